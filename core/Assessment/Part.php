@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Assessment;
+
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+
+/** What is known of one part of one half. */
+final readonly class Part
+{
+    /** @param list<Flag> $flags */
+    public function __construct(
+        public Place $at,
+        public Material $material,
+        public Certainty $certainty,
+        public Dryness $dryness = Dryness::Supple,
+        public Shade $shade = Shade::Chestnut,
+        public array $flags = [],
+    ) {
+    }
+
+    /** A guess is treated as the most delicate leather that it may be. */
+    public function needsTrial(): bool
+    {
+        return $this->material->isUpperLeather() && (Certainty::Guess === $this->certainty || $this->material->asksForTrial());
+    }
+
+    public function has(Flag $flag): bool
+    {
+        return \in_array($flag, $this->flags, true);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Drying;
+
+/** Air over time, constant between its readings; the last one holds for ever. */
+final readonly class AirRecord
+{
+    /** @param non-empty-list<AirSpan> $spans in order of time */
+    private function __construct(public array $spans)
+    {
+    }
+
+    /**
+     * @param list<AirSpan> $spans
+     *
+     * @throws \DomainException when there is none, or the times do not rise
+     */
+    public static function of(array $spans): self
+    {
+        if ([] === $spans) {
+            throw new \DomainException('at least one reading of the air is needed');
+        }
+        foreach ($spans as $i => $span) {
+            if ($i > 0 && $span->from <= $spans[$i - 1]->from) {
+                throw new \DomainException('readings of the air must follow each other in time');
+            }
+        }
+
+        return new self($spans);
+    }
+
+    public static function steady(Air $air, \DateTimeImmutable $from): self
+    {
+        return new self([new AirSpan($from, $air)]);
+    }
+
+    public function begins(): \DateTimeImmutable
+    {
+        return $this->spans[0]->from;
+    }
+
+    /**
+     * The spans from a moment on, the first one starting there.
+     *
+     * @return non-empty-list<AirSpan>
+     *
+     * @throws \DomainException when the record begins later
+     */
+    public function since(\DateTimeImmutable $moment): array
+    {
+        if ($this->begins() > $moment) {
+            throw new \DomainException('the air is not known at that moment');
+        }
+        $index = 0;
+        foreach ($this->spans as $i => $span) {
+            if ($span->from <= $moment) {
+                $index = $i;
+            }
+        }
+        $current = $this->spans[$index];
+
+        return [new AirSpan($moment, $current->air, $current->surfaceTempC), ...\array_slice($this->spans, $index + 1)];
+    }
+}

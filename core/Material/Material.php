@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Material;
+
+/** What a part is made of and how it is finished. */
+enum Material: string
+{
+    case Aniline = 'aniline';
+    case SemiAniline = 'semi-aniline';
+    case Pigmented = 'pigmented';
+    case Waxy = 'waxy';
+    case Burnished = 'burnished';
+    case VegTan = 'veg-tan';
+    case Patent = 'patent';
+    case Embossed = 'embossed';
+    case Suede = 'suede';
+    case Nubuck = 'nubuck';
+    case RoughOut = 'rough-out';
+    case ReptileMatt = 'reptile-matt';
+    case ReptileGlazed = 'reptile-glazed';
+    case SheepNappa = 'sheep-nappa';
+    case RacingHide = 'racing-hide';
+    case CoatedCanvas = 'coated-canvas';
+    case Synthetic = 'synthetic';
+    case Textile = 'textile';
+    case Rubber = 'rubber';
+    case Foam = 'foam';
+    case LeatherStack = 'leather-stack';
+    case LeatherEdge = 'leather-edge';
+    case BareWelt = 'bare-welt';
+    case PlasticStack = 'plastic-stack';
+    case Metal = 'metal';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SemiAniline => 'semi-aniline',
+            self::Waxy => 'waxy or pull-up',
+            self::VegTan => 'natural veg-tan',
+            self::Embossed => 'embossed or coated split',
+            self::RoughOut => 'rough-out',
+            self::ReptileMatt => 'matt reptile',
+            self::ReptileGlazed => 'glazed reptile',
+            self::SheepNappa => 'sheep nappa',
+            self::RacingHide => 'treated racing hide',
+            self::CoatedCanvas => 'coated canvas',
+            self::LeatherStack => 'stacked leather',
+            self::LeatherEdge => 'leather edge',
+            self::BareWelt => 'bare welt',
+            self::PlasticStack => 'printed plastic stack',
+            default => $this->value,
+        };
+    }
+
+    /** How it tells itself apart at the bench, in one line. */
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Aniline => 'dyed through, no film; a drop of water sinks in within a minute and darkens it',
+            self::SemiAniline => 'dyed under a thin film; a drop takes two to ten minutes',
+            self::Pigmented => 'colour lies in a film; a drop beads, a nail leaves no mark',
+            self::Burnished => 'hand-stained and polished to shade; a drop takes one to five minutes',
+            self::LeatherStack => 'layers show on the edge; end grain drinks and darkens',
+            self::LeatherEdge => 'cut edge of the sole, stained and dressed',
+            self::BareWelt => 'undyed strip with its stitching; any colour stays for good',
+            self::PlasticStack => 'a printed skin that only looks like layers; never sanded',
+            default => $this->label(),
+        };
+    }
+
+    /** Upper leathers of which this version plans the whole care. */
+    public function isUpperLeather(): bool
+    {
+        return \in_array($this, [self::Aniline, self::SemiAniline, self::Pigmented, self::Burnished], true);
+    }
+
+    /** The cut edges of sole and heel. */
+    public function isEdge(): bool
+    {
+        return \in_array($this, [self::LeatherStack, self::LeatherEdge], true);
+    }
+
+    /** Colour lives in the fibre or in the polish, so a solvent leaves a pale spot (C-2). */
+    public function losesColourToSolvent(): bool
+    {
+        return \in_array($this, [self::Aniline, self::Burnished, self::Patent, self::ReptileGlazed, self::CoatedCanvas], true);
+    }
+
+    /** Nothing touches it in sight before it was tried out of sight (C-1). */
+    public function asksForTrial(): bool
+    {
+        return \in_array($this, [self::Aniline, self::Burnished, self::VegTan, self::Suede, self::Nubuck, self::ReptileMatt, self::ReptileGlazed], true);
+    }
+
+    /** No fat goes on nap (C-4). */
+    public function hasNap(): bool
+    {
+        return \in_array($this, [self::Suede, self::Nubuck], true);
+    }
+}

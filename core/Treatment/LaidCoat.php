@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment;
+
+use KindHeel\Core\Drying\Stage;
+
+/** The coat that lies on top, and how far the steps since have waited for it. */
+final readonly class LaidCoat
+{
+    public function __construct(public string $step, public FamilyId $family, public ?Stage $waitedUntil = null)
+    {
+    }
+
+    /** A step that must not start before the coat has come that far: is it sure to wait? */
+    public function isReady(Stage $stage, Step $for): bool
+    {
+        return (null !== $this->waitedUntil && After::rank($this->waitedUntil) >= After::rank($stage))
+            || true === $for->bondTo($this->step)?->covers($stage);
+    }
+
+    /** The stage that the next coat waits for: earlier over itself than under another family (W-1). */
+    public function stageFor(FamilyId $next): Stage
+    {
+        return $next === $this->family && null !== Family::of($next)->drying->recoatFromMinutes ? Stage::RecoatFrom : Stage::Next;
+    }
+
+    public function passedBy(Step $step): self
+    {
+        $bond = $step->bondTo($this->step);
+        if (null === $bond?->from || (null !== $this->waitedUntil && After::rank($this->waitedUntil) >= After::rank($bond->from))) {
+            return $this;
+        }
+
+        return new self($this->step, $this->family, $bond->from);
+    }
+}

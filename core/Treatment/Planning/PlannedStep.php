@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Colour\ColourFamily;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Treatment\Step;
+
+/** A step with its numbers and its words. */
+final readonly class PlannedStep
+{
+    /**
+     * @param list<Wait>   $waits    before it, in the usual air
+     * @param Amount|null  $amount   of the product, for this step
+     * @param Stage|null   $gateFrom the stage from which its gate test is answered; null when nothing waits for its coat
+     * @param list<string> $rules    numbers, each once
+     * @param list<Hazard> $hazards
+     */
+    public function __construct(
+        public Step $step,
+        public string $title,
+        public string $where,
+        public string $why,
+        public string $how,
+        public float $minutes,
+        public array $waits,
+        public ?Amount $amount,
+        public ?string $gate,
+        public ?Stage $gateFrom,
+        public array $rules,
+        public array $hazards,
+        public ?Shade $shade,
+        public ColourFamily $brush,
+    ) {
+    }
+}

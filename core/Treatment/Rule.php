@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment;
+
+/** The number of a rule of the craft and its reason, the one sentence that screens and prints show. */
+#[\Attribute(\Attribute::TARGET_CLASS)]
+final readonly class Rule
+{
+    public function __construct(public string $number, public string $because)
+    {
+    }
+
+    /** @param class-string|object $class */
+    public static function of(string|object $class): self
+    {
+        $attributes = (new \ReflectionClass($class))->getAttributes(self::class);
+
+        return ($attributes[0] ?? throw new \LogicException('A rule without number and reason.'))->newInstance();
+    }
+}

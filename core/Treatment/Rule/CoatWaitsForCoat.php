@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('W-1', 'Too early drags the coat below; the gate test decides, the time is a forecast.')]
+final readonly class CoatWaitsForCoat implements PartRule
+{
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        $stage = match (true) {
+            null === $part->top => null,
+            Action::Buff === $step->action => Stage::Touch,
+            Action::Mask === $step->action => Stage::Next,
+            $step->laysProduct() && null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top->stageFor($step->family),
+            default => null,
+        };
+        $open = null === $stage ? null : $part->unready($stage, $step);
+
+        return null === $open || null === $stage ? null : Violation::stop(
+            $this,
+            $step,
+            \sprintf('The %s below is not ready for this.', $open->family->label()),
+            Remedy::bind(new After($open->step, $stage)),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-2', 'Dirt hides under laces and insoles, and product must not reach them.')]
+final readonly class DetachablesOffFirst implements PieceRule
+{
+    public function judge(PieceState $piece, Step $step): ?Violation
+    {
+        $off = $piece->detachables();
+
+        return [] !== $off && $step->laysProduct() && !$piece->isDone(Action::TakeApart, $step->on[0]->half)
+            ? Violation::stop($this, $step, 'Take laces and insoles off before anything goes on.', Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)))
+            : null;
+    }
+}

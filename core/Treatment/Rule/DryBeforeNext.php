@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-7', 'Trapped water blisters, stains and moulds.')]
+final readonly class DryBeforeNext implements PartRule
+{
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        if (!$part->has(Surface::Damp) || !$step->laysProduct() || $step->wets()) {
+            return null;
+        }
+        $wet = $part->unready(Stage::Next, $step);
+
+        return null === $wet ? null : Violation::stop($this, $step, 'It is still wet: let it dry fully first.', Remedy::bind(new After($wet->step, Stage::Next)));
+    }
+}

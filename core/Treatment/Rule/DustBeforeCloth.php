@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-4', 'Grit scratches, and wet dust turns to mud.')]
+final readonly class DustBeforeCloth implements PartRule
+{
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        return $step->laysProduct() && $part->has(Surface::LooseDirt)
+            ? Violation::stop($this, $step, 'Dust it off dry first: there is loose dirt under the cloth.', Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])))
+            : null;
+    }
+}

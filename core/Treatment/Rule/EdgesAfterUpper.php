@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-24', 'Cream on the upper smears over a fresh edge, and dressing stains uppers for good.')]
+final readonly class EdgesAfterUpper implements PieceRule
+{
+    public function judge(PieceState $piece, Step $step): ?Violation
+    {
+        if (FamilyId::Cream !== $step->family) {
+            return null;
+        }
+        foreach ($piece->touchedBy($step) as $part) {
+            if ($part->part->at->part->isUpper() && null !== $piece->lastDressing($part->part->at->half)) {
+                return Violation::stop($this, $step, 'The edge is dressed already: colour the upper before the edge.');
+            }
+        }
+
+        return null;
+    }
+}

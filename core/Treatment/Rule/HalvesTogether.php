@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-19', 'Equal colour needs equal coats, and one dries while the other is worked.')]
+final readonly class HalvesTogether implements PieceRule
+{
+    public function judge(PieceState $piece, Step $step): ?Violation
+    {
+        if (null === $step->family || !Family::of($step->family)->carriesColour) {
+            return null;
+        }
+        foreach ($piece->touchedBy($step) as $part) {
+            $fellow = $piece->at($part->part->at->fellow());
+            if (null !== $fellow && $fellow->part->material === $part->part->material && $part->coatsOf($step->family) > $fellow->coatsOf($step->family)) {
+                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value));
+            }
+        }
+
+        return null;
+    }
+}

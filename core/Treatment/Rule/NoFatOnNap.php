@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('C-4', 'Fat mats the nap and darkens it for good.')]
+final readonly class NoFatOnNap implements PartRule
+{
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        return $step->laysFat() && $part->part->material->hasNap()
+            ? Violation::stop($this, $step, \sprintf('No %s on %s.', $step->family?->label() ?? 'fat', $part->part->material->label()))
+            : null;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-13', 'Paint and dressing do not hold on fat.')]
+final readonly class NoFatUnderFilm implements PartRule
+{
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        return $step->laysFilm() && $part->has(Surface::Fat)
+            ? Violation::stop($this, $step, 'Degrease first: there is oil, cream or wax where this film would go.', Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])))
+            : null;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment;
+
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Place;
+
+/** One coat or one act, on one or several places. */
+final readonly class Step
+{
+    /**
+     * @param list<Place>    $on
+     * @param list<After>    $after one at most for each earlier step
+     * @param list<FamilyId> $tries families that a trial tries out of sight
+     */
+    private function __construct(
+        public string $id,
+        public Phase $phase,
+        public Action $action,
+        public ?FamilyId $family,
+        public Applicator $applicator,
+        public array $on,
+        public int $coat,
+        public int $coats,
+        public array $after,
+        public array $tries,
+    ) {
+    }
+
+    /** @param list<Place> $on */
+    public static function lay(Phase $phase, FamilyId $family, Applicator $applicator, array $on, int $coat = 1, int $coats = 1): self
+    {
+        return new self('', $phase, Action::Lay, $family, $applicator, $on, $coat, $coats, [], []);
+    }
+
+    /** @param list<Place> $on */
+    public static function act(Phase $phase, Action $action, array $on, int $coat = 1, int $coats = 1): self
+    {
+        return new self('', $phase, $action, null, Applicator::None, $on, $coat, $coats, [], []);
+    }
+
+    /**
+     * @param list<Place>    $on
+     * @param list<FamilyId> $tries
+     */
+    public static function trial(array $on, array $tries): self
+    {
+        return new self('', Phase::Trial, Action::Trial, null, Applicator::Cloth, $on, 1, 1, [], $tries);
+    }
+
+    public function named(string $id): self
+    {
+        return new self($id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+    }
+
+    public function bound(After $bond): self
+    {
+        $after = [];
+        foreach ($this->after as $known) {
+            if ($known->step === $bond->step) {
+                $bond = $known->and($bond);
+            } else {
+                $after[] = $known;
+            }
+        }
+
+        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, [...$after, $bond], $this->tries);
+    }
+
+    public function bondTo(string $step): ?After
+    {
+        foreach ($this->after as $bond) {
+            if ($bond->step === $step) {
+                return $bond;
+            }
+        }
+
+        return null;
+    }
+
+    public function touches(Place $place): bool
+    {
+        foreach ($this->on as $at) {
+            if ($at->is($place)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Half> */
+    public function halves(): array
+    {
+        return array_values(array_unique(array_map(static fn (Place $at): Half => $at->half, $this->on), \SORT_REGULAR));
+    }
+
+    /** A product goes on, other than a dry brush. */
+    public function laysProduct(): bool
+    {
+        return null !== $this->family && FamilyId::Brush !== $this->family;
+    }
+
+    public function laysFat(): bool
+    {
+        return null !== $this->family && Family::of($this->family)->laysFat;
+    }
+
+    /** Film or dye: holds only on clean ground. */
+    public function laysFilm(): bool
+    {
+        return null !== $this->family && Family::of($this->family)->needsCleanGround();
+    }
+
+    public function wets(): bool
+    {
+        return null !== $this->family && Family::of($this->family)->wets();
+    }
+
+    /** The family whose drying this step starts: its own, or the slowest of those it tries. */
+    public function dryingFamily(): ?FamilyId
+    {
+        if (null !== $this->family) {
+            return Family::of($this->family)->dries() ? $this->family : null;
+        }
+        $slowest = null;
+        foreach ($this->tries as $tried) {
+            if (null === $slowest || Family::of($tried)->drying->nextMinutes > Family::of($slowest)->drying->nextMinutes) {
+                $slowest = $tried;
+            }
+        }
+
+        return $slowest;
+    }
+}

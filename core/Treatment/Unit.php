@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment;
+
+/** How a product is measured out. */
+enum Unit: string
+{
+    case Millilitre = 'ml';
+    case Gram = 'g';
+}
