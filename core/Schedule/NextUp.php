@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule;
+
+/**
+ * What one pair of hands does next among all pieces.
+ *
+ * First what is under way; then what would soon be too late; then a gate test, which takes a moment and sets work free;
+ * then work that may start, the piece promised soonest first. Windows missed come last: they want a decision, not hands.
+ */
+final class NextUp
+{
+    /** A window that closes within so many minutes goes before everything that can wait. */
+    private const SOON_MINUTES = 20;
+
+    /**
+     * @param list<Job> $jobs
+     *
+     * @return list<Call> the most pressing first
+     */
+    public static function order(array $jobs, \DateTimeImmutable $now): array
+    {
+        $calls = [];
+        foreach ($jobs as $job) {
+            foreach ($job->tasks as $task) {
+                $call = self::call($job, $task, $now);
+                if (null !== $call) {
+                    $calls[] = $call;
+                }
+            }
+        }
+        usort($calls, static fn (Call $a, Call $b): int => [$a->urgency->value, $a->closesAt ?? $a->due, $a->due, $a->task->piece, $a->task->position]
+            <=> [$b->urgency->value, $b->closesAt ?? $b->due, $b->due, $b->task->piece, $b->task->position]);
+
+        return $calls;
+    }
+
+    private static function call(Job $job, Task $task, \DateTimeImmutable $now): ?Call
+    {
+        if ($task->running) {
+            return new Call($task, Urgency::Running, $job->due, null);
+        }
+        if (null !== $task->doneAt) {
+            return $task->gateIsDue($now) && self::setsFree($job, $task) ? new Call($task, Urgency::Test, $job->due, null) : null;
+        }
+        $readiness = $job->readiness($task, $now);
+        $soon = $now->modify(\sprintf('+%d minutes', self::SOON_MINUTES));
+
+        return match ($readiness->standing) {
+            Standing::Open => new Call($task, null !== $readiness->closesAt && $readiness->closesAt <= $soon ? Urgency::Closing : Urgency::Open, $job->due, $readiness->closesAt),
+            Standing::Late => new Call($task, Urgency::Missed, $job->due, $readiness->closesAt),
+            default => null,
+        };
+    }
+
+    /** Something that is not done waits for this coat. */
+    private static function setsFree(Job $job, Task $laid): bool
+    {
+        foreach ($job->tasks as $task) {
+            foreach (null === $task->doneAt ? $task->after : [] as $bond) {
+                if ($bond->step === $laid->key && null !== $bond->from) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

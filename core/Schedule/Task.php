@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule;
+
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\After;
+
+/** A step as time sees it: whether it is done, what it waits for, and when its own coat comes how far. */
+final readonly class Task
+{
+    /**
+     * @param string                                 $key     within its piece
+     * @param list<After>                            $after
+     * @param array<string, \DateTimeImmutable|null> $moments by {@see Stage} value, once its coat is laid
+     * @param Stage|null                             $gateFrom where its gate test is answered
+     * @param array<string, float>                   $usual    minutes that each wait takes in the usual air, by key
+     */
+    public function __construct(
+        public int $id,
+        public int $piece,
+        public string $key,
+        public int $position,
+        public string $title,
+        public float $minutes,
+        public array $after,
+        public bool $running = false,
+        public ?\DateTimeImmutable $doneAt = null,
+        public array $moments = [],
+        public ?Stage $gateFrom = null,
+        public bool $gatePassed = false,
+        public ?string $coat = null,
+        public array $usual = [],
+    ) {
+    }
+
+    public function reaches(Stage $stage): ?\DateTimeImmutable
+    {
+        return $this->moments[$stage->value] ?? null;
+    }
+
+    /** Its coat lies and its gate test has not been passed. */
+    public function awaitsGate(): bool
+    {
+        return null !== $this->doneAt && null !== $this->gateFrom && !$this->gatePassed;
+    }
+
+    /** The gate test is due: the forecast says it will pass. */
+    public function gateIsDue(\DateTimeImmutable $now): bool
+    {
+        $at = null === $this->gateFrom ? null : $this->reaches($this->gateFrom);
+
+        return $this->awaitsGate() && null !== $at && $at <= $now;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Air;
+
+use KindHeel\Core\Drying\Air;
+
+/** A reading as it is used. */
+final readonly class KnownAir
+{
+    public function __construct(public \DateTimeImmutable $at, public Air $air, public AirSource $source)
+    {
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\App\People\Person;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** The bench and the five things that hands say to it; each answers with the bench as it then stands. */
+final readonly class BenchController
+{
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(private BenchReader $reader, private WorkStep $work, private Once $once)
+    {
+    }
+
+    #[Route('/api/bench', methods: ['GET'])]
+    public function show(#[CurrentUser] Person $person): JsonResponse
+    {
+        return Answer::of($this->reader->forPerson($person->id()));
+    }
+
+    #[Route('/api/steps/{id}/start', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function start(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->act(fn () => $this->work->start($id, $input->version, $input->why, $person), $person);
+    }
+
+    #[Route('/api/steps/{id}/done', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function done(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->act(fn () => $this->work->done($id, $input->version, $person), $person);
+    }
+
+    #[Route('/api/steps/{id}/put-down', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function putDown(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->act(fn () => $this->work->putDown($id, $input->version, $person), $person);
+    }
+
+    #[Route('/api/steps/{id}/again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function again(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->act(fn () => $this->work->again($id, $input->version, $person), $person);
+    }
+
+    #[Route('/api/steps/{id}/gate', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function gate(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] GateInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->act(fn () => $this->work->gate($id, $input->version, 'passed' === $input->answer, $input->why, $person), $person);
+    }
+
+    /** @param \Closure(): void $act */
+    private function act(\Closure $act, Person $person): JsonResponse
+    {
+        return $this->once->answer($act, view: fn (): BenchView => $this->reader->forPerson($person->id()));
+    }
+}

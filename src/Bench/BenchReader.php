@@ -1,0 +1,350 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Air\AirView;
+use KindHeel\App\Counter\TicketReader;
+use KindHeel\App\Http\Iso;
+use KindHeel\App\Plan\Jobs;
+use KindHeel\App\Plan\StepReader;
+use KindHeel\App\Plan\StepView;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Block;
+use KindHeel\Core\Schedule\Call;
+use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Schedule\NextUp;
+use KindHeel\Core\Schedule\Outlook;
+use KindHeel\Core\Schedule\Readiness;
+use KindHeel\Core\Schedule\Task;
+use KindHeel\Core\Schedule\Urgency;
+use Psr\Clock\ClockInterface;
+
+/** Reads the bench in five queries, however many pieces are on it. */
+final readonly class BenchReader
+{
+    /** The hand shows one step and the two that follow; a few more let a piece be chosen from the rack. */
+    private const CALLS = 12;
+    /** The tape of a day, in the workshop's own time. */
+    private const DAY_FROM = '08:00';
+    private const DAY_UNTIL = '19:00';
+
+    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private string $workshopTimezone)
+    {
+    }
+
+    public function forPerson(int $person): BenchView
+    {
+        $now = $this->clock->now();
+        $pieces = $this->pieces();
+        $rows = $this->steps(array_keys($pieces));
+        $jobs = [];
+        foreach ($pieces as $id => $piece) {
+            if (isset($rows[$id])) {
+                $jobs[$id] = Jobs::of($id, new \DateTimeImmutable((string) $piece['promised_at']), $rows[$id]);
+            }
+        }
+        $colours = TicketReader::colours($this->connection, array_keys($jobs));
+        $calls = $this->calls(array_values($jobs), $rows, $person, $now);
+        $rack = [];
+        foreach ($jobs as $id => $job) {
+            $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], $now);
+        }
+        [$from, $until] = $this->day($now);
+
+        return new BenchView(
+            $now->format(\DATE_RFC3339),
+            AirView::of($this->air->latest()),
+            $this->callViews($calls, $pieces, $jobs),
+            $rack,
+            $this->tape(array_values($jobs), $rows, $pieces, $person, $now, $from, $until),
+            $this->threads($rows, $pieces, $now, $from, $until),
+            Iso::of($from) ?? '',
+            Iso::of($until) ?? '',
+        );
+    }
+
+    /** @return array<int, array<string, mixed>> pieces with a plan that are not handed over, by id */
+    private function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->connection->fetchAllAssociative(
+            'SELECT p.id, p.name, p.kind, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
+             WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
+        ) as $row) {
+            $pieces[(int) $row['id']] = $row;
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * @param list<int> $pieces
+     *
+     * @return array<int, list<array<string, mixed>>> by piece
+     */
+    private function steps(array $pieces): array
+    {
+        $rows = [];
+        foreach ([] === $pieces ? [] : $this->connection->fetchAllAssociative(
+            'SELECT '.Jobs::COLUMNS.', s.version, s.places, s.gate, s.air_warnings, w.name AS person
+             FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
+            [$pieces],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            $rows[(int) $row['piece_id']][] = $row;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What calls for this person: their own running step, not those of others.
+     *
+     * @param list<Job>                              $jobs
+     * @param array<int, list<array<string, mixed>>> $rows
+     *
+     * @return list<Call>
+     */
+    private function calls(array $jobs, array $rows, int $person, \DateTimeImmutable $now): array
+    {
+        $others = [];
+        foreach ($rows as $steps) {
+            foreach ($steps as $row) {
+                if ('running' === $row['status'] && (int) $row['started_by_id'] !== $person) {
+                    $others[(int) $row['id']] = true;
+                }
+            }
+        }
+        $calls = array_filter(NextUp::order($jobs, $now), static fn (Call $c): bool => !isset($others[$c->task->id]));
+
+        return \array_slice(array_values($calls), 0, self::CALLS);
+    }
+
+    /**
+     * @param list<Call>                       $calls
+     * @param array<int, array<string, mixed>> $pieces
+     * @param array<int, Job>                  $jobs
+     *
+     * @return list<CallView>
+     */
+    private function callViews(array $calls, array $pieces, array $jobs): array
+    {
+        $ids = array_map(static fn (Call $c): int => $c->task->id, $calls);
+        foreach ($calls as $call) {
+            foreach (Urgency::Missed === $call->urgency ? $call->task->after : [] as $bond) {
+                $ids[] = $jobs[$call->task->piece]->tasks[$bond->step]->id;
+            }
+        }
+        $views = $this->stepViews(array_values(array_unique($ids)));
+        $found = [];
+        foreach ($calls as $call) {
+            $found[] = new CallView(
+                $views[$call->task->id],
+                (string) $pieces[$call->task->piece]['name'],
+                $call->urgency->word(),
+                Iso::of($call->closesAt),
+                Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
+            );
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, StepView> by id
+     */
+    private function stepViews(array $ids): array
+    {
+        $views = [];
+        foreach ([] === $ids ? [] : $this->connection->fetchAllAssociative(
+            'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.id IN (?)',
+            [$ids],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            $views[(int) $row['id']] = StepReader::view($row);
+        }
+
+        return $views;
+    }
+
+    /** @param array<int, StepView> $views */
+    private function again(Call $missed, Job $job, array $views): ?AgainView
+    {
+        foreach ($missed->task->after as $bond) {
+            if (null !== $bond->withinMinutes) {
+                $view = $views[$job->tasks[$bond->step]->id];
+
+                return new AgainView($view->id, $view->version, $view->title);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, mixed>                            $piece
+     * @param list<array<string, mixed>>                      $rows
+     * @param list<\KindHeel\App\Counter\PartColourView> $colours
+     */
+    private function rackPiece(array $piece, Job $job, array $rows, array $colours, \DateTimeImmutable $now): RackPieceView
+    {
+        $coats = [];
+        $atWork = null;
+        foreach ($rows as $row) {
+            if ('running' === $row['status']) {
+                $atWork = (string) $row['person'];
+            }
+            $task = $job->tasks[(string) $row['step_key']];
+            $full = $task->reaches(Stage::Full);
+            if (null !== $task->doneAt && null !== $task->coat && (null === $full || $full > $now)) {
+                array_unshift($coats, self::coat($row, $task));
+            }
+        }
+        [$next, $readiness] = self::nextOf($job, $now);
+
+        return new RackPieceView(
+            $job->piece,
+            (string) $piece['name'],
+            (string) $piece['customer'],
+            (string) $piece['kind'],
+            Iso::always((string) $piece['promised_at']),
+            \count(array_filter($rows, static fn (array $r): bool => 'done' === $r['status'])),
+            \count($rows),
+            $colours,
+            $coats,
+            $atWork,
+            Iso::of($readiness?->opensAt),
+            Iso::of($readiness?->closesAt),
+            $next?->title,
+            $readiness?->standing->value ?? 'done',
+        );
+    }
+
+    /** @return array{Task|null, Readiness|null} the step of a piece that may begin first */
+    private static function nextOf(Job $job, \DateTimeImmutable $now): array
+    {
+        $best = [null, null];
+        foreach ($job->tasks as $task) {
+            if (null !== $task->doneAt || $task->running) {
+                continue;
+            }
+            $readiness = $job->readiness($task, $now);
+            if (null === $best[1] || self::sooner($readiness, $best[1])) {
+                $best = [$task, $readiness];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function sooner(Readiness $a, Readiness $b): bool
+    {
+        $rank = static fn (Readiness $r): array => [match ($r->standing->value) {
+            'open' => 0,
+            'to-test' => 1,
+            'late' => 2,
+            'waiting' => 3,
+            'stalled' => 4,
+            default => 5,
+        }, $r->opensAt?->getTimestamp() ?? 0];
+
+        return $rank($a) < $rank($b);
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function coat(array $row, Task $task): CoatView
+    {
+        $places = json_decode((string) $row['places'], true, flags: \JSON_THROW_ON_ERROR);
+        $halves = array_values(array_unique(array_column($places, 'half')));
+
+        return new CoatView(
+            $task->id,
+            (int) $row['version'],
+            $task->title,
+            1 === \count($halves) ? $halves[0] : 'both',
+            array_values(array_unique(array_column($places, 'part'))),
+            Iso::of($task->doneAt) ?? '',
+            Iso::of($task->reaches(Stage::Touch)),
+            Iso::of($task->reaches(Stage::RecoatFrom)),
+            Iso::of($task->reaches(Stage::RecoatUntil)),
+            Iso::of($task->reaches(Stage::Next)),
+            Iso::of($task->reaches(Stage::Full)),
+            null === $row['gate'] ? null : (string) $row['gate'],
+            $task->awaitsGate() && null !== $task->gateFrom ? Iso::of($task->reaches($task->gateFrom)) : null,
+            $task->gatePassed,
+            json_decode((string) $row['air_warnings'], true, flags: \JSON_THROW_ON_ERROR),
+        );
+    }
+
+    /** @return array{\DateTimeImmutable, \DateTimeImmutable} the day that the tape shows */
+    private function day(\DateTimeImmutable $now): array
+    {
+        $local = $now->setTimezone(new \DateTimeZone($this->workshopTimezone));
+        $from = new \DateTimeImmutable($local->format('Y-m-d ').self::DAY_FROM, $local->getTimezone());
+        $until = new \DateTimeImmutable($local->format('Y-m-d ').self::DAY_UNTIL, $local->getTimezone());
+        // Somebody works before or after hours: the tape reaches there.
+        $from = $local < $from ? $local->setTime((int) $local->format('H'), 0) : $from;
+
+        return [$from, $local >= $until->modify('-1 hour') ? $local->modify('+3 hours')->setTime((int) $local->modify('+3 hours')->format('H'), 0) : $until];
+    }
+
+    /**
+     * @param list<Job>                              $jobs
+     * @param array<int, list<array<string, mixed>>> $rows
+     * @param array<int, array<string, mixed>>       $pieces
+     *
+     * @return list<BlockView>
+     */
+    private function tape(array $jobs, array $rows, array $pieces, int $person, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    {
+        $blocks = [];
+        $start = Iso::toRow($from);
+        foreach ($rows as $piece => $steps) {
+            foreach ($steps as $row) {
+                if (null !== $row['started_at'] && (int) $row['started_by_id'] === $person && ($row['ended_at'] ?? $row['started_at']) >= $start) {
+                    $blocks[] = new BlockView(Iso::always((string) $row['started_at']), Iso::fromRow($row['ended_at']) ?? Iso::of($now) ?? '', (string) $row['title'], (string) $pieces[$piece]['name'], true);
+                }
+            }
+        }
+
+        return [...$blocks, ...array_map(static fn (Block $b): BlockView => new BlockView(
+            Iso::of($b->start) ?? '',
+            Iso::of($b->end) ?? '',
+            $b->task->title,
+            (string) $pieces[$b->task->piece]['name'],
+            false,
+        ), Outlook::until($jobs, $now, $until))];
+    }
+
+    /**
+     * @param array<int, list<array<string, mixed>>> $rows
+     * @param array<int, array<string, mixed>>       $pieces
+     *
+     * @return list<ThreadView>
+     */
+    private function threads(array $rows, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    {
+        $threads = [];
+        foreach ($rows as $piece => $steps) {
+            foreach ($steps as $row) {
+                if ('done' === $row['status'] && null !== $row['next_at'] && $row['next_at'] > Iso::toRow($now)) {
+                    $threads[] = new ThreadView(
+                        max(Iso::always((string) $row['ended_at']), Iso::of($from) ?? ''),
+                        min(Iso::always((string) $row['next_at']), Iso::of($until) ?? ''),
+                        (string) $row['title'],
+                        (string) $pieces[$piece]['name'],
+                    );
+                }
+            }
+        }
+
+        return $threads;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use KindHeel\App\Air\AirView;
+
+/** Everything the bench shows at a moment. */
+final readonly class BenchView
+{
+    /**
+     * @param list<CallView>      $calls what calls for hands, the most pressing first; the first is in the hand
+     * @param list<RackPieceView> $rack  the pieces in work, the one promised soonest first
+     * @param list<BlockView>     $tape  today: what was done and what hands will be needed for
+     * @param list<ThreadView>    $threads what dries by itself, today
+     */
+    public function __construct(
+        public string $now,
+        public ?AirView $air,
+        public array $calls,
+        public array $rack,
+        public array $tape,
+        public array $threads,
+        public string $dayFrom,
+        public string $dayUntil,
+    ) {
+    }
+}

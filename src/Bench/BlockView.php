@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+final readonly class BlockView
+{
+    public function __construct(public string $start, public string $end, public string $title, public string $pieceName, public bool $done)
+    {
+    }
+}

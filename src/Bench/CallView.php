@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use KindHeel\App\Plan\StepView;
+
+/** Something that calls for hands now. */
+final readonly class CallView
+{
+    public function __construct(
+        public StepView $step,
+        public string $pieceName,
+        /** running, closing, test, open or missed */
+        public string $urgency,
+        public ?string $closesAt,
+        /** the step to do again when the window was missed */
+        public ?AgainView $again,
+    ) {
+    }
+}

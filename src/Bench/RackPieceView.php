@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use KindHeel\App\Counter\PartColourView;
+
+/** A piece on the rack: how wet its parts are, and what it waits for. */
+final readonly class RackPieceView
+{
+    /**
+     * @param list<PartColourView> $colours
+     * @param list<CoatView>       $coats   that have not come to rest, newest first
+     */
+    public function __construct(
+        public int $piece,
+        public string $name,
+        public string $customer,
+        public string $kind,
+        public string $promisedAt,
+        public int $stepsDone,
+        public int $stepsAll,
+        public array $colours,
+        public array $coats,
+        public ?string $atWork,
+        /** when the next step of this piece may begin; null while something else stands before it */
+        public ?string $opensAt,
+        public ?string $closesAt,
+        /** what that step is */
+        public ?string $next,
+        /** blocked, waiting, stalled, to-test, open, late or done */
+        public string $standing,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What the hands say of a step; `why` goes on against a refusal. */
+final readonly class StepInput
+{
+    public function __construct(
+        public int $version,
+        #[Assert\Length(max: 300, maxMessage: 'A word why, not more than {{ limit }} letters.')]
+        public ?string $why = null,
+    ) {
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Console;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Attribute\Option;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\BackedEnumType;
+use Symfony\Component\TypeInfo\Type\BuiltinType;
+use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\NullableType;
+use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\Type\UnionType;
+use Symfony\Component\TypeInfo\TypeContext\TypeContextFactory;
+use Symfony\Component\TypeInfo\TypeIdentifier;
+use Symfony\Component\TypeInfo\TypeResolver\StringTypeResolver;
+use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
+
+/** Writes the TypeScript side of the contract from the views and inputs of the API. */
+#[AsCommand('types:generate', 'Generates web/src/api/types.ts from the PHP views and inputs.')]
+final readonly class TypesCommand
+{
+    private const FILE = '/web/src/api/types.ts';
+
+    public function __construct(private string $projectDir)
+    {
+    }
+
+    public function __invoke(SymfonyStyle $io, #[Option('Fail when the file is stale instead of writing it.')] bool $check = false): int
+    {
+        $text = $this->generate();
+        $file = $this->projectDir.self::FILE;
+        if ($check) {
+            $fresh = is_file($file) && file_get_contents($file) === $text;
+            $io->writeln($fresh ? 'The types are as the PHP side has them.' : 'The types are stale: run bin/console types:generate.');
+
+            return $fresh ? Command::SUCCESS : Command::FAILURE;
+        }
+        file_put_contents($file, $text);
+        $io->writeln('Written.');
+
+        return Command::SUCCESS;
+    }
+
+    private function generate(): string
+    {
+        $blocks = [];
+        foreach ((new Finder())->in($this->projectDir.'/src')->name(['*View.php', '*Input.php'])->sortByName() as $file) {
+            $class = 'KindHeel\\App\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
+            \assert(class_exists($class));
+            $blocks[$file->getBasename('.php')] = $this->block(new \ReflectionClass($class));
+        }
+        ksort($blocks);
+
+        return "// Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.\n\n".implode("\n", $blocks);
+    }
+
+    /** @param \ReflectionClass<object> $class */
+    private function block(\ReflectionClass $class): string
+    {
+        $input = str_ends_with($class->getShortName(), 'Input');
+        $documented = $this->documented($class);
+        $lines = [];
+        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $type = $documented[$parameter->getName()] ?? TypeResolver::create()->resolve($parameter);
+            $optional = $input && $parameter->isOptional() ? '?' : '';
+            $lines[] = \sprintf("  %s%s%s: %s;\n", $input ? '' : 'readonly ', $parameter->getName(), $optional, $this->typescript($type));
+        }
+
+        return \sprintf("export interface %s {\n%s}\n", $class->getShortName(), implode('', $lines));
+    }
+
+    /**
+     * Types of the constructor's docblock, which know what a list holds.
+     *
+     * @param \ReflectionClass<object> $class
+     *
+     * @return array<string, Type>
+     */
+    private function documented(\ReflectionClass $class): array
+    {
+        preg_match_all('/@param\s+(\S+)\s+\$(\w+)/', (string) $class->getConstructor()?->getDocComment(), $found, \PREG_SET_ORDER);
+        $resolver = new StringTypeResolver();
+        $context = (new TypeContextFactory($resolver))->createFromClassName($class->getName());
+        $types = [];
+        foreach ($found as [, $type, $name]) {
+            $types[$name] = $resolver->resolve($type, $context);
+        }
+
+        return $types;
+    }
+
+    private function typescript(Type $type): string
+    {
+        return match (true) {
+            $type instanceof NullableType => $this->typescript($type->getWrappedType()).' | null',
+            $type instanceof CollectionType => $type->isList()
+                ? \sprintf('readonly %s[]', self::bracketed($this->typescript($type->getCollectionValueType())))
+                : \sprintf('Readonly<Record<string, %s>>', $this->typescript($type->getCollectionValueType())),
+            $type instanceof BackedEnumType => $this->cases($type->getClassName()),
+            $type instanceof ObjectType => (new \ReflectionClass($type->getClassName()))->getShortName(),
+            $type instanceof UnionType => implode(' | ', array_map($this->typescript(...), $type->getTypes())),
+            $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
+                TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',
+                TypeIdentifier::STRING => 'string',
+                TypeIdentifier::BOOL => 'boolean',
+                TypeIdentifier::NULL => 'null',
+                default => 'unknown',
+            },
+            default => 'unknown',
+        };
+    }
+
+    private function cases(string $enum): string
+    {
+        \assert(is_subclass_of($enum, \BackedEnum::class));
+
+        return implode(' | ', array_map(static fn (\BackedEnum $c): string => \is_int($c->value) ? (string) $c->value : \sprintf("'%s'", $c->value), $enum::cases()));
+    }
+
+    private static function bracketed(string $type): string
+    {
+        return str_contains($type, ' ') ? '('.$type.')' : $type;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\AssessmentError;
+use Psr\Clock\ClockInterface;
+
+final readonly class OpenTicket
+{
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock, private string $workshopTimezone)
+    {
+    }
+
+    /** @throws AssessmentError when the promised date is none, or has passed */
+    public function __invoke(TicketInput $input, Person $by): Ticket
+    {
+        $now = $this->clock->now();
+        $ticket = new Ticket(trim($input->customer), trim($input->contact), $this->promised($input->promisedAt, $now), trim($input->wish), $now, $by);
+        $this->entities->persist($ticket);
+        foreach ($input->pieces as $piece) {
+            $stored = new StoredPiece($ticket, trim($piece->name), $piece->kind, $piece->sizeEu, $piece->aim, $piece->gloss, $piece->shade);
+            $this->entities->persist($stored);
+            $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
+        }
+        $this->entities->flush();
+
+        return $ticket;
+    }
+
+    private function promised(string $text, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $zone = new \DateTimeZone($this->workshopTimezone);
+        $at = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $text, $zone)
+            ?: \DateTimeImmutable::createFromFormat(\DATE_RFC3339, $text);
+        if (false === $at || false !== \DateTimeImmutable::getLastErrors()) {
+            throw new AssessmentError('promisedAt', 'This is not a day and an hour.');
+        }
+        if ($at <= $now) {
+            throw new AssessmentError('promisedAt', 'A promise is for a time to come.');
+        }
+        if ($at > $now->modify('+2 years')) {
+            throw new AssessmentError('promisedAt', 'That is more than two years away.');
+        }
+
+        return $at->setTimezone(new \DateTimeZone('UTC'));
+    }
+}

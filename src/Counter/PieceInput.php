@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Colour\Shade;
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class PieceInput
+{
+    public function __construct(
+        #[Assert\NotBlank(message: 'What do you call it?', normalizer: 'trim')]
+        #[Assert\Length(max: 120, maxMessage: 'A name of {{ limit }} letters is enough.')]
+        public string $name,
+        public Kind $kind,
+        #[Assert\Range(notInRangeMessage: 'A shoe size (EU) lies between 15 and 55.', min: 15, max: 55)]
+        public float $sizeEu,
+        public Aim $aim,
+        public Gloss $gloss = Gloss::Satin,
+        public Shade $shade = Shade::Chestnut,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\App\People\Person;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class TicketController
+{
+    public function __construct(private TicketReader $reader, private OpenTicket $open, private Once $once)
+    {
+    }
+
+    #[Route('/api/tickets', methods: ['GET'])]
+    public function list(): JsonResponse
+    {
+        return Answer::of($this->reader->all());
+    }
+
+    #[Route('/api/tickets', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] TicketInput $input, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->once->answer(fn (): TicketView => $this->reader->all(($this->open)($input, $person)->id())->tickets[0], 201);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What the counter writes down when a piece comes in. */
+final readonly class TicketInput
+{
+    /** @param list<PieceInput> $pieces */
+    public function __construct(
+        #[Assert\NotBlank(message: 'Whose is it?', normalizer: 'trim')]
+        #[Assert\Length(max: 120, maxMessage: 'A name of {{ limit }} letters is enough.')]
+        public string $customer,
+        #[Assert\NotBlank(message: 'Until when is it promised?')]
+        public string $promisedAt,
+        #[Assert\Count(min: 1, max: 12, minMessage: 'A ticket has at least one piece.', maxMessage: 'A dozen pieces a ticket at most.')]
+        #[Assert\Valid]
+        public array $pieces,
+        #[Assert\Length(max: 160, maxMessage: 'Keep this under {{ limit }} letters.')]
+        public string $contact = '',
+        #[Assert\Length(max: 1000, maxMessage: 'Keep this under {{ limit }} letters.')]
+        public string $wish = '',
+    ) {
+    }
+}

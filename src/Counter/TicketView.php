@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+final readonly class TicketView
+{
+    /** @param list<PieceRowView> $pieces */
+    public function __construct(
+        public int $id,
+        public string $customer,
+        public string $contact,
+        public string $wish,
+        public string $promisedAt,
+        public string $openedAt,
+        public array $pieces,
+    ) {
+    }
+}

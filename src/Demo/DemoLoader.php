@@ -1,0 +1,284 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Demo;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\AirReading;
+use KindHeel\App\Air\AirSource;
+use KindHeel\App\Air\ThermoHygrometer;
+use KindHeel\App\Bench\BenchReader;
+use KindHeel\App\Bench\CallView;
+use KindHeel\App\Bench\WorkStep;
+use KindHeel\App\Counter\OpenTicket;
+use KindHeel\App\Counter\PieceInput;
+use KindHeel\App\Counter\TicketInput;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Person;
+use KindHeel\App\People\Role;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Plan\MakePlan;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Dryness;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+
+/**
+ * Lives through two weeks in the workshop with the same use cases that people use, on a clock of its own.
+ *
+ * So what the demo shows – waits, windows, ledger – is what the application really made of it.
+ */
+final class DemoLoader
+{
+    private const DAYS = 14;
+    /** Login, name, role; the password is `lantern-` and the login. */
+    public const PEOPLE = [
+        ['ida', 'Ida Varga', Role::Owner],
+        ['tomas', 'Tomas Bell', Role::Restorer],
+        ['wren', 'Wren Okafor', Role::Apprentice],
+    ];
+    /** The last stretch of work ends now, whatever the hour, so that something is always wet. */
+    private const LAST_STRETCH_MINUTES = 175;
+
+    private MockClock $clock;
+    /** @var array<int, DemoTicket> what is still to come in, the earliest first */
+    private array $coming = [];
+
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly Connection $connection,
+        private readonly UserPasswordHasherInterface $hasher,
+        private readonly ThermoHygrometer $instrument,
+        private readonly OpenTicket $open,
+        private readonly MakePlan $plan,
+        private readonly WorkStep $work,
+        private readonly BenchReader $bench,
+        private readonly string $workshopTimezone,
+    ) {
+    }
+
+    public function load(): void
+    {
+        $now = Clock::get()->now();
+        $real = Clock::get();
+        $this->clock = new MockClock($now->modify(\sprintf('-%d days', self::DAYS)));
+        Clock::set($this->clock);
+        $this->connection->beginTransaction();
+        try {
+            $this->people();
+            $this->air($now);
+            $this->coming = LanternPlayers::tickets();
+            usort($this->coming, static fn (DemoTicket $a, DemoTicket $b): int => $b->daysAgo <=> $a->daysAgo);
+            foreach ($this->stretches($now) as [$from, $until]) {
+                $this->stretch($from, $until, $now);
+            }
+            $this->connection->commit();
+        } catch (\Throwable $error) {
+            $this->connection->rollBack();
+            throw $error;
+        } finally {
+            Clock::set($real);
+        }
+    }
+
+    private function people(): void
+    {
+        foreach (self::PEOPLE as [$login, $name, $role]) {
+            $person = new Person($login, $name, $role);
+            $person->setPasswordHash($this->hasher->hashPassword($person, 'lantern-'.$login));
+            $this->entities->persist($person);
+        }
+        $this->entities->flush();
+    }
+
+    private function air(\DateTimeImmutable $now): void
+    {
+        for ($at = $this->clock->now(); $at < $now; $at = $at->modify('+30 minutes')) {
+            $this->entities->persist(new AirReading($at, $this->instrument->read($at), AirSource::Instrument));
+        }
+        $this->entities->persist(new AirReading($now, $this->instrument->read($now), AirSource::Instrument));
+        $this->entities->flush();
+    }
+
+    /** @return list<array{\DateTimeImmutable, \DateTimeImmutable}> when somebody is at the bench */
+    private function stretches(\DateTimeImmutable $now): array
+    {
+        $stretches = [];
+        $last = $now->modify(\sprintf('-%d minutes', self::LAST_STRETCH_MINUTES));
+        for ($day = self::DAYS - 1; $day > 0; --$day) {
+            $local = $now->modify("-$day days")->setTimezone(new \DateTimeZone($this->workshopTimezone));
+            $from = $local->setTime(9, 0);
+            $until = min($local->setTime(16, 30), $last->modify('-30 minutes'));
+            if ('7' !== $local->format('N') && $from < $until) {
+                $stretches[] = [$from, $until];
+            }
+        }
+
+        return [...$stretches, [$last, $now]];
+    }
+
+    private function stretch(\DateTimeImmutable $from, \DateTimeImmutable $until, \DateTimeImmutable $now): void
+    {
+        $utc = new \DateTimeZone('UTC');
+        $workers = [];
+        foreach (['tomas', 'wren'] as $login) {
+            $workers[] = new Worker($this->person($login)->id(), $from->setTimezone($utc));
+        }
+        while (true) {
+            usort($workers, static fn (Worker $a, Worker $b): int => $a->clock <=> $b->clock);
+            $worker = $workers[0];
+            if ($worker->clock >= $until && null === $worker->step) {
+                break;
+            }
+            $this->takeIn($worker->clock, $now);
+            $this->clock->modify($worker->clock->format('Y-m-d\TH:i:s\Z'));
+            if (null !== $worker->step) {
+                if ($worker->clock >= $now) {
+                    // Still at it when the curtain of the demo goes up.
+                    break;
+                }
+                $this->act(fn () => $this->work->done((int) $worker->step, $this->version((int) $worker->step), $this->personOf($worker)));
+                $worker->step = null;
+                continue;
+            }
+            $this->next($worker);
+        }
+    }
+
+    private function next(Worker $worker): void
+    {
+        foreach ($this->bench->forPerson($worker->person)->calls as $call) {
+            if ('test' === $call->urgency) {
+                $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || null !== $this->addedTo($call);
+                $this->act(fn () => $this->work->gate($call->step->id, $call->step->version, $passed, null, $this->personOf($worker)));
+                $worker->clock = $worker->clock->modify('+1 minute');
+
+                return;
+            }
+            if ('missed' === $call->urgency && null !== $call->again) {
+                $again = $call->again;
+                $this->act(fn () => $this->work->again($again->id, $again->version, $this->personOf($worker)));
+
+                return;
+            }
+            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, $call->step->version, null, $this->personOf($worker)))) {
+                $worker->step = $call->step->id;
+                $pace = 0.8 + (crc32('pace'.$call->step->id) % 60) / 100.0;
+                $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', (int) round(60 * $pace * $call->step->minutes)));
+
+                return;
+            }
+        }
+        $worker->clock = $worker->clock->modify('+20 minutes');
+    }
+
+    private function addedTo(CallView $call): ?int
+    {
+        $added = (int) $this->connection->fetchOne('SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id]);
+
+        return 0 === $added ? null : $added;
+    }
+
+    /** @param \Closure(): void $act */
+    private function act(\Closure $act): bool
+    {
+        try {
+            $act();
+            $this->entities->flush();
+
+            return true;
+        } catch (Refused) {
+            return false;
+        } finally {
+            $this->entities->clear();
+        }
+    }
+
+    private function takeIn(\DateTimeImmutable $at, \DateTimeImmutable $now): void
+    {
+        while (isset($this->coming[0])) {
+            $due = $now->modify(\sprintf('-%d minutes', (int) round(1440 * $this->coming[0]->daysAgo)));
+            if ($due > $at) {
+                return;
+            }
+            $ticket = array_shift($this->coming);
+            $this->clock->modify(max($due, $this->clock->now())->format('Y-m-d\TH:i:s\Z'));
+            $this->openTicket($ticket, $now);
+        }
+    }
+
+    private function openTicket(DemoTicket $demo, \DateTimeImmutable $now): void
+    {
+        $promised = $now->modify(\sprintf('+%d minutes', (int) round(1440 * $demo->daysAhead)));
+        $ticket = ($this->open)(new TicketInput(
+            $demo->customer,
+            $promised->setTime((int) $promised->format('H'), 0)->format(\DATE_RFC3339),
+            array_map(static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->sizeEu, $p->aim, $p->gloss, $p->shade), $demo->pieces),
+            $demo->contact,
+            $demo->wish,
+        ), $this->person('ida'));
+        $ids = $this->connection->fetchFirstColumn('SELECT id FROM piece WHERE ticket_id = ? ORDER BY id', [$ticket->id()]);
+        $this->entities->clear();
+        foreach ($demo->pieces as $i => $piece) {
+            if ($piece->lookedOver) {
+                $this->act(fn () => $this->lookOver($this->piece((int) $ids[$i]), $piece));
+            }
+            if ($piece->planned) {
+                $this->act(fn () => ($this->plan)((int) $ids[$i], $this->piece((int) $ids[$i])->version(), $this->person('tomas')));
+            }
+        }
+    }
+
+    private function lookOver(StoredPiece $stored, DemoPiece $demo): void
+    {
+        $parts = [];
+        foreach ($demo->kind->halves() as $half) {
+            foreach ($demo->kind->parts() as $name) {
+                $known = $stored->partAt(new Place($name, $half)) ?? throw new \LogicException('A part is missing.');
+                $shade = $demo->second[$name->value] ?? ($name->isEdge() || PartName::Outsole === $name ? $demo->edge : ($name->isInside() || PartName::Welt === $name ? Shade::Natural : $known->shade));
+                $parts[] = new Part(
+                    $known->at,
+                    $name->isUpper() ? $demo->material : $known->material,
+                    $name->isUpper() ? $demo->certainty : $known->certainty,
+                    \in_array($name->value, $demo->thirsty, true) ? $demo->dryness : Dryness::Supple,
+                    $shade,
+                );
+            }
+        }
+        $stored->lookOver(...$parts);
+        foreach ($demo->findings as $finding) {
+            [$half, $part, $kind, $severity] = $finding;
+            $stored->mark(new Finding(new Place(PartName::from($part), Half::from($half)), FindingKind::from($kind), Severity::from($severity), $finding[4] ?? null, $finding[5] ?? null));
+        }
+    }
+
+    private function piece(int $id): StoredPiece
+    {
+        return $this->entities->find(StoredPiece::class, $id) ?? throw new \LogicException('No such piece.');
+    }
+
+    private function person(string $login): Person
+    {
+        return $this->entities->getRepository(Person::class)->findOneBy(['login' => $login]) ?? throw new \LogicException('Nobody of that name.');
+    }
+
+    private function personOf(Worker $worker): Person
+    {
+        return $this->entities->find(Person::class, $worker->person) ?? throw new \LogicException('Nobody there.');
+    }
+
+    private function version(int $step): int
+    {
+        return (int) $this->connection->fetchOne('SELECT version FROM plan_step WHERE id = ?', [$step]);
+    }
+}

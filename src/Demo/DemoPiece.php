@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Demo;
+
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+
+/** A made-up piece: how it comes in and what is wrong with it. */
+final readonly class DemoPiece
+{
+    /**
+     * @param list<array{string, string, string, int, 4?: float, 5?: float}> $findings half, part, kind, severity, length and width in mm
+     * @param list<string>                                                    $thirsty  parts, on both halves
+     * @param array<string, Shade>                                            $second   parts in another shade
+     */
+    public function __construct(
+        public string $name,
+        public Kind $kind,
+        public float $sizeEu,
+        public Aim $aim,
+        public Gloss $gloss,
+        public Shade $shade,
+        public Material $material,
+        public Certainty $certainty = Certainty::Known,
+        public array $findings = [],
+        public array $thirsty = [],
+        public Dryness $dryness = Dryness::Thirsty,
+        public array $second = [],
+        public Shade $edge = Shade::Espresso,
+        public bool $lookedOver = true,
+        public bool $planned = true,
+    ) {
+    }
+}

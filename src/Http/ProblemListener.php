@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Http;
+
+use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\ORM\OptimisticLockException;
+use KindHeel\App\Security\TooManyTries;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Drying\AirOutOfRange;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Serializer\Exception\ExtraAttributesException;
+use Symfony\Component\Validator\ConstraintViolationInterface;
+use Symfony\Component\Validator\Exception\ValidationFailedException;
+
+/** Every error of the API as a problem document; nothing of the inside is shown. */
+#[AsEventListener(priority: 1)]
+final class ProblemListener
+{
+    public function __invoke(ExceptionEvent $event): void
+    {
+        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
+            return;
+        }
+        $error = $event->getThrowable();
+        // Security turns these into its own answer first: somebody who is not signed in gets a 401, not a 403.
+        if ($error instanceof AccessDeniedException || $error instanceof AuthenticationException) {
+            return;
+        }
+        $event->setResponse($this->answer($error));
+        $event->stopPropagation();
+    }
+
+    private function answer(\Throwable $error): JsonResponse
+    {
+        $invalid = $error instanceof ValidationFailedException ? $error : $error->getPrevious();
+        if ($invalid instanceof ValidationFailedException) {
+            $errors = [];
+            foreach ($invalid->getViolations() as $violation) {
+                $errors[] = ['field' => $violation->getPropertyPath(), 'message' => self::sentence($violation)];
+            }
+
+            return Problem::response(422, $errors[0]['message'] ?? 'Something is not right.', errors: $errors);
+        }
+        $extra = $error->getPrevious();
+        if ($extra instanceof ExtraAttributesException) {
+            return Problem::response(422, 'There is something in it that is not known here.', errors: array_map(
+                static fn (string $name): array => ['field' => $name, 'message' => 'This is not known here.'],
+                array_values(array_map(strval(...), $extra->getExtraAttributes())),
+            ));
+        }
+
+        return match (true) {
+            $error instanceof AssessmentError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
+            $error instanceof Refused => Problem::response(409, $error->getMessage(), $error->kind, more: ['overridable' => $error->overridable]),
+            $error instanceof OptimisticLockException => Problem::response(409, 'Somebody else changed this meanwhile. Here is how it stands now.', 'changed-meanwhile', more: ['overridable' => false]),
+            $error instanceof TooManyTries => Problem::response(429, $error->getMessage()),
+            $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
+            $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
+            default => Problem::response(500, 'Something went wrong on our side. What was stored is safe; try again.'),
+        };
+    }
+
+    private static function sentence(ConstraintViolationInterface $violation): string
+    {
+        $message = (string) $violation->getMessage();
+        // The serializer's own words for a wrong type, in ours.
+        if (preg_match('/^This value should be of type (.+)\.$/', $message, $found)) {
+            return match (true) {
+                str_contains($found[1], 'int'), str_contains($found[1], 'float') => 'A number is needed here.',
+                str_contains($found[1], 'bool') => 'Yes or no is needed here.',
+                str_contains($found[1], 'array') => 'A list is needed here.',
+                str_contains($found[1], 'string') => 'Some text is needed here.',
+                default => 'This is not one of the choices.',
+            };
+        }
+
+        return $message;
+    }
+
+    private static function capital(string $message): string
+    {
+        return str_ends_with($message, '.') ? ucfirst($message) : ucfirst($message).'.';
+    }
+
+    private static function forStatus(int $status): string
+    {
+        return match ($status) {
+            400 => 'The request could not be read: it is not sound JSON.',
+            403 => 'That is not for your role.',
+            404 => 'There is nothing here by that name.',
+            405 => 'That cannot be done here.',
+            413 => 'That is more than can be taken in at once. Nothing was stored.',
+            415 => 'Only JSON is understood here.',
+            422 => 'Something in it is not right.',
+            default => 'That did not work.',
+        };
+    }
+}

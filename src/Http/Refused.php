@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Http;
+
+/** The workshop's rules do not allow it now; the message says why. */
+final class Refused extends \RuntimeException
+{
+    /** @param bool $overridable somebody who may can go on with a word why */
+    private function __construct(string $message, public readonly string $kind, public readonly bool $overridable)
+    {
+        parent::__construct($message);
+    }
+
+    public static function now(string $message): self
+    {
+        return new self($message, 'not-now', false);
+    }
+
+    public static function unlessOverridden(string $message): self
+    {
+        return new self($message, 'not-ready', true);
+    }
+
+    /** Somebody else was quicker. */
+    public static function stale(string $message): self
+    {
+        return new self($message, 'changed-meanwhile', false);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Ledger;
+
+final readonly class EntryView
+{
+    public function __construct(
+        public int $id,
+        public string $at,
+        public string $event,
+        public string $person,
+        public int $piece,
+        public string $text,
+        public ?string $half,
+        public ?float $tempC,
+        public ?int $humidity,
+        public ?float $plannedMinutes,
+        public ?int $realMinutes,
+    ) {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Ledger;
+
+/** What the ledger remembers. */
+enum Event: string
+{
+    case Opened = 'opened';
+    case LookedOver = 'looked-over';
+    case Planned = 'planned';
+    case Started = 'started';
+    case Done = 'done';
+    case GatePassed = 'gate-passed';
+    case GateNotYet = 'gate-not-yet';
+    case Overridden = 'overridden';
+    case PutDown = 'put-down';
+    case Again = 'again';
+    case Finished = 'finished';
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\Severity;
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class FindingInput
+{
+    public function __construct(
+        public int $version,
+        public PartName $part,
+        public Half $half,
+        public FindingKind $kind,
+        #[Assert\Range(notInRangeMessage: 'Severity goes from 0 to 4.', min: 0, max: 4)]
+        public int $severity,
+        #[Assert\PositiveOrZero(message: 'A length is not negative.')]
+        public ?float $lengthMm = null,
+        #[Assert\PositiveOrZero(message: 'A width is not negative.')]
+        public ?float $widthMm = null,
+        #[Assert\PositiveOrZero(message: 'A depth is not negative.')]
+        public ?float $depthMm = null,
+        #[Assert\Range(notInRangeMessage: 'A share lies between 0 and 1.', min: 0, max: 1)]
+        public ?float $share = null,
+    ) {
+    }
+
+    public function finding(): Finding
+    {
+        return new Finding(new Place($this->part, $this->half), $this->kind, Severity::from($this->severity), $this->lengthMm, $this->widthMm, $this->depthMm, $this->share);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[Route('/api/pieces/{id}', requirements: ['id' => '\d{1,9}'])]
+final readonly class PieceController
+{
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(private PieceReader $reader, private LookOver $lookOver, private Once $once)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function show(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->one($id));
+    }
+
+    #[Route('/parts', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function parts(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PartsInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->parts($id, $input));
+    }
+
+    #[Route('/findings', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function mark(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FindingInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->mark($id, $input));
+    }
+
+    #[Route('/findings/{finding}', requirements: ['finding' => '\d{1,9}'], methods: ['DELETE'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function unmark(int $id, int $finding, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] VersionInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->unmark($id, $finding, $input->version));
+    }
+
+    #[Route('/agreement', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function agree(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] AgreementInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->agree($id, $input));
+    }
+
+    /** @param \Closure(): void $act */
+    private function change(int $id, \Closure $act): JsonResponse
+    {
+        return $this->once->answer($act, view: fn (): PieceView => $this->reader->one($id));
+    }
+}

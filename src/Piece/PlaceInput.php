@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
+
+final readonly class PlaceInput
+{
+    public function __construct(public PartName $part, public Half $half)
+    {
+    }
+
+    public function place(): Place
+    {
+        return new Place($this->part, $this->half);
+    }
+}

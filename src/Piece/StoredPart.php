@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'piece_part')]
+#[ORM\UniqueConstraint(columns: ['piece_id', 'half', 'part'])]
+class StoredPart
+{
+    #[ORM\Id, ORM\Column, ORM\GeneratedValue]
+    private ?int $id = null;
+
+    #[ORM\Column(length: 10)]
+    private Half $half;
+
+    #[ORM\Column(length: 30)]
+    private PartName $part;
+
+    #[ORM\Column(length: 30)]
+    private Material $material;
+
+    #[ORM\Column(length: 10)]
+    private Certainty $certainty;
+
+    #[ORM\Column(length: 10)]
+    private Dryness $dryness;
+
+    #[ORM\Column(length: 20)]
+    private Shade $shade;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json')]
+    private array $flags;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'parts'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private StoredPiece $piece,
+        Part $part,
+    ) {
+        $this->half = $part->at->half;
+        $this->part = $part->at->part;
+        $this->update($part);
+    }
+
+    public function update(Part $part): void
+    {
+        $this->material = $part->material;
+        $this->certainty = $part->certainty;
+        $this->dryness = $part->dryness;
+        $this->shade = $part->shade;
+        $this->flags = array_map(static fn (Flag $f): string => $f->value, $part->flags);
+    }
+
+    public function isAt(Place $place): bool
+    {
+        return $this->half === $place->half && $this->part === $place->part;
+    }
+
+    public function toCore(): Part
+    {
+        return new Part(new Place($this->part, $this->half), $this->material, $this->certainty, $this->dryness, $this->shade, array_map(Flag::from(...), $this->flags));
+    }
+}

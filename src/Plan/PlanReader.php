@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Http\Iso;
+use KindHeel\App\Piece\PieceState;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+final readonly class PlanReader
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    public function of(int $piece): PlanView
+    {
+        $row = $this->connection->fetchAssociative('SELECT p.*, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$piece]);
+        if (false === $row) {
+            throw new NotFoundHttpException();
+        }
+        $steps = array_map(StepReader::view(...), $this->connection->fetchAllAssociative(
+            'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id = ? ORDER BY s.position',
+            [$piece],
+        ));
+        $remarks = json_decode((string) $row['remarks'], true, flags: \JSON_THROW_ON_ERROR);
+        $begun = \count(array_filter($steps, static fn (StepView $s): bool => 'open' !== $s->status));
+        $assessed = (int) $row['assessed'];
+        $from = null === $row['planned_from'] ? null : (int) $row['planned_from'];
+
+        return new PlanView(
+            $piece,
+            (int) $row['version'],
+            (string) $row['name'],
+            (string) $row['kind'],
+            (string) $row['customer'],
+            Iso::always((string) $row['promised_at']),
+            PieceState::word($assessed, $from, \count($steps), $begun, null !== $row['finished_at']),
+            null !== $from,
+            null !== $from && $from !== $assessed,
+            $steps,
+            self::remarks($remarks['refused'] ?? []),
+            self::remarks($remarks['referrals'] ?? []),
+            self::remarks($remarks['tellOwner'] ?? []),
+            array_sum(array_map(static fn (StepView $s): float => $s->minutes, $steps)),
+            (float) $row['elapsed_minutes'],
+        );
+    }
+
+    /**
+     * @param list<array{rule: string, text: string}> $remarks
+     *
+     * @return list<RemarkView>
+     */
+    private static function remarks(array $remarks): array
+    {
+        return array_map(static fn (array $r): RemarkView => new RemarkView($r['rule'], $r['text']), $remarks);
+    }
+}

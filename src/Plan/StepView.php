@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+/** A step with all that a screen says of it. */
+final readonly class StepView
+{
+    /**
+     * @param list<string>       $parts
+     * @param list<RemarkView>   $because  the rules behind it, each with its sentence
+     * @param list<RemarkView>   $cautions
+     * @param list<StepWaitView> $waits
+     */
+    public function __construct(
+        public int $id,
+        public int $version,
+        public int $piece,
+        public string $key,
+        /** open, running or done */
+        public string $status,
+        public string $phase,
+        /** left, right or both */
+        public string $half,
+        public array $parts,
+        public string $title,
+        public string $where,
+        public string $why,
+        public string $how,
+        /** such as “1.8 g” */
+        public ?string $amount,
+        public float $minutes,
+        public array $waits,
+        public ?string $gate,
+        public array $because,
+        public array $cautions,
+        public ?string $hex,
+        public string $brush,
+        public ?string $startedAt,
+        public ?string $startedBy,
+        public ?string $endedAt,
+    ) {
+    }
+}

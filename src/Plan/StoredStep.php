@@ -1,0 +1,356 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\People\Person;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Colour\ColourFamily;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Drying\Forecast;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Wait;
+use KindHeel\Core\Treatment\Unit;
+
+/** A step of a plan, what became of it, and the wait that it began. */
+#[ORM\Entity]
+#[ORM\Table(name: 'plan_step')]
+#[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
+#[ORM\Index(columns: ['status', 'family'])]
+class StoredStep
+{
+    #[ORM\Id, ORM\Column, ORM\GeneratedValue]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column(name: 'step_key', length: 8)]
+    private string $key;
+
+    #[ORM\Column(length: 20)]
+    private Phase $phase;
+
+    #[ORM\Column(length: 20)]
+    private Action $action;
+
+    #[ORM\Column(length: 30, nullable: true)]
+    private ?FamilyId $family;
+
+    /** The family whose drying begins when the step ends; a trial dries as the slowest it tried. */
+    #[ORM\Column(length: 30, nullable: true)]
+    private ?FamilyId $dryingFamily;
+
+    #[ORM\Column(length: 20)]
+    private Applicator $applicator;
+
+    /** @var list<array{part: string, half: string}> */
+    #[ORM\Column(name: 'places', type: 'json')]
+    private array $on;
+
+    #[ORM\Column]
+    private int $coat;
+
+    #[ORM\Column]
+    private int $coats;
+
+    #[ORM\Column(length: 160)]
+    private string $title;
+
+    /** The parts in words, without their half. */
+    #[ORM\Column(name: 'place_words', length: 200)]
+    private string $where;
+
+    #[ORM\Column(length: 400)]
+    private string $why;
+
+    #[ORM\Column(length: 400)]
+    private string $how;
+
+    #[ORM\Column]
+    private float $minutes;
+
+    /** @var list<array{step: string, from: string|null, within: float|null, before: string|null, min: float|null, max: float|null}> */
+    #[ORM\Column(type: 'json')]
+    private array $waits;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $amount;
+
+    #[ORM\Column(length: 5, nullable: true)]
+    private ?Unit $unit;
+
+    #[ORM\Column(length: 160, nullable: true)]
+    private ?string $gate;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Stage $gateFrom;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json')]
+    private array $rules;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json')]
+    private array $hazards;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Shade $shade;
+
+    #[ORM\Column(length: 20)]
+    private ColourFamily $brush;
+
+    #[ORM\Column(length: 10)]
+    private StepStatus $status = StepStatus::Open;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $startedAt = null;
+
+    #[ORM\ManyToOne]
+    private ?Person $startedBy = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $endedAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $touchAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $recoatFromAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $recoatUntilAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $nextAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $fullAt = null;
+
+    /** @var list<string> what the air does to this coat */
+    #[ORM\Column(type: 'json')]
+    private array $airWarnings = [];
+
+    /** What failed gate tests have added to the wait. */
+    #[ORM\Column]
+    private int $addedMinutes = 0;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $gatePassedAt = null;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'steps'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private StoredPiece $piece,
+        #[ORM\Column]
+        private int $position,
+        PlannedStep $planned,
+    ) {
+        $step = $planned->step;
+        $this->key = $step->id;
+        $this->phase = $step->phase;
+        $this->action = $step->action;
+        $this->family = $step->family;
+        $this->dryingFamily = $step->dryingFamily();
+        $this->applicator = $step->applicator;
+        $this->on = array_map(static fn (Place $p): array => ['part' => $p->part->value, 'half' => $p->half->value], $step->on);
+        $this->coat = $step->coat;
+        $this->coats = $step->coats;
+        $this->title = $planned->title;
+        $this->where = $planned->where;
+        $this->why = $planned->why;
+        $this->how = $planned->how;
+        $this->minutes = $planned->minutes;
+        $this->waits = array_map(static fn (Wait $w): array => [
+            'step' => $w->bond->step,
+            'from' => $w->bond->from?->value,
+            'within' => $w->bond->withinMinutes,
+            'before' => $w->bond->before?->value,
+            'min' => $w->minMinutes,
+            'max' => $w->maxMinutes,
+        ], $planned->waits);
+        $this->amount = $planned->amount?->quantity;
+        $this->unit = $planned->amount?->unit;
+        $this->gate = $planned->gate;
+        $this->gateFrom = $planned->gateFrom;
+        $this->rules = $planned->rules;
+        $this->hazards = array_map(static fn (Hazard $h): string => $h->value, $planned->hazards);
+        $this->shade = $planned->shade;
+        $this->brush = $planned->brush;
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function piece(): StoredPiece
+    {
+        return $this->piece;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function where(): string
+    {
+        return $this->where;
+    }
+
+    public function minutes(): float
+    {
+        return $this->minutes;
+    }
+
+    public function action(): Action
+    {
+        return $this->action;
+    }
+
+    /** The half it is for, “both” when it is for the pair. */
+    public function halves(): string
+    {
+        $halves = array_values(array_unique(array_column($this->on, 'half')));
+
+        return 1 === \count($halves) ? $halves[0] : 'both';
+    }
+
+    public function isOpen(): bool
+    {
+        return StepStatus::Open === $this->status;
+    }
+
+    public function isRunning(): bool
+    {
+        return StepStatus::Running === $this->status;
+    }
+
+    public function isDone(): bool
+    {
+        return StepStatus::Done === $this->status;
+    }
+
+    public function start(\DateTimeImmutable $at, Person $by): void
+    {
+        if (!$this->isOpen()) {
+            throw new \LogicException('Only an open step starts.');
+        }
+        $this->status = StepStatus::Running;
+        $this->startedAt = $at;
+        $this->startedBy = $by;
+    }
+
+    public function end(\DateTimeImmutable $at): void
+    {
+        if (!$this->isRunning()) {
+            throw new \LogicException('Only a running step ends.');
+        }
+        $this->status = StepStatus::Done;
+        $this->endedAt = $at;
+    }
+
+    /** To be done once more, as if it had not been begun. */
+    public function reopen(): void
+    {
+        $this->status = StepStatus::Open;
+        $this->startedAt = $this->startedBy = $this->endedAt = $this->gatePassedAt = null;
+        $this->touchAt = $this->recoatFromAt = $this->recoatUntilAt = $this->nextAt = $this->fullAt = null;
+        $this->addedMinutes = 0;
+        $this->airWarnings = [];
+    }
+
+    public function dryingFamily(): ?FamilyId
+    {
+        return $this->dryingFamily;
+    }
+
+    public function startedBy(): ?Person
+    {
+        return $this->startedBy;
+    }
+
+    public function startedAt(): ?\DateTimeImmutable
+    {
+        return $this->startedAt;
+    }
+
+    public function endedAt(): ?\DateTimeImmutable
+    {
+        return $this->endedAt;
+    }
+
+    /** Whole minutes from start to end, at least one. */
+    public function realMinutes(): int
+    {
+        return null === $this->startedAt || null === $this->endedAt ? 0 : max(1, (int) round(($this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60));
+    }
+
+    public function dries(Forecast $forecast): void
+    {
+        $this->touchAt = $forecast->at(Stage::Touch);
+        $this->recoatFromAt = $forecast->at(Stage::RecoatFrom);
+        $this->recoatUntilAt = $forecast->at(Stage::RecoatUntil);
+        $this->nextAt = $forecast->at(Stage::Next);
+        $this->fullAt = $forecast->at(Stage::Full);
+        $this->airWarnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
+    }
+
+    /** When a stage is forecast, with what failed gate tests added. */
+    public function reaches(Stage $stage): ?\DateTimeImmutable
+    {
+        $at = match ($stage) {
+            Stage::Touch => $this->touchAt,
+            Stage::RecoatFrom => $this->recoatFromAt,
+            Stage::RecoatUntil => $this->recoatUntilAt,
+            Stage::Next => $this->nextAt,
+            Stage::Full => $this->fullAt,
+        };
+
+        return $at?->modify(\sprintf('+%d minutes', $this->addedMinutes));
+    }
+
+    public function gate(): ?string
+    {
+        return $this->gate;
+    }
+
+    public function gateFrom(): ?Stage
+    {
+        return $this->gateFrom;
+    }
+
+    public function gatePassedAt(): ?\DateTimeImmutable
+    {
+        return $this->gatePassedAt;
+    }
+
+    public function passGate(\DateTimeImmutable $at): void
+    {
+        $this->gatePassedAt = $at;
+    }
+
+    public function waitLonger(int $minutes): void
+    {
+        $this->addedMinutes += $minutes;
+    }
+}

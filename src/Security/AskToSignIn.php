@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Security;
+
+use KindHeel\App\Http\Problem;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface;
+
+final class AskToSignIn implements AuthenticationEntryPointInterface
+{
+    public function start(Request $request, ?AuthenticationException $authException = null): Response
+    {
+        return Problem::response(401, 'Please sign in.');
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Security;
+
+use KindHeel\App\Http\Answer;
+use KindHeel\App\People\Person;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+final readonly class SessionController
+{
+    public function __construct(private SessionViews $views)
+    {
+    }
+
+    #[Route('/api/session', name: 'session', methods: ['GET'])]
+    public function show(#[CurrentUser] ?Person $person): JsonResponse
+    {
+        return Answer::of($this->views->of($person));
+    }
+
+    #[Route('/api/session', name: 'sign_in', methods: ['POST'])]
+    public function signIn(): never
+    {
+        throw new \LogicException('The firewall answers this.');
+    }
+
+    #[Route('/api/session/end', name: 'sign_out', methods: ['POST'])]
+    public function signOut(): never
+    {
+        throw new \LogicException('The firewall answers this.');
+    }
+}

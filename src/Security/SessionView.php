@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Security;
+
+/** Who is signed in, and what a client needs to talk to the API. */
+final readonly class SessionView
+{
+    public function __construct(
+        public ?PersonView $person,
+        public string $csrfToken,
+        /** the workshop's zone, for times on screens */
+        public string $timezone,
+        public string $now,
+    ) {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Words;
+
+/** The words of the trade that screens offer: fetched once, never typed into a screen. */
+final readonly class WordsView
+{
+    /**
+     * @param list<KindView>     $kinds
+     * @param list<WordView>     $materials
+     * @param list<WordView>     $certainties
+     * @param list<WordView>     $dryness
+     * @param list<FindingWordView> $findings
+     * @param list<WordView>     $severities
+     * @param list<WordView>     $aims
+     * @param list<WordView>     $glosses
+     * @param list<ShadeView>    $shades
+     * @param list<WordView>     $flags
+     */
+    public function __construct(
+        public array $kinds,
+        public array $materials,
+        public array $certainties,
+        public array $dryness,
+        public array $findings,
+        public array $severities,
+        public array $aims,
+        public array $glosses,
+        public array $shades,
+        public array $flags,
+    ) {
+    }
+}

@@ -1,0 +1,156 @@
+# What ./start and ./check share. Sourced with the project's root as the working directory.
+
+set -euo pipefail
+export LC_ALL=C.UTF-8
+ROOT=$PWD
+PACKAGES=()
+
+say() { printf '  %s\n' "$*"; }
+step() { printf '\n\033[1m%s\033[0m\n' "$*"; }
+die() { printf '\n%s\n' "$*" >&2; exit 1; }
+
+# need_command NAME PACKAGE / need_extension NAME PACKAGE: notes a Debian package that is missing.
+need_command() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || PACKAGES+=("$2"); }
+need_extension() { php -m | grep -qix "$1" || PACKAGES+=("$2"); }
+
+php_series() { php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;'; }
+
+install_packages() {
+    [ ${#PACKAGES[@]} -gt 0 ] || return 0
+    if [ "$(id -u)" != 0 ]; then
+        die "These Debian packages are missing: ${PACKAGES[*]}
+Ask somebody with root rights for:  apt-get install ${PACKAGES[*]}
+Then run this again."
+    fi
+    say "installing ${PACKAGES[*]}"
+    mkdir -p var/log
+    # A package that brings a service is not to start it: we run private copies on loopback.
+    local policy=/usr/sbin/policy-rc.d mine=0
+    if [ ! -e $policy ]; then printf '#!/bin/sh\nexit 101\n' > $policy; chmod +x $policy; mine=1; fi
+    { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${PACKAGES[@]}"; } > var/log/apt.log 2>&1 \
+        || { [ $mine = 0 ] || rm -f $policy; die "The packages could not be installed; var/log/apt.log says why. With the network back, run this again."; }
+    [ $mine = 0 ] || rm -f $policy
+    PACKAGES=()
+}
+
+# once NAME HASH COMMAND…: runs the command unless it ran for the same hash; its output goes to var/log/NAME.log.
+once() {
+    local name=$1 hash=$2; shift 2
+    if [ "$(cat "var/stamps/$name" 2>/dev/null)" = "$hash" ]; then return 0; fi
+    say "$name …"
+    local try
+    for try in 1 2 3; do
+        if "$@" > "var/log/$name.log" 2>&1; then mkdir -p var/stamps; printf '%s' "$hash" > "var/stamps/$name"; return 0; fi
+        if [ $try != 3 ]; then say "$name did not work, trying again"; sleep $((3 * try)); fi
+    done
+    tail -n 15 "var/log/$name.log" >&2
+    die "“$name” failed; var/log/$name.log has all of it."
+}
+
+hash_of() { find "$@" -type f -not -path '*/node_modules/*' -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-32; }
+
+install_libraries() {
+    mkdir -p var/log var/stamps var/run
+    [ -d vendor ] || rm -f var/stamps/php-libraries
+    [ -d node_modules ] || rm -f var/stamps/web-libraries
+    once php-libraries "$(hash_of composer.json)" env COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --optimize-autoloader
+    once web-libraries "$(hash_of package.json package-lock.json)" npm ci --no-audit --no-fund
+}
+
+build_web() {
+    [ -f public/build/.vite/manifest.json ] || rm -f var/stamps/web-build
+    once web-build "$(hash_of web vite.config.ts package-lock.json tsconfig.json)" npm run build
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# secret NAME: a random word made once and kept.
+secret() {
+    mkdir -p var/secrets; chmod 700 var/secrets
+    [ -s "var/secrets/$1" ] || php -r 'echo bin2hex(random_bytes(16));' > "var/secrets/$1"
+    cat "var/secrets/$1"
+}
+
+# database_up FOLDER PORT: our own MariaDB over FOLDER on loopback; sets DATABASE_PID and DATABASE_SOCKET.
+database_up() {
+    local folder=$ROOT/$1 port=$2 waited=0
+    mkdir -p "$folder"
+    DATABASE_SOCKET=$folder/mariadb.sock
+    [ ${#DATABASE_SOCKET} -lt 100 ] || DATABASE_SOCKET=/tmp/kindheel-$(printf '%s' "$folder" | sha256sum | cut -c1-12).sock
+    if [ -s "$folder/mariadb.pid" ] && kill -0 "$(cat "$folder/mariadb.pid")" 2>/dev/null && grep -qa mariadbd "/proc/$(cat "$folder/mariadb.pid")/cmdline" 2>/dev/null; then
+        say "an earlier stop left the database running; it is taken down in good order first"
+        kill "$(cat "$folder/mariadb.pid")"
+        while kill -0 "$(cat "$folder/mariadb.pid" 2>/dev/null)" 2>/dev/null && [ $waited -lt 300 ]; do sleep 0.1; waited=$((waited + 1)); done
+    fi
+    port_is_free "$port" || die "Port $port is in use, so the database cannot listen there. Stop what uses it, or set KINDHEEL_DB_PORT to a free one."
+    local user=(); [ "$(id -u)" != 0 ] || user=(--user=root)
+    if [ ! -d "$folder/data/mysql" ]; then
+        say "laying out the database"
+        rm -rf "$folder/data"
+        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" > var/log/database-install.log 2>&1 \
+            || die "The database could not be laid out; var/log/database-install.log says why."
+    fi
+    local server; server=$(command -v mariadbd || echo /usr/sbin/mariadbd)
+    # Own process group: Ctrl-C reaches us, and we stop the database last and in order.
+    setsid "$server" --no-defaults "${user[@]}" --datadir="$folder/data" --socket="$DATABASE_SOCKET" --port="$port" --bind-address=127.0.0.1 \
+        --pid-file="$folder/mariadb.pid" --log-error="$ROOT/var/log/database.log" --skip-name-resolve \
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
+        --sql-mode=STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ENGINE_SUBSTITUTION \
+        --innodb-flush-log-at-trx-commit=1 --innodb-buffer-pool-size=128M --max-connections=100 --performance-schema=OFF > /dev/null 2>&1 &
+    DATABASE_PID=$!
+    waited=0
+    until mariadb-admin --no-defaults --socket="$DATABASE_SOCKET" -uroot ping > /dev/null 2>&1; do
+        kill -0 $DATABASE_PID 2>/dev/null || die "The database did not start; the end of var/log/database.log:
+$(tail -n 5 var/log/database.log)"
+        waited=$((waited + 1)); [ $waited -lt 600 ] || die "The database did not answer within a minute; var/log/database.log says more."
+        sleep 0.1
+    done
+}
+
+# database_for NAME PASSWORD: an empty database unless it is there, and its user.
+database_for() {
+    mariadb --no-defaults --socket="$DATABASE_SOCKET" -uroot -e "
+        CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+        CREATE USER IF NOT EXISTS kindheel@'127.0.0.1' IDENTIFIED BY '$2';
+        ALTER USER kindheel@'127.0.0.1' IDENTIFIED BY '$2';
+        GRANT ALL ON \`$1\`.* TO kindheel@'127.0.0.1';"
+}
+
+database_down() {
+    [ -n "${DATABASE_PID:-}" ] || return 0
+    kill "$DATABASE_PID" 2>/dev/null || true
+    wait "$DATABASE_PID" 2>/dev/null || true
+    DATABASE_PID=
+}
+
+# web_up FOLDER PORT: PHP-FPM and nginx on loopback, with the environment of the caller; sets FPM_PID and NGINX_PID.
+web_up() {
+    local run=$ROOT/$1 port=$2 fpm
+    mkdir -p "$run"
+    port_is_free "$port" || die "Port $port is in use. Stop what uses it, or choose another:  ./start --port $((port + 1))"
+    fpm=$(command -v "php-fpm$(php_series)" || echo "/usr/sbin/php-fpm$(php_series)")
+    local socket=$run/php.sock
+    [ ${#socket} -lt 100 ] || socket=/tmp/kindheel-$(printf '%s' "$run" | sha256sum | cut -c1-12)-php.sock
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@PORT@|$port|g" tools/nginx.conf > "$run/nginx.conf"
+    local user=; [ "$(id -u)" != 0 ] || user='user = root'
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@USER@|$user|" tools/php-fpm.conf > "$run/php-fpm.conf"
+    local root=(); [ "$(id -u)" != 0 ] || root=(-R)
+    setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${root[@]}" > "$run/php-fpm.out" 2>&1 &
+    FPM_PID=$!
+    setsid "$(command -v nginx || echo /usr/sbin/nginx)" -e "$run/nginx-error.log" -c "$run/nginx.conf" -g 'daemon off;' > "$run/nginx.out" 2>&1 &
+    NGINX_PID=$!
+    local waited=0
+    while port_is_free "$port" || [ ! -S "$socket" ]; do
+        kill -0 $NGINX_PID 2>/dev/null && kill -0 $FPM_PID 2>/dev/null || die "The web server did not start:
+$(cat "$run/nginx.out" "$run/php-fpm.out" "$run/nginx-error.log" 2>/dev/null | tail -n 5)"
+        waited=$((waited + 1)); [ $waited -lt 200 ] || die "The web server did not answer within 20 seconds."
+        sleep 0.1
+    done
+}
+
+web_down() {
+    local pid
+    for pid in ${NGINX_PID:-} ${FPM_PID:-}; do kill -QUIT "$pid" 2>/dev/null || true; done
+    for pid in ${NGINX_PID:-} ${FPM_PID:-}; do wait "$pid" 2>/dev/null || true; done
+    NGINX_PID= FPM_PID=
+}
