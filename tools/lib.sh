@@ -96,7 +96,7 @@ database_up() {
         --pid-file="$folder/mariadb.pid" --log-error="$ROOT/var/log/database.log" --skip-name-resolve \
         --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
         --sql-mode=STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ENGINE_SUBSTITUTION \
-        --innodb-flush-log-at-trx-commit=1 --innodb-buffer-pool-size=128M --max-connections=100 --performance-schema=OFF > /dev/null 2>&1 &
+        --innodb-flush-log-at-trx-commit=1 --innodb-buffer-pool-size=128M --max-connections=100 --performance-schema=OFF > /dev/null 2>&1 9>&- &
     DATABASE_PID=$!
     waited=0
     until mariadb-admin --no-defaults --socket="$DATABASE_SOCKET" -uroot ping > /dev/null 2>&1; do
@@ -135,9 +135,9 @@ web_up() {
     local user=; [ "$(id -u)" != 0 ] || user='user = root'
     sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@USER@|$user|" tools/php-fpm.conf > "$run/php-fpm.conf"
     local root=(); [ "$(id -u)" != 0 ] || root=(-R)
-    setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${root[@]}" > "$run/php-fpm.out" 2>&1 &
+    setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${root[@]}" > "$run/php-fpm.out" 2>&1 9>&- &
     FPM_PID=$!
-    setsid "$(command -v nginx || echo /usr/sbin/nginx)" -e "$run/nginx-error.log" -c "$run/nginx.conf" -g 'daemon off;' > "$run/nginx.out" 2>&1 &
+    setsid "$(command -v nginx || echo /usr/sbin/nginx)" -e "$run/nginx-error.log" -c "$run/nginx.conf" -g 'daemon off;' > "$run/nginx.out" 2>&1 9>&- &
     NGINX_PID=$!
     local waited=0
     while port_is_free "$port" || [ ! -S "$socket" ]; do

@@ -1,0 +1,84 @@
+/** A refusal or a fault as the API says it (RFC 9457), ready to be shown. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly type: string,
+    readonly overridable: boolean,
+    readonly errors: Readonly<Record<string, string>>,
+  ) {
+    super(detail)
+  }
+}
+
+interface ProblemDocument {
+  status?: number
+  detail?: string
+  type?: string
+  overridable?: boolean
+  errors?: { field: string, message: string }[]
+}
+
+let csrfToken = ''
+export const setCsrfToken = (token: string): void => {
+  csrfToken = token
+}
+
+let onSignedOut: () => void = () => undefined
+export const whenSignedOut = (then: () => void): void => {
+  onSignedOut = then
+}
+
+const problemOf = async (response: Response): Promise<Problem> => {
+  const document: ProblemDocument = await response.json().catch(() => ({}))
+  const errors = Object.fromEntries((document.errors ?? []).map((e) => [e.field, e.message]))
+  return new Problem(response.status, document.detail ?? 'That did not work.', document.type ?? 'about:blank', document.overridable ?? false, errors)
+}
+
+const send = async (method: string, path: string, body: unknown, key: string): Promise<Response> => {
+  const headers: Record<string, string> = { Accept: 'application/json' }
+  if (method !== 'GET') {
+    headers['Content-Type'] = 'application/json'
+    headers['X-CSRF-Token'] = csrfToken
+    headers['Idempotency-Key'] = key
+  }
+  return fetch(`/api${path}`, { method, headers, credentials: 'same-origin', ...(method === 'GET' ? {} : { body: JSON.stringify(body ?? {}) }) })
+}
+
+const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
+
+/** A lost answer is asked for again with the same key, so that nothing is done twice. */
+const request = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+  const key = crypto.randomUUID()
+  for (let attempt = 0; ; attempt++) {
+    let response: Response
+    try {
+      response = await send(method, path, body, key)
+    } catch {
+      if (attempt < 2) {
+        await pause(500 * 2 ** attempt)
+        continue
+      }
+      throw new Problem(0, 'The workshop’s computer cannot be reached. What is on this screen is kept; try again in a moment.', 'away', false, {})
+    }
+    if (response.status === 503 && attempt < 2) {
+      await pause(800 * 2 ** attempt)
+      continue
+    }
+    if (!response.ok) {
+      const problem = await problemOf(response)
+      if (response.status === 401 && path !== '/session') {
+        onSignedOut()
+      }
+      throw problem
+    }
+    return await response.json() as T
+  }
+}
+
+export const api = {
+  get: <T>(path: string): Promise<T> => request<T>('GET', path),
+  post: <T>(path: string, body?: unknown): Promise<T> => request<T>('POST', path, body),
+  put: <T>(path: string, body?: unknown): Promise<T> => request<T>('PUT', path, body),
+  remove: <T>(path: string, body?: unknown): Promise<T> => request<T>('DELETE', path, body),
+}

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { CallView } from '../api/types'
+import Notice from '../kit/Notice.vue'
+import { ring } from '../kit/bell'
+import { useLight } from '../kit/useLight'
+import { useNow } from '../kit/useNow'
+import AirLine from './AirLine.vue'
+import Hand from './Hand.vue'
+import OverrideDialog from './OverrideDialog.vue'
+import RackPiece from './RackPiece.vue'
+import Tape from './Tape.vue'
+import { useBench } from './useBench'
+import { useHands } from './useHands'
+
+const { sound } = useLight()
+const now = useNow()
+const said = ref('')
+const announce = (call: CallView): void => {
+  said.value = call.urgency === 'closing' ? `Soon too late: ${call.step.title}, ${call.pieceName}` : call.urgency === 'test' ? `Time to test: ${call.step.title}, ${call.pieceName}` : `May begin: ${call.step.title}, ${call.pieceName}`
+  if (sound.value) {
+    ring()
+  }
+}
+const { bench, problem, look, took, calls } = useBench(announce)
+const hands = useHands(took, look)
+/** A piece taken from the rack goes before what would be next. */
+const taken = ref<number | null>(null)
+const running = computed(() => calls.value.find((c) => c.urgency === 'running'))
+const ordered = computed(() => (running.value || taken.value === null ? calls.value : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)]))
+const inHand = computed(() => ordered.value[0] ?? null)
+const following = computed(() => ordered.value.slice(1, 3))
+
+const act = (): void => {
+  const call = inHand.value
+  if (call === null || hands.refusal.value !== null) {
+    return
+  }
+  switch (call.urgency) {
+    case 'running':
+      void hands.done(call.step)
+      break
+    case 'test':
+      void hands.gate(call.step, 'passed')
+      break
+    case 'missed':
+      void (call.again ? hands.again(call.again) : hands.start(call.step))
+      break
+    default:
+      void hands.start(call.step)
+  }
+}
+const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role="menu"],[role="listbox"],[role="dialog"]') !== null)
+
+useEventListener(window, 'keydown', (event) => {
+  if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
+    return
+  }
+  if (event.code === 'Space') {
+    event.preventDefault()
+    act()
+  } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
+    void hands.gate(inHand.value.step, 'not-yet')
+  } else if (event.key === 'Escape' && inHand.value?.urgency === 'running') {
+    void hands.putDown(inHand.value.step)
+  } else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && bench.value) {
+    const pieces = bench.value.rack.map((p) => p.piece)
+    const index = pieces.indexOf(taken.value ?? inHand.value?.step.piece ?? -1)
+    taken.value = pieces[(index + (event.key === 'ArrowDown' ? 1 : pieces.length - 1)) % pieces.length] ?? null
+    event.preventDefault()
+  }
+})
+</script>
+
+<template>
+  <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
+    <div class="grid grid-cols-1 md:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
+      <section class="overflow-y-auto px-6 py-3" aria-label="The rack">
+        <div class="flex items-baseline gap-6">
+          <h1 class="text-2xl grow">The rack</h1>
+          <AirLine v-if="bench" :air="bench.air" @typed="look" />
+        </div>
+        <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
+          <p>The rack is empty.</p>
+          <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> a piece is taken in, looked over and planned; then it stands here.</p>
+        </div>
+        <ul v-if="bench" class="grid">
+          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" />
+        </ul>
+      </section>
+      <section class="bg-paper border-l border-line overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand">
+        <Notice :text="hands.problem.value || problem" @again="look" />
+        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
+      </section>
+    </div>
+    <Tape v-if="bench" :bench="bench" :now="now" />
+    <p class="sr-only" aria-live="polite">{{ said }}</p>
+    <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
+  </main>
+</template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { ref, watch } from 'vue'
+
+/** Something is not ready. The restorer may go on with a word why; the ledger keeps it. */
+const props = defineProps<{ refusal: { readonly sentence: string } | null }>()
+const emit = defineEmits<{ why: [why: string], leave: [] }>()
+const why = ref('')
+watch(() => props.refusal, () => {
+  why.value = ''
+})
+</script>
+
+<template>
+  <Dialog :open="refusal !== null" class="relative z-50" @close="emit('leave')">
+    <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
+    <div class="fixed inset-0 grid place-items-center p-6">
+      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-xl p-8 grid gap-5">
+        <DialogTitle class="text-3xl">Not yet</DialogTitle>
+        <p class="stop text-xl">{{ refusal?.sentence }}</p>
+        <form class="grid gap-4" @submit.prevent="emit('why', why)">
+          <label class="grid gap-1 font-semibold">If you go on all the same: why?
+            <input v-model="why" class="write font-normal" name="why" maxlength="300" required>
+          </label>
+          <div class="flex gap-4">
+            <button class="do grow" type="button" @click="emit('leave')">Wait for it</button>
+            <button class="may" type="submit" :disabled="why.trim() === ''">Go on, and note it</button>
+          </div>
+        </form>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,67 @@
+import { ref } from 'vue'
+import { api, Problem } from '../api/client'
+import type { BenchView, StepView } from '../api/types'
+
+interface Refusal { readonly sentence: string, readonly path: string, readonly body: Readonly<Record<string, unknown>> }
+
+/** What hands say to a step. A refusal that may be overridden waits for a word why. */
+export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale: () => void | Promise<void> = () => undefined) => {
+  const busy = ref(false)
+  const problem = ref('')
+  const refusal = ref<Refusal | null>(null)
+
+  const run = async <T>(act: () => Promise<T>, after: (result: T) => void | Promise<void>): Promise<void> => {
+    if (busy.value) {
+      return
+    }
+    busy.value = true
+    problem.value = ''
+    try {
+      await after(await act())
+    } catch (error) {
+      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      if (error instanceof Problem && error.status === 409) {
+        await stale()
+      }
+    } finally {
+      busy.value = false
+    }
+  }
+  const say = (path: string, body: Readonly<Record<string, unknown>>): Promise<void> => run(async () => {
+    try {
+      return await api.post<BenchView>(path, body)
+    } catch (error) {
+      if (error instanceof Problem && error.overridable) {
+        refusal.value = { sentence: error.detail, path, body }
+        return null
+      }
+      throw error
+    }
+  }, async (bench) => {
+    if (bench !== null) {
+      refusal.value = null
+      await then(bench)
+    }
+  })
+
+  return {
+    busy,
+    problem,
+    refusal,
+    run,
+    start: (step: StepView) => say(`/steps/${step.id}/start`, { version: step.version }),
+    done: (step: StepView) => say(`/steps/${step.id}/done`, { version: step.version }),
+    putDown: (step: StepView) => say(`/steps/${step.id}/put-down`, { version: step.version }),
+    again: (step: { id: number, version: number }) => say(`/steps/${step.id}/again`, { version: step.version }),
+    gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') => say(`/steps/${step.id}/gate`, { version: step.version, answer }),
+    override: async (why: string): Promise<void> => {
+      const refused = refusal.value
+      if (refused !== null) {
+        await say(refused.path, { ...refused.body, why })
+      }
+    },
+    leave: (): void => {
+      refusal.value = null
+    },
+  }
+}

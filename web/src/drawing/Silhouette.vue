@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import { drawings } from './kinds'
+import { mark } from './marks'
+
+/** A piece as it is drawn everywhere: the surface that people work on, the bench's tile, the ledger's thumbnail. */
+const props = withDefaults(defineProps<{
+  kind: string
+  half: string
+  /** colour by part; a part without one is paper with dots */
+  colours?: Readonly<Record<string, string>>
+  findings?: readonly { id: number, part: string, kind: string, group: string, label: string, severity: number, lengthMm: number | null }[]
+  /** wetness by part: 1 just laid, 0 dry */
+  wet?: Readonly<Record<string, number>>
+  selected?: string | null
+  /** parts that step back, so that the others come forward */
+  only?: readonly string[] | null
+  /** names of parts, when they can be chosen */
+  names?: Readonly<Record<string, string>> | null
+  label?: string
+  weight?: number
+}>(), { colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1 })
+
+const emit = defineEmits<{ choose: [part: string] }>()
+
+const id = useId()
+const drawing = computed(() => drawings[props.kind] ?? drawings['oxford'])
+const flip = computed(() => (props.half === 'left' ? 'translate(400 0) scale(-1 1)' : undefined))
+const marks = computed(() => {
+  const count = new Map<string, number>()
+  return props.findings.flatMap((finding) => {
+    const shape = drawing.value?.parts.find((p) => p.part === finding.part)
+    const index = count.get(finding.part) ?? 0
+    count.set(finding.part, index + 1)
+    return shape === undefined ? [] : [mark(finding, shape.anchor, shape.reach, index)]
+  })
+})
+const dull = (part: string): boolean => props.only !== null && !props.only.includes(part)
+const described = (part: string): string => {
+  const found = props.findings.filter((f) => f.part === part).map((f) => f.label)
+  return `${props.half} ${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
+}
+/** Five densities of hatch are enough for the eye; the thinnest goes before the coat is dry. */
+const hatch = (wetness: number): number => Math.ceil(Math.min(1, Math.max(0, wetness)) * 5)
+const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces', 'welt', 'insole', 'outsole', 'stitching', 'sole-edge'].includes(part)
+</script>
+
+<template>
+  <svg viewBox="8 70 384 186" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half} ${kind}`" class="block w-full overflow-visible">
+    <defs>
+      <pattern :id="`${id}-paper`" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" class="fill-paper" /><circle cx="1.5" cy="1.5" r="0.7" class="fill-faint" /></pattern>
+      <pattern v-for="d in 5" :id="`${id}-wet-${d}`" :key="d" :width="16 - 2.2 * d" :height="16 - 2.2 * d" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path :d="`M0 1H${16 - 2.2 * d}`" stroke="#f2f2f2" stroke-width="1.5" /><path :d="`M0 2.6H${16 - 2.2 * d}`" stroke="#1b1b1b" stroke-width="1.3" />
+      </pattern>
+    </defs>
+    <g v-if="drawing" :transform="flip">
+      <g v-for="shape in drawing.parts" :key="shape.part">
+        <path
+          :d="shape.path"
+          :fill="colours[shape.part] ?? `url(#${id}-paper)`"
+          :fill-opacity="dull(shape.part) ? 0.28 : 1"
+          class="stroke-drawn" stroke-linejoin="round" :stroke-width="1.5 * weight"
+        />
+        <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
+      </g>
+      <path
+        v-for="(o, i) in drawing.ornaments" :key="i" :d="o.path"
+        class="pointer-events-none stroke-drawn" :class="o.kind === 'hole' ? 'fill-drawn' : o.kind === 'metal' ? 'fill-metal' : 'fill-none'"
+        :stroke-width="(o.kind === 'hole' ? 0.5 : o.kind === 'line' ? 1.5 : 1.1) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
+      />
+      <path :d="drawing.outline" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round" :stroke-width="2.5 * weight" />
+      <g v-for="m in marks" :key="m.id" class="pointer-events-none" fill="none" stroke-linecap="round">
+        <path :d="m.path" stroke="#f5f5f5" :stroke-width="m.weight + 2.2" stroke-opacity="0.85" />
+        <path :d="m.path" stroke="#161616" :stroke-width="m.weight" :stroke-dasharray="m.dashed ? '5 3' : undefined" />
+      </g>
+      <g v-if="names !== null">
+        <path
+          v-for="shape in drawing.parts.filter((s) => names?.[s.part] !== undefined)" :key="shape.part" :d="shape.path"
+          role="button" tabindex="0" :aria-label="described(shape.part)" :aria-pressed="selected === shape.part"
+          fill="transparent" stroke="transparent" :stroke-width="small(shape.part) ? 12 : 3"
+          class="hit cursor-pointer" :data-part="shape.part" :data-half="half"
+          @click="emit('choose', shape.part)" @keydown.enter.prevent="emit('choose', shape.part)" @keydown.space.prevent="emit('choose', shape.part)"
+        />
+        <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-ink" stroke-width="4.5" stroke-linejoin="round" />
+        <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-paper" stroke-width="1.6" stroke-dasharray="5 4" stroke-linejoin="round" />
+      </g>
+    </g>
+  </svg>
+</template>

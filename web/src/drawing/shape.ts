@@ -1,0 +1,24 @@
+import type { Point } from './geometry'
+
+/** A part as it is drawn: its outline, where its label and its findings sit, and how far it reaches. */
+export interface PartShape {
+  readonly part: string
+  readonly path: string
+  /** where a finding or a number is set */
+  readonly anchor: Point
+  /** room around the anchor for several findings */
+  readonly reach: number
+}
+
+/** Lines on top of the parts: seams that are only sewn, punched rows, buckles. */
+export interface Ornament {
+  readonly path: string
+  readonly kind: 'stitch' | 'line' | 'hole' | 'metal'
+}
+
+/** A kind of piece as data: parts from the back of the drawing to the front, then ornaments, then the outline. */
+export interface Drawing {
+  readonly parts: readonly PartShape[]
+  readonly ornaments: readonly Ornament[]
+  readonly outline: string
+}

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { useSession } from '../people/useSession'
+import { ring } from './bell'
+import { useLight } from './useLight'
+
+const { person, signOut } = useSession()
+const { light, sound } = useLight()
+const router = useRouter()
+
+const leave = async (): Promise<void> => {
+  await signOut()
+  await router.push('/sign-in')
+}
+const setSound = (on: boolean): void => {
+  sound.value = on
+  if (on) {
+    ring()
+  }
+}
+</script>
+
+<template>
+  <header class="flex items-center gap-7 px-6 h-16 border-b border-line bg-paper">
+    <RouterLink to="/bench" class="flex items-center gap-2 font-head text-xl font-semibold" aria-label="Kind Heel, to the bench">
+      <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true"><path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" /><path d="M8 20h14" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2.4 2" /></svg>
+      Kind Heel
+    </RouterLink>
+    <nav class="flex gap-1 text-lg" aria-label="Rooms">
+      <RouterLink v-for="room in ['bench', 'counter', 'ledger']" :key="room" :to="`/${room}`" class="grid place-items-center min-h-12 px-4 capitalize border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
+    </nav>
+    <div class="ml-auto flex items-center gap-5">
+      <slot />
+      <Menu as="div" class="relative">
+        <MenuButton class="may">{{ person?.name }}</MenuButton>
+        <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
+          <div class="px-4 py-1 text-soft">{{ person?.role }}</div>
+          <div class="flex items-center justify-between px-4 min-h-12">
+            <span id="evening-label">Evening light</span>
+            <Switch :model-value="light === 'evening'" aria-labelledby="evening-label" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'">
+              <span class="block size-6 border-2 border-ink bg-raised" :class="light === 'evening' ? 'translate-x-6' : ''" />
+            </Switch>
+          </div>
+          <div class="flex items-center justify-between px-4 min-h-12">
+            <span id="sound-label">Bell when a window opens</span>
+            <Switch :model-value="sound" aria-labelledby="sound-label" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="setSound">
+              <span class="block size-6 border-2 border-ink bg-raised" :class="sound ? 'translate-x-6' : ''" />
+            </Switch>
+          </div>
+          <MenuItem v-slot="{ active }">
+            <button class="w-full text-left px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" @click="leave">Sign out</button>
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+    </div>
+  </header>
+</template>

@@ -1,0 +1,52 @@
+import { useSession } from '../people/useSession'
+
+const formats = new Map<string, Intl.DateTimeFormat>()
+const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {
+  const key = timezone + JSON.stringify(options)
+  const known = formats.get(key) ?? new Intl.DateTimeFormat('en-GB', { ...options, timeZone: timezone })
+  formats.set(key, known)
+  return known
+}
+
+/** Times in the words of the bench, in the workshop's zone. */
+export const useWhen = () => {
+  const { timezone } = useSession()
+  const day = (ms: number): string => format(timezone.value, { year: 'numeric', month: '2-digit', day: '2-digit' }).format(ms)
+  const time = (iso: string | number): string => format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
+  return {
+    time,
+    /** “14:20”, “tomorrow 11:00”, “Fri 11:00”, “3 Dec 11:00” */
+    when: (iso: string, now: number): string => {
+      const at = Date.parse(iso)
+      if (day(at) === day(now)) {
+        return time(at)
+      }
+      if (day(at) === day(now + 86_400_000)) {
+        return `tomorrow ${time(at)}`
+      }
+      if (day(at) === day(now - 86_400_000)) {
+        return `yesterday ${time(at)}`
+      }
+      const near = Math.abs(at - now) < 6 * 86_400_000
+      return `${format(timezone.value, near ? { weekday: 'short' } : { day: 'numeric', month: 'short' }).format(at)} ${time(at)}`
+    },
+    date: (iso: string): string => format(timezone.value, { weekday: 'long', day: 'numeric', month: 'long' }).format(Date.parse(iso)),
+    /** “8 min”, “2 h 10”, “1 d 4 h” */
+    span: (minutes: number): string => {
+      const whole = Math.max(0, Math.round(minutes))
+      if (whole < 60) {
+        return `${whole} min`
+      }
+      if (whole < 24 * 60) {
+        return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
+      }
+      const hours = Math.round(whole / 60)
+      return hours % 24 === 0 ? `${hours / 24} d` : `${Math.floor(hours / 24)} d ${hours % 24} h`
+    },
+    /** The value of a date-time field, so many days from now, at an hour of the workshop. */
+    field: (now: number, days: number, hour: string): string => {
+      const parts = day(now + days * 86_400_000).split('/')
+      return `${parts[2]}-${parts[1]}-${parts[0]}T${hour}`
+    },
+  }
+}

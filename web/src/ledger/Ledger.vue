@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { EntryView, LedgerView } from '../api/types'
+import Silhouette from '../drawing/Silhouette.vue'
+import { drawings } from '../drawing/kinds'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useNow } from '../kit/useNow'
+import { useWhen } from '../kit/useWhen'
+
+const props = defineProps<{ piece: number | null }>()
+const { value: ledger, problem, reload } = useLoad(() => api.get<LedgerView>(props.piece === null ? '/ledger' : `/ledger/${props.piece}`))
+void reload()
+const now = useNow()
+const { when, time, span, date } = useWhen()
+const current = computed(() => ledger.value?.pieces.find((p) => p.id === ledger.value?.piece))
+/** Started is told by done; what is still under way is told by itself. */
+const entries = computed(() => {
+  const all = ledger.value?.entries ?? []
+  const ended = new Set(all.filter((e) => ['done', 'put-down'].includes(e.event)).map((e) => `${e.text}-${e.half}`))
+  return all.filter((e) => e.event !== 'started' || !ended.has(`${e.text}-${e.half}`))
+})
+const days = computed(() => {
+  const found: { day: string, entries: EntryView[] }[] = []
+  for (const entry of entries.value) {
+    const day = date(entry.at)
+    if (found.at(-1)?.day !== day) {
+      found.push({ day, entries: [] })
+    }
+    found.at(-1)?.entries.push(entry)
+  }
+  return found
+})
+const word = (event: string): string => ({
+  'opened': 'Counter', 'looked-over': 'Looked over', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
+  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished',
+}[event] ?? event)
+const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
+</script>
+
+<template>
+  <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+    <nav class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
+      <RouterLink v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`" class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line" :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined">
+        <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
+        <span class="leading-tight"><span class="font-semibold block">{{ p.name }}</span><span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span></span>
+      </RouterLink>
+    </nav>
+    <section class="overflow-y-auto px-9 py-5" aria-label="What happened">
+      <Notice :text="problem" @again="reload" />
+      <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by itself.</p>
+      <template v-if="ledger && current">
+        <header class="flex flex-wrap items-end gap-x-10 gap-y-1 border-b-2 border-ink pb-3">
+          <div class="grow">
+            <h1 class="text-3xl">{{ current.name }}</h1>
+            <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">, handed over {{ when(current.finishedAt, now) }}</template></p>
+          </div>
+          <p class="text-lg">planned <strong>{{ span(ledger.plannedMinutes) }}</strong>, really <strong>{{ span(ledger.realMinutes) }}</strong> by hand</p>
+        </header>
+        <section v-for="{ day, entries: list } in days" :key="day" class="pt-4">
+          <h2 class="text-xl mb-1">{{ day }}</h2>
+          <ol class="border-l-2 border-dashed border-ink ml-2">
+            <li v-for="e in list" :key="e.id" class="relative grid grid-cols-[4rem_8rem_1fr_auto] gap-x-4 pl-6 py-1.5 items-baseline">
+              <svg class="absolute -left-[9px] top-2.5" width="16" height="16" aria-hidden="true">
+                <rect v-if="e.event === 'done'" x="5.5" y="0" width="5" height="16" fill="currentColor" />
+                <circle v-else cx="8" cy="8" r="4.5" class="fill-room" stroke="currentColor" stroke-width="2" />
+              </svg>
+              <span class="font-semibold">{{ time(e.at) }}</span>
+              <span class="text-soft">{{ word(e.event) }}</span>
+              <span>{{ e.text }}<span v-if="e.half" class="text-soft"> · {{ e.half }}</span></span>
+              <span class="text-right text-[.95rem]">
+                <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> of {{ e.plannedMinutes }} min · </template>
+                <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }} %</template></span>
+              </span>
+            </li>
+          </ol>
+        </section>
+      </template>
+    </section>
+  </main>
+</template>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { Problem } from '../api/client'
+import Silhouette from '../drawing/Silhouette.vue'
+import { useSession } from './useSession'
+
+const login = ref('')
+const password = ref('')
+const problem = ref('')
+const busy = ref(false)
+const { signIn } = useSession()
+const router = useRouter()
+const route = useRoute()
+
+const go = async (): Promise<void> => {
+  busy.value = true
+  problem.value = ''
+  try {
+    await signIn(login.value.trim(), password.value)
+    const to = route.query['to']
+    await router.push(typeof to === 'string' && to.startsWith('/') && !to.startsWith('//') ? to : '/bench')
+  } catch (error) {
+    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <main class="grid lg:grid-cols-[1.25fr_1fr] items-center min-h-dvh">
+    <div class="hidden lg:flex h-full flex-col justify-center bg-surround px-16" aria-hidden="true">
+      <div class="flex items-end gap-2 shelf px-6">
+        <Silhouette kind="brogue" half="left" :weight="0.9" />
+        <Silhouette kind="brogue" half="right" :weight="0.9" />
+      </div>
+    </div>
+    <form class="mx-auto w-full max-w-md px-8 grid gap-5" @submit.prevent="go">
+      <h1 class="text-5xl">Kind Heel</h1>
+      <p class="text-xl text-soft -mt-2">Who is at the bench?</p>
+      <label class="grid gap-1 font-semibold">Name
+        <input v-model="login" class="write font-normal" name="login" autocomplete="username" autocapitalize="none" required autofocus>
+      </label>
+      <label class="grid gap-1 font-semibold">Password
+        <input v-model="password" class="write font-normal" name="password" type="password" autocomplete="current-password" required>
+      </label>
+      <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
+      <button class="do" type="submit" :disabled="busy">Sign in</button>
+    </form>
+  </main>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { StepView } from '../api/types'
+import { useWhen } from '../kit/useWhen'
+
+/** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. */
+const props = defineProps<{ steps: readonly StepView[], chosen: string }>()
+const emit = defineEmits<{ choose: [key: string] }>()
+const { span } = useWhen()
+
+interface Row { step: StepView, gap: number, wait: number }
+
+/** A wait is shown where it is felt: before the first step of a half that must wait for it. */
+const rows = computed<Row[]>(() => props.steps.map((step) => {
+  const wait = Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
+  return { step, wait, gap: wait < 4 ? 0 : Math.round(10 * Math.log2(wait)) }
+}))
+const seams = (half: string): { left: boolean, right: boolean } => ({ left: half !== 'right', right: half !== 'left' })
+</script>
+
+<template>
+  <ol class="grid">
+    <li v-for="{ step, gap, wait } in rows" :id="`stitch-${step.key}`" :key="step.key" class="grid grid-cols-[5.5rem_1fr]">
+      <template v-if="gap > 0">
+        <svg :height="gap" width="88" class="col-start-1" aria-hidden="true">
+          <path v-if="seams(step.half).left" :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1" />
+          <path v-if="seams(step.half).right" :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1" />
+        </svg>
+        <span class="text-soft text-[.9rem] self-center leading-none">{{ step.half === 'both' ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
+      </template>
+      <svg height="52" width="88" class="col-start-1" aria-hidden="true">
+        <g fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round">
+          <template v-if="step.half === 'both'">
+            <path d="M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52" stroke-width="1" />
+            <path d="M44 12V40" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
+          </template>
+          <template v-else>
+            <path d="M26 0V52M62 0V52" stroke-width="1" stroke-opacity="0.45" />
+            <path :d="step.half === 'left' ? 'M26 12V40' : 'M62 12V40'" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
+          </template>
+          <path v-if="step.status === 'running'" :d="step.half === 'left' ? 'M18 26H34' : step.half === 'right' ? 'M54 26H70' : 'M36 26H52'" stroke-width="3" />
+        </g>
+      </svg>
+      <button
+        type="button" class="text-left min-h-[52px] px-3 leading-tight flex items-center gap-3"
+        :class="[step.key === chosen ? 'bg-ink text-raised' : 'hover:bg-paper', step.half === 'right' ? 'ml-4' : '']"
+        :aria-current="step.key === chosen ? 'step' : undefined" @click="emit('choose', step.key)"
+      >
+        <span v-if="step.hex" class="size-5 shrink-0 border" :style="{ backgroundColor: step.hex }" aria-hidden="true" />
+        <span class="grow" :class="step.status === 'done' ? 'line-through decoration-2' : ''">
+          <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half }}: </span>{{ step.title }}
+        </span>
+        <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
+      </button>
+    </li>
+  </ol>
+</template>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { StepView } from '../api/types'
+import { useWhen } from '../kit/useWhen'
+
+/** A step in words: what, on what, how, how much, done when, careful, why. */
+defineProps<{ step: StepView, large?: boolean }>()
+const { span } = useWhen()
+</script>
+
+<template>
+  <article class="grid gap-3">
+    <div>
+      <p class="text-lg font-semibold">{{ step.half === 'both' ? 'Both halves' : `${step.half[0]?.toUpperCase()}${step.half.slice(1)} half` }}</p>
+      <h2 :class="large ? 'text-[2.35rem]' : 'text-3xl'">{{ step.title }}</h2>
+      <p class="text-lg mt-1">on the {{ step.where }}</p>
+    </div>
+    <p class="flex flex-wrap items-center gap-x-5 gap-y-1 text-lg">
+      <span v-if="step.hex" class="inline-flex items-center gap-2 bg-surround p-1.5"><span class="block size-9" :style="{ backgroundColor: step.hex }" /></span>
+      <strong>{{ step.minutes }} min by hand</strong>
+      <strong v-if="step.amount">{{ step.amount }}</strong>
+      <span v-if="step.brush !== 'neutral'">brush: {{ step.brush }}</span>
+      <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">within {{ span(w.maxMinutes ?? 0) }}</span>
+    </p>
+    <p :class="large ? 'text-xl' : 'text-lg'">{{ step.how }}</p>
+    <p v-if="step.gate"><strong>Done when:</strong> {{ step.gate }}</p>
+    <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
+    <div class="grid gap-0.5 text-[.98rem]">
+      <p><strong>Why:</strong> {{ step.why }}</p>
+      <p v-for="r in step.because" :key="r.rule" class="text-soft"><span class="inline-block w-12 font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
+    </div>
+  </article>
+</template>

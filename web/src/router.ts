@@ -1,0 +1,39 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { whenSignedOut } from './api/client'
+import { useSession } from './people/useSession'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/bench' },
+    { path: '/sign-in', component: () => import('./people/SignIn.vue'), meta: { open: true, title: 'Sign in' } },
+    { path: '/bench', component: () => import('./bench/Bench.vue'), meta: { title: 'Bench' } },
+    { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: 'Counter' } },
+    { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: 'New ticket' } },
+    { path: '/pieces/:id(\\d+)', component: () => import('./piece/LookOver.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Look over' } },
+    { path: '/pieces/:id(\\d+)/plan', component: () => import('./plan/Plan.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Plan' } },
+    { path: '/ledger/:piece(\\d+)?', component: () => import('./ledger/Ledger.vue'), props: (to) => ({ piece: to.params['piece'] ? Number(to.params['piece']) : null }), meta: { title: 'Ledger' } },
+    { path: '/drawings', component: () => import('./drawing/AllDrawings.vue'), meta: { title: 'Drawings' } },
+    { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: 'Not here' } },
+  ],
+})
+
+const session = useSession()
+
+router.beforeEach(async (to) => {
+  if (!session.known.value) {
+    await session.load().catch(() => undefined)
+  }
+  if (session.person.value === null && to.meta['open'] !== true) {
+    return { path: '/sign-in', query: to.path === '/bench' ? {} : { to: to.fullPath } }
+  }
+  return true
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta['title'] ?? '')} · Kind Heel`
+})
+
+whenSignedOut(() => {
+  void session.load().catch(() => undefined).then(() => router.push({ path: '/sign-in', query: { to: router.currentRoute.value.fullPath } }))
+})
