@@ -131,8 +131,9 @@ web_up() {
     fpm=$(command -v "php-fpm$(php_series)" || echo "/usr/sbin/php-fpm$(php_series)")
     local socket=$run/php.sock
     [ ${#socket} -lt 100 ] || socket=/tmp/kindheel-$(printf '%s' "$run" | sha256sum | cut -c1-12)-php.sock
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@PORT@|$port|g" tools/nginx.conf > "$run/nginx.conf"
-    local user=; [ "$(id -u)" != 0 ] || user='user = root'
+    local user='' nginx_user=''
+    if [ "$(id -u)" = 0 ]; then user='user = root'; nginx_user='user root;'; fi
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@PORT@|$port|g; s|@USER@|$nginx_user|" tools/nginx.conf > "$run/nginx.conf"
     sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@USER@|$user|" tools/php-fpm.conf > "$run/php-fpm.conf"
     local root=(); [ "$(id -u)" != 0 ] || root=(-R)
     setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${root[@]}" > "$run/php-fpm.out" 2>&1 9>&- &
@@ -146,6 +147,8 @@ $(cat "$run/nginx.out" "$run/php-fpm.out" "$run/nginx-error.log" 2>/dev/null | t
         waited=$((waited + 1)); [ $waited -lt 200 ] || die "The web server did not answer within 20 seconds."
         sleep 0.1
     done
+    php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/api/session" \
+        || die "The web server answers, but not as it should; $1/php-error.log, $1/nginx-error.log and var/log say why."
 }
 
 web_down() {

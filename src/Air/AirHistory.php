@@ -9,19 +9,20 @@ use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;
+use Psr\Clock\ClockInterface;
 
 /** The air as it was read. */
 final readonly class AirHistory
 {
     private const COLUMNS = 'SELECT at, temp_c, rh, speed_ms, source FROM air_reading';
 
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private ClockInterface $clock)
     {
     }
 
     public function latest(): ?KnownAir
     {
-        $row = $this->connection->fetchAssociative(self::COLUMNS.' ORDER BY at DESC, id DESC LIMIT 1');
+        $row = $this->connection->fetchAssociative(self::COLUMNS.' WHERE at <= ? ORDER BY at DESC, id DESC LIMIT 1', [Iso::toRow($this->clock->now())]);
 
         return false === $row ? null : self::known($row);
     }

@@ -219,10 +219,11 @@ final class DemoLoader
 
     private function openTicket(DemoTicket $demo, \DateTimeImmutable $now): void
     {
-        $promised = $now->modify(\sprintf('+%d minutes', (int) round(1440 * $demo->daysAhead)));
+        $promised = $now->modify(\sprintf('+%d minutes', (int) round(1440 * $demo->daysAhead)))->setTimezone(new \DateTimeZone($this->workshopTimezone))->setTime(18, 30);
+        $promised = $promised > $now ? $promised : $promised->modify('+1 day');
         $ticket = ($this->open)(new TicketInput(
             $demo->customer,
-            $promised->setTime((int) $promised->format('H'), 0)->format(\DATE_RFC3339),
+            $promised->format(\DATE_RFC3339),
             array_map(static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->sizeEu, $p->aim, $p->gloss, $p->shade), $demo->pieces),
             $demo->contact,
             $demo->wish,

@@ -29,7 +29,7 @@ final readonly class LedgerReader
         ), $this->connection->fetchAllAssociative(
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade, MAX(e.id) AS last
              FROM ledger_entry e JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
-             JOIN piece_part v ON v.piece_id = p.id AND v.half = \'left\' AND v.part = \'vamp\'
+             JOIN piece_part v ON v.piece_id = p.id AND v.half = \'left\' AND v.part = \'quarter\'
              GROUP BY p.id, p.name, p.kind, p.finished_at, t.customer, v.shade ORDER BY last DESC LIMIT 60',
         ));
         $piece ??= $pieces[0]->id ?? null;

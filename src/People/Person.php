@@ -71,10 +71,10 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     {
     }
 
-    /** A session keeps a fingerprint of the password, never its hash. @return array<string, mixed> */
+    /** A session keeps a fingerprint of the password's hash (Symfony compares crc32c), never the hash itself. @return array<string, mixed> */
     public function __serialize(): array
     {
-        return ['id' => $this->id, 'login' => $this->login, 'name' => $this->name, 'role' => $this->role, 'passwordHash' => hash('xxh3', $this->passwordHash)];
+        return ['id' => $this->id, 'login' => $this->login, 'name' => $this->name, 'role' => $this->role, 'passwordHash' => hash('crc32c', $this->passwordHash)];
     }
 
     /** @param array{id: int, login: string, name: string, role: Role, passwordHash: string} $data */

@@ -7,6 +7,7 @@ import Notice from '../kit/Notice.vue'
 import { ring } from '../kit/bell'
 import { useLight } from '../kit/useLight'
 import { useNow } from '../kit/useNow'
+import { useWhen } from '../kit/useWhen'
 import AirLine from './AirLine.vue'
 import Hand from './Hand.vue'
 import OverrideDialog from './OverrideDialog.vue'
@@ -32,6 +33,14 @@ const running = computed(() => calls.value.find((c) => c.urgency === 'running'))
 const ordered = computed(() => (running.value || taken.value === null ? calls.value : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)]))
 const inHand = computed(() => ordered.value[0] ?? null)
 const following = computed(() => ordered.value.slice(1, 3))
+
+const { time } = useWhen()
+/** What the rest of today asks of the hands. */
+const ahead = computed(() => {
+  const blocks = (bench.value?.tape ?? []).filter((b) => !b.done)
+  const minutes = blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0)
+  return blocks.length === 0 || bench.value === null ? '' : `${Math.round(minutes)} min by hand until ${time(bench.value.dayUntil)}`
+})
 
 const act = (): void => {
   const call = inHand.value
@@ -92,7 +101,7 @@ useEventListener(window, 'keydown', (event) => {
       </section>
       <section class="bg-paper border-l border-line overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand">
         <Notice :text="hands.problem.value || problem" @again="look" />
-        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
+        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
       </section>
     </div>
     <Tape v-if="bench" :bench="bench" :now="now" />

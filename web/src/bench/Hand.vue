@@ -5,7 +5,7 @@ import { useWhen } from '../kit/useWhen'
 import StepWords from '../plan/StepWords.vue'
 
 /** The one thing to do, large; under it the two that follow. */
-const props = defineProps<{ call: CallView | null, following: readonly CallView[], now: number, busy: boolean, rack: readonly RackPieceView[] }>()
+const props = defineProps<{ call: CallView | null, following: readonly CallView[], now: number, busy: boolean, rack: readonly RackPieceView[], ahead: string }>()
 const emit = defineEmits<{ act: [], notYet: [], putDown: [], allTheSame: [] }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
@@ -40,7 +40,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
       </template>
     </div>
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
-      <h3 class="text-lg">Then</h3>
+      <p class="flex items-baseline gap-3"><span class="text-lg font-head font-semibold grow">Then</span><span class="text-soft text-[.92rem]">{{ ahead }}</span></p>
       <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
         <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}, {{ next.step.half === 'both' ? 'both' : next.step.half }}</span></span>
         <span class="text-soft">{{ next.step.minutes }} min</span>

@@ -8,7 +8,7 @@ import { useWhen } from '../kit/useWhen'
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words. */
 const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean }>()
 const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'] }>()
-const { when, time } = useWhen()
+const { when } = useWhen()
 
 /** 1 when just laid, half at the touch, nothing once it is ready for the next. */
 const wetness = (coat: CoatView): number => {
@@ -40,7 +40,13 @@ const travelled = (coat: CoatView): number => {
   const end = coat.gateAt ?? coat.nextAt
   return end === null ? 0 : Math.min(1, Math.max(0, (props.now - Date.parse(coat.laidAt)) / Math.max(1, Date.parse(end) - Date.parse(coat.laidAt))))
 }
-const early = (coat: CoatView): boolean => coat.gateAt !== null && coat.touchAt !== null && Date.parse(coat.touchAt) <= props.now
+/** May be touched, and its test is not due yet: somebody may find that it passes all the same. */
+const early = (coat: CoatView): boolean => coat.gateAt !== null && Date.parse(coat.gateAt) > props.now && coat.touchAt !== null && Date.parse(coat.touchAt) <= props.now
+/** The next coat of the same product, never before the first may be touched; another product waits longer. */
+const nextCoat = (coat: CoatView): string => {
+  const from = [coat.recoatFromAt ?? coat.nextAt, coat.touchAt].filter((t) => t !== null).sort().at(-1)
+  return from === undefined ? '–' : when(from, props.now)
+}
 const line = computed(() => {
   const p = props.piece
   if (p.atWork) {
@@ -58,32 +64,32 @@ const line = computed(() => {
 </script>
 
 <template>
-  <li class="shelf pt-2 pb-0.5 px-2 grid grid-cols-[minmax(0,23rem)_minmax(0,1fr)] gap-5 items-end" :class="chosen ? 'bg-paper' : ''">
-    <div class="flex items-end gap-1">
-      <Silhouette v-for="half in ['left', 'right']" :key="half" :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" />
-    </div>
-    <div class="pb-2 grid gap-1 self-center">
-      <button type="button" class="text-left" @click="emit('take')">
-        <span class="block text-lg leading-tight font-semibold">{{ piece.name }}</span>
-        <span class="block text-soft text-[.92rem]">{{ piece.customer }}, due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }}/{{ piece.stepsAll }}</span>
-      </button>
-      <p class="text-lg leading-snug">{{ line }}</p>
-      <div v-for="{ half, coat, share } in sides" :key="half">
-        <div v-if="coat" class="grid grid-cols-[3rem_1fr] items-center gap-x-2 text-[.92rem] leading-tight">
-          <span class="font-semibold">{{ half }}</span>
-          <svg viewBox="0 0 200 14" class="w-full h-3.5" preserveAspectRatio="none" aria-hidden="true">
-            <path d="M7 1H2V13H7M193 1H198V13H193" fill="none" stroke="currentColor" stroke-width="2" vector-effect="non-scaling-stroke" />
-            <path d="M4 7H196" stroke="currentColor" stroke-width="1" stroke-dasharray="2 4" vector-effect="non-scaling-stroke" />
-            <rect :x="2 + 190 * share" y="2" width="5" height="10" fill="currentColor" />
-          </svg>
-          <span class="col-start-2">
-            <template v-if="coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
-            <template v-else>
-              touch <strong>{{ coat.touchAt ? time(coat.touchAt) : '–' }}</strong> · next <strong>{{ when(coat.recoatFromAt ?? coat.nextAt, now) }}</strong><template v-if="coat.recoatUntilAt"> until <strong>{{ when(coat.recoatUntilAt, now) }}</strong></template> · flex <strong>{{ coat.fullAt ? when(coat.fullAt, now) : '–' }}</strong>
-            </template>
-            <button v-if="early(coat)" type="button" class="underline underline-offset-4 ml-2 min-h-8" @click="emit('test', { id: coat.step, version: coat.version }, 'passed')">gate test passed</button>
-          </span>
+  <li class="px-3 pt-1.5 pb-2" :class="chosen ? 'bg-paper' : ''">
+    <button type="button" class="w-full text-left flex items-baseline gap-3 min-h-11" :aria-label="`Take ${piece.name} in hand`" @click="emit('take')">
+      <span class="text-xl font-semibold leading-tight shrink-0">{{ piece.name }}</span>
+      <span class="text-lg leading-tight grow">{{ line }}</span>
+      <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
+    </button>
+    <div class="grid grid-cols-2 gap-x-6">
+      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-3 items-end">
+        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" :weight="1.2" />
+        <div class="text-[.95rem] leading-tight pb-1">
+          <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
+          <dl v-else-if="coat" class="grid grid-cols-[3.2rem_1fr]">
+            <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? when(coat.touchAt, now) : '–' }}</dd>
+            <dt class="text-soft">next</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
+            <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ when(coat.recoatUntilAt, now) }}</dd></template>
+            <dt class="text-soft">flex</dt><dd class="font-semibold">{{ coat.fullAt ? when(coat.fullAt, now) : '–' }}</dd>
+          </dl>
+          <button v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11" @click="emit('test', { id: coat.step, version: coat.version }, 'passed')">passes its test now</button>
         </div>
+        <div class="col-span-2 shelf" />
+        <svg v-if="coat" viewBox="0 0 200 12" class="col-span-2 w-full h-3.5 mt-1" preserveAspectRatio="none" role="img" :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`">
+          <path d="M6 1H1V11H6M194 1H199V11H194" fill="none" stroke="currentColor" stroke-width="2.5" vector-effect="non-scaling-stroke" />
+          <path d="M3 6H197" stroke="currentColor" stroke-width="1" stroke-dasharray="2 4" vector-effect="non-scaling-stroke" />
+          <rect :x="2 + 192 * share" y="1.5" width="4" height="9" fill="currentColor" />
+        </svg>
+        <span v-else class="col-span-2 h-3.5 mt-1" />
       </div>
     </div>
   </li>

@@ -34,7 +34,7 @@ const free = computed(() => {
 </script>
 
 <template>
-  <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1.5 hidden sm:block" :aria-label="`Today: ${free}`">
+  <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:block" :aria-label="`Today: ${free}`">
     <svg viewBox="0 0 1000 62" preserveAspectRatio="none" class="w-full h-[62px] block" role="img" :aria-label="free">
       <g v-for="mark in hours" :key="mark.x"><path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" /></g>
       <path v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4" stroke-linecap="round" vector-effect="non-scaling-stroke"><title>{{ t.title }}, {{ t.pieceName }} dries</title></path>
@@ -43,7 +43,6 @@ const free = computed(() => {
     </svg>
     <div class="relative h-5 text-[.82rem] text-soft" aria-hidden="true">
       <span v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute" :style="{ left: `${mark.x / 10}%` }">{{ mark.label }}</span>
-      <span class="absolute right-0 bg-raised pl-3 text-ink font-semibold">{{ free }}</span>
     </div>
   </footer>
 </template>

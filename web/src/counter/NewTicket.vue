@@ -61,13 +61,13 @@ const open = async (): Promise<void> => {
       </div>
       <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || 'A pair of shoes' }}</p>
     </section>
-    <form class="px-10 py-7 grid gap-5 content-start" novalidate @submit.prevent="open">
-      <h1 class="text-4xl">New ticket</h1>
+    <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
+      <h1 class="text-3xl">New ticket</h1>
       <label class="grid gap-1 font-semibold">Whose is it?
         <input v-model="form.customer" class="write font-normal" name="customer" maxlength="200" :aria-invalid="!!errors['customer']" autofocus>
         <span v-if="errors['customer']" class="font-normal">{{ errors['customer'] }}</span>
       </label>
-      <div class="grid grid-cols-2 gap-4">
+      <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-4">
         <label class="grid gap-1 font-semibold">How to reach them
           <input v-model="form.contact" class="write font-normal" name="contact" maxlength="200" :aria-invalid="!!errors['contact']">
         </label>
@@ -79,7 +79,7 @@ const open = async (): Promise<void> => {
       <label class="grid gap-1 font-semibold">What they want, in their words
         <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" maxlength="1200" :aria-invalid="!!errors['wish']" />
       </label>
-      <fieldset class="grid gap-3 border-t-2 border-ink pt-4">
+      <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
         <legend class="sr-only">The piece</legend>
         <div v-if="form.pieces.length > 1" class="flex flex-wrap gap-2">
           <button v-for="(p, i) in form.pieces" :key="i" type="button" class="may" :aria-pressed="i === current" :class="i === current ? 'bg-ink! text-raised!' : ''" @click="current = i">{{ p.name || `Piece ${i + 1}` }}</button>
@@ -91,7 +91,7 @@ const open = async (): Promise<void> => {
         <p class="text-xl leading-loose">
           A pair of <Choice v-model="piece.kind" label="Kind" :options="(kinds as readonly { id: PieceInput['kind'], label: string }[])" />,
           mostly <Choice v-model="(piece.shade as NonNullable<PieceInput['shade']>)" label="Shade" :options="(shades as readonly { id: NonNullable<PieceInput['shade']>, label: string, hex: string }[])" />,
-          size <input v-model.number="piece.sizeEu" class="write w-24! inline-block font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.
+          size <input v-model.number="piece.sizeEu" class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.
           To <Choice v-model="piece.aim" label="Aim" :options="(aims as readonly { id: PieceInput['aim'], label: string, meaning: string }[])" />,
           with a <Choice v-model="(piece.gloss as NonNullable<PieceInput['gloss']>)" label="Gloss" :options="(glosses as readonly { id: NonNullable<PieceInput['gloss']>, label: string }[])" /> finish.
         </p>

@@ -46,7 +46,7 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
 </script>
 
 <template>
-  <svg viewBox="8 70 384 186" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half} ${kind}`" class="block w-full overflow-visible">
+  <svg viewBox="8 70 384 186" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half} ${kind}`" class="block w-full min-w-0 overflow-visible">
     <defs>
       <pattern :id="`${id}-paper`" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" class="fill-paper" /><circle cx="1.5" cy="1.5" r="0.7" class="fill-faint" /></pattern>
       <pattern v-for="d in 5" :id="`${id}-wet-${d}`" :key="d" :width="16 - 2.2 * d" :height="16 - 2.2 * d" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -61,8 +61,13 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
           :fill-opacity="dull(shape.part) ? 0.28 : 1"
           class="stroke-drawn" stroke-linejoin="round" :stroke-width="1.5 * weight"
         />
+        <path v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight" />
         <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
       </g>
+ <path
+        v-for="(o, i) in drawing.ornaments.filter((x) => x.kind !== 'hole')" :key="`rim${i}`" :d="o.path" class="pointer-events-none fill-none"
+        stroke="#9a9a9a" stroke-opacity="0.6" :stroke-width="(o.kind === 'stitch' ? 1.6 : 2.4) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
+      />
       <path
         v-for="(o, i) in drawing.ornaments" :key="i" :d="o.path"
         class="pointer-events-none stroke-drawn" :class="o.kind === 'hole' ? 'fill-drawn' : o.kind === 'metal' ? 'fill-metal' : 'fill-none'"

@@ -51,7 +51,7 @@ const derby: Cut = {
   facingSeam: curve([158, 131], [172, 150], [198, 176], [236, 180]),
   toeSeam: [curve([304, 175], [313, 196], [310, 220], [288, 236])],
   anchors: { facing: [208, 146], laces: [206, 114] },
-  ornaments: [{ path: 'M213 134a2 2 0 1 0 4 0a2 2 0 1 0 -4 0M198 121a2 2 0 1 0 4 0a2 2 0 1 0 -4 0M186 109a2 2 0 1 0 4 0a2 2 0 1 0 -4 0', kind: 'hole' }],
+  ornaments: [],
 }
 
 /** An apron over the toes and a strap across it; slips on. */

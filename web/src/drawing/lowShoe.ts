@@ -1,4 +1,4 @@
-import { along, at, back, backAll, closed, curve, cut, line, shifted, type Curve, type Point } from './geometry'
+import { along, at, back, backAll, closed, curve, cut, shifted, type Curve, type Point } from './geometry'
 import type { Drawing, Ornament, PartShape } from './shape'
 
 /** What the cuts of low shoes share and where they differ. Right half from outside, toe to the right. */
@@ -55,8 +55,7 @@ const sole = (cutting: Cut): PartShape[] => {
   const t = cutting.soleThickness
   const feather = cutting.feather
   const welt = cutting.welted ? Math.min(4, t / 3) : 0
-  const drop = (by: number): Curve[] => feather.map((c) => shifted(c, 0, by))
-  const tip = (by: number): Curve[] => drop(by).map((c, i) => (i === 3 ? curve(c.from, c.one, [c.two[0] + 2, c.two[1]], [c.to[0] + 2, c.to[1]]) : c))
+  const tip = (by: number): Curve[] => feather.map((c) => shifted(c, 0, by)).map((c, i) => (i === 3 ? curve(c.from, c.one, [c.two[0] + 2, c.two[1]], [c.to[0] + 2, c.to[1]]) : c))
   const [, waist] = cut(feather[0], 0.72)
   const forward = [waist, ...feather.slice(1)]
   const below = (by: number): Curve[] => {
@@ -65,7 +64,7 @@ const sole = (cutting: Cut): PartShape[] => {
   }
   const parts: PartShape[] = [
     shape(cutting, 'outsole', closed(...below(t - 3), ...backAll(below(t))) + cutting.heelCap),
-    shape(cutting, 'sole-edge', closed(...drop(welt), line([feather[3].to[0], feather[3].to[1] + welt], [feather[3].to[0] + 2, feather[3].to[1] + t - 3]), ...backAll(tip(t - 3)))),
+    shape(cutting, 'sole-edge', closed(...feather, ...backAll(tip(t - 3)))),
     shape(cutting, 'heel-stack', cutting.heel),
   ]
   if (cutting.welted) {
@@ -79,14 +78,15 @@ const shape = (cutting: Cut, part: string, path: string): PartShape => {
   return { part, path, anchor: cutting.anchors?.[part] ?? anchor, reach }
 }
 
+/** Bars across the facing from near the edge, and a small bow at the top. */
 const laces = (cutting: Cut): string => {
   const bars: string[] = []
-  for (const t of [0.1, 0.32, 0.54, 0.76]) {
+  for (const t of [0.12, 0.34, 0.56, 0.78]) {
     const [x, y] = at(cutting.instep, t)
-    bars.push(`M${x - 3} ${y - 6}L${x + 5} ${y - 1}L${x - 11} ${y + 17}L${x - 16} ${y + 12}Z`)
+    bars.push(`M${x - 1} ${y - 2.5}C${x - 1} ${y + 4} ${x - 6} ${y + 11} ${x - 13} ${y + 14}L${x - 15} ${y + 10.5}C${x - 9} ${y + 8} ${x - 5} ${y + 3} ${x - 5} ${y - 4}Z`)
   }
-  const [x, y] = at(cutting.instep, 0)
-  return `${bars.join('')}M${x} ${y + 2}C${x + 10} ${y - 22} ${x + 36} ${y - 16} ${x + 14} ${y + 6}Z`
+  const [x, y] = at(cutting.instep, 0.12)
+  return `${bars.join('')}M${x} ${y - 2}C${x + 4} ${y - 13} ${x + 17} ${y - 14} ${x + 18} ${y - 7}C${x + 18} ${y - 2} ${x + 8} ${y} ${x} ${y - 2}ZM${x - 1} ${y - 2}C${x + 8} ${y + 1} ${x + 20} ${y + 4} ${x + 17} ${y + 10}C${x + 13} ${y + 13} ${x + 3} ${y + 6} ${x - 1} ${y - 2}Z`
 }
 
 /** Puts the parts of a cut together; every seam serves both parts that it joins. */

@@ -47,25 +47,25 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80" aria-label="The pair, drawn">
       <template v-if="piece">
         <div v-for="side in ['left', 'right']" :key="side" class="grid grid-cols-[4.5rem_1fr] items-center">
           <h2 class="text-xl" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
           <Silhouette
-            class="max-w-150 justify-self-center" :kind="piece.kind" :half="side" :colours="colours(side)" :names="names"
+            class="max-w-140 justify-self-center" :kind="piece.kind" :half="side" :colours="colours(side)" :names="names"
             :findings="piece.findings.filter((f) => f.half === side)" :selected="half === side && part !== 'upper' ? part : null"
             :only="part === null ? null : half === side ? chosen : []" :label="`${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
           />
         </div>
-        <div class="flex gap-3 mt-auto">
+        <div class="flex gap-3 mt-auto justify-center">
           <button class="may bg-paper" type="button" :aria-pressed="part === 'upper'" @click="choose(half, 'upper')">The whole upper</button>
           <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole pair</button>
         </div>
       </template>
     </section>
 
-    <section class="px-8 py-5 grid gap-4 content-start" aria-label="What is known">
+    <section class="px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="What is known">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>

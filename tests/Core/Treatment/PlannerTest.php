@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Core\Treatment;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Colour\ColourFamily;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Planning\Plan;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Planner;
+use PHPUnit\Framework\TestCase;
+
+final class PlannerTest extends TestCase
+{
+    use TestTrait;
+
+    public function testAScuffedPigmentedPairIsCleanedColouredAndWaxedBothHalvesInTurn(): void
+    {
+        $plan = $this->plan(Shoes::pair()->with('left/toe', FindingKind::Scuff, 2));
+        self::assertSame(
+            ['take-apart', 'photograph', 'tree', 'dust-off', 'damp-cloth', 'cream', 'buff', 'wax', 'buff', 'put-together', 'hand-over'],
+            $this->courses($plan),
+        );
+        $halves = array_map(static fn (PlannedStep $s): string => $s->step->halves()[0]->value, array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => 1 === \count($s->step->halves()))));
+        foreach (array_chunk($halves, 2) as $pair) {
+            self::assertSame(['left', 'right'], $pair);
+        }
+    }
+
+    public function testKeepAddsNoColourAnywhere(): void
+    {
+        $plan = $this->plan(Shoes::pair()->to(Aim::Keep, Gloss::Glow)->with('left/toe', FindingKind::Faded, 4)->with('left/sole-edge', FindingKind::EdgeWorn, 4));
+        foreach ($plan->steps as $step) {
+            self::assertNull($step->shade, $step->title);
+            self::assertSame(ColourFamily::Neutral, $step->brush);
+            self::assertNotSame(FamilyId::EdgeDressing, $step->step->family);
+        }
+    }
+
+    public function testOnAnilineATrialComesFirstAndItsDryingIsWaitedFor(): void
+    {
+        $plan = $this->plan(Shoes::pair()->of(Material::Aniline)->dry('left/vamp', Dryness::Thirsty));
+        $trials = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => Action::Trial === $s->step->action));
+        self::assertCount(2, $trials);
+        self::assertSame(Stage::Next, $trials[0]->gateFrom);
+        self::assertContains(FamilyId::Conditioner, $trials[0]->step->tries);
+        self::assertNotContains(FamilyId::Conditioner, $trials[1]->step->tries, 'the right half is not thirsty');
+        $wipe = $this->laying($plan, FamilyId::DampCloth, Half::Left)[0];
+        self::assertTrue($wipe->step->bondTo($trials[0]->step->id)?->covers(Stage::Next));
+        self::assertEqualsWithDelta(60.0, $wipe->waits[0]->minMinutes ?? 0.0, 0.1);
+    }
+
+    public function testAGuessIsTreatedAsDelicate(): void
+    {
+        self::assertContains('trial', $this->courses($this->plan(Shoes::pair()->of(Material::Pigmented, Certainty::Guess))));
+        self::assertNotContains('trial', $this->courses($this->plan(Shoes::pair()->of(Material::Pigmented, Certainty::Likely))));
+    }
+
+    public function testADryHeelIsFedDegreasedMaskedDressedAndTheTapePulledSoft(): void
+    {
+        $plan = $this->plan(Shoes::pair()->with('right/heel-stack', FindingKind::StackDry, 3));
+        $heel = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->touches(Shoes::place('right/heel-stack')) || $s->step->touches(Shoes::place('right/welt'))));
+        $order = array_values(array_filter(array_map($this->what(...), $heel), static fn (string $w): bool => \in_array($w, ['conditioner', 'alcohol', 'mask', 'edge-dressing', 'unmask', 'wax'], true)));
+        self::assertSame(['conditioner', 'alcohol', 'mask', 'edge-dressing', 'edge-dressing', 'unmask', 'wax'], $order);
+        $pull = array_values(array_filter($heel, static fn (PlannedStep $s): bool => Action::Unmask === $s->step->action))[0];
+        self::assertEqualsWithDelta(12.0, $pull->waits[0]->maxMinutes ?? 0.0, 0.1);
+        $dress = $this->laying($plan, FamilyId::EdgeDressing, Half::Right)[0];
+        self::assertContains(60.0, array_map(static fn ($w) => $w->maxMinutes, $dress->waits));
+        self::assertCount(2, $this->laying($plan, FamilyId::EdgeDressing, Half::Left), 'the fellow gets as many coats');
+    }
+
+    public function testStiffLeatherIsFedTwiceWithANightBetween(): void
+    {
+        $plan = $this->plan(Shoes::pair()->dry('left/vamp', Dryness::Stiff)->dry('left/quarter', Dryness::Thirsty));
+        [$first, $second] = $this->laying($plan, FamilyId::Conditioner, Half::Left);
+        self::assertCount(2, $first->step->on);
+        self::assertCount(1, $second->step->on);
+        self::assertEqualsWithDelta(720.0, max(array_map(static fn ($w) => $w->minMinutes ?? 0.0, $second->waits)), 0.1);
+        self::assertCount(0, $this->laying($plan, FamilyId::Conditioner, Half::Right));
+    }
+
+    public function testAMirrorIsBuiltOnToeAndCounterOnly(): void
+    {
+        $plan = $this->plan(Shoes::pair()->to(Aim::Freshen, Gloss::Mirror));
+        $wax = $this->laying($plan, FamilyId::Wax, Half::Left);
+        self::assertCount(5, $wax);
+        self::assertSame('toe and counter', $wax[4]->where);
+        self::assertCount(0, $this->laying($this->plan(Shoes::pair()->to(Aim::Freshen, Gloss::Matt)), FamilyId::Wax, Half::Left));
+    }
+
+    public function testTwoColoursAreCreamedApartThePalerLast(): void
+    {
+        $shoes = Shoes::pair()->with('left/toe', FindingKind::Faded);
+        foreach (['left', 'right'] as $half) {
+            $shoes->shade($half.'/vamp', Shade::Ivory);
+        }
+        $creams = array_values(array_filter($this->plan($shoes)->steps, static fn (PlannedStep $s): bool => FamilyId::Cream === $s->step->family));
+        self::assertSame([Shade::Chestnut, Shade::Chestnut, Shade::Ivory, Shade::Ivory], array_map(static fn (PlannedStep $s) => $s->shade, $creams));
+    }
+
+    public function testBrittleLeatherGetsAReferralAndNoSteps(): void
+    {
+        $plan = $this->plan(Shoes::pair()->dry('right/quarter', Dryness::Brittle));
+        self::assertSame([], $plan->steps);
+        self::assertSame('J-6', $plan->referrals[0]->rule);
+        self::assertStringContainsString('right quarter', $plan->referrals[0]->text);
+    }
+
+    public function testSolventIsRefusedOnBurnishedLeatherInWords(): void
+    {
+        $plan = $this->plan(Shoes::pair()->of(Material::Burnished)->with('left/toe', FindingKind::OldPolish, 3));
+        self::assertSame('C-2', $plan->refused[0]->rule);
+        self::assertStringContainsString('burnished', $plan->refused[0]->text);
+        self::assertSame([], $this->plan(Shoes::pair()->with('left/toe', FindingKind::OldPolish, 3))->refused);
+    }
+
+    public function testTheOwnerIsToldThatACrackStays(): void
+    {
+        $plan = $this->plan(Shoes::pair()->with('left/vamp', FindingKind::Crack, 2));
+        self::assertSame('J-5', $plan->tellOwner[0]->rule);
+        self::assertStringContainsString('never closes', $plan->tellOwner[0]->text);
+    }
+
+    public function testAnAmountIsAreaTimesUseOverTransfer(): void
+    {
+        $cream = $this->laying($this->plan(Shoes::pair(Kind::Oxford)), FamilyId::Cream, Half::Left)[0];
+        // 7 dm² of upper at 20 g/m² by cloth (0.8): 1.75 g, rounded up.
+        self::assertSame(1.8, $cream->amount?->quantity);
+    }
+
+    public function testALaceLessShoeStillGivesUpItsInsoles(): void
+    {
+        $off = $this->plan(Shoes::pair(Kind::Loafer))->steps[0];
+        self::assertSame(Action::TakeApart, $off->step->action);
+        self::assertSame('insole', $off->where);
+    }
+
+    public function testInColdMoistAirThePlanTakesLonger(): void
+    {
+        $piece = Shoes::pair()->of(Material::Aniline)->piece();
+        self::assertGreaterThan(Planner::plan($piece, Air::of(24.0, 0.35))->elapsedMinutes, Planner::plan($piece, Air::of(14.0, 0.8))->elapsedMinutes);
+    }
+
+    public function testWhatThePlannerMakesTheCheckerNeverFaults(): void
+    {
+        $places = static fn (Kind $kind): array => array_merge(...array_map(static fn ($part) => ['left/'.$part->value, 'right/'.$part->value], $kind->parts()));
+        $this->limitTo(150)->forAll(
+            Generators::elements(...Kind::cases()),
+            Generators::elements(...Aim::cases()),
+            Generators::elements(...Gloss::cases()),
+            Generators::elements(Material::Aniline, Material::SemiAniline, Material::Pigmented, Material::Burnished),
+            Generators::elements(...Certainty::cases()),
+            Generators::vector(6, Generators::tuple(Generators::choose(0, 999), Generators::elements(...FindingKind::cases()), Generators::choose(0, 4))),
+            Generators::vector(5, Generators::tuple(Generators::choose(0, 999), Generators::elements(Dryness::Supple, Dryness::Thirsty, Dryness::Stiff), Generators::elements(...Shade::cases()))),
+        )->then(function (Kind $kind, Aim $aim, Gloss $gloss, Material $material, Certainty $certainty, array $findings, array $parts) use ($places): void {
+            $all = $places($kind);
+            $shoes = Shoes::pair($kind)->of($material, $certainty)->to($aim, $gloss);
+            foreach ($findings as [$at, $finding, $severity]) {
+                $shoes->with($all[$at % \count($all)], $finding, $severity);
+            }
+            foreach ($parts as [$at, $dryness, $shade]) {
+                $shoes->dry($all[$at % \count($all)], $dryness)->shade($all[$at % \count($all)], $shade);
+            }
+            $piece = $shoes->piece();
+            $plan = Planner::plan($piece, Air::reference());
+            self::assertSame([], Checker::standard()->check($piece, $plan->order()));
+            self::assertTrue([] !== $plan->steps xor [] !== $plan->referrals);
+            foreach ($plan->steps as $step) {
+                self::assertNotSame([], $step->rules, $step->title);
+                self::assertGreaterThanOrEqual(1.0, $step->minutes);
+            }
+            self::assertEquals($plan, Planner::plan($piece, Air::reference()), 'the same piece gets the same plan');
+        });
+    }
+
+    public function testAPlanWithTwoStepsExchangedIsCaughtWhereTheOrderBinds(): void
+    {
+        $piece = Shoes::pair()->of(Material::Aniline)->with('left/heel-stack', FindingKind::StackDry, 3)->piece();
+        $order = Planner::plan($piece, Air::reference())->order();
+        foreach ($order as $i => $step) {
+            foreach ($step->after as $bond) {
+                $shuffled = $order;
+                $j = array_search($bond->step, array_map(static fn ($s) => $s->id, $order), true);
+                self::assertIsInt($j);
+                [$shuffled[$i], $shuffled[$j]] = [$shuffled[$j], $shuffled[$i]];
+                self::assertNotSame([], Checker::standard()->check($piece, $shuffled), $step->id.' before '.$bond->step);
+            }
+        }
+    }
+
+    private function plan(Shoes $shoes): Plan
+    {
+        return Planner::plan($shoes->piece(), Air::reference());
+    }
+
+    /** @return list<string> what is done, left and right told once */
+    private function courses(Plan $plan): array
+    {
+        $courses = [];
+        foreach ($plan->steps as $step) {
+            if (end($courses) !== $this->what($step)) {
+                $courses[] = $this->what($step);
+            }
+        }
+
+        return $courses;
+    }
+
+    private function what(PlannedStep $step): string
+    {
+        return $step->step->family->value ?? $step->step->action->value;
+    }
+
+    /** @return list<PlannedStep> */
+    private function laying(Plan $plan, FamilyId $family, Half $half): array
+    {
+        return array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->family === $family && [$half] === $s->step->halves()));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Core\Treatment;
+
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+
+/** Pairs of shoes for stories about planning. */
+final class Shoes
+{
+    private Kind $kind = Kind::Derby;
+    private Aim $aim = Aim::Freshen;
+    private Gloss $gloss = Gloss::Satin;
+    private Material $upper = Material::Pigmented;
+    private Certainty $certainty = Certainty::Known;
+    /** @var array<string, Dryness> */
+    private array $dryness = [];
+    /** @var array<string, Material> */
+    private array $materials = [];
+    /** @var array<string, list<Flag>> */
+    private array $flags = [];
+    /** @var array<string, Shade> */
+    private array $shades = [];
+    /** @var list<Finding> */
+    private array $findings = [];
+
+    public static function pair(Kind $kind = Kind::Derby): self
+    {
+        $shoes = new self();
+        $shoes->kind = $kind;
+
+        return $shoes;
+    }
+
+    public static function place(string $place): Place
+    {
+        [$half, $part] = explode('/', $place);
+
+        return new Place(PartName::from($part), Half::from($half));
+    }
+
+    public function of(Material $upper, Certainty $certainty = Certainty::Known): self
+    {
+        $this->upper = $upper;
+        $this->certainty = $certainty;
+
+        return $this;
+    }
+
+    public function to(Aim $aim, Gloss $gloss = Gloss::Satin): self
+    {
+        $this->aim = $aim;
+        $this->gloss = $gloss;
+
+        return $this;
+    }
+
+    public function dry(string $place, Dryness $dryness): self
+    {
+        $this->dryness[$place] = $dryness;
+
+        return $this;
+    }
+
+    public function made(string $place, Material $material): self
+    {
+        $this->materials[$place] = $material;
+
+        return $this;
+    }
+
+    public function flagged(string $place, Flag ...$flags): self
+    {
+        $this->flags[$place] = array_values($flags);
+
+        return $this;
+    }
+
+    public function shade(string $place, Shade $shade): self
+    {
+        $this->shades[$place] = $shade;
+
+        return $this;
+    }
+
+    public function with(string $place, FindingKind $kind, int $severity = 2): self
+    {
+        $this->findings[] = new Finding(self::place($place), $kind, Severity::from($severity));
+
+        return $this;
+    }
+
+    public function piece(): Piece
+    {
+        $parts = [];
+        foreach ($this->kind->halves() as $half) {
+            foreach ($this->kind->parts() as $name) {
+                $place = $half->value.'/'.$name->value;
+                $parts[] = new Part(
+                    new Place($name, $half),
+                    $this->materials[$place] ?? ($name->isUpper() ? $this->upper : Kind::materialsFor($name)[0]),
+                    $name->isUpper() ? $this->certainty : Certainty::Known,
+                    $this->dryness[$place] ?? Dryness::Supple,
+                    $this->shades[$place] ?? Shade::Chestnut,
+                    $this->flags[$place] ?? [],
+                );
+            }
+        }
+
+        return Piece::of($this->kind, 42.0, $this->aim, $this->gloss, $parts, $this->findings);
+    }
+}

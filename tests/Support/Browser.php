@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Symfony\Component\Process\Process;
+
+/** A headless Chromium of our own with an empty folder, driven through ChromeDriver. */
+final class Browser
+{
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly Process $process, private readonly string $folder)
+    {
+    }
+
+    public static function open(int $port, int $width = 1280, int $height = 800): self
+    {
+        $folder = sys_get_temp_dir().'/kindheel-browser-'.bin2hex(random_bytes(6));
+        mkdir($folder, 0o700);
+        $process = new Process(['chromedriver', '--port='.$port, '--allowed-ips=127.0.0.1'], env: ['HOME' => $folder]);
+        $process->start();
+        $options = (new ChromeOptions())->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--autoplay-policy=no-user-gesture-required',
+            '--user-data-dir='.$folder.'/profile', \sprintf('--window-size=%d,%d', $width, $height),
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        for ($try = 0; ; ++$try) {
+            try {
+                $driver = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 30_000, 60_000);
+                break;
+            } catch (\Throwable $error) {
+                if ($try > 40) {
+                    $process->stop();
+                    throw $error;
+                }
+                usleep(250_000);
+            }
+        }
+        // The window's frame takes some of its height even when nobody sees it.
+        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ]);
+
+        return new self($driver, $process, $folder);
+    }
+
+    public function close(): void
+    {
+        try {
+            $this->driver->quit();
+        } finally {
+            $this->process->stop();
+            (new Process(['rm', '-rf', $this->folder]))->run();
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Pictures of the main views from the demo data: php tools/screenshots.php [folder] [address] [evening]
+ * The application must be running (./start).
+ */
+
+use Facebook\WebDriver\WebDriverBy;
+use KindHeel\Tests\Support\Browser;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$folder = rtrim($argv[1] ?? dirname(__DIR__).'/docs/screenshots', '/');
+$address = rtrim($argv[2] ?? 'http://127.0.0.1:8317', '/');
+$only = isset($argv[3]) ? explode(',', $argv[3]) : null;
+@mkdir($folder, recursive: true);
+$browser = Browser::open(9733);
+$driver = $browser->driver;
+$shoot = static function (string $name, string $path, ?string $script = null) use ($driver, $folder, $address, $only): void {
+    if (null !== $only && !in_array($name, $only, true)) {
+        return;
+    }
+    $driver->get($address.$path);
+    usleep(1_200_000);
+    if (null !== $script) {
+        $driver->executeScript($script);
+        usleep(900_000);
+    }
+    $driver->takeScreenshot($folder.'/'.$name.'.png');
+    echo $name, "\n";
+};
+try {
+    $shoot('sign-in', '/sign-in');
+    $driver->get($address.'/sign-in');
+    usleep(900_000);
+    $driver->findElement(WebDriverBy::name('login'))->sendKeys('tomas');
+    $driver->findElement(WebDriverBy::name('password'))->sendKeys('lantern-tomas'."\n");
+    usleep(1_500_000);
+    $pieces = [];
+    foreach ($driver->executeAsyncScript('const d = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(d)')['tickets'] as $ticket) {
+        foreach ($ticket['pieces'] as $piece) {
+            $pieces[$piece['name']] = $piece['id'];
+        }
+    }
+    $captain = $pieces['The Captain’s oxfords'];
+    $shoot('bench', '/bench');
+    $shoot('counter', '/counter');
+    $shoot('new-ticket', '/counter/new');
+    $shoot('piece', '/pieces/'.$captain, 'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+    $shoot('plan', '/pieces/'.$captain.'/plan');
+    $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
+    $shoot('drawings', '/drawings');
+    $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');
+    $shoot('bench-evening', '/bench');
+    foreach ($driver->manage()->getLog('browser') as $line) {
+        echo $line['level'], ' ', $line['message'], "\n";
+    }
+} finally {
+    $browser->close();
+}
