@@ -94,7 +94,7 @@ enum PartName: string
             self::Tongue => [self::Vamp, self::Facing, self::Laces, self::Lining],
             self::Facing => [self::Vamp, self::Quarter, self::Tongue, self::Laces, self::Stitching],
             self::Topline => [self::Quarter, self::Counter, self::Lining],
-            self::Welt => [self::Toe, self::Vamp, self::Quarter, self::Counter, self::SoleEdge, self::HeelStack],
+            self::Welt => [self::Toe, self::Vamp, self::Quarter, self::Counter, self::SoleEdge, self::HeelStack, self::Stitching],
             self::SoleEdge => [self::Welt, self::Outsole, self::HeelStack],
             self::HeelStack => [self::Counter, self::Welt, self::SoleEdge, self::Outsole],
             self::Outsole => [self::SoleEdge, self::HeelStack],

@@ -18,7 +18,7 @@ final class Refusal
             Standing::Blocked => $earlier.' is not done yet.',
             Standing::Stalled => \sprintf('In this air the %s does not dry. Warm or dry the room first.', $readiness->because->coat ?? 'coat below'),
             Standing::ToTest => \sprintf('%s should be ready: make the gate test first.', $earlier),
-            Standing::Waiting => \sprintf('%s from %s.', self::what($readiness->stage), self::when($readiness->opensAt ?? $now, $now)),
+            Standing::Waiting => \sprintf('%s from %s.', self::what($readiness->stage), self::when(($readiness->opensAt ?? $now)->modify('+59 seconds'), $now)),
             Standing::Late => \sprintf('Too late: it had to follow %s by %s. Do that again, or say why not.', $earlier, self::when($readiness->closesAt ?? $now, $now)),
         };
     }
@@ -33,10 +33,10 @@ final class Refusal
         };
     }
 
+    /** Cut to the minute; what opens is put a minute up before, so that the sentence never promises too early. */
     private static function when(\DateTimeImmutable $at, \DateTimeImmutable $now): string
     {
-        // A window opens at the next whole minute, so that the sentence never promises too early.
-        $local = $at->modify('+59 seconds')->setTimezone($now->getTimezone());
+        $local = $at->setTimezone($now->getTimezone());
 
         return match ($local->format('Y-m-d')) {
             $now->format('Y-m-d') => $local->format('H:i'),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;
@@ -15,12 +14,6 @@ final readonly class PageController
 {
     public function __construct(private Environment $twig, private string $projectDir)
     {
-    }
-
-    #[Route('/api/{rest}', requirements: ['rest' => '.*'], priority: -9)]
-    public function unknown(): never
-    {
-        throw new NotFoundHttpException();
     }
 
     #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -10)]

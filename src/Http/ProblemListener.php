@@ -13,14 +13,12 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
-use Symfony\Component\Security\Core\Exception\AccessDeniedException;
-use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Serializer\Exception\ExtraAttributesException;
 use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 
-/** Every error of the API as a problem document; nothing of the inside is shown. */
-#[AsEventListener(priority: 1)]
+/** Every error of the API as a problem document; nothing of the inside is shown. After security (1) has had its say. */
+#[AsEventListener(priority: 0)]
 final class ProblemListener
 {
     public function __invoke(ExceptionEvent $event): void
@@ -28,13 +26,7 @@ final class ProblemListener
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
             return;
         }
-        $error = $event->getThrowable();
-        // Security turns these into its own answer first: somebody who is not signed in gets a 401, not a 403.
-        if ($error instanceof AccessDeniedException || $error instanceof AuthenticationException) {
-            return;
-        }
-        $event->setResponse($this->answer($error));
-        $event->stopPropagation();
+        $event->setResponse($this->answer($event->getThrowable()));
     }
 
     private function answer(\Throwable $error): JsonResponse
@@ -48,7 +40,7 @@ final class ProblemListener
 
             return Problem::response(422, $errors[0]['message'] ?? 'Something is not right.', errors: $errors);
         }
-        $extra = $error->getPrevious();
+        $extra = $error instanceof ExtraAttributesException ? $error : $error->getPrevious();
         if ($extra instanceof ExtraAttributesException) {
             return Problem::response(422, 'There is something in it that is not known here.', errors: array_map(
                 static fn (string $name): array => ['field' => $name, 'message' => 'This is not known here.'],

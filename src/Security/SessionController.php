@@ -22,13 +22,13 @@ final readonly class SessionController
         return Answer::of($this->views->of($person));
     }
 
-    #[Route('/api/session', name: 'sign_in', methods: ['POST'])]
+    #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]
     public function signIn(): never
     {
         throw new \LogicException('The firewall answers this.');
     }
 
-    #[Route('/api/session/end', name: 'sign_out', methods: ['POST'])]
+    #[Route('/api/sign-out', name: 'sign_out', methods: ['POST'])]
     public function signOut(): never
     {
         throw new \LogicException('The firewall answers this.');

@@ -7,25 +7,26 @@ namespace KindHeel\App\Security;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Problem;
 use KindHeel\App\People\Person;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Security\Http\Authentication\AuthenticationFailureHandlerInterface;
-use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerInterface;
+use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
 
 /** What a sign-in is answered; a wrong name and a wrong password read alike. */
-final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterface, AuthenticationFailureHandlerInterface
+final readonly class SignInAnswer implements AuthenticationFailureHandlerInterface
 {
     public function __construct(private SessionViews $views)
     {
     }
 
-    public function onAuthenticationSuccess(Request $request, TokenInterface $token): Response
+    /** After the session has got its new id and has forgotten the tokens of the old one. */
+    #[AsEventListener(priority: -200)]
+    public function succeeded(LoginSuccessEvent $event): void
     {
-        $user = $token->getUser();
-
-        return Answer::of($this->views->of($user instanceof Person ? $user : null));
+        $user = $event->getUser();
+        $event->setResponse(Answer::of($this->views->of($user instanceof Person ? $user : null)));
     }
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response

@@ -67,7 +67,7 @@ const request = async <T>(method: string, path: string, body?: unknown): Promise
     }
     if (!response.ok) {
       const problem = await problemOf(response)
-      if (response.status === 401 && path !== '/session') {
+      if (response.status === 401 && path !== '/sign-in') {
         onSignedOut()
       }
       throw problem

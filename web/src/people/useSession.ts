@@ -23,7 +23,7 @@ export const useSession = () => ({
     if (session.value === null) {
       take(await api.get<SessionView>('/session'))
     }
-    take(await api.post<SessionView>('/session', { login, password }))
+    take(await api.post<SessionView>('/sign-in', { login, password }))
   },
-  signOut: async (): Promise<void> => take(await api.post<SessionView>('/session/end')),
+  signOut: async (): Promise<void> => take(await api.post<SessionView>('/sign-out')),
 })

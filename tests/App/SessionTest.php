@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+final class SessionTest extends ApiTestCase
+{
+    public function testSomebodySignsInAndOutAgain(): void
+    {
+        $this->refused(401, 'GET', '/api/bench');
+        self::assertSame(200, $this->signIn('tomas'));
+        $session = $this->must('GET', '/api/session');
+        self::assertSame(['id', 'name', 'role', 'mayPlan', 'mayOverride'], array_keys($session['person']));
+        self::assertSame('restorer', $session['person']['role']);
+        self::assertSame('Europe/Vienna', $session['timezone']);
+        $this->must('GET', '/api/bench');
+        self::assertNull($this->must('POST', '/api/sign-out')['person']);
+        $this->refused(401, 'GET', '/api/bench');
+    }
+
+    public function testAWrongPasswordAndAWrongNameReadAlike(): void
+    {
+        $one = $this->refused(401, 'POST', '/api/sign-in', ['login' => 'tomas', 'password' => 'wrong']);
+        $two = $this->refused(401, 'POST', '/api/sign-in', ['login' => 'nobody', 'password' => 'wrong']);
+        self::assertSame($one, $two);
+    }
+
+    public function testAfterFiveWrongPasswordsEvenTheRightOneWaitsAQuarterOfAnHour(): void
+    {
+        for ($i = 0; $i < 5; ++$i) {
+            self::assertSame(401, $this->signIn('tomas', 'wrong '.$i));
+        }
+        self::assertSame(429, $this->signIn('tomas'));
+        self::assertSame('900', $this->client->getResponse()->headers->get('Retry-After'));
+        self::assertSame(200, $this->signIn('nell'), 'others may');
+        $this->clock->sleep(16 * 60);
+        self::assertSame(200, $this->signIn('tomas'));
+    }
+
+    public function testWhatChangesSomethingCarriesTheTokenOfItsSession(): void
+    {
+        $this->signIn();
+        [$status, $problem] = $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['X-CSRF-Token' => 'made up']);
+        self::assertSame(403, $status);
+        self::assertSame('csrf', $problem['type']);
+        [$status] = $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['Sec-Fetch-Site' => 'cross-site']);
+        self::assertSame(403, $status);
+        self::assertSame(1, $this->rows('air_reading'));
+    }
+
+    public function testPasswordsAreHashedAndAnswersCarryTheHeaders(): void
+    {
+        foreach ($this->connection()->fetchFirstColumn('SELECT password_hash FROM person') as $hash) {
+            self::assertNotSame('unknown', password_get_info((string) $hash)['algoName']);
+        }
+        $this->ask('GET', '/api/session');
+        $headers = $this->client->getResponse()->headers;
+        self::assertStringContainsString("script-src 'self'", (string) $headers->get('Content-Security-Policy'));
+        self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));
+        self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
+        self::assertStringContainsString('no-store', (string) $headers->get('Cache-Control'));
+        $cookie = $this->client->getCookieJar()->all()[0] ?? null;
+        self::assertNotNull($cookie);
+        self::assertTrue($cookie->isHttpOnly());
+        self::assertSame('lax', $cookie->getSameSite());
+    }
+}
