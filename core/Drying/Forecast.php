@@ -8,7 +8,7 @@ namespace KindHeel\Core\Drying;
 final readonly class Forecast
 {
     /**
-     * @param array<string, float|null> $minutes by {@see Stage} value
+     * @param array<string, float|null> $minutes  by {@see Stage} value
      * @param list<Warning>             $warnings
      */
     public function __construct(

@@ -27,7 +27,7 @@ final class Forecaster
             $stalled = $stalled || (null !== $work && null === $reached);
             $minutes[$stage->value] = $reached;
         }
-        $end = $stalled ? self::HORIZON_MINUTES : max(0.0, ...array_values(array_filter($minutes, is_float(...))));
+        $end = $stalled ? self::HORIZON_MINUTES : max([0.0, ...array_values(array_filter($minutes, is_float(...)))]);
 
         return new Forecast($coat->laidAt, $minutes, $stalled, $this->warnings($coat, $spans, $end));
     }

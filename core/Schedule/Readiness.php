@@ -75,6 +75,6 @@ final readonly class Readiness
             return $earlier->reaches($bond->before);
         }
 
-        return null === $bond->withinMinutes ? null : $earlier->doneAt?->modify(\sprintf('+%d seconds', (int) round(60 * $bond->withinMinutes)));
+        return null === $bond->withinMinutes ? null : $earlier->doneAt?->add(new \DateInterval(\sprintf('PT%dS', (int) round(60 * $bond->withinMinutes))));
     }
 }

@@ -11,9 +11,9 @@ use KindHeel\Core\Treatment\After;
 final readonly class Task
 {
     /**
-     * @param string                                 $key     within its piece
+     * @param string                                 $key      within its piece
      * @param list<After>                            $after
-     * @param array<string, \DateTimeImmutable|null> $moments by {@see Stage} value, once its coat is laid
+     * @param array<string, \DateTimeImmutable|null> $moments  by {@see Stage} value, once its coat is laid
      * @param Stage|null                             $gateFrom where its gate test is answered
      * @param array<string, float>                   $usual    minutes that each wait takes in the usual air, by key
      */

@@ -43,6 +43,9 @@ final class RuleBook
         Rule\PromiseWhatStays::class,
     ];
 
+    /** @var array<string, string> by number, read once from the attributes */
+    private static array $reasons = [];
+
     /** @return list<PartRule|PieceRule> */
     public static function judges(): array
     {
@@ -52,14 +55,13 @@ final class RuleBook
     /** The reason behind a rule's number. */
     public static function because(string $number): string
     {
-        static $reasons = null;
-        if (null === $reasons) {
+        if ([] === self::$reasons) {
             foreach ([...self::JUDGES, ...self::SAID] as $class) {
                 $rule = Rule::of($class);
-                $reasons[$rule->number] = $rule->because;
+                self::$reasons[$rule->number] = $rule->because;
             }
         }
 
-        return $reasons[$number] ?? throw new \OutOfBoundsException('No rule '.$number.'.');
+        return self::$reasons[$number] ?? throw new \OutOfBoundsException('No rule '.$number.'.');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Air;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
@@ -22,9 +23,9 @@ final readonly class AirHistory
 
     public function latest(): ?KnownAir
     {
-        $row = $this->connection->fetchAssociative(self::COLUMNS.' WHERE at <= ? ORDER BY at DESC, id DESC LIMIT 1', [Iso::toRow($this->clock->now())]);
+        $row = Row::first($this->connection, self::COLUMNS.' WHERE at <= ? ORDER BY at DESC, id DESC LIMIT 1', [Iso::toRow($this->clock->now())]);
 
-        return false === $row ? null : self::known($row);
+        return null === $row ? null : self::known($row);
     }
 
     /** The air now, or the usual one where nobody has ever read it. */
@@ -37,7 +38,8 @@ final readonly class AirHistory
     public function since(\DateTimeImmutable $moment): AirRecord
     {
         $at = Iso::toRow($moment);
-        $rows = $this->connection->fetchAllAssociative(
+        $rows = Row::all(
+            $this->connection,
             self::COLUMNS.' WHERE at >= COALESCE((SELECT MAX(at) FROM air_reading WHERE at <= ?), ?) ORDER BY at, id',
             [$at, $at],
         );
@@ -55,13 +57,12 @@ final readonly class AirHistory
         return AirRecord::of($spans);
     }
 
-    /** @param array<string, mixed> $row */
-    private static function known(array $row): KnownAir
+    private static function known(Row $row): KnownAir
     {
         return new KnownAir(
-            new \DateTimeImmutable((string) $row['at']),
-            Air::of((float) $row['temp_c'], (float) $row['rh'], (float) $row['speed_ms']),
-            AirSource::from((string) $row['source']),
+            $row->time('at'),
+            Air::of($row->float('temp_c'), $row->float('rh'), $row->float('speed_ms')),
+            AirSource::from($row->text('source')),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\App\Air;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Coat;
@@ -67,13 +68,14 @@ final readonly class RecordAir
     private function moveWaits(): void
     {
         $now = Iso::toRow($this->clock->now());
-        $coats = $this->connection->fetchAllAssociative(
+        $coats = Row::all(
+            $this->connection,
             'SELECT id, drying_family, ended_at FROM plan_step WHERE status = \'done\' AND drying_family IS NOT NULL AND (full_at > ? OR full_at IS NULL)',
             [$now],
         );
         foreach ($coats as $row) {
-            $laidAt = new \DateTimeImmutable((string) $row['ended_at']);
-            $profile = Family::of(FamilyId::from((string) $row['drying_family']))->drying;
+            $laidAt = $row->time('ended_at');
+            $profile = Family::of(FamilyId::from($row->text('drying_family')))->drying;
             $forecast = $this->forecaster->forecast(new Coat($profile, $laidAt), $this->history->since($laidAt));
             $moments = [];
             foreach (Stage::cases() as $stage) {
@@ -81,7 +83,7 @@ final readonly class RecordAir
                 $moments[$stage->value.'_at'] = null === $at ? null : Iso::toRow($at);
             }
             $warnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
-            $this->connection->update('plan_step', $moments + ['air_warnings' => json_encode($warnings, \JSON_UNESCAPED_UNICODE)], ['id' => $row['id']]);
+            $this->connection->update('plan_step', $moments + ['air_warnings' => json_encode($warnings, \JSON_UNESCAPED_UNICODE)], ['id' => $row->int('id')]);
         }
     }
 }

@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Counter\TicketReader;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StepReader;
@@ -45,7 +46,7 @@ final readonly class BenchReader
         $jobs = [];
         foreach ($pieces as $id => $piece) {
             if (isset($rows[$id])) {
-                $jobs[$id] = Jobs::of($id, new \DateTimeImmutable((string) $piece['promised_at']), $rows[$id]);
+                $jobs[$id] = Jobs::of($id, $piece->time('promised_at'), $rows[$id]);
             }
         }
         $colours = TicketReader::colours($this->connection, array_keys($jobs));
@@ -68,15 +69,16 @@ final readonly class BenchReader
         );
     }
 
-    /** @return array<int, array<string, mixed>> pieces with a plan that are not handed over, by id */
+    /** @return array<int, Row> pieces with a plan that are not handed over, by id */
     private function pieces(): array
     {
         $pieces = [];
-        foreach ($this->connection->fetchAllAssociative(
+        foreach (Row::all(
+            $this->connection,
             'SELECT p.id, p.name, p.kind, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
         ) as $row) {
-            $pieces[(int) $row['id']] = $row;
+            $pieces[$row->int('id')] = $row;
         }
 
         return $pieces;
@@ -85,18 +87,19 @@ final readonly class BenchReader
     /**
      * @param list<int> $pieces
      *
-     * @return array<int, list<array<string, mixed>>> by piece
+     * @return array<int, list<Row>> by piece
      */
     private function steps(array $pieces): array
     {
         $rows = [];
-        foreach ([] === $pieces ? [] : $this->connection->fetchAllAssociative(
+        foreach ([] === $pieces ? [] : Row::all(
+            $this->connection,
             'SELECT '.Jobs::COLUMNS.', s.version, s.places, s.gate, s.air_warnings, w.name AS person
              FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
             [$pieces],
             [ArrayParameterType::INTEGER],
         ) as $row) {
-            $rows[(int) $row['piece_id']][] = $row;
+            $rows[$row->int('piece_id')][] = $row;
         }
 
         return $rows;
@@ -105,8 +108,8 @@ final readonly class BenchReader
     /**
      * What calls for this person: their own running step, not those of others.
      *
-     * @param list<Job>                              $jobs
-     * @param array<int, list<array<string, mixed>>> $rows
+     * @param list<Job>             $jobs
+     * @param array<int, list<Row>> $rows
      *
      * @return list<Call>
      */
@@ -115,8 +118,8 @@ final readonly class BenchReader
         $others = [];
         foreach ($rows as $steps) {
             foreach ($steps as $row) {
-                if ('running' === $row['status'] && (int) $row['started_by_id'] !== $person) {
-                    $others[(int) $row['id']] = true;
+                if ('running' === $row->text('status') && $row->int('started_by_id') !== $person) {
+                    $others[$row->int('id')] = true;
                 }
             }
         }
@@ -126,9 +129,9 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<Call>                       $calls
-     * @param array<int, array<string, mixed>> $pieces
-     * @param array<int, Job>                  $jobs
+     * @param list<Call>      $calls
+     * @param array<int, Row> $pieces
+     * @param array<int, Job> $jobs
      *
      * @return list<CallView>
      */
@@ -145,7 +148,7 @@ final readonly class BenchReader
         foreach ($calls as $call) {
             $found[] = new CallView(
                 $views[$call->task->id],
-                (string) $pieces[$call->task->piece]['name'],
+                $pieces[$call->task->piece]->text('name'),
                 $call->urgency->word(),
                 Iso::of($call->closesAt),
                 Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
@@ -163,12 +166,13 @@ final readonly class BenchReader
     private function stepViews(array $ids): array
     {
         $views = [];
-        foreach ([] === $ids ? [] : $this->connection->fetchAllAssociative(
+        foreach ([] === $ids ? [] : Row::all(
+            $this->connection,
             'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.id IN (?)',
             [$ids],
             [ArrayParameterType::INTEGER],
         ) as $row) {
-            $views[(int) $row['id']] = StepReader::view($row);
+            $views[$row->int('id')] = StepReader::view($row);
         }
 
         return $views;
@@ -189,19 +193,18 @@ final readonly class BenchReader
     }
 
     /**
-     * @param array<string, mixed>                            $piece
-     * @param list<array<string, mixed>>                      $rows
+     * @param list<Row>                                  $rows
      * @param list<\KindHeel\App\Counter\PartColourView> $colours
      */
-    private function rackPiece(array $piece, Job $job, array $rows, array $colours, \DateTimeImmutable $now): RackPieceView
+    private function rackPiece(Row $piece, Job $job, array $rows, array $colours, \DateTimeImmutable $now): RackPieceView
     {
         $coats = [];
         $atWork = null;
         foreach ($rows as $row) {
-            if ('running' === $row['status']) {
-                $atWork = (string) $row['person'];
+            if ('running' === $row->text('status')) {
+                $atWork = $row->text('person');
             }
-            $task = $job->tasks[(string) $row['step_key']];
+            $task = $job->tasks[$row->text('step_key')];
             $full = $task->reaches(Stage::Full);
             if (null !== $task->doneAt && null !== $task->coat && (null === $full || $full > $now)) {
                 array_unshift($coats, self::coat($row, $task));
@@ -211,11 +214,11 @@ final readonly class BenchReader
 
         return new RackPieceView(
             $job->piece,
-            (string) $piece['name'],
-            (string) $piece['customer'],
-            (string) $piece['kind'],
-            Iso::always((string) $piece['promised_at']),
-            \count(array_filter($rows, static fn (array $r): bool => 'done' === $r['status'])),
+            $piece->text('name'),
+            $piece->text('customer'),
+            $piece->text('kind'),
+            Iso::always($piece->text('promised_at')),
+            \count(array_filter($rows, static fn (Row $r): bool => 'done' === $r->text('status'))),
             \count($rows),
             $colours,
             $coats,
@@ -258,28 +261,27 @@ final readonly class BenchReader
         return $rank($a) < $rank($b);
     }
 
-    /** @param array<string, mixed> $row */
-    private static function coat(array $row, Task $task): CoatView
+    private static function coat(Row $row, Task $task): CoatView
     {
-        $places = json_decode((string) $row['places'], true, flags: \JSON_THROW_ON_ERROR);
-        $halves = array_values(array_unique(array_column($places, 'half')));
+        $places = $row->objects('places');
+        $halves = StepReader::names($places, 'half');
 
         return new CoatView(
             $task->id,
-            (int) $row['version'],
+            $row->int('version'),
             $task->title,
             1 === \count($halves) ? $halves[0] : 'both',
-            array_values(array_unique(array_column($places, 'part'))),
+            StepReader::names($places, 'part'),
             Iso::of($task->doneAt) ?? '',
             Iso::of($task->reaches(Stage::Touch)),
             Iso::of($task->reaches(Stage::RecoatFrom)),
             Iso::of($task->reaches(Stage::RecoatUntil)),
             Iso::of($task->reaches(Stage::Next)),
             Iso::of($task->reaches(Stage::Full)),
-            null === $row['gate'] ? null : (string) $row['gate'],
+            $row->textOrNull('gate'),
             $task->awaitsGate() && null !== $task->gateFrom ? Iso::of($task->reaches($task->gateFrom)) : null,
             $task->gatePassed,
-            json_decode((string) $row['air_warnings'], true, flags: \JSON_THROW_ON_ERROR),
+            $row->words('air_warnings'),
         );
     }
 
@@ -296,9 +298,9 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<Job>                              $jobs
-     * @param array<int, list<array<string, mixed>>> $rows
-     * @param array<int, array<string, mixed>>       $pieces
+     * @param list<Job>             $jobs
+     * @param array<int, list<Row>> $rows
+     * @param array<int, Row>       $pieces
      *
      * @return list<BlockView>
      */
@@ -308,8 +310,8 @@ final readonly class BenchReader
         $start = Iso::toRow($from);
         foreach ($rows as $piece => $steps) {
             foreach ($steps as $row) {
-                if (null !== $row['started_at'] && (int) $row['started_by_id'] === $person && ($row['ended_at'] ?? $row['started_at']) >= $start) {
-                    $blocks[] = new BlockView(Iso::always((string) $row['started_at']), Iso::fromRow($row['ended_at']) ?? Iso::of($now) ?? '', (string) $row['title'], (string) $pieces[$piece]['name'], true);
+                if (null !== $row->textOrNull('started_at') && $row->int('started_by_id') === $person && ($row->textOrNull('ended_at') ?? $row->text('started_at')) >= $start) {
+                    $blocks[] = new BlockView(Iso::always($row->text('started_at')), Iso::fromRow($row->textOrNull('ended_at')) ?? Iso::of($now) ?? '', $row->text('title'), $pieces[$piece]->text('name'), true);
                 }
             }
         }
@@ -318,14 +320,14 @@ final readonly class BenchReader
             Iso::of($b->start) ?? '',
             Iso::of($b->end) ?? '',
             $b->task->title,
-            (string) $pieces[$b->task->piece]['name'],
+            $pieces[$b->task->piece]->text('name'),
             false,
         ), Outlook::until($jobs, $now, $until))];
     }
 
     /**
-     * @param array<int, list<array<string, mixed>>> $rows
-     * @param array<int, array<string, mixed>>       $pieces
+     * @param array<int, list<Row>> $rows
+     * @param array<int, Row>       $pieces
      *
      * @return list<ThreadView>
      */
@@ -334,12 +336,12 @@ final readonly class BenchReader
         $threads = [];
         foreach ($rows as $piece => $steps) {
             foreach ($steps as $row) {
-                if ('done' === $row['status'] && null !== $row['next_at'] && $row['next_at'] > Iso::toRow($now)) {
+                if ('done' === $row->text('status') && $row->textOrNull('next_at') > Iso::toRow($now)) {
                     $threads[] = new ThreadView(
-                        max(Iso::always((string) $row['ended_at']), Iso::of($from) ?? ''),
-                        min(Iso::always((string) $row['next_at']), Iso::of($until) ?? ''),
-                        (string) $row['title'],
-                        (string) $pieces[$piece]['name'],
+                        max(Iso::always($row->text('ended_at')), Iso::of($from) ?? ''),
+                        min(Iso::always($row->text('next_at')), Iso::of($until) ?? ''),
+                        $row->text('title'),
+                        $pieces[$piece]->text('name'),
                     );
                 }
             }

@@ -10,9 +10,9 @@ use KindHeel\App\Air\AirView;
 final readonly class BenchView
 {
     /**
-     * @param list<CallView>      $calls what calls for hands, the most pressing first; the first is in the hand
-     * @param list<RackPieceView> $rack  the pieces in work, the one promised soonest first
-     * @param list<BlockView>     $tape  today: what was done and what hands will be needed for
+     * @param list<CallView>      $calls   what calls for hands, the most pressing first; the first is in the hand
+     * @param list<RackPieceView> $rack    the pieces in work, the one promised soonest first
+     * @param list<BlockView>     $tape    today: what was done and what hands will be needed for
      * @param list<ThreadView>    $threads what dries by itself, today
      */
     public function __construct(

@@ -7,6 +7,7 @@ namespace KindHeel\App\Bench;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
@@ -47,9 +48,9 @@ final readonly class WorkStep
         if (!$step->isOpen()) {
             throw Refused::now('This step has been begun already.');
         }
-        $busy = $this->connection->fetchOne('SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
-        if (false !== $busy) {
-            throw Refused::now(\sprintf('You are still at “%s”. End that first, or put it down.', $busy));
+        $busy = Row::first($this->connection, 'SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
+        if (null !== $busy) {
+            throw Refused::now(\sprintf('You are still at “%s”. End that first, or put it down.', $busy->text('title')));
         }
         $refusal = $this->refusal($step);
         if (null !== $refusal) {
@@ -146,7 +147,7 @@ final readonly class WorkStep
     private function job(StoredStep $step): Job
     {
         $piece = $step->piece();
-        $rows = $this->connection->fetchAllAssociative('SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id = ? ORDER BY s.position', [$piece->id()]);
+        $rows = Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id = ? ORDER BY s.position', [$piece->id()]);
 
         return Jobs::of($piece->id(), $piece->ticket()->promisedAt(), $rows);
     }

@@ -27,6 +27,7 @@ final class Reader
 
             return null;
         }
+        /** @var array<string, mixed> $fields */
         $fields = get_object_vars($value);
         foreach ($required as $key) {
             if (!\array_key_exists($key, $fields)) {

@@ -103,7 +103,7 @@ final readonly class TypesCommand
                 ? \sprintf('readonly %s[]', self::bracketed($this->typescript($type->getCollectionValueType())))
                 : \sprintf('Readonly<Record<string, %s>>', $this->typescript($type->getCollectionValueType())),
             $type instanceof BackedEnumType => $this->cases($type->getClassName()),
-            $type instanceof ObjectType => (new \ReflectionClass($type->getClassName()))->getShortName(),
+            $type instanceof ObjectType => substr(strrchr('\\'.$type->getClassName(), '\\') ?: '', 1),
             $type instanceof UnionType => implode(' | ', array_map($this->typescript(...), $type->getTypes())),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
                 TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',

@@ -6,6 +6,7 @@ namespace KindHeel\App\Counter;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Piece\PieceState;
 use KindHeel\Core\Colour\Shade;
@@ -21,7 +22,8 @@ final readonly class TicketReader
 
     public function all(?int $only = null): TicketsView
     {
-        $rows = $this->connection->fetchAllAssociative(
+        $rows = Row::all(
+            $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
                     p.id, p.name, p.kind, p.aim, p.assessed, p.planned_from, p.finished_at,
                     (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
@@ -31,31 +33,32 @@ final readonly class TicketReader
             .(null === $only ? '' : 'WHERE t.id = '.$only.' ')
             .'ORDER BY p.finished_at IS NOT NULL, CASE WHEN p.finished_at IS NULL THEN t.promised_at END, t.promised_at DESC, t.id, p.id LIMIT '.self::MOST,
         );
-        $colours = self::colours($this->connection, array_map(static fn (array $r): int => (int) $r['id'], $rows));
-        $tickets = [];
+        $colours = self::colours($this->connection, array_map(static fn (Row $r): int => $r->int('id'), $rows));
+        $heads = [];
+        $pieces = [];
         foreach ($rows as $row) {
-            $tickets[$row['ticket']]['row'] = $row;
-            $tickets[$row['ticket']]['pieces'][] = new PieceRowView(
-                (int) $row['id'],
-                (string) $row['name'],
-                (string) $row['kind'],
-                (string) $row['aim'],
-                PieceState::word((int) $row['assessed'], null === $row['planned_from'] ? null : (int) $row['planned_from'], (int) $row['steps'], (int) $row['begun'], null !== $row['finished_at']),
-                (int) $row['done'],
-                (int) $row['steps'],
-                $colours[(int) $row['id']] ?? [],
+            $heads[$row->int('ticket')] = $row;
+            $pieces[$row->int('ticket')][] = new PieceRowView(
+                $row->int('id'),
+                $row->text('name'),
+                $row->text('kind'),
+                $row->text('aim'),
+                PieceState::word($row->int('assessed'), $row->intOrNull('planned_from'), $row->int('steps'), $row->int('begun'), null !== $row->textOrNull('finished_at')),
+                $row->int('done'),
+                $row->int('steps'),
+                $colours[$row->int('id')] ?? [],
             );
         }
 
-        return new TicketsView(array_values(array_map(static fn (array $t): TicketView => new TicketView(
-            (int) $t['row']['ticket'],
-            (string) $t['row']['customer'],
-            (string) $t['row']['contact'],
-            (string) $t['row']['wish'],
-            Iso::always((string) $t['row']['promised_at']),
-            Iso::always((string) $t['row']['opened_at']),
-            $t['pieces'],
-        ), $tickets)), $this->clock->now()->format(\DATE_RFC3339));
+        return new TicketsView(array_values(array_map(static fn (Row $head): TicketView => new TicketView(
+            $head->int('ticket'),
+            $head->text('customer'),
+            $head->text('contact'),
+            $head->text('wish'),
+            Iso::always($head->text('promised_at')),
+            Iso::always($head->text('opened_at')),
+            $pieces[$head->int('ticket')],
+        ), $heads)), $this->clock->now()->format(\DATE_RFC3339));
     }
 
     /**
@@ -65,10 +68,11 @@ final readonly class TicketReader
      */
     public static function colours(Connection $connection, array $pieces): array
     {
-        static $hex = [];
         $found = [];
-        foreach ([] === $pieces ? [] : $connection->fetchAllNumeric('SELECT piece_id, half, part, shade FROM piece_part WHERE piece_id IN (?)', [$pieces], [ArrayParameterType::INTEGER]) as [$piece, $half, $part, $shade]) {
-            $found[(int) $piece][] = new PartColourView($half, $part, $hex[$shade] ??= Shade::from($shade)->lab()->toSrgbHex());
+        $rows = [] === $pieces ? [] : Row::all($connection, 'SELECT piece_id, half, part, shade FROM piece_part WHERE piece_id IN (?)', [$pieces], [ArrayParameterType::INTEGER]);
+        $hex = array_combine(array_column(Shade::cases(), 'value'), array_map(static fn (Shade $s): string => $s->lab()->toSrgbHex(), Shade::cases()));
+        foreach ($rows as $row) {
+            $found[$row->int('piece_id')][] = new PartColourView($row->text('half'), $row->text('part'), $hex[$row->text('shade')]);
         }
 
         return $found;

@@ -17,8 +17,8 @@ final readonly class DemoPiece
 {
     /**
      * @param list<array{string, string, string, int, 4?: float, 5?: float}> $findings half, part, kind, severity, length and width in mm
-     * @param list<string>                                                    $thirsty  parts, on both halves
-     * @param array<string, Shade>                                            $second   parts in another shade
+     * @param list<string>                                                   $thirsty  parts, on both halves
+     * @param array<string, Shade>                                           $second   parts in another shade
      */
     public function __construct(
         public string $name,

@@ -8,10 +8,11 @@ use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
 use Psr\Clock\ClockInterface;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\RequestStack;
-use Symfony\Bundle\SecurityBundle\Security;
 
 /**
  * Does a thing once, however often it is asked for with the same `Idempotency-Key`.
@@ -31,7 +32,7 @@ final readonly class Once
     }
 
     /**
-     * @param \Closure(): mixed       $act  changes something; without `$view` it returns the view that answers
+     * @param \Closure(): mixed         $act  changes something; without `$view` it returns the view that answers
      * @param (\Closure(): object)|null $view reads the answer once the change has been written
      */
     public function answer(\Closure $act, int $status = 200, ?\Closure $view = null): JsonResponse
@@ -72,11 +73,11 @@ final readonly class Once
 
     private function remembered(string $key): ?JsonResponse
     {
-        $row = $this->connection->fetchAssociative('SELECT body, status FROM remembered_answer WHERE request = ? AND status > 0', [$key]);
-        if (false === $row) {
+        $row = Row::first($this->connection, 'SELECT body, status FROM remembered_answer WHERE request = ? AND status > 0', [$key]);
+        if (null === $row) {
             return null;
         }
-        $response = JsonResponse::fromJsonString((string) $row['body'], (int) $row['status']);
+        $response = JsonResponse::fromJsonString($row->text('body'), $row->int('status'));
         $response->headers->set('Idempotency-Replayed', 'true');
 
         return $response;

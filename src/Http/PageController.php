@@ -23,7 +23,9 @@ final readonly class PageController
         if (false === $manifest) {
             throw new ServiceUnavailableHttpException(message: 'The front end has not been built.');
         }
-        $entry = json_decode($manifest, true, flags: \JSON_THROW_ON_ERROR)['web/src/main.ts'];
+        /** @var array<string, array{file: string, css?: list<string>}> $entries as Vite writes them */
+        $entries = json_decode($manifest, true, flags: \JSON_THROW_ON_ERROR);
+        $entry = $entries['web/src/main.ts'];
         $response = new Response($this->twig->render('page.html.twig', ['script' => $entry['file'], 'styles' => $entry['css'] ?? []]));
         $response->headers->set('Cache-Control', 'no-cache');
 

@@ -9,6 +9,7 @@ use Doctrine\ORM\OptimisticLockException;
 use KindHeel\App\Security\TooManyTries;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Drying\AirOutOfRange;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -19,8 +20,12 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 
 /** Every error of the API as a problem document; nothing of the inside is shown. After security (1) has had its say. */
 #[AsEventListener(priority: 0)]
-final class ProblemListener
+final readonly class ProblemListener
 {
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
     public function __invoke(ExceptionEvent $event): void
     {
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
@@ -55,8 +60,15 @@ final class ProblemListener
             $error instanceof TooManyTries => Problem::response(429, $error->getMessage()),
             $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
-            default => Problem::response(500, 'Something went wrong on our side. What was stored is safe; try again.'),
+            default => $this->fault($error),
         };
+    }
+
+    private function fault(\Throwable $error): JsonResponse
+    {
+        $this->logger->error('A fault: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
+
+        return Problem::response(500, 'Something went wrong on our side. What was stored is safe; try again.');
     }
 
     private static function sentence(ConstraintViolationInterface $violation): string

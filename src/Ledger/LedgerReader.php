@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Ledger;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Colour\Shade;
 
@@ -19,36 +20,38 @@ final readonly class LedgerReader
     /** Of one piece, or of the one last touched. */
     public function of(?int $piece): LedgerView
     {
-        $pieces = array_map(static fn (array $r): LedgerPieceView => new LedgerPieceView(
-            (int) $r['id'],
-            (string) $r['name'],
-            (string) $r['customer'],
-            (string) $r['kind'],
-            Iso::fromRow($r['finished_at']),
-            Shade::from((string) $r['shade'])->lab()->toSrgbHex(),
-        ), $this->connection->fetchAllAssociative(
+        $pieces = array_map(static fn (Row $r): LedgerPieceView => new LedgerPieceView(
+            $r->int('id'),
+            $r->text('name'),
+            $r->text('customer'),
+            $r->text('kind'),
+            Iso::fromRow($r->textOrNull('finished_at')),
+            Shade::from($r->text('shade'))->lab()->toSrgbHex(),
+        ), Row::all(
+            $this->connection,
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade, MAX(e.id) AS last
              FROM ledger_entry e JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
              JOIN piece_part v ON v.piece_id = p.id AND v.half = \'left\' AND v.part = \'quarter\'
              GROUP BY p.id, p.name, p.kind, p.finished_at, t.customer, v.shade ORDER BY last DESC LIMIT 60',
         ));
         $piece ??= $pieces[0]->id ?? null;
-        $rows = null === $piece ? [] : $this->connection->fetchAllAssociative(
+        $rows = null === $piece ? [] : Row::all(
+            $this->connection,
             'SELECT e.*, w.name AS person FROM ledger_entry e JOIN person w ON w.id = e.person_id WHERE e.piece_id = ? ORDER BY e.id DESC LIMIT '.self::MOST,
             [$piece],
         );
-        $entries = array_map(static fn (array $r): EntryView => new EntryView(
-            (int) $r['id'],
-            Iso::always((string) $r['at']),
-            (string) $r['event'],
-            (string) $r['person'],
-            (int) $r['piece_id'],
-            (string) $r['text'],
-            null === $r['halves'] ? null : (string) $r['halves'],
-            null === $r['temp_c'] ? null : (float) $r['temp_c'],
-            null === $r['rh'] ? null : (int) round(100 * (float) $r['rh']),
-            null === $r['planned_minutes'] ? null : (float) $r['planned_minutes'],
-            null === $r['real_minutes'] ? null : (int) $r['real_minutes'],
+        $entries = array_map(static fn (Row $r): EntryView => new EntryView(
+            $r->int('id'),
+            Iso::always($r->text('at')),
+            $r->text('event'),
+            $r->text('person'),
+            $r->int('piece_id'),
+            $r->text('text'),
+            $r->textOrNull('halves'),
+            $r->floatOrNull('temp_c'),
+            null === $r->floatOrNull('rh') ? null : (int) round(100 * $r->float('rh')),
+            $r->floatOrNull('planned_minutes'),
+            $r->intOrNull('real_minutes'),
         ), $rows);
         $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done->value === $e->event);
 

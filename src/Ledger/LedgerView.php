@@ -8,7 +8,7 @@ namespace KindHeel\App\Ledger;
 final readonly class LedgerView
 {
     /**
-     * @param list<LedgerPieceView> $pieces that have entries, the one last touched first
+     * @param list<LedgerPieceView> $pieces  that have entries, the one last touched first
      * @param list<EntryView>       $entries
      */
     public function __construct(

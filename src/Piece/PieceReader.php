@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Colour\Shade;
@@ -19,58 +20,54 @@ final readonly class PieceReader
     /** @throws NotFoundHttpException */
     public function one(int $id): PieceView
     {
-        $row = $this->connection->fetchAssociative(
+        $row = Row::first(
+            $this->connection,
             'SELECT p.*, t.customer, t.wish, t.promised_at,
                     (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
                     (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \'open\') AS begun
              FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
             [$id],
         );
-        if (false === $row) {
+        if (null === $row) {
             throw new NotFoundHttpException();
         }
 
         return new PieceView(
             $id,
-            (int) $row['version'],
-            (string) $row['name'],
-            (string) $row['kind'],
-            (float) $row['size_eu'],
-            (string) $row['aim'],
-            (string) $row['gloss'],
-            PieceState::word((int) $row['assessed'], null === $row['planned_from'] ? null : (int) $row['planned_from'], (int) $row['steps'], (int) $row['begun'], null !== $row['finished_at']),
-            (int) $row['ticket_id'],
-            (string) $row['customer'],
-            (string) $row['wish'],
-            Iso::always((string) $row['promised_at']),
-            array_map(static fn (array $p): PartView => new PartView(
-                (string) $p['half'],
-                (string) $p['part'],
-                (string) $p['material'],
-                (string) $p['certainty'],
-                (string) $p['dryness'],
-                (string) $p['shade'],
-                Shade::from((string) $p['shade'])->lab()->toSrgbHex(),
-                json_decode((string) $p['flags'], true, flags: \JSON_THROW_ON_ERROR),
-            ), $this->connection->fetchAllAssociative('SELECT * FROM piece_part WHERE piece_id = ? ORDER BY id', [$id])),
-            array_map(static fn (array $f): FindingView => new FindingView(
-                (int) $f['id'],
-                (string) $f['half'],
-                (string) $f['part'],
-                (string) $f['kind'],
-                FindingKind::from((string) $f['kind'])->label(),
-                FindingKind::from((string) $f['kind'])->group()->value,
-                (int) $f['severity'],
-                self::number($f['length_mm']),
-                self::number($f['width_mm']),
-                self::number($f['depth_mm']),
-                self::number($f['share']),
-            ), $this->connection->fetchAllAssociative('SELECT * FROM finding WHERE piece_id = ? ORDER BY id', [$id])),
+            $row->int('version'),
+            $row->text('name'),
+            $row->text('kind'),
+            $row->float('size_eu'),
+            $row->text('aim'),
+            $row->text('gloss'),
+            PieceState::word($row->int('assessed'), $row->intOrNull('planned_from'), $row->int('steps'), $row->int('begun'), null !== $row->textOrNull('finished_at')),
+            $row->int('ticket_id'),
+            $row->text('customer'),
+            $row->text('wish'),
+            Iso::always($row->text('promised_at')),
+            array_map(static fn (Row $p): PartView => new PartView(
+                $p->text('half'),
+                $p->text('part'),
+                $p->text('material'),
+                $p->text('certainty'),
+                $p->text('dryness'),
+                $p->text('shade'),
+                Shade::from($p->text('shade'))->lab()->toSrgbHex(),
+                $p->words('flags'),
+            ), Row::all($this->connection, 'SELECT * FROM piece_part WHERE piece_id = ? ORDER BY id', [$id])),
+            array_map(static fn (Row $f): FindingView => new FindingView(
+                $f->int('id'),
+                $f->text('half'),
+                $f->text('part'),
+                $f->text('kind'),
+                FindingKind::from($f->text('kind'))->label(),
+                FindingKind::from($f->text('kind'))->group()->value,
+                $f->int('severity'),
+                $f->floatOrNull('length_mm'),
+                $f->floatOrNull('width_mm'),
+                $f->floatOrNull('depth_mm'),
+                $f->floatOrNull('share'),
+            ), Row::all($this->connection, 'SELECT * FROM finding WHERE piece_id = ? ORDER BY id', [$id])),
         );
-    }
-
-    private static function number(mixed $value): ?float
-    {
-        return null === $value ? null : (float) $value;
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Database\Row;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Task;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\FamilyId;
 
 /** Steps as the scheduling core sees them, from rows of `plan_step`. */
@@ -16,47 +16,40 @@ final class Jobs
     public const COLUMNS = 's.id, s.piece_id, s.step_key, s.position, s.title, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, s.ended_at,
         s.touch_at, s.recoat_from_at, s.recoat_until_at, s.next_at, s.full_at, s.added_minutes, s.gate_from, s.gate_passed_at, s.drying_family';
 
-    /** @param list<array<string, mixed>> $rows of one piece, by position */
+    /** @param list<Row> $rows of one piece, by position */
     public static function of(int $piece, \DateTimeImmutable $due, array $rows): Job
     {
         return new Job($piece, $due, array_map(self::task(...), $rows));
     }
 
-    /** @param array<string, mixed> $row */
-    private static function task(array $row): Task
+    private static function task(Row $row): Task
     {
-        $done = StepStatus::Done->value === $row['status'];
+        $done = StepStatus::Done->value === $row->text('status');
         $moments = [];
-        foreach ($done && null !== $row['drying_family'] ? Stage::cases() : [] as $stage) {
-            $at = $row[$stage->value.'_at'];
-            $moments[$stage->value] = null === $at ? null : (new \DateTimeImmutable((string) $at))->modify('+'.(int) $row['added_minutes'].' minutes');
+        foreach ($done && null !== $row->textOrNull('drying_family') ? Stage::cases() : [] as $stage) {
+            $moments[$stage->value] = $row->timeOrNull($stage->value.'_at')?->modify(\sprintf('+%d minutes', $row->int('added_minutes'))) ?: null;
         }
         $after = [];
         $usual = [];
-        foreach (json_decode((string) $row['waits'], true, flags: \JSON_THROW_ON_ERROR) as $wait) {
-            $after[] = new After(
-                $wait['step'],
-                null === $wait['from'] ? null : Stage::from($wait['from']),
-                $wait['within'],
-                null === $wait['before'] ? null : Stage::from($wait['before']),
-            );
-            $usual[$wait['step']] = (float) ($wait['min'] ?? 0.0);
+        foreach (StoredWait::of($row) as $wait) {
+            $after[] = $wait->bond;
+            $usual[$wait->bond->step] = $wait->minMinutes ?? 0.0;
         }
 
         return new Task(
-            (int) $row['id'],
-            (int) $row['piece_id'],
-            (string) $row['step_key'],
-            (int) $row['position'],
-            (string) $row['title'],
-            (float) $row['minutes'],
+            $row->int('id'),
+            $row->int('piece_id'),
+            $row->text('step_key'),
+            $row->int('position'),
+            $row->text('title'),
+            $row->float('minutes'),
             $after,
-            StepStatus::Running->value === $row['status'],
-            $done ? new \DateTimeImmutable((string) $row['ended_at']) : null,
+            StepStatus::Running->value === $row->text('status'),
+            $done ? $row->time('ended_at') : null,
             $moments,
-            null === $row['gate_from'] ? null : Stage::from((string) $row['gate_from']),
-            null !== $row['gate_passed_at'],
-            null === $row['drying_family'] ? null : FamilyId::from((string) $row['drying_family'])->label(),
+            null === $row->textOrNull('gate_from') ? null : Stage::from($row->text('gate_from')),
+            null !== $row->textOrNull('gate_passed_at'),
+            null === $row->textOrNull('drying_family') ? null : FamilyId::from($row->text('drying_family'))->label(),
             $usual,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Piece\PieceState;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -17,27 +18,29 @@ final readonly class PlanReader
 
     public function of(int $piece): PlanView
     {
-        $row = $this->connection->fetchAssociative('SELECT p.*, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$piece]);
-        if (false === $row) {
+        $row = Row::first($this->connection, 'SELECT p.*, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$piece]);
+        if (null === $row) {
             throw new NotFoundHttpException();
         }
-        $steps = array_map(StepReader::view(...), $this->connection->fetchAllAssociative(
+        $steps = array_map(StepReader::view(...), Row::all(
+            $this->connection,
             'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id = ? ORDER BY s.position',
             [$piece],
         ));
-        $remarks = json_decode((string) $row['remarks'], true, flags: \JSON_THROW_ON_ERROR);
+        /** @var array<string, list<array{rule: string, text: string}>> $remarks */
+        $remarks = $row->json('remarks');
         $begun = \count(array_filter($steps, static fn (StepView $s): bool => 'open' !== $s->status));
-        $assessed = (int) $row['assessed'];
-        $from = null === $row['planned_from'] ? null : (int) $row['planned_from'];
+        $assessed = $row->int('assessed');
+        $from = $row->intOrNull('planned_from');
 
         return new PlanView(
             $piece,
-            (int) $row['version'],
-            (string) $row['name'],
-            (string) $row['kind'],
-            (string) $row['customer'],
-            Iso::always((string) $row['promised_at']),
-            PieceState::word($assessed, $from, \count($steps), $begun, null !== $row['finished_at']),
+            $row->int('version'),
+            $row->text('name'),
+            $row->text('kind'),
+            $row->text('customer'),
+            Iso::always($row->text('promised_at')),
+            PieceState::word($assessed, $from, \count($steps), $begun, null !== $row->textOrNull('finished_at')),
             null !== $from,
             null !== $from && $from !== $assessed,
             $steps,
@@ -45,7 +48,7 @@ final readonly class PlanReader
             self::remarks($remarks['referrals'] ?? []),
             self::remarks($remarks['tellOwner'] ?? []),
             array_sum(array_map(static fn (StepView $s): float => $s->minutes, $steps)),
-            (float) $row['elapsed_minutes'],
+            $row->float('elapsed_minutes'),
         );
     }
 

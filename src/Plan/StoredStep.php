@@ -18,7 +18,6 @@ use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
-use KindHeel\Core\Treatment\Planning\Wait;
 use KindHeel\Core\Treatment\Unit;
 
 /** A step of a plan, what became of it, and the wait that it began. */
@@ -169,14 +168,7 @@ class StoredStep
         $this->why = $planned->why;
         $this->how = $planned->how;
         $this->minutes = $planned->minutes;
-        $this->waits = array_map(static fn (Wait $w): array => [
-            'step' => $w->bond->step,
-            'from' => $w->bond->from?->value,
-            'within' => $w->bond->withinMinutes,
-            'before' => $w->bond->before?->value,
-            'min' => $w->minMinutes,
-            'max' => $w->maxMinutes,
-        ], $planned->waits);
+        $this->waits = array_map(StoredWait::toColumn(...), $planned->waits);
         $this->amount = $planned->amount?->quantity;
         $this->unit = $planned->amount?->unit;
         $this->gate = $planned->gate;
@@ -326,7 +318,7 @@ class StoredStep
             Stage::Full => $this->fullAt,
         };
 
-        return $at?->modify(\sprintf('+%d minutes', $this->addedMinutes));
+        return $at?->modify(\sprintf('+%d minutes', $this->addedMinutes)) ?: null;
     }
 
     public function gate(): ?string

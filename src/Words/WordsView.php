@@ -8,16 +8,16 @@ namespace KindHeel\App\Words;
 final readonly class WordsView
 {
     /**
-     * @param list<KindView>     $kinds
-     * @param list<WordView>     $materials
-     * @param list<WordView>     $certainties
-     * @param list<WordView>     $dryness
+     * @param list<KindView>        $kinds
+     * @param list<WordView>        $materials
+     * @param list<WordView>        $certainties
+     * @param list<WordView>        $dryness
      * @param list<FindingWordView> $findings
-     * @param list<WordView>     $severities
-     * @param list<WordView>     $aims
-     * @param list<WordView>     $glosses
-     * @param list<ShadeView>    $shades
-     * @param list<WordView>     $flags
+     * @param list<WordView>        $severities
+     * @param list<WordView>        $aims
+     * @param list<WordView>        $glosses
+     * @param list<ShadeView>       $shades
+     * @param list<WordView>        $flags
      */
     public function __construct(
         public array $kinds,

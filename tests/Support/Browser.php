@@ -30,7 +30,7 @@ final class Browser
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        for ($try = 0; ; ++$try) {
+        for ($try = 0;; ++$try) {
             try {
                 $driver = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 30_000, 60_000);
                 break;

@@ -102,7 +102,7 @@ final class Planner
                 return $wanted;
             } else {
                 foreach ($violations as $violation) {
-                    $bond = $violation->remedy?->bond ?? throw new \LogicException(\sprintf('%s on %s: %s', $violation->rule, $wanted->step->action->value, $violation->message));
+                    $bond = $violation->remedy->bond ?? throw new \LogicException(\sprintf('%s on %s: %s', $violation->rule, $wanted->step->action->value, $violation->message));
                     $wanted = $wanted->with($wanted->step->bound($bond))->citing($violation->rule);
                 }
             }

@@ -29,7 +29,7 @@ final readonly class CoatWaitsForCoat implements PartRule
         };
         $open = null === $stage ? null : $part->unready($stage, $step);
 
-        return null === $open || null === $stage ? null : Violation::stop(
+        return null === $open ? null : Violation::stop(
             $this,
             $step,
             \sprintf('The %s below is not ready for this.', $open->family->label()),

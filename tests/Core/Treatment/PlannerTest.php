@@ -168,7 +168,7 @@ final class PlannerTest extends TestCase
             Generators::elements(...Certainty::cases()),
             Generators::vector(6, Generators::tuple(Generators::choose(0, 999), Generators::elements(...FindingKind::cases()), Generators::choose(0, 4))),
             Generators::vector(5, Generators::tuple(Generators::choose(0, 999), Generators::elements(Dryness::Supple, Dryness::Thirsty, Dryness::Stiff), Generators::elements(...Shade::cases()))),
-        )->then(function (Kind $kind, Aim $aim, Gloss $gloss, Material $material, Certainty $certainty, array $findings, array $parts) use ($places): void {
+        )->then(static function (Kind $kind, Aim $aim, Gloss $gloss, Material $material, Certainty $certainty, array $findings, array $parts) use ($places): void {
             $all = $places($kind);
             $shoes = Shoes::pair($kind)->of($material, $certainty)->to($aim, $gloss);
             foreach ($findings as [$at, $finding, $severity]) {
