@@ -39,7 +39,9 @@ try {
     $driver->findElement(WebDriverBy::name('password'))->sendKeys('lantern-tomas'."\n");
     usleep(1_500_000);
     $pieces = [];
-    foreach ($driver->executeAsyncScript('const d = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(d)')['tickets'] as $ticket) {
+    /** @var array{tickets: list<array{pieces: list<array{name: string, id: int}>}>} $tickets */
+    $tickets = $driver->executeAsyncScript('const d = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(d)');
+    foreach ($tickets['tickets'] as $ticket) {
         foreach ($ticket['pieces'] as $piece) {
             $pieces[$piece['name']] = $piece['id'];
         }
@@ -54,7 +56,9 @@ try {
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');
     $shoot('bench-evening', '/bench');
-    foreach ($driver->manage()->getLog('browser') as $line) {
+    /** @var list<array{level: string, message: string}> $log */
+    $log = $driver->manage()->getLog('browser');
+    foreach ($log as $line) {
         echo $line['level'], ' ', $line['message'], "\n";
     }
 } finally {

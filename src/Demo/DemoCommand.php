@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -23,7 +24,7 @@ final readonly class DemoCommand
             foreach (['ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
                 $this->connection->executeStatement('DELETE FROM '.$table);
             }
-        } elseif (0 < (int) $this->connection->fetchOne('SELECT COUNT(*) FROM person')) {
+        } elseif (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {
             $io->writeln('There is somebody in the database already; it stays as it is.');
 
             return Command::SUCCESS;

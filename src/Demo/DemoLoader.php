@@ -15,6 +15,7 @@ use KindHeel\App\Bench\WorkStep;
 use KindHeel\App\Counter\OpenTicket;
 use KindHeel\App\Counter\PieceInput;
 use KindHeel\App\Counter\TicketInput;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
@@ -184,7 +185,7 @@ final class DemoLoader
 
     private function addedTo(CallView $call): ?int
     {
-        $added = (int) $this->connection->fetchOne('SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id]);
+        $added = Row::first($this->connection, 'SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id])?->int('added_minutes');
 
         return 0 === $added ? null : $added;
     }
@@ -228,14 +229,14 @@ final class DemoLoader
             $demo->contact,
             $demo->wish,
         ), $this->person('ida'));
-        $ids = $this->connection->fetchFirstColumn('SELECT id FROM piece WHERE ticket_id = ? ORDER BY id', [$ticket->id()]);
+        $ids = array_map(static fn (Row $row): int => $row->int('id'), Row::all($this->connection, 'SELECT id FROM piece WHERE ticket_id = ? ORDER BY id', [$ticket->id()]));
         $this->entities->clear();
         foreach ($demo->pieces as $i => $piece) {
             if ($piece->lookedOver) {
-                $this->act(fn () => $this->lookOver($this->piece((int) $ids[$i]), $piece));
+                $this->act(fn () => $this->lookOver($this->piece($ids[$i]), $piece));
             }
             if ($piece->planned) {
-                $this->act(fn () => ($this->plan)((int) $ids[$i], $this->piece((int) $ids[$i])->version(), $this->person('tomas')));
+                $this->act(fn () => ($this->plan)($ids[$i], $this->piece($ids[$i])->version(), $this->person('tomas')));
             }
         }
     }
@@ -280,6 +281,6 @@ final class DemoLoader
 
     private function version(int $step): int
     {
-        return (int) $this->connection->fetchOne('SELECT version FROM plan_step WHERE id = ?', [$step]);
+        return Row::first($this->connection, 'SELECT version FROM plan_step WHERE id = ?', [$step])?->int('version') ?? 0;
     }
 }

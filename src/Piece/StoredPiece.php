@@ -39,8 +39,9 @@ class StoredPiece
     #[ORM\Column(nullable: true)]
     private ?int $plannedFrom = null;
 
-    #[ORM\Column(type: 'json')]
     /** @var array<string, mixed> */
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: 'json')]
     private array $remarks = [];
 
     #[ORM\Column]

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Counter\TicketsView;
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Plan\PlanView;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CounterTest extends ApiTestCase
@@ -11,31 +15,31 @@ final class CounterTest extends ApiTestCase
     public function testATicketIsOpenedAndFoundAgain(): void
     {
         $this->signIn();
-        $ticket = $this->must('POST', '/api/tickets', $this->ticketBody('brogue'), 201);
-        self::assertSame('2026-03-06T17:00:00Z', $ticket['promisedAt'], 'said in the workshop’s zone, kept in UTC');
-        self::assertSame('to-look-over', $ticket['pieces'][0]['state']);
-        self::assertCount(1, $this->must('GET', '/api/tickets')['tickets']);
-        $piece = $this->must('GET', '/api/pieces/'.$ticket['pieces'][0]['id']);
-        self::assertSame('brogue', $piece['kind']);
-        self::assertCount(30, $piece['parts']);
-        self::assertSame('guess', array_column(array_filter($piece['parts'], static fn ($p) => 'vamp' === $p['part']), 'certainty')[0] ?? null);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('brogue'), 201);
+        self::assertSame('2026-03-06T17:00:00Z', $ticket->promisedAt, 'said in the workshop’s zone, kept in UTC');
+        self::assertSame('to-look-over', $ticket->pieces[0]->state);
+        self::assertCount(1, $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets);
+        $piece = $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id);
+        self::assertSame('brogue', $piece->kind);
+        self::assertCount(30, $piece->parts);
+        self::assertSame('guess', array_values(array_filter($piece->parts, static fn ($p): bool => 'vamp' === $p->part))[0]->certainty);
     }
 
     public function testWhatIsSeenIsKeptForBothHalvesOrOne(): void
     {
         $this->signIn();
-        $id = $this->must('POST', '/api/tickets', $this->ticketBody(), 201)['pieces'][0]['id'];
-        $piece = $this->must('PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'burnished', 'certainty' => 'likely', 'flags' => ['contrast-stitching']]);
-        $piece = $this->must('PUT', "/api/pieces/$id/parts", ['version' => $piece['version'], 'places' => [['part' => 'vamp', 'half' => 'right']], 'dryness' => 'stiff']);
-        $vamps = array_values(array_filter($piece['parts'], static fn ($p) => 'vamp' === $p['part']));
-        self::assertSame([['burnished', 'supple'], ['burnished', 'stiff']], array_map(static fn ($p) => [$p['material'], $p['dryness']], $vamps));
-        self::assertSame(['contrast-stitching'], $vamps[1]['flags']);
-        $piece = $this->must('POST', "/api/pieces/$id/findings", ['version' => $piece['version'], 'part' => 'toe', 'half' => 'right', 'kind' => 'scuff', 'severity' => 3, 'lengthMm' => 20.0]);
-        self::assertSame('surface', $piece['findings'][0]['group']);
-        $piece = $this->must('DELETE', "/api/pieces/$id/findings/{$piece['findings'][0]['id']}", ['version' => $piece['version']]);
-        self::assertSame([], $piece['findings']);
-        $piece = $this->must('PUT', "/api/pieces/$id/agreement", ['version' => $piece['version'], 'aim' => 'keep', 'gloss' => 'matt']);
-        self::assertSame(['keep', 'matt', 'to-plan'], [$piece['aim'], $piece['gloss'], $piece['state']]);
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'burnished', 'certainty' => 'likely', 'flags' => ['contrast-stitching']]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => $piece->version, 'places' => [['part' => 'vamp', 'half' => 'right']], 'dryness' => 'stiff']);
+        $vamps = array_values(array_filter($piece->parts, static fn ($p): bool => 'vamp' === $p->part));
+        self::assertSame([['burnished', 'supple'], ['burnished', 'stiff']], array_map(static fn ($p) => [$p->material, $p->dryness], $vamps));
+        self::assertSame(['contrast-stitching'], $vamps[1]->flags);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'right', 'kind' => 'scuff', 'severity' => 3, 'lengthMm' => 20.0]);
+        self::assertSame('surface', $piece->findings[0]->group);
+        $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$id/findings/{$piece->findings[0]->id}", ['version' => $piece->version]);
+        self::assertSame([], $piece->findings);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", ['version' => $piece->version, 'aim' => 'keep', 'gloss' => 'matt']);
+        self::assertSame(['keep', 'matt', 'to-plan'], [$piece->aim, $piece->gloss, $piece->state]);
     }
 
     /** @return iterable<string, array{string, mixed, string}> path in the body, value, field that is named */
@@ -58,7 +62,7 @@ final class CounterTest extends ApiTestCase
     {
         $this->signIn();
         $problem = $this->refused(422, 'POST', '/api/tickets', [$key => $value] + $this->ticketBody());
-        self::assertContains($field, array_column($problem['errors'], 'field'));
+        self::assertContains($field, array_column($problem->errors, 'field'));
         self::assertSame([0, 0], [$this->rows('ticket'), $this->rows('piece')]);
     }
 
@@ -78,25 +82,25 @@ final class CounterTest extends ApiTestCase
     {
         $this->signIn();
         $body = $this->ticketBody();
-        $body['pieces'][0] = $wrong + $body['pieces'][0];
-        self::assertContains($field, array_column($this->refused(422, 'POST', '/api/tickets', $body)['errors'], 'field'));
+        $body['pieces'] = [$wrong + self::PIECE];
+        self::assertContains($field, array_column($this->refused(422, 'POST', '/api/tickets', $body)->errors, 'field'));
         self::assertSame(0, $this->rows('ticket'));
     }
 
     public function testWhatThePieceCannotHaveIsRefused(): void
     {
         $this->signIn();
-        $id = $this->must('POST', '/api/tickets', $this->ticketBody('loafer'), 201)['pieces'][0]['id'];
-        $mark = static fn (array $wrong): array => $wrong + ['version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2];
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['part' => 'laces']));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['part' => 'wing']));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['half' => 'whole']));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['lengthMm' => -3.0]));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['lengthMm' => 380.0]));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['severity' => 9]));
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", $mark(['kind' => 'sadness']));
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('loafer'), 201)->pieces[0]->id;
+        $sound = ['version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2];
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'laces'] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'wing'] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['half' => 'whole'] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['lengthMm' => -3.0] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['lengthMm' => 380.0] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['severity' => 9] + $sound);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['kind' => 'sadness'] + $sound);
         $problem = $this->refused(422, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left']], 'material' => 'leather-stack']);
-        self::assertStringContainsString('not made of stacked leather', $problem['detail']);
+        self::assertStringContainsString('not made of stacked leather', $problem->detail);
         self::assertSame(0, $this->rows('finding'));
         $this->refused(404, 'GET', '/api/pieces/999999');
     }
@@ -114,10 +118,10 @@ final class CounterTest extends ApiTestCase
     public function testTheSecondTabletIsToldThatThePieceHasChanged(): void
     {
         $this->signIn();
-        $id = $this->must('POST', '/api/tickets', $this->ticketBody(), 201)['pieces'][0]['id'];
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
         $see = ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left']], 'dryness' => 'thirsty'];
-        $this->must('PUT', "/api/pieces/$id/parts", $see);
-        self::assertSame('changed-meanwhile', $this->refused(409, 'PUT', "/api/pieces/$id/parts", ['dryness' => 'stiff'] + $see)['type']);
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", $see);
+        self::assertSame('changed-meanwhile', $this->refused(409, 'PUT', "/api/pieces/$id/parts", ['dryness' => 'stiff'] + $see)->type);
     }
 
     public function testAnApprenticeLooksButDoesNotOpenOrPlan(): void
@@ -125,8 +129,8 @@ final class CounterTest extends ApiTestCase
         $this->signIn();
         $id = $this->plannedPair();
         $this->signIn('wren');
-        $this->must('GET', "/api/pieces/$id");
-        $this->must('GET', "/api/pieces/$id/plan");
+        $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         $this->refused(403, 'POST', '/api/tickets', $this->ticketBody());
         $this->refused(403, 'POST', "/api/pieces/$id/plan", ['version' => 3]);
         $this->refused(403, 'PUT', "/api/pieces/$id/agreement", ['version' => 3, 'aim' => 'keep', 'gloss' => 'matt']);

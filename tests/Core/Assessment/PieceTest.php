@@ -55,8 +55,8 @@ final class PieceTest extends TestCase
     public function testTheUppersOfAHalfAddUpToItsPlanningFigureAndGrowWithTheSquareOfTheSize(): void
     {
         foreach (Kind::cases() as $kind) {
-            foreach ([42.0 => 7.0, 36.0 => 7.0 * (36.0 / 42.0) ** 2] as $size => $area) {
-                $piece = Piece::of($kind, (float) $size, Aim::Keep, Gloss::Matt, [], []);
+            foreach ([[42.0, 7.0], [36.0, 7.0 * (36.0 / 42.0) ** 2]] as [$size, $area]) {
+                $piece = Piece::of($kind, $size, Aim::Keep, Gloss::Matt, [], []);
                 $sum = 0.0;
                 foreach ($kind->parts() as $part) {
                     $sum += $part->isUpper() ? $piece->areaDm2(new Place($part, Half::Left)) : 0.0;

@@ -10,7 +10,6 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;
 use KindHeel\Core\Drying\Coat;
-use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
@@ -120,12 +119,9 @@ final class ForecasterTest extends TestCase
 
     public function testMoisterIsNeverFasterForWater(): void
     {
-        $this->forAll(Generators::elements(...FamilyId::cases()), Generators::choose(10, 35), Generators::choose(5, 80), Generators::choose(1, 19))
+        $this->forAll(Generators::elements(FamilyId::DampCloth, FamilyId::Soap, FamilyId::Paint, FamilyId::Filler, FamilyId::Conditioner, FamilyId::DyeWater), Generators::choose(10, 35), Generators::choose(5, 80), Generators::choose(1, 19))
             ->then(function (FamilyId $id, int $temp, int $rh, int $more): void {
-                if (Driver::Water === Family::of($id)->drying->driesBy) {
-                    $this->neverLater($this->forecast($id, Air::of($temp, $rh / 100)), $this->forecast($id, Air::of($temp, ($rh + $more) / 100)));
-                }
-                self::assertTrue(true);
+                $this->neverLater($this->forecast($id, Air::of($temp, $rh / 100)), $this->forecast($id, Air::of($temp, ($rh + $more) / 100)));
             });
     }
 
@@ -141,11 +137,11 @@ final class ForecasterTest extends TestCase
     public function testSplittingTheRecordOfTheAirChangesNothing(): void
     {
         $this->forAll(Generators::elements(...FamilyId::cases()), Generators::choose(8, 32), Generators::choose(20, 90), Generators::vector(4, Generators::choose(1, 900)))
-            ->then(function (FamilyId $id, int $temp, int $rh, array $cuts): void {
+            ->then(/** @param list<int> $cuts */ function (FamilyId $id, int $temp, int $rh, array $cuts): void {
                 $air = Air::of($temp, $rh / 100);
                 $at = $this->ten;
                 $spans = [new AirSpan($at, $air)];
-                foreach ($cuts as $minutes) {
+                foreach (array_filter($cuts, is_int(...)) as $minutes) {
                     $at = $at->modify("+$minutes minutes");
                     $spans[] = new AirSpan($at, $air);
                 }

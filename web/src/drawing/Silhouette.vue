@@ -64,7 +64,7 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
         <path v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight" />
         <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
       </g>
- <path
+      <path
         v-for="(o, i) in drawing.ornaments.filter((x) => x.kind !== 'hole')" :key="`rim${i}`" :d="o.path" class="pointer-events-none fill-none"
         stroke="#9a9a9a" stroke-opacity="0.6" :stroke-width="(o.kind === 'stitch' ? 1.6 : 2.4) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
       />
