@@ -20,4 +20,4 @@ return (new Config())
         'native_constant_invocation' => ['scope' => 'namespaced'],
     ])
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
-    ->setFinder((new Finder())->in(['core', 'src', 'tests', 'migrations', 'tools', 'config'])->name('*.php')->append([__FILE__]));
+    ->setFinder((new Finder())->in(['core', 'src', 'tests', 'migrations', 'tools', 'config'])->name('*.php')->notPath('reference.php')->append([__FILE__]));

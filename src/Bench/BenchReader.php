@@ -28,8 +28,8 @@ use Psr\Clock\ClockInterface;
 /** Reads the bench in five queries, however many pieces are on it. */
 final readonly class BenchReader
 {
-    /** The hand shows one step and the two that follow; a few more let a piece be chosen from the rack. */
-    private const CALLS = 12;
+    /** The hand shows one step and the two that follow. */
+    private const CALLS = 3;
     /** The tape of a day, in the workshop's own time. */
     private const DAY_FROM = '08:00';
     private const DAY_UNTIL = '19:00';
@@ -123,9 +123,17 @@ final readonly class BenchReader
                 }
             }
         }
-        $calls = array_filter(NextUp::order($jobs, $now), static fn (Call $c): bool => !isset($others[$c->task->id]));
+        $shown = [];
+        $pieces = [];
+        foreach (NextUp::order($jobs, $now) as $call) {
+            // Beside what is most pressing, one for each piece: any of them may be taken from the rack.
+            if (!isset($others[$call->task->id]) && (\count($shown) < self::CALLS || !isset($pieces[$call->task->piece]))) {
+                $shown[] = $call;
+                $pieces[$call->task->piece] = true;
+            }
+        }
 
-        return \array_slice(array_values($calls), 0, self::CALLS);
+        return $shown;
     }
 
     /**

@@ -152,6 +152,16 @@ final class BenchTest extends ApiTestCase
         self::assertSame([0, $before], [$this->rows('remembered_answer'), $this->rows('ledger_entry')]);
     }
 
+    public function testEveryPieceOnAFullRackCanBeTakenInHand(): void
+    {
+        $pieces = [];
+        for ($i = 0; $i < 6; ++$i) {
+            $pieces[] = $this->plannedPair();
+        }
+        $calls = $this->must(BenchView::class, 'GET', '/api/bench')->calls;
+        self::assertEqualsCanonicalizing($pieces, array_values(array_unique(array_map(static fn ($c): int => $c->step->piece, $calls))));
+    }
+
     public function testHandsHoldOneThingAndMayPutItDown(): void
     {
         $this->plannedPair();

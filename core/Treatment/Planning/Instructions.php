@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\FamilyId;
@@ -16,7 +18,7 @@ final class Instructions
     {
         return match ($step->action) {
             Action::Lay => self::laying($step->family ?? throw new \LogicException('Nothing to lay.'), $step, $shade),
-            Action::TakeApart => new Instruction('Take laces and insoles off', 'Unlace from the top, draw the insoles out heel first. Put them in the pair’s tray and tick each on the list.', null, 3.0),
+            Action::TakeApart => new Instruction(\sprintf('Take %s off', self::detached($step)), 'Unlace from the top, draw the insoles out heel first. Put them in the pair’s tray and tick each on the list.', null, 3.0),
             Action::Photograph => new Instruction('Take the pictures', 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.', null, 5.0),
             Action::Tree => new Instruction('Put the tree in', 'A dry tree of the right size, snug and not forced. Never soaked wood.', null, 1.0),
             Action::DustOff => new Instruction('Brush the dust off, dry', 'Soft brush from the topline down, narrow brush along the welt. No pressure, no cloth yet.', null, 1.0, 0.15),
@@ -29,9 +31,16 @@ final class Instructions
             Action::Mask => new Instruction('Mask the welt', 'Low-tack tape along the join, pressed down with a nail, two lengths round the toe.', null, 4.0),
             Action::Unmask => new Instruction('Pull the tape', 'Back flat on itself, slowly, while the edge is still soft.', null, 1.0),
             Action::Buff => new Instruction('Brush to a shine', 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.', null, 1.0, 0.35),
-            Action::PutTogether => new Instruction('Put laces and insoles back', 'Insoles toe first; lace evenly from the bottom. Tick each off the list.', null, 5.0),
+            Action::PutTogether => new Instruction(\sprintf('Put %s back', self::detached($step)), 'Insoles toe first; lace evenly from the bottom. Tick each off the list.', null, 5.0),
             Action::HandOver => new Instruction('Look at the pair and hand over', 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.', null, 5.0),
         };
+    }
+
+    private static function detached(Step $step): string
+    {
+        $laces = array_filter($step->on, static fn (Place $p): bool => PartName::Laces === $p->part);
+
+        return [] === $laces ? 'insoles' : 'laces and insoles';
     }
 
     private static function laying(FamilyId $family, Step $step, ?Shade $shade): Instruction

@@ -24,9 +24,10 @@ const keep = async (close: () => void): Promise<void> => {
 
 <template>
   <Popover v-slot="{ close }" class="relative">
-    <PopoverButton class="min-h-11 text-lg border-b-2 border-ink" aria-label="The air in the workshop; type a reading">
+    <PopoverButton class="min-h-11 text-lg border-b-2 border-ink">
       <template v-if="air"><strong>{{ air.tempC.toFixed(1) }} °C</strong> · <strong>{{ air.humidity }} %</strong><span v-if="air.source === 'typed'" class="text-soft"> typed</span></template>
       <template v-else>air not read yet</template>
+      <span class="sr-only"> in the workshop; type a reading</span>
     </PopoverButton>
     <PopoverPanel class="absolute right-0 z-30 mt-2 w-96 bg-raised border-2 border-ink p-5">
       <form class="grid gap-3" novalidate @submit.prevent="keep(close)">

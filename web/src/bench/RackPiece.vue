@@ -65,7 +65,7 @@ const line = computed(() => {
 
 <template>
   <li class="px-3 pt-1.5 pb-2" :class="chosen ? 'bg-paper' : ''">
-    <button type="button" class="w-full text-left flex items-baseline gap-3 min-h-11" :aria-label="`Take ${piece.name} in hand`" @click="emit('take')">
+    <button type="button" class="w-full text-left flex items-baseline gap-3 min-h-11" @click="emit('take')">
       <span class="text-xl font-semibold leading-tight shrink-0">{{ piece.name }}</span>
       <span class="text-lg leading-tight grow">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>

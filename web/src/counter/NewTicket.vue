@@ -18,6 +18,8 @@ const form = reactive({ customer: '', contact: '', wish: '', promisedAt: field(n
 const errors = ref<Readonly<Record<string, string>>>({})
 const problem = ref('')
 const busy = ref(false)
+/** The page is not loaded anew, so `autofocus` alone would not do. */
+const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
 const current = ref(0)
 
 const kinds = computed(() => words.value?.kinds ?? [])
@@ -64,7 +66,7 @@ const open = async (): Promise<void> => {
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">New ticket</h1>
       <label class="grid gap-1 font-semibold">Whose is it?
-        <input v-model="form.customer" class="write font-normal" name="customer" maxlength="200" :aria-invalid="!!errors['customer']" autofocus>
+        <input v-model="form.customer" class="write font-normal" name="customer" maxlength="200" :aria-invalid="!!errors['customer']" v-focus>
         <span v-if="errors['customer']" class="font-normal">{{ errors['customer'] }}</span>
       </label>
       <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-4">

@@ -28,7 +28,7 @@ const setSound = (on: boolean): void => {
       Kind Heel
     </RouterLink>
     <nav class="flex gap-1 text-lg" aria-label="Rooms">
-      <RouterLink v-for="room in ['bench', 'counter', 'ledger']" :key="room" :to="`/${room}`" class="grid place-items-center min-h-12 px-4 capitalize border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
+      <RouterLink v-for="room in ['Bench', 'Counter', 'Ledger']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5">
       <slot />
@@ -37,14 +37,14 @@ const setSound = (on: boolean): void => {
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
           <div class="px-4 py-1 text-soft">{{ person?.role }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">
-            <span id="evening-label">Evening light</span>
-            <Switch :model-value="light === 'evening'" aria-labelledby="evening-label" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'">
+            <span aria-hidden="true">Evening light</span>
+            <Switch :model-value="light === 'evening'" aria-label="Evening light" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'">
               <span class="block size-6 border-2 border-ink bg-raised" :class="light === 'evening' ? 'translate-x-6' : ''" />
             </Switch>
           </div>
           <div class="flex items-center justify-between px-4 min-h-12">
-            <span id="sound-label">Bell when a window opens</span>
-            <Switch :model-value="sound" aria-labelledby="sound-label" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="setSound">
+            <span aria-hidden="true">Bell when a window opens</span>
+            <Switch :model-value="sound" aria-label="Bell when a window opens" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="setSound">
               <span class="block size-6 border-2 border-ink bg-raised" :class="sound ? 'translate-x-6' : ''" />
             </Switch>
           </div>

@@ -51,7 +51,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
     <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80" aria-label="The pair, drawn">
       <template v-if="piece">
         <div v-for="side in ['left', 'right']" :key="side" class="grid grid-cols-[4.5rem_1fr] items-center">
-          <h2 class="text-xl" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
+          <h2 class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
           <Silhouette
             class="max-w-140 justify-self-center" :kind="piece.kind" :half="side" :colours="colours(side)" :names="names"
             :findings="piece.findings.filter((f) => f.half === side)" :selected="half === side && part !== 'upper' ? part : null"
@@ -81,7 +81,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <ul v-if="findings.length > 0" class="grid">
           <li v-for="f in findings" :key="f.id" class="flex items-center gap-3 border-t border-line min-h-12">
             <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'upper'"> on the {{ names[f.part] }}</span>, {{ severity(f.severity) }}{{ size(f) }}</span>
-            <button v-if="mayEdit" class="quiet" type="button" :aria-label="`Take ${f.label} away`" @click="unmark(f.id)">take away</button>
+            <button v-if="mayEdit" class="quiet" type="button" :aria-label="`take away: ${f.label}`" @click="unmark(f.id)">take away</button>
           </li>
         </ul>
         <FindingForm v-if="mayEdit && part !== 'upper'" :key="`${half}-${part}`" :words="words" :half="half" :part="part" :busy="busy" :mark="mark" />

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use KindHeel\Tests\Support\Browser;
+use KindHeel\Tests\Support\MovableClock;
+use PHPUnit\Framework\TestCase;
+
+/** A story in the real interface. `./check` serves the application at KINDHEEL_ADDRESS with a clock that can be put forward. */
+abstract class StoryTestCase extends TestCase
+{
+    protected Browser $browser;
+    protected RemoteWebDriver $driver;
+    protected MovableClock $clock;
+    private string $address;
+
+    protected function setUp(): void
+    {
+        $address = getenv('KINDHEEL_ADDRESS');
+        self::assertNotFalse($address, 'KINDHEEL_ADDRESS says where the application is; ./check sets it.');
+        $this->address = $address;
+        $this->clock = new MovableClock(\dirname(__DIR__, 2).'/var/browser-clock');
+        $this->browser = Browser::open(9715);
+        $this->driver = $this->browser->driver;
+    }
+
+    protected function tearDown(): void
+    {
+        if (!$this->status()->isSuccess()) {
+            @mkdir(\dirname(__DIR__, 2).'/var/browser', recursive: true);
+            $this->driver->takeScreenshot(\dirname(__DIR__, 2).'/var/browser/'.$this->name().'.png');
+        }
+        $this->browser->close();
+    }
+
+    protected function go(string $path): void
+    {
+        $this->driver->get($this->address.$path);
+    }
+
+    protected function signIn(string $login = 'tomas'): void
+    {
+        $this->go('/sign-in');
+        $this->see('[name=login]')->sendKeys($login);
+        $this->see('[name=password]')->sendKeys('lantern-'.$login.WebDriverKeys::ENTER);
+        $this->seeText('The rack');
+    }
+
+    /** The element of a CSS selector, once it is there and shown. */
+    protected function see(string $css): RemoteWebElement
+    {
+        return $this->wait(fn (): ?RemoteWebElement => array_values(array_filter($this->all($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed()))[0] ?? null, $css);
+    }
+
+    /** The button or link that says this, once it is there. */
+    protected function says(string $text): RemoteWebElement
+    {
+        $xpath = \sprintf('//*[self::button or self::a or @role="option"][contains(normalize-space(.), %s)]', self::quoted($text));
+
+        return $this->wait(function () use ($xpath): ?RemoteWebElement {
+            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, $text);
+    }
+
+    protected function seeText(string $text): void
+    {
+        $this->wait(fn (): ?bool => str_contains($this->text(), $text) ? true : null, $text);
+    }
+
+    protected function text(): string
+    {
+        return $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+    }
+
+    /** @return list<RemoteWebElement> */
+    protected function all(string $css): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    /** Keys to wherever the focus is. */
+    protected function type(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->driver->switchTo()->activeElement()->sendKeys($key);
+        }
+    }
+
+    /** Tab by Tab to the element whose accessible name or text holds this. */
+    protected function tabTo(string $name): void
+    {
+        for ($i = 0; $i < 120; ++$i) {
+            $this->type(WebDriverKeys::TAB);
+            if (str_contains($this->focused(), $name)) {
+                return;
+            }
+        }
+        self::fail('Tab never came to “'.$name.'”.');
+    }
+
+    protected function focused(): string
+    {
+        $name = $this->driver->executeScript('const e = document.activeElement; if (e === document.body) { return ""; } return e.getAttribute("aria-label") || e.closest("label")?.innerText || e.innerText || e.name || ""');
+
+        return \is_string($name) ? $name : '';
+    }
+
+    /** An axe run over the page as it is: nothing serious or critical (WCAG 2.2 A and AA). */
+    protected function isAccessible(string $screen): void
+    {
+        $this->driver->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.any.map(a => a.message).join("; ")).join(" | "))))');
+        self::assertSame([], $found, $screen);
+    }
+
+    protected function noErrorsInTheConsole(): void
+    {
+        $log = $this->driver->manage()->getLog('browser');
+        $severe = array_filter($log, static fn (mixed $l): bool => \is_array($l) && 'SEVERE' === ($l['level'] ?? null) && !str_contains(json_encode($l, \JSON_THROW_ON_ERROR), 'status of 4'));
+        self::assertSame([], array_values($severe));
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): (T|null) $look
+     *
+     * @return T
+     */
+    protected function wait(\Closure $look, string $for): mixed
+    {
+        $until = microtime(true) + 25.0;
+        do {
+            try {
+                $found = $look();
+                if (null !== $found) {
+                    return $found;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                // The page has drawn it anew; look again.
+            }
+            usleep(60_000);
+        } while (microtime(true) < $until);
+        self::fail(\sprintf("“%s” did not come. On the page:\n%s", $for, $this->text()));
+    }
+
+    private static function quoted(string $text): string
+    {
+        return str_contains($text, '"') ? "'".$text."'" : '"'.$text.'"';
+    }
+}
