@@ -9,6 +9,8 @@ final readonly class Job
 {
     /** @var array<string, Task> by key */
     public array $tasks;
+    /** @var list<Task> those that are not done */
+    public array $open;
 
     /** @param list<Task> $tasks in the order of the plan */
     public function __construct(public int $piece, public \DateTimeImmutable $due, array $tasks)
@@ -18,6 +20,7 @@ final readonly class Job
             $byKey[$task->key] = $task;
         }
         $this->tasks = $byKey;
+        $this->open = array_values(array_filter($tasks, static fn (Task $t): bool => null === $t->doneAt));
     }
 
     public function readiness(Task $task, \DateTimeImmutable $now): Readiness

@@ -58,8 +58,8 @@ final class NextUp
     /** Something that is not done waits for this coat. */
     private static function setsFree(Job $job, Task $laid): bool
     {
-        foreach ($job->tasks as $task) {
-            foreach (null === $task->doneAt ? $task->after : [] as $bond) {
+        foreach ($job->open as $task) {
+            foreach ($task->after as $bond) {
                 if ($bond->step === $laid->key && null !== $bond->from) {
                     return true;
                 }

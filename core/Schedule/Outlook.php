@@ -75,8 +75,8 @@ final class Outlook
     private static function best(Job $job, array $ends, \DateTimeImmutable $now): ?array
     {
         $best = null;
-        foreach ($job->tasks as $task) {
-            if (null !== $task->doneAt || isset($ends[$task->key])) {
+        foreach ($job->open as $task) {
+            if (isset($ends[$task->key])) {
                 continue;
             }
             $opens = self::opens($job, $task, $ends, $now);
@@ -98,8 +98,8 @@ final class Outlook
             if (null === $earlier || null === $end) {
                 return null;
             }
-            $forecast = null === $bond->from ? null : $earlier->reaches($bond->from);
-            $opens = max($opens, $forecast?->getTimestamp() ?? $end + (int) round(60 * ($task->usual[$bond->step] ?? 0.0)));
+            $forecast = null === $bond->from ? null : $earlier->secondsAt($bond->from);
+            $opens = max($opens, $forecast ?? $end + (int) round(60 * ($task->usual[$bond->step] ?? 0.0)));
         }
 
         return $opens;

@@ -11,11 +11,11 @@ use KindHeel\Core\Treatment\After;
 final readonly class Task
 {
     /**
-     * @param string                                 $key      within its piece
-     * @param list<After>                            $after
-     * @param array<string, \DateTimeImmutable|null> $moments  by {@see Stage} value, once its coat is laid
-     * @param Stage|null                             $gateFrom where its gate test is answered
-     * @param array<string, float>                   $usual    minutes that each wait takes in the usual air, by key
+     * @param string                  $key      within its piece
+     * @param list<After>             $after
+     * @param array<string, int|null> $moments  by {@see Stage} value, once its coat is laid, in seconds since 1970
+     * @param Stage|null              $gateFrom where its gate test is answered
+     * @param array<string, float>    $usual    minutes that each wait takes in the usual air, by key
      */
     public function __construct(
         public int $id,
@@ -37,6 +37,14 @@ final readonly class Task
 
     public function reaches(Stage $stage): ?\DateTimeImmutable
     {
+        $at = $this->secondsAt($stage);
+
+        return null === $at ? null : new \DateTimeImmutable('@'.$at);
+    }
+
+    /** {@see reaches()} in seconds since 1970, for those who only compare. */
+    public function secondsAt(Stage $stage): ?int
+    {
         return $this->moments[$stage->value] ?? null;
     }
 
@@ -49,8 +57,8 @@ final readonly class Task
     /** The gate test is due: the forecast says it will pass. */
     public function gateIsDue(\DateTimeImmutable $now): bool
     {
-        $at = null === $this->gateFrom ? null : $this->reaches($this->gateFrom);
+        $at = null === $this->gateFrom ? null : $this->secondsAt($this->gateFrom);
 
-        return $this->awaitsGate() && null !== $at && $at <= $now;
+        return $this->awaitsGate() && null !== $at && $at <= $now->getTimestamp();
     }
 }

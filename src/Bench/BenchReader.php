@@ -94,7 +94,9 @@ final readonly class BenchReader
         $rows = [];
         foreach ([] === $pieces ? [] : Row::all(
             $this->connection,
-            'SELECT '.Jobs::COLUMNS.', s.version, s.places, s.gate, s.air_warnings, w.name AS person
+            'SELECT '.Jobs::COLUMNS.', s.version, s.gate, w.name AS person,
+                    CASE WHEN s.status = \'done\' AND s.drying_family IS NOT NULL THEN s.places END AS places,
+                    CASE WHEN s.status = \'done\' AND s.drying_family IS NOT NULL THEN s.air_warnings END AS air_warnings
              FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
             [$pieces],
             [ArrayParameterType::INTEGER],
@@ -242,8 +244,8 @@ final readonly class BenchReader
     private static function nextOf(Job $job, \DateTimeImmutable $now): array
     {
         $best = [null, null];
-        foreach ($job->tasks as $task) {
-            if (null !== $task->doneAt || $task->running) {
+        foreach ($job->open as $task) {
+            if ($task->running) {
                 continue;
             }
             $readiness = $job->readiness($task, $now);

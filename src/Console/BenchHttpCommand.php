@@ -108,7 +108,7 @@ final readonly class BenchHttpCommand
                 $handle = $done['handle'];
                 \assert($handle instanceof \CurlHandle);
                 if (200 !== curl_getinfo($handle, \CURLINFO_RESPONSE_CODE)) {
-                    throw new \RuntimeException($url.' did not answer as it should.');
+                    throw new \RuntimeException(\sprintf('%s answered %d: %s', $url, curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), curl_error($handle).curl_multi_getcontent($handle)));
                 }
                 $times[] = 1000.0 * (float) curl_getinfo($handle, \CURLINFO_TOTAL_TIME);
                 $cookie = curl_getinfo($handle, \CURLINFO_PRIVATE);

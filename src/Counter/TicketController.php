@@ -6,7 +6,8 @@ namespace KindHeel\App\Counter;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
-use KindHeel\App\People\Person;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -15,7 +16,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class TicketController
 {
-    public function __construct(private TicketReader $reader, private OpenTicket $open, private Once $once)
+    public function __construct(private TicketReader $reader, private OpenTicket $open, private Members $members, private Once $once)
     {
     }
 
@@ -27,8 +28,8 @@ final readonly class TicketController
 
     #[Route('/api/tickets', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] TicketInput $input, #[CurrentUser] Person $person): JsonResponse
+    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] TicketInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn (): TicketView => $this->reader->all(($this->open)($input, $person)->id())->tickets[0], 201);
+        return $this->once->answer(fn (): TicketView => $this->reader->all(($this->open)($input, $this->members->person($member))->id())->tickets[0], 201);
     }
 }

@@ -26,10 +26,9 @@ final readonly class TicketReader
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
                     p.id, p.name, p.kind, p.aim, p.assessed, p.planned_from, p.finished_at,
-                    (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
-                    (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status = \'done\') AS done,
-                    (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \'open\') AS begun
-             FROM ticket t JOIN piece p ON p.ticket_id = t.id '
+                    COALESCE(n.steps, 0) AS steps, COALESCE(n.done, 0) AS done, COALESCE(n.begun, 0) AS begun
+             FROM ticket t JOIN piece p ON p.ticket_id = t.id
+             LEFT JOIN (SELECT piece_id, COUNT(*) AS steps, SUM(status = \'done\') AS done, SUM(status <> \'open\') AS begun FROM plan_step GROUP BY piece_id) n ON n.piece_id = p.id '
             .(null === $only ? '' : 'WHERE t.id = '.$only.' ')
             .'ORDER BY p.finished_at IS NOT NULL, CASE WHEN p.finished_at IS NULL THEN t.promised_at END, t.promised_at DESC, t.id, p.id LIMIT '.self::MOST,
         );

@@ -17,6 +17,7 @@ use KindHeel\App\Counter\PieceInput;
 use KindHeel\App\Counter\TicketInput;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Member;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Piece\StoredPiece;
@@ -32,7 +33,7 @@ use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Dryness;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 
 /**
  * Lives through two weeks in the workshop with the same use cases that people use, on a clock of its own.
@@ -58,7 +59,7 @@ final class DemoLoader
     public function __construct(
         private readonly EntityManagerInterface $entities,
         private readonly Connection $connection,
-        private readonly UserPasswordHasherInterface $hasher,
+        private readonly PasswordHasherFactoryInterface $hashers,
         private readonly ThermoHygrometer $instrument,
         private readonly OpenTicket $open,
         private readonly MakePlan $plan,
@@ -96,7 +97,7 @@ final class DemoLoader
     {
         foreach (self::PEOPLE as [$login, $name, $role]) {
             $person = new Person($login, $name, $role);
-            $person->setPasswordHash($this->hasher->hashPassword($person, 'lantern-'.$login));
+            $person->setPasswordHash($this->hashers->getPasswordHasher(Member::class)->hash('lantern-'.$login));
             $this->entities->persist($person);
         }
         $this->entities->flush();

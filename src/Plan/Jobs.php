@@ -14,7 +14,10 @@ use KindHeel\Core\Treatment\FamilyId;
 final class Jobs
 {
     public const COLUMNS = 's.id, s.piece_id, s.step_key, s.position, s.title, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, s.ended_at,
-        s.touch_at, s.recoat_from_at, s.recoat_until_at, s.next_at, s.full_at, s.added_minutes, s.gate_from, s.gate_passed_at, s.drying_family';
+        s.next_at, s.gate_from, s.gate_passed_at, s.drying_family,
+        UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
+        UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
+        UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full';
 
     /** @param list<Row> $rows of one piece, by position */
     public static function of(int $piece, \DateTimeImmutable $due, array $rows): Job
@@ -27,11 +30,12 @@ final class Jobs
         $done = StepStatus::Done->value === $row->text('status');
         $moments = [];
         foreach ($done && null !== $row->textOrNull('drying_family') ? Stage::cases() : [] as $stage) {
-            $moments[$stage->value] = $row->timeOrNull($stage->value.'_at')?->modify(\sprintf('+%d minutes', $row->int('added_minutes'))) ?: null;
+            $moments[$stage->value] = $row->intOrNull($stage->value);
         }
         $after = [];
         $usual = [];
-        foreach (StoredWait::of($row) as $wait) {
+        // What a done step once waited for binds nothing any more.
+        foreach ($done ? [] : StoredWait::of($row) as $wait) {
             $after[] = $wait->bond;
             $usual[$wait->bond->step] = $wait->minMinutes ?? 0.0;
         }

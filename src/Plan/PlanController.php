@@ -6,7 +6,8 @@ namespace KindHeel\App\Plan;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
-use KindHeel\App\People\Person;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
 use KindHeel\App\Piece\VersionInput;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -17,7 +18,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[Route('/api/pieces/{id}/plan', requirements: ['id' => '\d{1,9}'])]
 final readonly class PlanController
 {
-    public function __construct(private PlanReader $reader, private MakePlan $make, private Once $once)
+    public function __construct(private PlanReader $reader, private MakePlan $make, private Members $members, private Once $once)
     {
     }
 
@@ -29,8 +30,8 @@ final readonly class PlanController
 
     #[Route('', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] VersionInput $input, #[CurrentUser] Person $person): JsonResponse
+    public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] VersionInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->make)($id, $input->version, $person), view: fn (): PlanView => $this->reader->of($id));
+        return $this->once->answer(fn () => ($this->make)($id, $input->version, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
     }
 }

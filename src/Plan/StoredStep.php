@@ -24,7 +24,8 @@ use KindHeel\Core\Treatment\Unit;
 #[ORM\Entity]
 #[ORM\Table(name: 'plan_step')]
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
-#[ORM\Index(columns: ['status', 'family'])]
+#[ORM\Index(columns: ['piece_id', 'status'])]
+#[ORM\Index(columns: ['status', 'drying_family'])]
 class StoredStep
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

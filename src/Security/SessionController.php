@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Security;
 
 use KindHeel\App\Http\Answer;
-use KindHeel\App\People\Person;
+use KindHeel\App\People\Member;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -17,9 +17,9 @@ final readonly class SessionController
     }
 
     #[Route('/api/session', name: 'session', methods: ['GET'])]
-    public function show(#[CurrentUser] ?Person $person): JsonResponse
+    public function show(#[CurrentUser] ?Member $member): JsonResponse
     {
-        return Answer::of($this->views->of($person));
+        return Answer::of($this->views->of($member));
     }
 
     #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
-use KindHeel\App\People\Person;
+use KindHeel\App\People\Member;
 use KindHeel\App\People\Role;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
@@ -15,12 +15,12 @@ final readonly class SessionViews
     {
     }
 
-    public function of(?Person $person): SessionView
+    public function of(?Member $member): SessionView
     {
-        $works = null !== $person && Role::Apprentice !== $person->role();
+        $works = null !== $member && Role::Apprentice !== $member->role;
 
         return new SessionView(
-            null === $person ? null : new PersonView($person->id(), $person->name(), $person->role()->value, $works, $works),
+            null === $member ? null : new PersonView($member->id, $member->name, $member->role->value, $works, $works),
             $this->tokens->getToken(CsrfGuard::ID)->getValue(),
             $this->workshopTimezone,
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),

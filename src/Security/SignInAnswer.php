@@ -6,7 +6,7 @@ namespace KindHeel\App\Security;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Problem;
-use KindHeel\App\People\Person;
+use KindHeel\App\People\Member;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,7 +26,7 @@ final readonly class SignInAnswer implements AuthenticationFailureHandlerInterfa
     public function succeeded(LoginSuccessEvent $event): void
     {
         $user = $event->getUser();
-        $event->setResponse(Answer::of($this->views->of($user instanceof Person ? $user : null)));
+        $event->setResponse(Answer::of($this->views->of($user instanceof Member ? $user : null)));
     }
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response

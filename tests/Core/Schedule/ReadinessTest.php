@@ -127,8 +127,8 @@ final class ReadinessTest extends TestCase
     /** @param array<string, string> $moments */
     private function laid(string $key, string $stage, ?string $reached, bool $passed = false, string $doneAt = '-10 minutes', int $piece = 1, array $moments = []): Task
     {
-        $at = array_map(fn (string $when): ?\DateTimeImmutable => $this->now->modify($when) ?: null, $moments);
-        $at[$stage] = null === $reached ? null : ($this->now->modify($reached) ?: null);
+        $at = array_map(fn (string $when): int => $this->now->modify($when)->getTimestamp(), $moments);
+        $at[$stage] = null === $reached ? null : $this->now->modify($reached)->getTimestamp();
 
         return new Task(crc32($key), $piece, $key, 1, $key, 5.0, [], doneAt: $this->now->modify($doneAt), moments: $at, gateFrom: Stage::from($stage), gatePassed: $passed, coat: 'coat');
     }
