@@ -123,6 +123,18 @@ database_down() {
     DATABASE_PID=
 }
 
+# web_clear FOLDER: takes down what an earlier stop that was broken off left behind.
+web_clear() {
+    local name pid waited=0
+    for name in nginx php-fpm; do
+        pid=$(cat "$ROOT/$1/$name.pid" 2>/dev/null) || continue
+        grep -qa "$name" "/proc/$pid/cmdline" 2>/dev/null || continue
+        say "an earlier stop left $name running; it is taken down first"
+        kill -QUIT "$pid" 2>/dev/null || true
+        while kill -0 "$pid" 2>/dev/null && [ $waited -lt 100 ]; do sleep 0.1; waited=$((waited + 1)); done
+    done
+}
+
 # web_up FOLDER PORT: PHP-FPM and nginx on loopback, with the environment of the caller; sets FPM_PID and NGINX_PID.
 web_up() {
     local run=$ROOT/$1 port=$2 fpm

@@ -45,6 +45,7 @@ final readonly class BenchHttpCommand
         return Command::SUCCESS;
     }
 
+    /** @return non-empty-string the cookie */
     private function signIn(string $base, string $login): string
     {
         [$session, $cookie] = $this->talk($base.'/api/session', '', []);
@@ -55,7 +56,7 @@ final readonly class BenchHttpCommand
             throw new \RuntimeException('Nobody could be signed in: '.$answer);
         }
 
-        return $cookie;
+        return '' === $cookie ? throw new \RuntimeException('No cookie was set.') : $cookie;
     }
 
     /**
@@ -82,7 +83,7 @@ final readonly class BenchHttpCommand
     }
 
     /**
-     * @param list<string> $cookies one for each client
+     * @param non-empty-list<non-empty-string> $cookies one for each client
      *
      * @return non-empty-list<float> milliseconds
      */
@@ -92,6 +93,7 @@ final readonly class BenchHttpCommand
         $times = [];
         $left = $requests;
         $begin = static function (string $cookie) use ($multi, $url, &$left): void {
+            \assert('' !== $cookie);
             --$left;
             $handle = curl_init($url);
             \assert($handle instanceof \CurlHandle);
@@ -114,7 +116,7 @@ final readonly class BenchHttpCommand
                 $cookie = curl_getinfo($handle, \CURLINFO_PRIVATE);
                 curl_multi_remove_handle($multi, $handle);
                 if ($left > 0) {
-                    $begin(\is_string($cookie) ? $cookie : '');
+                    $begin(\is_string($cookie) && '' !== $cookie ? $cookie : $cookies[0]);
                     $running = 1;
                 }
             }

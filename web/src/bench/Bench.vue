@@ -61,7 +61,12 @@ const act = (): void => {
       void hands.start(call.step)
   }
 }
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role="menu"],[role="listbox"],[role="dialog"]') !== null)
+/** Keys belong to what is typed into, to what is open, and to a button that somebody came to by Tab. */
+const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (
+  ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
+  || target.closest('[role="menu"],[role="listbox"],[role="dialog"]') !== null
+  || target.matches('button:focus-visible, a:focus-visible')
+)
 
 useEventListener(window, 'keydown', (event) => {
   if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {

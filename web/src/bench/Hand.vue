@@ -30,11 +30,11 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
 
       <template v-else>
         <div v-if="call.urgency === 'running'" class="flex items-baseline gap-3">
-          <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span class="text-lg">of about {{ call.step.minutes }} minutes</span>
+          <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span class="text-lg grow">of about {{ call.step.minutes }} minutes</span>
+          <button class="quiet" type="button" :disabled="busy" @click="emit('putDown')">put it down <span class="key ml-2">Esc</span></button>
         </div>
         <button v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.again.title }} again <span class="key">Space</span></button>
         <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.urgency === 'running' ? 'Done' : 'Start' }} <span class="key">Space</span></button>
-        <button v-if="call.urgency === 'running'" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down, nothing was laid <span class="key ml-2">Esc</span></button>
         <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go on all the same</button>
         <StepWords :step="call.step" large />
       </template>

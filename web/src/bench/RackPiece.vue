@@ -8,7 +8,7 @@ import { useWhen } from '../kit/useWhen'
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words. */
 const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean }>()
 const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'] }>()
-const { when } = useWhen()
+const { when, brief } = useWhen()
 
 /** 1 when just laid, half at the touch, nothing once it is ready for the next. */
 const wetness = (coat: CoatView): number => {
@@ -45,7 +45,7 @@ const early = (coat: CoatView): boolean => coat.gateAt !== null && Date.parse(co
 /** The next coat of the same product, never before the first may be touched; another product waits longer. */
 const nextCoat = (coat: CoatView): string => {
   const from = [coat.recoatFromAt ?? coat.nextAt, coat.touchAt].filter((t) => t !== null).sort().at(-1)
-  return from === undefined ? '–' : when(from, props.now)
+  return from === undefined ? '–' : brief(from, props.now)
 }
 const line = computed(() => {
   const p = props.piece
@@ -71,15 +71,15 @@ const line = computed(() => {
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
     <div class="grid grid-cols-2 gap-x-6">
-      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)] gap-x-3 items-end">
+      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
         <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" :weight="1.2" />
         <div class="text-[.95rem] leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
-          <dl v-else-if="coat" class="grid grid-cols-[3.2rem_1fr]">
-            <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? when(coat.touchAt, now) : '–' }}</dd>
-            <dt class="text-soft">next</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
-            <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ when(coat.recoatUntilAt, now) }}</dd></template>
-            <dt class="text-soft">flex</dt><dd class="font-semibold">{{ coat.fullAt ? when(coat.fullAt, now) : '–' }}</dd>
+          <dl v-else-if="coat" class="grid grid-cols-[4.3rem_1fr] gap-y-0.5">
+            <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>
+            <dt class="text-soft">next coat</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
+            <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ brief(coat.recoatUntilAt, now) }}</dd></template>
+            <dt class="text-soft">flex</dt><dd class="font-semibold">{{ coat.fullAt ? brief(coat.fullAt, now) : '–' }}</dd>
           </dl>
           <button v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11" @click="emit('test', { id: coat.step, version: coat.version }, 'passed')">passes its test now</button>
         </div>

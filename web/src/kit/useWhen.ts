@@ -30,6 +30,11 @@ export const useWhen = () => {
       const near = Math.abs(at - now) < 6 * 86_400_000
       return `${format(timezone.value, near ? { weekday: 'short' } : { day: 'numeric', month: 'short' }).format(at)} ${time(at)}`
     },
+    /** “14:20”, or with the day where it is another: “Thu 10:16” */
+    brief: (iso: string, now: number): string => {
+      const at = Date.parse(iso)
+      return day(at) === day(now) ? time(at) : `${format(timezone.value, { weekday: 'short' }).format(at)} ${time(at)}`
+    },
     date: (iso: string): string => format(timezone.value, { weekday: 'long', day: 'numeric', month: 'long' }).format(Date.parse(iso)),
     /** “8 min”, “2 h 10”, “1 d 4 h” */
     span: (minutes: number): string => {

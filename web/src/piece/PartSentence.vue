@@ -41,7 +41,7 @@ const say = (what: Omit<PartsInput, 'version' | 'places'>): void => {
     <p v-if="meaning" class="text-soft">{{ meaning }}</p>
     <div class="flex flex-wrap gap-x-6">
       <label class="flex items-center gap-3 min-h-11"><input v-model="alike" type="checkbox" class="size-5 accent-ink"> same on both halves</label>
-      <label v-for="flag in words.flags.filter((f) => ['contrast-stitching', 'irreplaceable'].includes(f.id))" :key="flag.id" class="flex items-center gap-3 min-h-11">
+      <label v-for="flag in words.flags.filter((f) => f.id === 'contrast-stitching')" :key="flag.id" class="flex items-center gap-3 min-h-11">
         <input type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first.flags.includes(flag.id)" @change="say({ flags: (first.flags.includes(flag.id) ? first.flags.filter((f) => f !== flag.id) : [...first.flags, flag.id]) as PartsInput['flags'] })"> {{ flag.label }}
       </label>
     </div>
