@@ -209,10 +209,10 @@ final readonly class BenchReader
     private function rackPiece(Row $piece, Job $job, array $rows, array $colours, \DateTimeImmutable $now): RackPieceView
     {
         $coats = [];
-        $atWork = null;
+        $atWork = [];
         foreach ($rows as $row) {
             if ('running' === $row->text('status')) {
-                $atWork = $row->text('person');
+                $atWork[] = $row->text('person');
             }
             $task = $job->tasks[$row->text('step_key')];
             $full = $task->reaches(Stage::Full);

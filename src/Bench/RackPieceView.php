@@ -12,6 +12,7 @@ final readonly class RackPieceView
     /**
      * @param list<PartColourView> $colours
      * @param list<CoatView>       $coats   that have not come to rest, newest first
+     * @param list<string>         $atWork  names of who is at it
      */
     public function __construct(
         public int $piece,
@@ -23,7 +24,7 @@ final readonly class RackPieceView
         public int $stepsAll,
         public array $colours,
         public array $coats,
-        public ?string $atWork,
+        public array $atWork,
         /** when the next step of this piece may begin; null while something else stands before it */
         public ?string $opensAt,
         public ?string $closesAt,

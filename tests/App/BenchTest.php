@@ -175,7 +175,7 @@ final class BenchTest extends ApiTestCase
         $this->signIn('nell');
         $bench = $this->must(BenchView::class, 'GET', '/api/bench');
         self::assertNotContains($other->id, array_map(static fn ($c) => $c->step->id, $bench->calls), 'what another holds is not for me');
-        self::assertContains('Tomas', array_column($bench->rack, 'atWork'));
+        self::assertContains(['Tomas'], array_column($bench->rack, 'atWork'));
     }
 
     public function testAMissedWindowIsSaidAndTheStepBeforeItDoneAgain(): void

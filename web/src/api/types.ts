@@ -260,7 +260,7 @@ export interface RackPieceView {
   readonly stepsAll: number;
   readonly colours: readonly PartColourView[];
   readonly coats: readonly CoatView[];
-  readonly atWork: string | null;
+  readonly atWork: readonly string[];
   readonly opensAt: string | null;
   readonly closesAt: string | null;
   readonly next: string | null;

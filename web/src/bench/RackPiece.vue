@@ -49,8 +49,8 @@ const nextCoat = (coat: CoatView): string => {
 }
 const line = computed(() => {
   const p = props.piece
-  if (p.atWork) {
-    return `${p.atWork} is at it.`
+  if (p.atWork.length > 0) {
+    return `${p.atWork.join(' and ')} ${p.atWork.length > 1 ? 'are' : 'is'} at it.`
   }
   switch (p.standing) {
     case 'open': return p.closesAt ? `${p.next}: until ${when(p.closesAt, props.now)}.` : `May begin: ${p.next}.`
@@ -65,17 +65,17 @@ const line = computed(() => {
 
 <template>
   <li class="px-3 pt-1.5 pb-2" :class="chosen ? 'bg-paper' : ''">
-    <button type="button" class="w-full text-left flex items-baseline gap-3 min-h-11" @click="emit('take')">
-      <span class="text-xl font-semibold leading-tight shrink-0">{{ piece.name }}</span>
-      <span class="text-lg leading-tight grow">{{ line }}</span>
+    <button type="button" class="w-full text-left flex flex-wrap xl:flex-nowrap items-baseline gap-x-3 min-h-11" @click="emit('take')">
+      <span class="text-xl font-semibold leading-tight grow xl:grow-0 xl:shrink-0">{{ piece.name }}</span>
+      <span class="text-lg leading-tight order-last basis-full xl:order-none xl:basis-0 xl:grow">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
     <div class="grid grid-cols-2 gap-x-6">
-      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
+      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
         <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" :weight="1.2" />
-        <div class="text-[.95rem] leading-tight pb-1">
+        <div class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
-          <dl v-else-if="coat" class="grid grid-cols-[4.3rem_1fr] gap-y-0.5">
+          <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">
             <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>
             <dt class="text-soft">next coat</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
             <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ brief(coat.recoatUntilAt, now) }}</dd></template>

@@ -25,7 +25,11 @@ const done = computed(() => steps.value.filter((s) => s.status === 'done').lengt
 const hands = useHands(async () => {
   await router.push('/bench')
 })
-void reload()
+/** A plan opens where the work stands. */
+void reload().then(async () => {
+  await nextTick()
+  document.getElementById(`stitch-${chosen.value?.key ?? ''}`)?.scrollIntoView({ block: 'center' })
+})
 
 const move = async (by: number): Promise<void> => {
   const index = steps.value.findIndex((s) => s.key === chosen.value?.key)

@@ -23,19 +23,19 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
     <li v-for="{ step, gap, wait } in rows" :id="`stitch-${step.key}`" :key="step.key" class="grid grid-cols-[5.5rem_1fr]">
       <template v-if="gap > 0">
         <svg :height="gap" width="88" class="col-start-1" aria-hidden="true">
-          <path v-if="seams(step.half).left" :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1" />
-          <path v-if="seams(step.half).right" :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1" />
+          <path :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).left ? '1 5' : undefined" :stroke-opacity="seams(step.half).left ? 1 : 0.45" />
+          <path :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).right ? '1 5' : undefined" :stroke-opacity="seams(step.half).right ? 1 : 0.45" />
         </svg>
         <span class="text-soft text-[.9rem] self-center leading-none">{{ step.half === 'both' ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
       </template>
-      <svg height="52" width="88" class="col-start-1" aria-hidden="true">
+      <svg viewBox="0 0 88 52" preserveAspectRatio="none" class="col-start-1 w-[88px] h-full min-h-[52px]" aria-hidden="true">
         <g fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round">
           <template v-if="step.half === 'both'">
-            <path d="M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52" stroke-width="1" />
+            <path d="M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52" stroke-width="1.5" stroke-opacity="0.45" />
             <path d="M44 12V40" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
           </template>
           <template v-else>
-            <path d="M26 0V52M62 0V52" stroke-width="1" stroke-opacity="0.45" />
+            <path d="M26 0V52M62 0V52" stroke-width="1.5" stroke-opacity="0.45" />
             <path :d="step.half === 'left' ? 'M26 12V40' : 'M62 12V40'" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
           </template>
           <path v-if="step.status === 'running'" :d="step.half === 'left' ? 'M18 26H34' : step.half === 'right' ? 'M54 26H70' : 'M36 26H52'" stroke-width="3" />
