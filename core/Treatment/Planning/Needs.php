@@ -138,7 +138,7 @@ final readonly class Needs
                     $wanted[] = new Wanted(
                         Step::lay(Phase::Polish, FamilyId::Cream, Applicator::Cloth, self::places($on), $coat, $coats),
                         Rank::CREAM + $coat,
-                        null === $shade ? 'Neutral cream feeds and keeps every sign of age.' : \sprintf('Cream brings back colour where it is %s.', Words::list($this->pair->labels(self::places($on), ...self::COLOURED) ?: ['tired'])),
+                        null === $shade ? 'Neutral cream feeds and keeps every sign of age.' : \sprintf('Cream brings the colour back: %s.', Words::list($this->pair->labels(self::places($on), ...self::COLOURED) ?: ['the pair is coloured as one'])),
                         null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'],
                         $shade,
                         null,

@@ -25,6 +25,7 @@ use KindHeel\Core\Material\Material;
 final class Shoes
 {
     private Kind $kind = Kind::Derby;
+    private float $sizeEu = 42.0;
     private Aim $aim = Aim::Freshen;
     private Gloss $gloss = Gloss::Satin;
     private Material $upper = Material::Pigmented;
@@ -67,6 +68,13 @@ final class Shoes
     {
         $this->aim = $aim;
         $this->gloss = $gloss;
+
+        return $this;
+    }
+
+    public function sized(float $eu): self
+    {
+        $this->sizeEu = $eu;
 
         return $this;
     }
@@ -123,6 +131,6 @@ final class Shoes
             }
         }
 
-        return Piece::of($this->kind, 42.0, $this->aim, $this->gloss, $parts, $this->findings);
+        return Piece::of($this->kind, $this->sizeEu, $this->aim, $this->gloss, $parts, $this->findings);
     }
 }

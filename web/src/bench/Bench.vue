@@ -93,7 +93,7 @@ useEventListener(window, 'keydown', (event) => {
 <template>
   <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
     <div class="grid grid-cols-1 content-start lg:content-stretch lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
-      <section class="overflow-y-auto px-6 py-3" aria-label="The rack" tabindex="0">
+      <section class="relative overflow-y-auto px-6 py-3" aria-label="The rack" tabindex="0">
         <div class="flex items-baseline gap-6">
           <h1 class="text-2xl">The rack</h1>
           <p class="grow text-lg font-semibold" aria-live="polite"><template v-if="now - saidAt < 40000">{{ said }}</template></p>
@@ -107,7 +107,7 @@ useEventListener(window, 'keydown', (event) => {
           <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" />
         </ul>
       </section>
-      <section class="order-first lg:order-none bg-paper border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">
+      <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">
         <Notice :text="hands.problem.value || problem" @again="look" />
         <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
       </section>

@@ -48,7 +48,7 @@ const fill = (kind: string, hex: string): Record<string, string> => Object.fromE
         <span class="leading-tight"><span class="font-semibold block">{{ p.name }}</span><span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span></span>
       </RouterLink>
     </nav>
-    <section class="overflow-y-auto px-9 py-5" aria-label="What happened" tabindex="0">
+    <section class="relative overflow-y-auto px-9 py-5" aria-label="What happened" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by itself.</p>
       <template v-if="ledger && current">

@@ -65,7 +65,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       </template>
     </section>
 
-    <section class="px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="What is known">
+    <section class="px-8 py-5 grid gap-4 content-start relative overflow-y-auto" aria-label="What is known" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>

@@ -71,10 +71,10 @@ const remake = async (): Promise<void> => {
     </div>
 
     <div v-else-if="plan && chosen" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
-      <section class="overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
+      <section class="relative overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
         <Seams :steps="steps" :chosen="chosen.key" @choose="(key) => chosenKey = key" />
       </section>
-      <section class="overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
+      <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
         <Notice :text="problem || hands.problem.value" @again="reload" />
         <div v-if="plan.stale && plan.state === 'to-plan'" class="caution flex items-center gap-4">
           <span class="grow">The pair was looked at again after this plan was made.</span>
