@@ -140,7 +140,7 @@ final class FamilyTest extends TestCase
         self::assertSame(1.4, Amount::forCoat($cream, 7.0, Applicator::None)?->quantity);
         self::assertSame(1.5, Amount::forCoat($cream, 7.0, Applicator::Brush)?->quantity);
         self::assertSame(1.8, Amount::forCoat($cream, 7.0, Applicator::Cloth)?->quantity);
-        self::assertSame(Unit::Gram, Amount::forCoat($cream, 7.0, Applicator::Cloth)?->unit);
+        self::assertSame(Unit::Gram, Amount::forCoat($cream, 7.0, Applicator::Cloth)->unit);
         self::assertNull(Amount::forCoat(Family::of(FamilyId::DampCloth), 7.0, Applicator::Cloth));
         self::assertNull(Amount::forCoat($cream, 0.0, Applicator::Cloth));
     }

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Demo\LanternPlayers;
+use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Planning\Planner;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+
+/** What the demo is made of. */
+final class DemoTest extends ApiTestCase
+{
+    public function testEveryPieceOfTheDemoIsPlannedSoundly(): void
+    {
+        $planned = 0;
+        $this->signIn('ida');
+        foreach (LanternPlayers::tickets() as $demo) {
+            foreach ($demo->pieces as $piece) {
+                $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', [
+                    'customer' => $demo->customer, 'contact' => $demo->contact, 'wish' => $demo->wish, 'promisedAt' => '2026-03-09T18:00',
+                    'pieces' => [['name' => $piece->name, 'kind' => $piece->kind->value, 'sizeEu' => $piece->sizeEu, 'aim' => $piece->aim->value, 'gloss' => $piece->gloss->value, 'shade' => $piece->shade->value]],
+                ], 201);
+                $id = $ticket->pieces[0]->id;
+                foreach ($piece->findings as [$half, $part, $kind, $severity]) {
+                    $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
+                    $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $version, 'half' => $half, 'part' => $part, 'kind' => $kind, 'severity' => $severity]);
+                }
+                $stored = self::getContainer()->get(EntityManagerInterface::class)->find(StoredPiece::class, $id);
+                self::assertNotNull($stored);
+                $plan = Planner::plan($stored->toCore(), Air::reference());
+                self::assertSame([], Checker::standard()->check($stored->toCore(), $plan->order()), $piece->name);
+                $planned += [] === $plan->steps ? 0 : 1;
+            }
+        }
+        self::assertSame(11, $planned, 'all but the brittle pair');
+    }
+
+    public function testTheDemoOnlyLoadsIntoAnEmptyDatabase(): void
+    {
+        $application = new Application(self::$kernel ?? self::bootKernel());
+        $tester = new CommandTester($application->find('demo:load'));
+        $tester->execute([]);
+        self::assertStringContainsString('stays as it is', $tester->getDisplay());
+        self::assertSame(0, $this->rows('ticket'));
+    }
+
+    public function testNobodyOfTheDemoIsReal(): void
+    {
+        $names = [];
+        foreach (LanternPlayers::tickets() as $ticket) {
+            self::assertNotSame([], $ticket->pieces);
+            self::assertGreaterThan(0.0, $ticket->daysAhead, 'promised for a time to come');
+            self::assertGreaterThan(0.0, $ticket->daysAgo);
+            foreach ($ticket->pieces as $piece) {
+                $names[] = $piece->name;
+            }
+        }
+        self::assertCount(12, $names);
+        self::assertSame($names, array_values(array_unique($names)));
+        self::assertGreaterThanOrEqual(8, \count(LanternPlayers::tickets()));
+    }
+}

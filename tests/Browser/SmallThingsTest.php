@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What is needed on a usual day beside the one great way through. */
+final class SmallThingsTest extends StoryTestCase
+{
+    public function testAnApprenticeSeesThePlanButNoWayToOpenATicket(): void
+    {
+        $this->signIn('wren');
+        $this->go('/counter');
+        $this->seeText('The Captain’s oxfords');
+        self::assertStringNotContainsString('New ticket', $this->text());
+        $this->go('/pieces/'.$this->pieceOnTheRack());
+        $this->seeText('Agreed: to');
+        self::assertStringNotContainsString('Make the plan', $this->text());
+        $this->says('See the plan')->click();
+        $this->seeText('from first to last');
+    }
+
+    public function testTheCounterIsSearchedByOwnerPieceAndState(): void
+    {
+        $this->signIn('ida');
+        $this->go('/counter');
+        $this->seeText('Konrad Weiss-Amari');
+        $this->see('input[type=search]')->sendKeys('ruth brogue');
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'Konrad') ? null : true, 'the others to go');
+        $this->seeText('Two-tone brogues');
+        $this->see('input[type=search]')->sendKeys(' zebra');
+        $this->seeText('Nobody and nothing by');
+    }
+
+    public function testAReadingIsTypedAndAnUnreasonableOneIsRefusedWithoutLosingIt(): void
+    {
+        $this->signIn('ida');
+        $this->says('°C')->click();
+        $this->see('[name=tempC]')->clear()->sendKeys('95');
+        $this->see('[name=humidity]')->clear()->sendKeys('44');
+        $this->says('Take this reading')->click();
+        $this->seeText('A workshop is between 0 and 45 °C.');
+        self::assertSame('44', $this->see('[name=humidity]')->getAttribute('value'));
+        $this->see('[name=tempC]')->clear()->sendKeys('23.5');
+        $this->says('Take this reading')->click();
+        $this->seeText('23.5 °C · 44 % typed');
+    }
+
+    public function testABadTicketKeepsWhatWasTypedAndSaysWhatIsMissing(): void
+    {
+        $this->signIn('ida');
+        $this->go('/counter/new');
+        $this->see('[name=wish]')->sendKeys('Please be quick about it.');
+        $this->says('Open the ticket')->click();
+        $this->seeText('Whose is it?');
+        $this->seeText('What do you call it?');
+        self::assertSame('true', $this->see('[name=customer]')->getAttribute('aria-invalid'));
+        self::assertSame('Please be quick about it.', $this->see('[name=wish]')->getAttribute('value'));
+        $this->says('One more piece')->click();
+        $this->seeText('Piece 2');
+    }
+
+    public function testAStepIsPutDownWithEscapeAndGoneOnWithAgainstARefusalWithAWordWhy(): void
+    {
+        $this->signIn('ida');
+        $piece = $this->pieceOnTheRack();
+        $this->go('/pieces/'.$piece.'/plan');
+        $this->says('Look at the pair and hand over')->click();
+        $this->says('Begin this step')->click();
+        $this->see('[name=why]')->sendKeys('The owner is at the door and takes it as it is.');
+        $this->says('Go on, and note it')->click();
+        $this->seeText('of about 5 minutes');
+        $this->type(WebDriverKeys::ESCAPE);
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'of about 5 minutes') ? null : true, 'the step put down');
+        $this->go('/ledger/'.$piece);
+        $this->seeText('Put down');
+        $this->seeText('The owner is at the door');
+    }
+
+    public function testEveryKindIsDrawnAndEveryAddressLeadsSomewhere(): void
+    {
+        $this->signIn('ida');
+        $this->go('/drawings');
+        foreach (['oxford', 'derby', 'loafer', 'monk shoe', 'court shoe', 'brogue', 'dance shoe'] as $kind) {
+            $this->seeText($kind);
+        }
+        self::assertCount(28, $this->all('main svg'));
+        $outlines = $this->driver->executeScript('return [...document.querySelectorAll("main section")].map(s => [...s.querySelector("svg").querySelectorAll("path")].map(p => p.getAttribute("d")).join(" "))');
+        self::assertIsArray($outlines);
+        self::assertSame($outlines, array_values(array_unique($outlines)), 'no two kinds are drawn alike');
+        $this->go('/nowhere/at/all');
+        $this->seeText('There is nothing here');
+        $this->says('Back to the bench')->click();
+        $this->seeText('The rack');
+    }
+
+    public function testWhoeverIsSignedOutComesBackToWhereTheyWere(): void
+    {
+        $this->go('/ledger');
+        $this->see('[name=login]')->sendKeys('ida');
+        $this->see('[name=password]')->sendKeys('lantern-ida'.WebDriverKeys::ENTER);
+        $this->seeText('really');
+        self::assertStringEndsWith('/ledger', $this->driver->getCurrentURL());
+        $this->says('Ida Varga')->click();
+        $this->says('Sign out')->click();
+        $this->seeText('Who is at the bench?');
+        $this->go('/bench');
+        $this->seeText('Who is at the bench?');
+    }
+
+    private function pieceOnTheRack(): int
+    {
+        $piece = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/bench").then(r => r.json()).then(b => done(b.rack.at(-1).piece))');
+        self::assertIsInt($piece);
+
+        return $piece;
+    }
+}
