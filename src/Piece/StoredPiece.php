@@ -220,11 +220,10 @@ class StoredPiece
         $this->plannedFrom = $this->assessed;
     }
 
+    /** Handed over: it is no longer in the workshop, whatever was left undone. */
     public function finish(\DateTimeImmutable $at): void
     {
-        if (!$this->steps->exists(static fn (int $i, StoredStep $s): bool => !$s->isDone())) {
-            $this->finishedAt = $at;
-        }
+        $this->finishedAt = $at;
     }
 
     public function stepByKey(string $key): ?StoredStep

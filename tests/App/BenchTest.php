@@ -98,6 +98,29 @@ final class BenchTest extends ApiTestCase
         self::assertStringContainsString('The owner wiped it at home.', $overridden->text);
     }
 
+    public function testNothingIsBegunBeforeItsTurn(): void
+    {
+        $id = $this->plannedPair();
+        $first = true;
+        foreach ($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps as $step) {
+            if (!$first) {
+                self::assertStringContainsString('is not done yet', $this->refused(409, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version])->detail, $step->title);
+            }
+            $first = false;
+        }
+    }
+
+    public function testAPieceThatIsTakenAwayEarlyIsNoLongerOnTheRack(): void
+    {
+        $id = $this->plannedPair();
+        $steps = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps;
+        $last = $steps[\count($steps) - 1];
+        $running = $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/start", ['version' => $last->version, 'why' => 'The owner is at the door.'])->calls[0]->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/done", ['version' => $running->version]);
+        self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
+        self::assertSame('finished', $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
+    }
+
     public function testAnApprenticeWorksButDoesNotOverride(): void
     {
         $id = $this->plannedPair();

@@ -12,6 +12,7 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceState;
@@ -36,6 +37,8 @@ final class Planner
     private array $pool = [];
     /** @var list<Wanted> */
     private array $placed = [];
+    /** @var array<string, string> the step placed last, by half */
+    private array $lastOf = [];
 
     private function __construct(private readonly Piece $piece)
     {
@@ -184,8 +187,35 @@ final class Planner
 
     private function place(Wanted $wanted): void
     {
+        $wanted = $wanted->with($this->sewn($wanted->step));
         $this->placed[] = $wanted;
         $this->state = $this->state->after($wanted->step);
+        foreach ($wanted->step->halves() as $half) {
+            $this->lastOf[$half->value] = $wanted->step->id;
+        }
+    }
+
+    /**
+     * Binds a step to the one before it on the same half: a seam is sewn in order, only halves and pieces are worked in
+     * turn. A further coat of colour also follows the last coat on the other half (O-19).
+     */
+    private function sewn(Step $step): Step
+    {
+        foreach ($step->halves() as $half) {
+            if (isset($this->lastOf[$half->value])) {
+                $step = $step->bound(new After($this->lastOf[$half->value]));
+            }
+        }
+        if (null === $step->family || $step->coat < 2 || !Family::of($step->family)->carriesColour) {
+            return $step;
+        }
+        foreach ($this->placed as $earlier) {
+            if ($earlier->step->family === $step->family && $earlier->step->coat === $step->coat - 1 && $earlier->step->touches($step->on[0]->fellow())) {
+                $step = $step->bound(new After($earlier->step->id));
+            }
+        }
+
+        return $step;
     }
 
     private function nextId(): string

@@ -195,12 +195,28 @@ final class PlannerTest extends TestCase
         self::assertEquals($plan, Planner::plan($piece, Air::reference()), 'the same piece gets the same plan');
     }
 
+    public function testEveryStepFollowsTheOneBeforeItOnItsHalf(): void
+    {
+        $plan = $this->plan(Shoes::pair()->of(Material::Aniline)->to(Aim::Freshen, Gloss::Glow)->with('left/toe', FindingKind::Faded, 3)->with('left/heel-stack', FindingKind::StackDry, 3));
+        $last = [];
+        foreach ($plan->steps as $step) {
+            foreach ($step->step->halves() as $half) {
+                if (isset($last[$half->value])) {
+                    self::assertNotNull($step->step->bondTo($last[$half->value]), $step->title.' would not wait its turn');
+                }
+                $last[$half->value] = $step->step->id;
+            }
+        }
+        $creams = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => FamilyId::Cream === $s->step->family));
+        self::assertNotNull($creams[2]->step->bondTo($creams[1]->step->id), 'the second coat on the left waits for the first on the right');
+    }
+
     public function testAPlanWithTwoStepsExchangedIsCaughtWhereTheOrderBinds(): void
     {
         $piece = Shoes::pair()->of(Material::Aniline)->with('left/heel-stack', FindingKind::StackDry, 3)->piece();
         $order = Planner::plan($piece, Air::reference())->order();
         foreach ($order as $i => $step) {
-            foreach ($step->after as $bond) {
+            foreach (array_filter($step->after, static fn ($b): bool => null !== $b->from || null !== $b->withinMinutes) as $bond) {
                 $shuffled = $order;
                 $j = array_search($bond->step, array_map(static fn ($s) => $s->id, $order), true);
                 self::assertIsInt($j);
