@@ -15,11 +15,9 @@ use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\NextUp;
-use KindHeel\Core\Schedule\Outlook;
 use KindHeel\Core\Schedule\Readiness;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
@@ -30,11 +28,8 @@ final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
-    /** The tape of a day, in the workshop's own time. */
-    private const DAY_FROM = '08:00';
-    private const DAY_UNTIL = '19:00';
 
-    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private string $workshopTimezone)
+    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape)
     {
     }
 
@@ -55,15 +50,15 @@ final readonly class BenchReader
         foreach ($jobs as $id => $job) {
             $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], $now);
         }
-        [$from, $until] = $this->day($now);
+        [$from, $until] = $this->tape->day($now);
 
         return new BenchView(
             $now->format(\DATE_RFC3339),
             AirView::of($this->air->latest()),
             $this->callViews($calls, $pieces, $jobs),
             $rack,
-            $this->tape(array_values($jobs), $rows, $pieces, $person, $now, $from, $until),
-            $this->threads($rows, $pieces, $now, $from, $until),
+            $this->tape->blocks(array_values($jobs), $rows, $pieces, $person, $now, $from, $until),
+            $this->tape->threads($rows, $pieces, $now, $from, $until),
             Iso::of($from) ?? '',
             Iso::of($until) ?? '',
         );
@@ -293,70 +288,5 @@ final readonly class BenchReader
             $task->gatePassed,
             $row->words('air_warnings'),
         );
-    }
-
-    /** @return array{\DateTimeImmutable, \DateTimeImmutable} the day that the tape shows */
-    private function day(\DateTimeImmutable $now): array
-    {
-        $local = $now->setTimezone(new \DateTimeZone($this->workshopTimezone));
-        $from = new \DateTimeImmutable($local->format('Y-m-d ').self::DAY_FROM, $local->getTimezone());
-        $until = new \DateTimeImmutable($local->format('Y-m-d ').self::DAY_UNTIL, $local->getTimezone());
-        // Somebody works before or after hours: the tape reaches there.
-        $from = $local < $from ? $local->setTime((int) $local->format('H'), 0) : $from;
-
-        return [$from, $local >= $until->modify('-1 hour') ? $local->modify('+3 hours')->setTime((int) $local->modify('+3 hours')->format('H'), 0) : $until];
-    }
-
-    /**
-     * @param list<Job>             $jobs
-     * @param array<int, list<Row>> $rows
-     * @param array<int, Row>       $pieces
-     *
-     * @return list<BlockView>
-     */
-    private function tape(array $jobs, array $rows, array $pieces, int $person, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
-    {
-        $blocks = [];
-        $start = Iso::toRow($from);
-        foreach ($rows as $piece => $steps) {
-            foreach ($steps as $row) {
-                if (null !== $row->textOrNull('started_at') && $row->int('started_by_id') === $person && ($row->textOrNull('ended_at') ?? $row->text('started_at')) >= $start) {
-                    $blocks[] = new BlockView(Iso::always($row->text('started_at')), Iso::fromRow($row->textOrNull('ended_at')) ?? Iso::of($now) ?? '', $row->text('title'), $pieces[$piece]->text('name'), true);
-                }
-            }
-        }
-
-        return [...$blocks, ...array_map(static fn (Block $b): BlockView => new BlockView(
-            Iso::of($b->start) ?? '',
-            Iso::of($b->end) ?? '',
-            $b->task->title,
-            $pieces[$b->task->piece]->text('name'),
-            false,
-        ), Outlook::until($jobs, $now, $until))];
-    }
-
-    /**
-     * @param array<int, list<Row>> $rows
-     * @param array<int, Row>       $pieces
-     *
-     * @return list<ThreadView>
-     */
-    private function threads(array $rows, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
-    {
-        $threads = [];
-        foreach ($rows as $piece => $steps) {
-            foreach ($steps as $row) {
-                if ('done' === $row->text('status') && $row->textOrNull('next_at') > Iso::toRow($now)) {
-                    $threads[] = new ThreadView(
-                        max(Iso::always($row->text('ended_at')), Iso::of($from) ?? ''),
-                        min(Iso::always($row->text('next_at')), Iso::of($until) ?? ''),
-                        $row->text('title'),
-                        $pieces[$piece]->text('name'),
-                    );
-                }
-            }
-        }
-
-        return $threads;
     }
 }

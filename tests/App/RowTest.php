@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 
@@ -55,7 +56,7 @@ final class RowTest extends ApiTestCase
         self::assertSame('utf8mb4', $this->row('SELECT @@character_set_connection AS charset')->text('charset'));
         self::assertSame(1, $this->row('SELECT @@GLOBAL.innodb_flush_log_at_trx_commit AS flush')->int('flush'), 'what was done survives the power going');
         $this->signIn();
-        $this->must(\KindHeel\App\Counter\TicketView::class, 'POST', '/api/tickets', ['customer' => 'Žofia Ångström 👞 靴'] + $this->ticketBody(), 201);
+        $this->must(TicketView::class, 'POST', '/api/tickets', ['customer' => 'Žofia Ångström 👞 靴'] + $this->ticketBody(), 201);
         self::assertSame('Žofia Ångström 👞 靴', $this->row('SELECT customer FROM ticket')->text('customer'));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Browser;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -148,7 +149,7 @@ abstract class StoryTestCase extends TestCase
                 if (null !== $found) {
                     return $found;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+            } catch (StaleElementReferenceException) {
                 // The page has drawn it anew; look again.
             }
             usleep(60_000);

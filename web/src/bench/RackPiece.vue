@@ -70,7 +70,7 @@ const line = computed(() => {
       <span class="text-lg leading-tight order-last basis-full xl:order-none xl:basis-0 xl:grow">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <div class="grid grid-cols-2 gap-x-6">
+    <div class="grid grid-cols-2 gap-x-6 items-end">
       <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
         <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" :weight="1.2" />
         <div class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\BlockView;
+use KindHeel\App\Bench\CallView;
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Ledger\LedgerView;
+use KindHeel\App\Plan\PlanView;
+
+/** The day as the tape shows it, and the ledger that is left of it. */
+final class TapeTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testTheTapeShowsWhatWasDoneAndWhatIsAheadWithoutTwoThingsInOneHand(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $this->doCall($this->workUntil('Brush the dust'));
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        $done = array_values(array_filter($bench->tape, static fn (BlockView $b): bool => $b->done));
+        $ahead = array_values(array_filter($bench->tape, static fn (BlockView $b): bool => !$b->done));
+        self::assertSame('Take laces and insoles off', $done[0]->title);
+        self::assertGreaterThan(10, \count($ahead));
+        $end = $bench->now;
+        foreach ($ahead as $block) {
+            self::assertGreaterThanOrEqual(strtotime($end), strtotime($block->start), $block->title);
+            $end = $block->end;
+        }
+        self::assertLessThanOrEqual(strtotime($bench->dayUntil) + 3600, strtotime($end));
+    }
+
+    public function testWhatDriesIsAThreadUntilItIsReadyForTheNext(): void
+    {
+        $this->plannedPair();
+        $this->doCall($this->workUntil('Wipe'));
+        $threads = $this->must(BenchView::class, 'GET', '/api/bench')->threads;
+        self::assertCount(1, $threads);
+        self::assertSame('Wipe with a barely damp cloth', $threads[0]->title);
+        self::assertSame(12 * 60, (int) strtotime($threads[0]->end) - (int) strtotime($threads[0]->start));
+        $this->clock->sleep(13 * 60);
+        self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->threads);
+    }
+
+    public function testTheTapeBeginsAtEightAndReachesBeyondWhoWorksLate(): void
+    {
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertSame(['2026-03-02T07:00:00Z', '2026-03-02T18:00:00Z'], [$bench->dayFrom, $bench->dayUntil], 'eight to seven in Vienna');
+        $this->clock->modify('2026-03-02T20:40:00+00:00');
+        $late = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertGreaterThan(strtotime($late->now), strtotime($late->dayUntil));
+        $this->clock->modify('2026-03-03T04:30:00+00:00');
+        $early = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertLessThanOrEqual(strtotime($early->now), strtotime($early->dayFrom));
+    }
+
+    public function testTheTapeIsOnesOwnAndTheLedgerIsEverybodys(): void
+    {
+        $id = $this->plannedPair();
+        $this->doCall($this->nextCall());
+        $this->signIn('nell');
+        $mine = array_filter($this->must(BenchView::class, 'GET', '/api/bench')->tape, static fn (BlockView $b): bool => $b->done);
+        self::assertSame([], $mine);
+        $this->doCall($this->nextCall());
+        $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$id");
+        $done = array_values(array_filter($ledger->entries, static fn ($e): bool => 'done' === $e->event));
+        self::assertSame(['Nell', 'Tomas'], array_map(static fn ($e): string => $e->person, $done), 'the newest first');
+        self::assertSame([3, 5], [$done[1]->realMinutes, $done[0]->realMinutes]);
+        self::assertSame($ledger->plannedMinutes, (float) $ledger->realMinutes);
+        self::assertSame($id, $this->must(LedgerView::class, 'GET', '/api/ledger')->piece, 'without a name it opens at what was touched last');
+        self::assertSame([], $this->must(LedgerView::class, 'GET', '/api/ledger/999999')->entries);
+    }
+
+    public function testAWindowAboutToCloseIsCalledBeforeEverythingThatCanWait(): void
+    {
+        $this->plannedPair();
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('derby', 'restore'), 201);
+        $id = $ticket->pieces[0]->id;
+        $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => 1]);
+        $dressing = $this->workOn($id, 'Dress the edge');
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
+        $this->clock->sleep(180);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);
+        self::assertSame(['Pull the tape', 'closing'], [$bench->calls[0]->step->title, $bench->calls[0]->urgency], 'though the other pair is due two months sooner');
+        self::assertNotNull($bench->calls[0]->closesAt);
+    }
+
+    /** Works on one piece until a step with this title calls. */
+    private function workOn(int $piece, string $title): CallView
+    {
+        for ($i = 0; $i < 300; ++$i) {
+            $calls = array_values(array_filter($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => $c->step->piece === $piece));
+            if ([] === $calls) {
+                $this->clock->sleep(300);
+            } elseif ('test' !== $calls[0]->urgency && str_starts_with($calls[0]->step->title, $title)) {
+                return $calls[0];
+            } else {
+                $this->doCall($calls[0]);
+            }
+        }
+        self::fail('There was never a step “'.$title.'”.');
+    }
+}
