@@ -47,7 +47,8 @@ final readonly class Once
         }
         try {
             return $this->entities->wrapInTransaction(function () use ($key, $act, $view, $status): JsonResponse {
-                $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => $this->clock->now()->format('Y-m-d H:i:s')]);
+                $this->forgetOld();
+                $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
                 $body = Answer::json($this->act($act, $view));
                 $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
 
@@ -81,6 +82,12 @@ final readonly class Once
         $response->headers->set('Idempotency-Replayed', 'true');
 
         return $response;
+    }
+
+    /** Nobody asks again after a day; a few at a time, so that no request pays for all. */
+    private function forgetOld(): void
+    {
+        $this->connection->executeStatement('DELETE FROM remembered_answer WHERE at < ? LIMIT 20', [Iso::toRow($this->clock->now()->modify('-1 day'))]);
     }
 
     private function fingerprint(): ?string

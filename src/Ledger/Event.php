@@ -8,7 +8,6 @@ namespace KindHeel\App\Ledger;
 enum Event: string
 {
     case Opened = 'opened';
-    case LookedOver = 'looked-over';
     case Planned = 'planned';
     case Started = 'started';
     case Done = 'done';

@@ -34,7 +34,7 @@ const days = computed(() => {
   return found
 })
 const word = (event: string): string => ({
-  'opened': 'Counter', 'looked-over': 'Looked over', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
+  'opened': 'Counter', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
   'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished',
 }[event] ?? event)
 const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
