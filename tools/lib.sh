@@ -151,8 +151,7 @@ web_up() {
     # What opcache shares between its processes is laid out before a pool's settings are read, so it is given here.
     local shared=(-d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=24 -d opcache.max_accelerated_files=20000
         -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600)
-    local preload="$ROOT/var/cache/$APP_ENV/KindHeel_App_Kernel${APP_ENV^}Container.preload.php"
-    [ ! -f "$preload" ] || shared+=(-d "opcache.preload=$preload" -d "opcache.preload_user=$(id -un)")
+    shared+=(-d "opcache.preload=$ROOT/config/preload.php" -d "opcache.preload_user=$(id -un)")
     setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${shared[@]}" "${root[@]}" > "$run/php-fpm.out" 2>&1 9>&- &
     FPM_PID=$!
     setsid "$(command -v nginx || echo /usr/sbin/nginx)" -e "$run/nginx-error.log" -c "$run/nginx.conf" -g 'daemon off;' > "$run/nginx.out" 2>&1 9>&- &
