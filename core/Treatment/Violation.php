@@ -21,10 +21,4 @@ final readonly class Violation
     {
         return new self(Rule::of($rule)->number, $step->id, true, $message, $remedy);
     }
-
-    /** It is merely unwise. */
-    public static function warn(object $rule, Step $step, string $message): self
-    {
-        return new self(Rule::of($rule)->number, $step->id, false, $message, null);
-    }
 }

@@ -50,21 +50,6 @@ class Ticket
         $this->pieces->add($piece);
     }
 
-    public function countPieces(): int
-    {
-        return $this->pieces->count();
-    }
-
-    public function customer(): string
-    {
-        return $this->customer;
-    }
-
-    public function contact(): string
-    {
-        return $this->contact;
-    }
-
     public function promisedAt(): \DateTimeImmutable
     {
         return $this->promisedAt;
@@ -73,15 +58,5 @@ class Ticket
     public function wish(): string
     {
         return $this->wish;
-    }
-
-    public function openedAt(): \DateTimeImmutable
-    {
-        return $this->openedAt;
-    }
-
-    public function openedBy(): Person
-    {
-        return $this->openedBy;
     }
 }

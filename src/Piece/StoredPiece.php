@@ -225,21 +225,4 @@ class StoredPiece
     {
         $this->finishedAt = $at;
     }
-
-    public function stepByKey(string $key): ?StoredStep
-    {
-        foreach ($this->steps as $step) {
-            if ($step->key() === $key) {
-                return $step;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<StoredStep> */
-    public function steps(): array
-    {
-        return array_values($this->steps->toArray());
-    }
 }
