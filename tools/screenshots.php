@@ -39,7 +39,7 @@ try {
     $driver->findElement(WebDriverBy::name('password'))->sendKeys('lantern-tomas'."\n");
     usleep(1_500_000);
     $pieces = [];
-    /** @var array{tickets: list<array{pieces: list<array{name: string, id: int}>}>} $tickets */
+    /** @var array{tickets: list<array{id: int, pieces: list<array{name: string, id: int}>}>} $tickets */
     $tickets = $driver->executeAsyncScript('const d = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(d)');
     foreach ($tickets['tickets'] as $ticket) {
         foreach ($ticket['pieces'] as $piece) {
@@ -51,6 +51,12 @@ try {
     $shoot('counter', '/counter');
     $shoot('new-ticket', '/counter/new');
     $shoot('piece', '/pieces/'.$captain, 'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+    $choose = static fn (string $half, string $part): string => sprintf('document.querySelector(\'[data-half="%s"][data-part="%s"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))', $half, $part);
+    $shoot('trial', '/pieces/'.$pieces['Accordion straps'], $choose('whole', 'face'));
+    $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
+    $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures', 'document.querySelector("main").scrollIntoView()');
+    $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
+    $shoot('label', '/tickets/'.$tickets['tickets'][1]['id'].'/label');
     $shoot('plan', '/pieces/'.$captain.'/plan');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
     $shoot('drawings', '/drawings');

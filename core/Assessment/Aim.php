@@ -10,10 +10,18 @@ enum Aim: string
     case Keep = 'keep';
     case Freshen = 'freshen';
     case Restore = 'restore';
+    case Recolour = 'recolour';
+    case ReadyFast = 'ready-fast';
+    case WorkProof = 'work-proof';
 
+    /** Read after “Agreed: to …”. */
     public function label(): string
     {
-        return $this->value;
+        return match ($this) {
+            self::ReadyFast => 'make ready fast',
+            self::WorkProof => 'make work-proof',
+            default => $this->value,
+        };
     }
 
     public function meaning(): string
@@ -22,12 +30,21 @@ enum Aim: string
             self::Keep => 'Clean, feed, protect; keep every sign of age.',
             self::Freshen => 'Also bring tired colour back with creams and waxes; scars may stay.',
             self::Restore => 'Also fill, re-dye or repaint what is lost, to the original colour.',
+            self::Recolour => 'A different colour.',
+            self::ReadyFast => 'Presentable by the promised hour; what cannot dry in time is left out.',
+            self::WorkProof => 'Looks are second to water, mud and wear.',
         };
     }
 
     /** Colour may be added at all; *keep* leaves every sign of age. */
     public function addsColour(): bool
     {
-        return self::Keep !== $this;
+        return !\in_array($this, [self::Keep, self::WorkProof], true);
+    }
+
+    /** What is lost is filled and coloured over, not only toned. */
+    public function rebuilds(): bool
+    {
+        return self::Restore === $this || self::Recolour === $this;
     }
 }

@@ -7,7 +7,7 @@ namespace KindHeel\Core\Assessment;
 /** Something wrong at a place: how much it shows, how large it is (mm), how deep (mm), or which share of the part it takes (0–1). */
 final readonly class Finding
 {
-    /** @throws AssessmentError when a size is no size */
+    /** @throws AssessmentError when a size is no size, or the finding cannot be on such a part */
     public function __construct(
         public Place $at,
         public FindingKind $kind,
@@ -17,16 +17,16 @@ final readonly class Finding
         public ?float $depthMm = null,
         public ?float $share = null,
     ) {
-        foreach (['length_mm' => $lengthMm, 'width_mm' => $widthMm] as $field => $value) {
-            if (null !== $value && (!is_finite($value) || $value < 0.0 || $value > 400.0)) {
-                throw new AssessmentError($field, 'A size lies between 0 and 400 mm: no part of a shoe is longer.');
+        foreach (['length_mm' => $lengthMm, 'width_mm' => $widthMm, 'depth_mm' => $depthMm] as $field => $value) {
+            if (null !== $value && (!is_finite($value) || $value < 0.0)) {
+                throw new AssessmentError($field, 'A size is a number of millimetres, and not below zero.');
             }
-        }
-        if (null !== $depthMm && (!is_finite($depthMm) || $depthMm < 0.0 || $depthMm > 6.0)) {
-            throw new AssessmentError('depth_mm', 'A depth lies between 0 and 6 mm: leather is no thicker.');
         }
         if (null !== $share && !($share >= 0.0 && $share <= 1.0)) {
             throw new AssessmentError('share', 'A share of the part lies between 0 and 1.');
+        }
+        if (!$kind->canBeOn($at->part)) {
+            throw new AssessmentError('kind', Phrase::sentence('%s is not found on the %s.', $kind->label(), $at->part->label()));
         }
     }
 }

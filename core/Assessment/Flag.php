@@ -9,12 +9,20 @@ enum Flag: string
 {
     case Perforated = 'perforated';
     case ContrastStitching = 'contrast-stitching';
+    case Vents = 'vents';
+    case GripSurface = 'grip-surface';
+    case MetalShank = 'metal-shank';
     case LeatherLined = 'leather-lined';
+    case FurTrim = 'fur-trim';
     case GluedSole = 'glued-sole';
+    case PrintedMarks = 'printed-marks';
     case Irreplaceable = 'irreplaceable';
 
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return match ($this) {
+            self::GripSurface => 'has to grip',
+            default => str_replace('-', ' ', $this->value),
+        };
     }
 }

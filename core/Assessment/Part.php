@@ -12,7 +12,11 @@ use KindHeel\Core\Material\Material;
 /** What is known of one part of one half. */
 final readonly class Part
 {
-    /** @param list<Flag> $flags */
+    /**
+     * @param list<Flag>  $flags
+     * @param float|null  $areaDm2 as measured; null for the planning figure
+     * @param Agreed|null $agreed  where it is to go another way than the piece
+     */
     public function __construct(
         public Place $at,
         public Material $material,
@@ -20,6 +24,8 @@ final readonly class Part
         public Dryness $dryness = Dryness::Supple,
         public Shade $shade = Shade::Chestnut,
         public array $flags = [],
+        public ?float $areaDm2 = null,
+        public ?Agreed $agreed = null,
     ) {
     }
 

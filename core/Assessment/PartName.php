@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
-/** The parts of a low shoe; other families bring theirs. */
+/** The parts that pieces are made of. */
 enum PartName: string
 {
     case Toe = 'toe';
@@ -12,8 +12,48 @@ enum PartName: string
     case Quarter = 'quarter';
     case Counter = 'counter';
     case Tongue = 'tongue';
+    case FalseTongue = 'false-tongue';
     case Facing = 'facing';
     case Topline = 'topline';
+    case Collar = 'collar';
+    case Shaft = 'shaft';
+    case InnerLeg = 'inner-leg';
+    case SpurRest = 'spur-rest';
+    case Pull = 'pull';
+    case Gusset = 'gusset';
+    case Zip = 'zip';
+    case ToeBox = 'toe-box';
+    case SidePanel = 'side-panel';
+    case Eyestay = 'eyestay';
+    case HeelTab = 'heel-tab';
+    case Midsole = 'midsole';
+    case Foxing = 'foxing';
+    case Marks = 'marks';
+    case Front = 'front';
+    case Back = 'back';
+    case Base = 'base';
+    case Flap = 'flap';
+    case Handle = 'handle';
+    case Strap = 'strap';
+    case Piping = 'piping';
+    case Trim = 'trim';
+    case EdgePaint = 'edge-paint';
+    case Hardware = 'hardware';
+    case Body = 'body';
+    case Sleeves = 'sleeves';
+    case Cuffs = 'cuffs';
+    case StretchPanels = 'stretch-panels';
+    case PerforatedPanels = 'perforated-panels';
+    case Seat = 'seat';
+    case ArmourCovers = 'armour-covers';
+    case Palms = 'palms';
+    case Zips = 'zips';
+    case Badges = 'badges';
+    case Face = 'face';
+    case FleshSide = 'flesh-side';
+    case Edge = 'edge';
+    case Holes = 'holes';
+    case Buckle = 'buckle';
     case Welt = 'welt';
     case SoleEdge = 'sole-edge';
     case HeelStack = 'heel-stack';
@@ -22,29 +62,49 @@ enum PartName: string
     case Insole = 'insole';
     case Laces = 'laces';
     case Stitching = 'stitching';
+    case Hooks = 'hooks';
 
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return match ($this) {
+            self::HeelStack => 'heel stack',
+            self::Hooks => 'hooks and eyelets',
+            self::Marks => 'printed marks',
+            default => str_replace('-', ' ', $this->value),
+        };
     }
 
-    /** Where it bends with every step: wax cracks there, fillers too. */
+    /** It is spoken of as many: “the laces are”. */
+    public function isPlural(): bool
+    {
+        return \in_array($this, [self::Laces, self::Hooks, self::Marks, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::ArmourCovers, self::Palms, self::Zips, self::Badges, self::Holes], true);
+    }
+
+    /** Where it bends in use: wax cracks there, fillers too. */
     public function flexes(): bool
     {
-        return !\in_array($this, [self::Toe, self::Counter, self::Welt, self::SoleEdge, self::HeelStack], true);
+        return !\in_array($this, [self::Toe, self::Counter, self::Welt, self::SoleEdge, self::HeelStack, self::ToeBox, self::HeelTab, self::SpurRest, self::Front, self::Back, self::Base, self::ArmourCovers, self::Hardware, self::Buckle], true);
     }
 
     /** Comes off before cleaning and is listed, so that nothing is lost (S-3). */
     public function isDetachable(): bool
     {
-        return \in_array($this, [self::Laces, self::Insole], true);
+        return \in_array($this, [self::Laces, self::Insole, self::FalseTongue, self::Strap, self::Buckle, self::ArmourCovers], true);
     }
 
-    public function isUpper(): bool
+    /** The leather that is seen first and worn hardest: the upper of a shoe, the outside of a bag. */
+    public function isOuter(): bool
     {
-        return \in_array($this, [self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::Facing, self::Topline], true);
+        return \in_array($this, [
+            self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::FalseTongue, self::Facing, self::Topline, self::Collar, self::Shaft, self::InnerLeg, self::SpurRest, self::Pull, self::Gusset,
+            self::ToeBox, self::SidePanel, self::Eyestay, self::HeelTab,
+            self::Front, self::Back, self::Base, self::Flap, self::Handle, self::Strap, self::Piping, self::Trim,
+            self::Body, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::Seat, self::ArmourCovers, self::Palms,
+            self::Face, self::Edge,
+        ], true);
     }
 
+    /** The cut edges of sole and heel. */
     public function isEdge(): bool
     {
         return \in_array($this, [self::SoleEdge, self::HeelStack], true);
@@ -53,55 +113,12 @@ enum PartName: string
     /** Inside, out of the way of dressing and polish. */
     public function isInside(): bool
     {
-        return \in_array($this, [self::Lining, self::Insole], true);
+        return \in_array($this, [self::Lining, self::Insole, self::FleshSide], true);
     }
 
-    /**
-     * The share of a half's upper leather that this part is, for want of a measured area; edges are a fraction on top.
-     */
-    public function shareOfHalf(): float
+    /** A hand, a knee or a horse holds on to it: nothing slippery (C-5). */
+    public function grips(): bool
     {
-        return match ($this) {
-            self::Toe => 0.14,
-            self::Vamp => 0.26,
-            self::Quarter => 0.34,
-            self::Counter => 0.14,
-            self::Tongue => 0.06,
-            self::Facing => 0.04,
-            self::Topline => 0.02,
-            self::Welt => 0.03,
-            self::SoleEdge => 0.06,
-            self::HeelStack => 0.07,
-            self::Outsole => 0.30,
-            self::Lining => 0.80,
-            self::Insole => 0.20,
-            self::Laces, self::Stitching => 0.0,
-        };
-    }
-
-    /**
-     * What runs, sprays or rubs on this part can reach these (S-2).
-     *
-     * @return list<self>
-     */
-    public function neighbours(): array
-    {
-        return match ($this) {
-            self::Toe => [self::Vamp, self::Welt, self::Stitching],
-            self::Vamp => [self::Toe, self::Quarter, self::Tongue, self::Facing, self::Welt, self::Stitching],
-            self::Quarter => [self::Vamp, self::Counter, self::Facing, self::Topline, self::Welt, self::Lining, self::Stitching],
-            self::Counter => [self::Quarter, self::Topline, self::Welt, self::HeelStack, self::Lining],
-            self::Tongue => [self::Vamp, self::Facing, self::Laces, self::Lining],
-            self::Facing => [self::Vamp, self::Quarter, self::Tongue, self::Laces, self::Stitching],
-            self::Topline => [self::Quarter, self::Counter, self::Lining],
-            self::Welt => [self::Toe, self::Vamp, self::Quarter, self::Counter, self::SoleEdge, self::HeelStack, self::Stitching],
-            self::SoleEdge => [self::Welt, self::Outsole, self::HeelStack],
-            self::HeelStack => [self::Counter, self::Welt, self::SoleEdge, self::Outsole],
-            self::Outsole => [self::SoleEdge, self::HeelStack],
-            self::Lining => [self::Quarter, self::Counter, self::Tongue, self::Topline, self::Insole],
-            self::Insole => [self::Lining],
-            self::Laces => [self::Tongue, self::Facing],
-            self::Stitching => [self::Toe, self::Vamp, self::Quarter, self::Facing, self::Welt],
-        };
+        return \in_array($this, [self::InnerLeg, self::Seat, self::Palms, self::Outsole], true);
     }
 }

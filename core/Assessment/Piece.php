@@ -4,66 +4,70 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Material\Belief;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Finder;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Proposal;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Material\TrialResult;
+
 /** A piece as it was looked over: its parts by half, what is wrong with them, and how far to go. */
 final readonly class Piece
 {
     /**
      * @param array<string, Part> $parts    by {@see Place}
      * @param list<Finding>       $findings
+     * @param list<RecordedTrial> $trials
      */
     private function __construct(
         public Kind $kind,
-        public float $sizeEu,
-        public Aim $aim,
-        public Gloss $gloss,
+        public Size $size,
+        public Agreed $agreed,
         public array $parts,
         public array $findings,
+        public array $trials,
     ) {
     }
 
     /**
-     * @param list<Part>    $parts
-     * @param list<Finding> $findings
+     * @param list<Part>          $parts
+     * @param list<Finding>       $findings
+     * @param list<RecordedTrial> $trials
      *
-     * @throws AssessmentError when the kind lacks a part or a half, a part is given twice, or a finding does not fit
+     * @throws AssessmentError when the kind lacks a part or a half, a part is given twice, a finding does not fit, or a shine cannot be had
      */
-    public static function of(Kind $kind, float $sizeEu, Aim $aim, Gloss $gloss, array $parts, array $findings): self
+    public static function of(Kind $kind, Size $size, Agreed $agreed, array $parts, array $findings, array $trials = []): self
     {
-        if (!($sizeEu >= 15.0 && $sizeEu <= 55.0)) {
-            throw new AssessmentError('size_eu', 'A shoe size (EU) lies between 15 and 55.');
-        }
         $byPlace = [];
         foreach ($parts as $part) {
             self::mustHave($kind, $part->at);
             if (isset($byPlace[(string) $part->at])) {
-                throw new AssessmentError('parts', \sprintf('The %s %s is given twice.', $part->at->half->value, $part->at->part->label()));
+                throw new AssessmentError('parts', Phrase::sentence('The %s is given twice.', $part->at->label()));
             }
             $byPlace[(string) $part->at] = $part;
         }
+        self::mustShine($kind, $agreed, $byPlace);
         foreach ($findings as $finding) {
-            self::mustHave($kind, $finding->at);
-            if (($finding->lengthMm ?? 0.0) > self::longestMm($sizeEu)) {
-                throw new AssessmentError('length_mm', \sprintf('A size %s shoe is about %d mm long; the finding cannot be longer.', rtrim(rtrim(number_format($sizeEu, 1, '.', ''), '0'), '.'), self::longestMm($sizeEu)));
-            }
+            self::mustFit($kind, $size, $finding, $byPlace[(string) $finding->at] ?? null);
+        }
+        foreach ($trials as $trial) {
+            self::mustHave($kind, $trial->at);
         }
 
-        return new self($kind, $sizeEu, $aim, $gloss, $byPlace, $findings);
-    }
-
-    /** Two thirds of a centimetre a size (the Paris point), a centimetre over. */
-    public static function longestMm(float $sizeEu): float
-    {
-        return round($sizeEu * 20.0 / 3.0 + 10.0);
+        return new self($kind, $size, $agreed, $byPlace, $findings, $trials);
     }
 
     /** @throws AssessmentError */
     public static function mustHave(Kind $kind, Place $at): void
     {
         if (!$kind->has($at->part)) {
-            throw new AssessmentError('part', \sprintf('A %s has no %s.', $kind->label(), $at->part->label()));
+            throw new AssessmentError('part', Phrase::sentence('%s has no %s.', Phrase::an($kind->label()), $at->part->label()));
         }
         if (!\in_array($at->half, $kind->halves(), true)) {
-            throw new AssessmentError('half', \sprintf('A %s comes as left and right, not as “%s”.', $kind->label(), $at->half->value));
+            throw new AssessmentError('half', $kind->isPair()
+                ? Phrase::sentence('%s comes as left and right, not as “%s”.', Phrase::an($kind->label()), $at->half->value)
+                : Phrase::sentence('%s is one piece, it has no %s half.', Phrase::an($kind->label()), $at->half->value));
         }
     }
 
@@ -72,20 +76,136 @@ final readonly class Piece
         return $this->parts[(string) $at] ?? null;
     }
 
+    /** How far to go with a part: its own agreement, or that of the piece. */
+    public function agreedAt(Place $at): Agreed
+    {
+        return $this->part($at)->agreed ?? $this->agreed;
+    }
+
     /** @return list<Finding> */
     public function findingsAt(Place $at): array
     {
         return array_values(array_filter($this->findings, static fn (Finding $f): bool => $f->at->is($at)));
     }
 
-    /** Leather to treat at a place in dm², a planning figure until it is measured. */
+    /** The odds of what a part is made of, from what is usual and from the trials that tell of it. */
+    public function beliefAt(Place $at): Belief
+    {
+        return Finder::belief($this->kind->materialsFor($at->part), $this->resultsAt($at));
+    }
+
+    /** @return list<TrialResult> of trials that tell what it is made of */
+    public function resultsAt(Place $at): array
+    {
+        $results = [];
+        foreach ($this->trials as $trial) {
+            if ($trial->result->trial->identifies() && $trial->tells($at)) {
+                $results[] = $trial->result;
+            }
+        }
+
+        return $results;
+    }
+
+    /** The trial of a part that settles most for the least risk; null when it is known, or nothing is worth its risk. */
+    public function nextTrialAt(Place $at): ?Proposal
+    {
+        return Finder::next(
+            $this->beliefAt($at),
+            array_map(static fn (TrialResult $r): Trial => $r->trial, $this->resultsAt($at)),
+            PartName::HeelStack === $at->part ? [Trial::CutEdge] : [Trial::HeelStack],
+        );
+    }
+
+    /**
+     * A part as its trials name it; as it is, where no trial tells of it or the name would not go with what was agreed.
+     *
+     * @throws AssessmentError when the piece has no such part
+     */
+    public function named(Place $at): Part
+    {
+        $part = $this->part($at) ?? throw new AssessmentError('part', Phrase::sentence('There is no %s on it.', $at->label()));
+        if ([] === $this->resultsAt($at)) {
+            return $part;
+        }
+        $belief = $this->beliefAt($at);
+        try {
+            $this->were([$at], $belief->likeliest());
+        } catch (AssessmentError) {
+            return $part;
+        }
+
+        return new Part($at, $belief->likeliest(), $belief->certainty(), $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed);
+    }
+
+    /**
+     * The same piece, were some parts of another material.
+     *
+     * @param list<Place> $places
+     *
+     * @throws AssessmentError when that could not be
+     */
+    public function were(array $places, Material $material): self
+    {
+        $parts = $this->parts;
+        foreach ($places as $place) {
+            $part = $parts[(string) $place];
+            $parts[(string) $place] = new Part($part->at, $material, Certainty::Known, $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed);
+        }
+
+        return self::of($this->kind, $this->size, $this->agreed, array_values($parts), $this->findings, $this->trials);
+    }
+
+    /** Leather to treat at a place in dm²: as measured, or a planning figure. */
     public function areaDm2(Place $at): float
     {
-        $shares = array_sum(array_map(
-            static fn (PartName $part): float => $part->isUpper() ? $part->shareOfHalf() : 0.0,
-            $this->kind->parts(),
-        ));
+        $measured = $this->part($at)?->areaDm2;
+        if (null !== $measured) {
+            return $measured;
+        }
+        $shares = array_sum(array_map(fn (PartName $part): float => $part->isOuter() ? $this->kind->anatomyOf($part)->share : 0.0, $this->kind->parts()));
 
-        return $this->kind->areaOfHalfDm2($this->sizeEu) * $at->part->shareOfHalf() / $shares;
+        return Cut::areaDm2($this->kind) * $this->size->areaFactor($this->kind) * $this->kind->anatomyOf($at->part)->share / $shares;
+    }
+
+    /**
+     * A mirror on suede cannot be: refused for a part that was agreed on alone, or where no part of the outside could take it.
+     *
+     * @param array<string, Part> $parts
+     */
+    private static function mustShine(Kind $kind, Agreed $agreed, array $parts): void
+    {
+        $outer = array_filter($parts, static fn (Part $p): bool => $p->at->part->isOuter());
+        $able = array_filter($outer, static fn (Part $p): bool => $agreed->gloss->canBeHadOn($p->material));
+        $first = array_values($outer)[0] ?? null;
+        if (null !== $first && [] === $able) {
+            throw new AssessmentError('gloss', Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value));
+        }
+        foreach ($parts as $part) {
+            if (null !== $part->agreed && !$part->agreed->gloss->canBeHadOn($part->material)) {
+                throw new AssessmentError('gloss', Phrase::sentence('The %s is %s: it cannot be brought to a %s shine.', $part->at->label(), $part->material->label(), $part->agreed->gloss->value));
+            }
+            if (null !== $part->areaDm2 && !($part->areaDm2 > 0.0 && $part->areaDm2 <= 500.0)) {
+                throw new AssessmentError('area_dm2', 'A measured area lies between 0 and 500 dm².');
+            }
+        }
+    }
+
+    private static function mustFit(Kind $kind, Size $size, Finding $finding, ?Part $part): void
+    {
+        self::mustHave($kind, $finding->at);
+        $longest = $size->longestMm($kind);
+        foreach (['length_mm' => $finding->lengthMm, 'width_mm' => $finding->widthMm] as $field => $value) {
+            if (($value ?? 0.0) > $longest) {
+                throw new AssessmentError($field, Phrase::sentence('%s of this size is about %d mm long; a finding on it cannot be longer.', Phrase::an($kind->label()), (int) $longest));
+            }
+        }
+        $thickness = $kind->anatomyOf($finding->at->part)->thicknessMm;
+        if (($finding->depthMm ?? 0.0) > $thickness) {
+            throw new AssessmentError('depth_mm', Phrase::sentence('The %s is about %s mm thick; nothing in it goes deeper.', $finding->at->part->label(), (string) $thickness));
+        }
+        if (null !== $part && Certainty::Known === $part->certainty && FindingKind::LiftedScales === $finding->kind && !$part->material->isReptile()) {
+            throw new AssessmentError('kind', Phrase::sentence('The %s is known to be %s: it has no scales to lift.', $finding->at->label(), $part->material->label()));
+        }
     }
 }

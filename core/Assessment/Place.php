@@ -21,6 +21,12 @@ final readonly class Place implements \Stringable
         return new self($this->part, $this->half->other());
     }
 
+    /** “left vamp”, or “front” where there is no fellow. */
+    public function label(): string
+    {
+        return (Half::Whole === $this->half ? '' : $this->half->value.' ').$this->part->label();
+    }
+
     /** A key for maps, not a text for people. */
     public function __toString(): string
     {

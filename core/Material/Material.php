@@ -61,12 +61,28 @@ enum Material: string
             self::Aniline => 'dyed through, no film; a drop of water sinks in within a minute and darkens it',
             self::SemiAniline => 'dyed under a thin film; a drop takes two to ten minutes',
             self::Pigmented => 'colour lies in a film; a drop beads, a nail leaves no mark',
+            self::Waxy => 'oiled or waxed, no film; a nail leaves a bright mark that warms away',
             self::Burnished => 'hand-stained and polished to shade; a drop takes one to five minutes',
+            self::VegTan => 'undyed and unfinished; a drop darkens at once, the first stain stays',
+            self::Patent => 'a thick glossy film; a drop beads',
+            self::Embossed => 'a printed or cross-hatched film on split; a drop beads',
+            self::Suede => 'nap both ways; a drop sinks in at once',
+            self::Nubuck => 'grain sanded to a velvet that can be written in',
+            self::RoughOut => 'heavy split worn flesh side out',
+            self::ReptileMatt => 'scaled and dyed, mostly unfinished; a nail lifts a scale',
+            self::ReptileGlazed => 'scaled under a glaze; a drop beads',
+            self::SheepNappa => 'soft and thin; stretches when wet, colour may bleed',
+            self::RacingHide => 'coated against abrasion; a drop beads, a cured film that alcohol leaves alone',
+            self::CoatedCanvas => 'cloth under a printed film; the cut edge shows threads',
+            self::Synthetic => 'a film on cloth; the cut edge shows threads',
+            self::Textile => 'woven or knitted; colour is in the yarn',
+            self::Rubber => 'rubber; yellows with light',
+            self::Foam => 'a foamed sole; yellows, paint on it cracks',
+            self::Metal => 'buckles, eyelets, zips',
             self::LeatherStack => 'layers show on the edge; end grain drinks and darkens',
             self::LeatherEdge => 'cut edge of the sole, stained and dressed',
             self::BareWelt => 'undyed strip with its stitching; any colour stays for good',
             self::PlasticStack => 'a printed skin that only looks like layers; never sanded',
-            default => $this->label(),
         };
     }
 
@@ -98,5 +114,21 @@ enum Material: string
     public function hasNap(): bool
     {
         return \in_array($this, [self::Suede, self::Nubuck], true);
+    }
+
+    public function isLeather(): bool
+    {
+        return !\in_array($this, [self::CoatedCanvas, self::Synthetic, self::Textile, self::Rubber, self::Foam, self::PlasticStack, self::Metal], true);
+    }
+
+    public function isReptile(): bool
+    {
+        return self::ReptileMatt === $this || self::ReptileGlazed === $this;
+    }
+
+    /** Colour lies in a film on top, where dirt stays too. */
+    public function hasFilm(): bool
+    {
+        return \in_array($this, [self::SemiAniline, self::Pigmented, self::Patent, self::Embossed, self::ReptileGlazed, self::RacingHide, self::CoatedCanvas, self::Synthetic], true);
     }
 }

@@ -84,7 +84,7 @@ final readonly class PieceState
     {
         return array_values(array_filter(array_map(
             fn (PartName $name): ?PartState => $this->at(new Place($name, $place->half)),
-            $place->part->neighbours(),
+            $this->piece->kind->neighbours($place->part),
         )));
     }
 

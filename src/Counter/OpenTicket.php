@@ -9,7 +9,9 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Assessment\Size;
 use Psr\Clock\ClockInterface;
 
 final readonly class OpenTicket
@@ -25,7 +27,7 @@ final readonly class OpenTicket
         $ticket = new Ticket(trim($input->customer), trim($input->contact), $this->promised($input->promisedAt, $now), trim($input->wish), $now, $by);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
-            $stored = new StoredPiece($ticket, trim($piece->name), $piece->kind, $piece->sizeEu, $piece->aim, $piece->gloss, $piece->shade);
+            $stored = new StoredPiece($ticket, trim($piece->name), $piece->kind, Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm), new Agreed($piece->aim, $piece->gloss), $piece->shade);
             $this->entities->persist($stored);
             $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
         }

@@ -17,9 +17,11 @@ final readonly class PieceInput
         #[Assert\Length(max: 120, maxMessage: 'A name of {{ limit }} letters is enough.')]
         public string $name,
         public Kind $kind,
-        #[Assert\Range(notInRangeMessage: 'A shoe size (EU) lies between 15 and 55.', min: 15, max: 55)]
-        public float $sizeEu,
         public Aim $aim,
+        #[Assert\Range(notInRangeMessage: 'A shoe size (EU) lies between 15 and 55.', min: 15, max: 55)]
+        public ?float $sizeEu = null,
+        #[Assert\Range(notInRangeMessage: 'The longest side lies between 50 and 2500 mm.', min: 50, max: 2500)]
+        public ?float $lengthMm = null,
         public Gloss $gloss = Gloss::Satin,
         public Shade $shade = Shade::Chestnut,
     ) {

@@ -9,6 +9,8 @@ final readonly class PieceRowView
     /** @param list<PartColourView> $colours */
     public function __construct(
         public int $id,
+        /** what stands on its label */
+        public string $tag,
         public string $name,
         public string $kind,
         public string $aim,

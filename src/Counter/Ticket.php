@@ -50,6 +50,11 @@ class Ticket
         $this->pieces->add($piece);
     }
 
+    public function customer(): string
+    {
+        return $this->customer;
+    }
+
     public function promisedAt(): \DateTimeImmutable
     {
         return $this->promisedAt;

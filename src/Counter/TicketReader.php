@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Piece\PieceState;
+use KindHeel\App\Piece\Tag;
 use KindHeel\Core\Colour\Shade;
 use Psr\Clock\ClockInterface;
 
@@ -25,7 +26,7 @@ final readonly class TicketReader
         $rows = Row::all(
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
-                    p.id, p.name, p.kind, p.aim, p.assessed, p.planned_from, p.finished_at,
+                    p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
                     COALESCE(n.steps, 0) AS steps, COALESCE(n.done, 0) AS done, COALESCE(n.begun, 0) AS begun
              FROM ticket t JOIN piece p ON p.ticket_id = t.id
              LEFT JOIN (SELECT piece_id, COUNT(*) AS steps, SUM(status = \'done\') AS done, SUM(status <> \'open\') AS begun FROM plan_step GROUP BY piece_id) n ON n.piece_id = p.id '
@@ -39,6 +40,7 @@ final readonly class TicketReader
             $heads[$row->int('ticket')] = $row;
             $pieces[$row->int('ticket')][] = new PieceRowView(
                 $row->int('id'),
+                Tag::of($row->int('ticket'), $row->int('place')),
                 $row->text('name'),
                 $row->text('kind'),
                 $row->text('aim'),

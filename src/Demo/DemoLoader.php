@@ -20,17 +20,9 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
+use KindHeel\App\Picture\Moment;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\MakePlan;
-use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Severity;
-use KindHeel\Core\Colour\Shade;
-use KindHeel\Core\Material\Dryness;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -65,6 +57,7 @@ final class DemoLoader
         private readonly MakePlan $plan,
         private readonly WorkStep $work,
         private readonly BenchReader $bench,
+        private readonly DemoLookOver $lookOver,
         private readonly string $workshopTimezone,
     ) {
     }
@@ -84,6 +77,7 @@ final class DemoLoader
             foreach ($this->stretches($now) as [$from, $until]) {
                 $this->stretch($from, $until, $now);
             }
+            $this->photographFinished($now);
             $this->connection->commit();
         } catch (\Throwable $error) {
             $this->connection->rollBack();
@@ -226,7 +220,7 @@ final class DemoLoader
         $ticket = ($this->open)(new TicketInput(
             $demo->customer,
             $promised->format(\DATE_RFC3339),
-            array_map(static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->sizeEu, $p->aim, $p->gloss, $p->shade), $demo->pieces),
+            array_map(static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->aim, $p->sizeEu, $p->lengthMm, $p->gloss, $p->shade), $demo->pieces),
             $demo->contact,
             $demo->wish,
         ), $this->person('ida'));
@@ -234,7 +228,14 @@ final class DemoLoader
         $this->entities->clear();
         foreach ($demo->pieces as $i => $piece) {
             if ($piece->lookedOver) {
-                $this->act(fn () => $this->lookOver($this->piece($ids[$i]), $piece));
+                $this->act(fn () => $this->lookOver->see($this->piece($ids[$i]), $piece));
+                $this->act(fn () => $this->lookOver->try($this->piece($ids[$i]), $piece, $this->person('tomas'), $this->clock->now()));
+            }
+            if ($piece->pictures) {
+                $this->act(fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()));
+            }
+            if (null !== $piece->signedBy) {
+                $this->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
             }
             if ($piece->planned) {
                 $this->act(fn () => ($this->plan)($ids[$i], $this->piece($ids[$i])->version(), $this->person('tomas')));
@@ -242,26 +243,16 @@ final class DemoLoader
         }
     }
 
-    private function lookOver(StoredPiece $stored, DemoPiece $demo): void
+    /** What has been handed over was photographed once more at the end. */
+    private function photographFinished(\DateTimeImmutable $now): void
     {
-        $parts = [];
-        foreach ($demo->kind->halves() as $half) {
-            foreach ($demo->kind->parts() as $name) {
-                $known = $stored->partAt(new Place($name, $half)) ?? throw new \LogicException('A part is missing.');
-                $shade = $demo->second[$name->value] ?? ($name->isEdge() || PartName::Outsole === $name ? $demo->edge : ($name->isInside() || PartName::Welt === $name ? Shade::Natural : $known->shade));
-                $parts[] = new Part(
-                    $known->at,
-                    $name->isUpper() ? $demo->material : $known->material,
-                    $name->isUpper() ? $demo->certainty : $known->certainty,
-                    \in_array($name->value, $demo->thirsty, true) ? $demo->dryness : Dryness::Supple,
-                    $shade,
-                );
+        foreach (LanternPlayers::tickets() as $ticket) {
+            foreach ($ticket->pieces as $demo) {
+                $row = Row::first($this->connection, 'SELECT id, finished_at FROM piece WHERE name = ? AND finished_at IS NOT NULL', [$demo->name]);
+                if ($demo->pictures && null !== $row) {
+                    $this->act(fn () => $this->lookOver->photograph($this->piece($row->int('id')), $demo, Moment::After, $this->person('wren'), min($now, $row->time('finished_at'))));
+                }
             }
-        }
-        $stored->lookOver(...$parts);
-        foreach ($demo->findings as $finding) {
-            [$half, $part, $kind, $severity] = $finding;
-            $stored->mark(new Finding(new Place(PartName::from($part), Half::from($half)), FindingKind::from($kind), Severity::from($severity), $finding[4] ?? null, $finding[5] ?? null));
         }
     }
 

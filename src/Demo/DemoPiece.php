@@ -19,11 +19,13 @@ final readonly class DemoPiece
      * @param list<array{string, string, string, int, 4?: float, 5?: float}> $findings half, part, kind, severity, length and width in mm
      * @param list<string>                                                   $thirsty  parts, on both halves
      * @param array<string, Shade>                                           $second   parts in another shade
+     * @param array<string, Material>                                        $made     parts of another material
+     * @param list<array{string, string}>                                    $trials   trial and outcome, speaking for all of the outside
      */
     public function __construct(
         public string $name,
         public Kind $kind,
-        public float $sizeEu,
+        public ?float $sizeEu,
         public Aim $aim,
         public Gloss $gloss,
         public Shade $shade,
@@ -36,6 +38,11 @@ final readonly class DemoPiece
         public Shade $edge = Shade::Espresso,
         public bool $lookedOver = true,
         public bool $planned = true,
+        public ?float $lengthMm = null,
+        public array $made = [],
+        public array $trials = [],
+        public bool $pictures = false,
+        public ?string $signedBy = null,
     ) {
     }
 }

@@ -24,7 +24,7 @@ final class LanternPlayers
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'Act one is in the street: worn is right, muddy is not.', 13.2, 0.2, [
                 new DemoPiece('The lamplighter’s derbies', Kind::Derby, 43, Aim::Keep, Gloss::Matt, Shade::Espresso, Material::Aniline, findings: [
                     ['left', 'vamp', 'mud', 2], ['right', 'vamp', 'mud', 2], ['left', 'vamp', 'crease', 2, 45.0, 3.0], ['right', 'toe', 'scuff', 2, 18.0, 6.0],
-                ], thirsty: ['vamp', 'quarter', 'toe']),
+                ], thirsty: ['vamp', 'quarter', 'toe'], pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The judge’s court shoes', Kind::Court, 38, Aim::Freshen, Gloss::Satin, Shade::Black, Material::Pigmented, findings: [
                     ['right', 'toe', 'scuff', 3, 14.0, 5.0], ['left', 'heel-stack', 'scratch', 2, 12.0, 1.0],
                 ], edge: Shade::Black),
@@ -33,7 +33,7 @@ final class LanternPlayers
                 new DemoPiece('Father’s oxfords', Kind::Oxford, 42.5, Aim::Freshen, Gloss::Mirror, Shade::Chestnut, Material::Burnished, findings: [
                     ['left', 'toe', 'old-polish', 2], ['right', 'toe', 'old-polish', 2], ['left', 'vamp', 'crack', 2, 12.0, 1.0], ['right', 'quarter', 'faded', 2],
                     ['left', 'sole-edge', 'edge-worn', 2],
-                ], thirsty: ['vamp', 'quarter', 'tongue']),
+                ], thirsty: ['vamp', 'quarter', 'tongue'], pictures: true, signedBy: 'Odile Marchetti'),
             ]),
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'The chorus dances in these every night from opening on.', 6.3, self::OPENING_NIGHT, [
                 new DemoPiece('Chorus shoes, first pair', Kind::DanceShoe, 39, Aim::Freshen, Gloss::Satin, Shade::Tan, Material::SemiAniline, findings: [
@@ -51,7 +51,7 @@ final class LanternPlayers
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'The Captain stands still and is looked at for ten minutes in act two.', 0.13, self::OPENING_NIGHT, [
                 new DemoPiece('The Captain’s oxfords', Kind::Oxford, 43.5, Aim::Restore, Gloss::Mirror, Shade::Black, Material::Pigmented, findings: [
                     ['left', 'toe', 'scuff', 3, 24.0, 8.0], ['right', 'counter', 'scratch', 2, 30.0, 1.0], ['left', 'sole-edge', 'edge-worn', 3], ['right', 'sole-edge', 'edge-worn', 2],
-                ], thirsty: ['vamp'], edge: Shade::Black),
+                ], thirsty: ['vamp'], edge: Shade::Black, pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The understudy’s monk shoes', Kind::Monk, 42, Aim::Freshen, Gloss::Glow, Shade::Oxblood, Material::Pigmented, findings: [
                     ['left', 'quarter', 'scuff', 2, 16.0, 6.0], ['right', 'toe', 'body-grease', 2], ['right', 'heel-stack', 'edge-worn', 2],
                 ]),
@@ -64,7 +64,7 @@ final class LanternPlayers
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'Found in the trunk from the old production. What are they?', 0.05, self::OPENING_NIGHT, [
                 new DemoPiece('The ghost’s loafers', Kind::Loafer, 42, Aim::Keep, Gloss::Matt, Shade::Grey, Material::Aniline, Certainty::Guess, findings: [
                     ['left', 'vamp', 'dust', 3], ['right', 'vamp', 'dust', 3], ['right', 'quarter', 'mould', 2],
-                ], thirsty: ['vamp', 'quarter'], planned: false),
+                ], thirsty: ['vamp', 'quarter'], planned: false, trials: [['T-4', 'pores']]),
             ]),
             new DemoTicket('Konrad Weiss-Amari', 'leaves town on Friday', 'The heel edge looks shabby against the rest.', 0.03, 1.9, [
                 new DemoPiece('Travelling derbies', Kind::Derby, 45, Aim::Freshen, Gloss::Satin, Shade::Navy, Material::Aniline, lookedOver: false, planned: false),
@@ -73,6 +73,41 @@ final class LanternPlayers
                 new DemoPiece('The flood-year dance shoes', Kind::DanceShoe, 37, Aim::Keep, Gloss::Matt, Shade::Ivory, Material::Aniline, Certainty::Likely, findings: [
                     ['left', 'vamp', 'crack', 3, 20.0, 1.0], ['right', 'vamp', 'brittle', 4],
                 ], thirsty: ['vamp', 'quarter', 'toe'], dryness: Dryness::Brittle),
+            ]),
+            new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'The storm scene: boots for the crew, and the aviator comes down in his jacket.', 2.4, self::OPENING_NIGHT, [
+                new DemoPiece('The stage boots of the crew', Kind::LaceBoot, 43, Aim::WorkProof, Gloss::Matt, Shade::Espresso, Material::Pigmented, findings: [
+                    ['left', 'toe', 'scuff', 3, 28.0, 10.0], ['right', 'vamp', 'mud', 2], ['left', 'sole-edge', 'edge-worn', 2], ['right', 'facing', 'eyelet-missing', 2],
+                ], thirsty: ['vamp', 'shaft'], pictures: true, signedBy: 'Mirela Sand'),
+                new DemoPiece('The aviator’s flying jacket', Kind::Jacket, null, Aim::Freshen, Gloss::Satin, Shade::Cognac, Material::SheepNappa, Certainty::Likely, findings: [
+                    ['whole', 'sleeves', 'faded', 3], ['whole', 'cuffs', 'body-grease', 2], ['whole', 'zips', 'zip-stiff', 3], ['whole', 'lining', 'lining-torn', 2, 60.0, 4.0], ['whole', 'body', 'scuff', 2, 40.0, 12.0],
+                ], thirsty: ['body', 'sleeves'], second: ['collar' => Shade::Espresso, 'cuffs' => Shade::Espresso], made: ['stretch-panels' => Material::Textile, 'perforated-panels' => Material::SheepNappa], lengthMm: 660.0, trials: [['T-4', 'pores'], ['T-1', 'absorbs-slowly'], ['T-2', 'colour-off-damp']], pictures: true, planned: false),
+                new DemoPiece('The duellists’ fencing gloves', Kind::Gloves, null, Aim::Keep, Gloss::Matt, Shade::Ivory, Material::SheepNappa, findings: [
+                    ['left', 'palms', 'dark-handling', 2], ['right', 'palms', 'dark-handling', 3], ['right', 'lining', 'odour', 2], ['left', 'stitching', 'open-seam', 2, 25.0],
+                ], thirsty: ['body', 'palms'], made: ['stretch-panels' => Material::Textile], planned: false),
+            ]),
+            new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'Trainers for the street kids, the doctor’s bag, and the prompter wants hers back too.', 1.1, self::OPENING_NIGHT, [
+                new DemoPiece('Chorus trainers', Kind::CourtTrainer, 40, Aim::Freshen, Gloss::Matt, Shade::Ivory, Material::Synthetic, findings: [
+                    ['left', 'toe-box', 'ground-in-dirt', 3], ['right', 'toe-box', 'ground-in-dirt', 2], ['left', 'midsole', 'yellowed-rubber', 3], ['right', 'midsole', 'yellowed-rubber', 3], ['right', 'side-panel', 'peeling', 2, 14.0, 6.0],
+                ], planned: false),
+                new DemoPiece('The doctor’s bag', Kind::DoctorsBag, null, Aim::Restore, Gloss::Glow, Shade::Chestnut, Material::Aniline, findings: [
+                    ['whole', 'front', 'scratch', 3, 90.0, 2.0], ['whole', 'base', 'scuff', 3, 60.0, 20.0], ['whole', 'handle', 'dark-handling', 2], ['whole', 'front', 'water-ring', 2, 70.0, 50.0], ['whole', 'hardware', 'buckle-bent', 1],
+                ], thirsty: ['front', 'back', 'handle'], lengthMm: 390.0, trials: [['T-4', 'pores'], ['T-1', 'absorbs-at-once'], ['T-6', 'coloured-through']], pictures: true, signedBy: 'Mirela Sand'),
+                new DemoPiece('The prompter’s satchel', Kind::Satchel, null, Aim::Keep, Gloss::Satin, Shade::Tan, Material::VegTan, Certainty::Likely, findings: [
+                    ['whole', 'flap', 'ink', 3, 30.0, 18.0], ['whole', 'strap', 'crack', 2, 14.0, 1.0], ['whole', 'edge-paint', 'edge-worn', 2],
+                ], thirsty: ['flap', 'front'], planned: false, trials: [['T-6', 'undyed']]),
+            ]),
+            new DemoTicket('Ilse Brandauer', 'the riding school', 'Tall boots for the parade, and my brother’s suit – he went down in the wet last week.', 0.6, 5.2, [
+                new DemoPiece('Parade boots', Kind::RidingBoot, 39, Aim::Freshen, Gloss::Mirror, Shade::Black, Material::Pigmented, findings: [
+                    ['left', 'inner-leg', 'sweat-salt', 2], ['right', 'inner-leg', 'sweat-salt', 2], ['right', 'vamp', 'crease', 2, 50.0, 3.0], ['left', 'zip', 'zip-stiff', 2], ['left', 'shaft', 'scuff', 2, 22.0, 8.0],
+                ], thirsty: ['shaft', 'vamp'], edge: Shade::Black),
+                new DemoPiece('The brother’s one-piece suit', Kind::OnePieceSuit, null, Aim::Freshen, Gloss::Matt, Shade::Oxblood, Material::RacingHide, findings: [
+                    ['whole', 'sleeves', 'impact', 3], ['whole', 'seat', 'scuff', 3, 120.0, 60.0],
+                ], second: ['sleeves' => Shade::Black], made: ['stretch-panels' => Material::Textile]),
+            ]),
+            new DemoTicket('Paolo Ferrant', 'plays at the quay on Sundays', 'My accordion hangs on these. The buckles are fine.', 0.02, 2.6, [
+                new DemoPiece('Accordion straps', Kind::InstrumentStrap, null, Aim::WorkProof, Gloss::Matt, Shade::Espresso, Material::Waxy, Certainty::Guess, findings: [
+                    ['whole', 'face', 'crack', 2, 20.0, 1.0], ['whole', 'flesh-side', 'sweat-salt', 2],
+                ], thirsty: ['face'], lengthMm: 880.0, planned: false),
             ]),
         ];
     }

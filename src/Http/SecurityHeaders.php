@@ -24,7 +24,7 @@ final class SecurityHeaders
         $headers->set('Permissions-Policy', 'camera=(self), microphone=(), geolocation=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
-        if (str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
+        if (str_starts_with($event->getRequest()->getPathInfo(), '/api') && !$headers->hasCacheControlDirective('immutable')) {
             $headers->set('Cache-Control', 'no-store, private');
         }
         $headers->remove('X-Powered-By');

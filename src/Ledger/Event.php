@@ -8,6 +8,7 @@ namespace KindHeel\App\Ledger;
 enum Event: string
 {
     case Opened = 'opened';
+    case Agreed = 'agreed';
     case Planned = 'planned';
     case Started = 'started';
     case Done = 'done';

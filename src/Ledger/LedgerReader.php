@@ -32,7 +32,7 @@ final readonly class LedgerReader
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade
              FROM (SELECT piece_id, MAX(id) AS last FROM ledger_entry GROUP BY piece_id ORDER BY last DESC LIMIT 60) e
              JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
-             JOIN piece_part v ON v.piece_id = p.id AND v.half = \'left\' AND v.part = \'quarter\' ORDER BY e.last DESC',
+             JOIN piece_part v ON v.id = (SELECT MIN(f.id) FROM piece_part f WHERE f.piece_id = p.id) ORDER BY e.last DESC',
         ));
         $piece ??= $pieces[0]->id ?? null;
         $rows = null === $piece ? [] : Row::all(

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Person;
 use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Material\Material;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Writes down what was seen of a piece. */
 final readonly class LookOver
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock)
     {
     }
 
@@ -27,8 +33,8 @@ final readonly class LookOver
         foreach ($input->places as $given) {
             $at = $given->place();
             Piece::mustHave($piece->kind(), $at);
-            if (null !== $input->material && !\in_array($input->material, Kind::materialsFor($at->part), true)) {
-                throw new AssessmentError('material', \sprintf('The %s of a shoe is not made of %s.', $at->part->label(), $input->material->label()));
+            if (null !== $input->material && !self::canBe($piece, $at, $input->material)) {
+                throw new AssessmentError('material', Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()));
             }
             $known = $piece->partAt($at) ?? throw new NotFoundHttpException();
             $parts[] = new Part(
@@ -38,9 +44,27 @@ final readonly class LookOver
                 $input->dryness ?? $known->dryness,
                 $input->shade ?? $known->shade,
                 $input->flags ?? $known->flags,
+                $input->areaDm2 ?? $known->areaDm2,
+                $known->agreed,
             );
         }
         $piece->lookOver(...$parts);
+        if (null !== $input->material || null !== $input->certainty) {
+            $piece->overrule(...array_map(static fn (Part $p): Place => $p->at, $parts));
+        }
+    }
+
+    /** @throws AssessmentError|Refused */
+    public function partAgreement(int $id, PartAgreementInput $input): void
+    {
+        $piece = $this->piece($id, $input->version);
+        $own = $input->agreed?->agreed();
+        $piece->lookOver(...array_map(static function (PlaceInput $given) use ($piece, $own): Part {
+            Piece::mustHave($piece->kind(), $given->place());
+            $known = $piece->partAt($given->place()) ?? throw new NotFoundHttpException();
+
+            return new Part($known->at, $known->material, $known->certainty, $known->dryness, $known->shade, $known->flags, $known->areaDm2, $own);
+        }, $input->places));
     }
 
     /** @throws AssessmentError|Refused */
@@ -57,13 +81,52 @@ final readonly class LookOver
         }
     }
 
-    /** @throws Refused */
-    public function agree(int $id, AgreementInput $input): void
+    /** @throws AssessmentError|Refused when the place has been covered meanwhile */
+    public function tried(int $id, TrialInput $input, Person $by): void
     {
-        $this->piece($id, $input->version)->agree($input->aim, $input->gloss);
+        $piece = $this->piece($id, $input->version);
+        $trial = $input->trial();
+        if ($trial->result->trial->needsBarePlace() && $this->isCovered($id, $trial->at)) {
+            throw new AssessmentError('trial', Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()));
+        }
+        $piece->tried($trial, $by, $this->clock->now());
     }
 
-    private function piece(int $id, int $version): StoredPiece
+    /** @throws Refused */
+    public function forgetTrial(int $id, int $trial, int $version): void
+    {
+        if (!$this->piece($id, $version)->forgetTrial($trial)) {
+            throw new NotFoundHttpException();
+        }
+    }
+
+    /** @throws AssessmentError|Refused */
+    public function agree(int $id, AgreementInput $input): void
+    {
+        $piece = $this->piece($id, $input->version);
+        $piece->agree($input->agreed());
+        $piece->owes($input->valueCents, $input->replaceCents, trim($input->unwanted));
+    }
+
+    /** @throws AssessmentError|Refused */
+    public function takeOff(int $id, OffInput $input): void
+    {
+        $this->piece($id, $input->version)->takeOff(new Place($input->part, $input->half), $input->off);
+    }
+
+    /** @throws Refused when the other is of another cut or another owner */
+    public function copy(int $id, CopyInput $input): void
+    {
+        $piece = $this->piece($id, $input->version);
+        $past = $this->entities->find(StoredPiece::class, $input->from) ?? throw new NotFoundHttpException();
+        if ($past === $piece || $past->kind() !== $piece->kind() || $past->ticket()->customer() !== $piece->ticket()->customer()) {
+            throw Refused::now('Only a piece of the same owner and the same cut can be copied.');
+        }
+        $piece->copyFrom($past);
+    }
+
+    /** @throws Refused when somebody else has changed it since it was read */
+    public function piece(int $id, int $version): StoredPiece
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         if ($piece->version() !== $version) {
@@ -71,5 +134,22 @@ final readonly class LookOver
         }
 
         return $piece;
+    }
+
+    /** The usual materials of a part, and for what is seen first any hide or cloth: the restorer may know better. */
+    private static function canBe(StoredPiece $piece, Place $at, Material $material): bool
+    {
+        return \in_array($material, $piece->kind()->materialsFor($at->part), true)
+            || $at->part->isOuter() && !$material->isEdge() && !\in_array($material, [Material::PlasticStack, Material::BareWelt, Material::Metal], true);
+    }
+
+    /** A film or a colour has been laid on it. */
+    private function isCovered(int $piece, Place $place): bool
+    {
+        return null !== Row::first(
+            $this->connection,
+            'SELECT id FROM plan_step WHERE piece_id = ? AND status = \'done\' AND drying_family IN (\'paint\', \'primer\', \'topcoat\', \'resin\', \'touch-up\', \'cream\', \'wax\', \'edge-dressing\', \'dye-spirit\', \'dye-water\', \'filler\') AND JSON_CONTAINS(places, JSON_OBJECT(\'part\', ?, \'half\', ?)) LIMIT 1',
+            [$piece, $place->part->value, $place->half->value],
+        );
     }
 }

@@ -28,6 +28,8 @@ final readonly class PartsInput
         public ?Dryness $dryness = null,
         public ?Shade $shade = null,
         public ?array $flags = null,
+        #[Assert\Range(notInRangeMessage: 'A measured area lies between 0.01 and 500 dm².', min: 0.01, max: 500)]
+        public ?float $areaDm2 = null,
     ) {
     }
 }

@@ -6,9 +6,12 @@ namespace KindHeel\App\Piece;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[Route('/api/pieces/{id}', requirements: ['id' => '\d{1,9}'])]
@@ -16,7 +19,7 @@ final readonly class PieceController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private PieceReader $reader, private LookOver $lookOver, private Once $once)
+    public function __construct(private PieceReader $reader, private OwnerPageReader $ownerPage, private LookOver $lookOver, private Sign $sign, private Members $members, private Once $once)
     {
     }
 
@@ -52,6 +55,58 @@ final readonly class PieceController
     public function agree(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] AgreementInput $input): JsonResponse
     {
         return $this->change($id, fn () => $this->lookOver->agree($id, $input));
+    }
+
+    #[Route('/part-agreement', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function partAgreement(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PartAgreementInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->partAgreement($id, $input));
+    }
+
+    #[Route('/trials', methods: ['POST'])]
+    public function tried(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] TrialInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->tried($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/trials/{trial}', requirements: ['trial' => '\d{1,9}'], methods: ['DELETE'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function forgetTrial(int $id, int $trial, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] VersionInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->forgetTrial($id, $trial, $input->version));
+    }
+
+    #[Route('/off', methods: ['PUT'])]
+    public function takeOff(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] OffInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->takeOff($id, $input));
+    }
+
+    #[Route('/copy', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function copy(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] CopyInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->copy($id, $input));
+    }
+
+    #[Route('/owner-page', methods: ['GET'])]
+    public function ownerPage(int $id): JsonResponse
+    {
+        return Answer::of($this->ownerPage->of($id));
+    }
+
+    #[Route('/questions', methods: ['GET'])]
+    public function questions(int $id): JsonResponse
+    {
+        return Answer::of($this->ownerPage->questions($id));
+    }
+
+    #[Route('/signature', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function sign(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] SignatureInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn () => ($this->sign)($id, $input, $this->members->person($member)), view: fn (): OwnerPageView => $this->ownerPage->of($id));
     }
 
     /** @param \Closure(): void $act */

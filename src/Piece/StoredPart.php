@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Assessment\Agreed;
+use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
@@ -45,6 +49,26 @@ class StoredPart
     #[ORM\Column(type: 'json')]
     private array $flags;
 
+    #[ORM\Column(nullable: true)]
+    private ?float $areaDm2;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Aim $aim;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Gloss $gloss;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Patina $patina;
+
+    /** The restorer has said what it is, whatever trials say. */
+    #[ORM\Column]
+    private bool $overruled = false;
+
+    /** Taken off the piece, and not yet put back (S-3). */
+    #[ORM\Column]
+    private bool $isOff = false;
+
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'parts'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private StoredPiece $piece,
@@ -62,6 +86,30 @@ class StoredPart
         $this->dryness = $part->dryness;
         $this->shade = $part->shade;
         $this->flags = array_map(static fn (Flag $f): string => $f->value, $part->flags);
+        $this->areaDm2 = $part->areaDm2;
+        $this->aim = $part->agreed?->aim;
+        $this->gloss = $part->agreed?->gloss;
+        $this->patina = $part->agreed?->patina;
+    }
+
+    public function overrule(): void
+    {
+        $this->overruled = true;
+    }
+
+    public function isOverruled(): bool
+    {
+        return $this->overruled;
+    }
+
+    public function isOff(): bool
+    {
+        return $this->isOff;
+    }
+
+    public function takeOff(bool $off): void
+    {
+        $this->isOff = $off;
     }
 
     public function isAt(Place $place): bool
@@ -71,6 +119,15 @@ class StoredPart
 
     public function toCore(): Part
     {
-        return new Part(new Place($this->part, $this->half), $this->material, $this->certainty, $this->dryness, $this->shade, array_map(Flag::from(...), $this->flags));
+        return new Part(
+            new Place($this->part, $this->half),
+            $this->material,
+            $this->certainty,
+            $this->dryness,
+            $this->shade,
+            array_map(Flag::from(...), $this->flags),
+            $this->areaDm2,
+            null === $this->aim || null === $this->gloss || null === $this->patina ? null : new Agreed($this->aim, $this->gloss, $this->patina),
+        );
     }
 }

@@ -8,15 +8,22 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Counter\Ticket;
+use KindHeel\App\People\Person;
 use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Treatment\Planning\Plan;
@@ -40,7 +47,6 @@ class StoredPiece
     private ?int $plannedFrom = null;
 
     /** @var array<string, mixed> */
-    /** @var array<string, mixed> */
     #[ORM\Column(type: 'json')]
     private array $remarks = [];
 
@@ -49,6 +55,37 @@ class StoredPiece
 
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $finishedAt = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $sizeEu;
+
+    /** the longest side of what is not worn on the foot */
+    #[ORM\Column(nullable: true)]
+    private ?float $lengthMm;
+
+    #[ORM\Column(length: 20)]
+    private Aim $aim;
+
+    #[ORM\Column(length: 20)]
+    private Gloss $gloss;
+
+    #[ORM\Column(length: 20)]
+    private Patina $patina;
+
+    /** What the owner does not want done. */
+    #[ORM\Column(length: 500)]
+    private string $unwanted = '';
+
+    /** What it is worth to the owner, and what a new one costs, in hundredths of the workshop's money. */
+    #[ORM\Column(nullable: true)]
+    private ?int $valueCents = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?int $replaceCents = null;
+
+    /** @var Collection<int, StoredTrial> */
+    #[ORM\OneToMany(targetEntity: StoredTrial::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
+    private Collection $trials;
 
     /** @var Collection<int, StoredPart> */
     #[ORM\OneToMany(targetEntity: StoredPart::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
@@ -68,27 +105,37 @@ class StoredPiece
         private Ticket $ticket,
         #[ORM\Column(length: 120)]
         private string $name,
-        #[ORM\Column(length: 20)]
+        #[ORM\Column(length: 40)]
         private Kind $kind,
-        #[ORM\Column]
-        private float $sizeEu,
-        #[ORM\Column(length: 20)]
-        private Aim $aim,
-        #[ORM\Column(length: 20)]
-        private Gloss $gloss,
+        Size $size,
+        Agreed $agreed,
         Shade $shade,
     ) {
+        $this->sizeEu = $size->eu;
+        $this->lengthMm = $size->mm;
+        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        $this->trials = new ArrayCollection();
         $this->parts = new ArrayCollection();
         $this->findings = new ArrayCollection();
         $this->steps = new ArrayCollection();
         foreach ($kind->halves() as $half) {
             foreach ($kind->parts() as $part) {
                 // Until somebody has looked it is the likeliest material, and no more than a guess.
-                $material = Kind::materialsFor($part)[0];
-                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $material, $part->isUpper() ? Certainty::Guess : Certainty::Likely, shade: $shade)));
+                $material = $kind->materialsFor($part)[0];
+                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $material, self::atFirst($part, $kind), shade: $shade)));
             }
         }
         $ticket->add($this);
+    }
+
+    /** Of what it nearly always is there is no doubt; what is seen first is a guess until somebody has looked. */
+    private static function atFirst(PartName $part, Kind $kind): Certainty
+    {
+        return match (true) {
+            1 === \count($kind->materialsFor($part)) => Certainty::Known,
+            $part->isOuter() => Certainty::Guess,
+            default => Certainty::Likely,
+        };
     }
 
     public function id(): int
@@ -121,30 +168,115 @@ class StoredPiece
     {
         return Piece::of(
             $this->kind,
-            $this->sizeEu,
-            $this->aim,
-            $this->gloss,
+            Size::of($this->kind, $this->sizeEu, $this->lengthMm),
+            new Agreed($this->aim, $this->gloss, $this->patina),
             array_values($this->parts->map(static fn (StoredPart $p): Part => $p->toCore())->toArray()),
             array_values($this->findings->map(static fn (StoredFinding $f): Finding => $f->toCore())->toArray()),
+            array_values($this->trials->map(static fn (StoredTrial $t): RecordedTrial => $t->toCore())->toArray()),
         );
     }
 
     /**
      * The same knowledge for one or several places.
      *
-     * @throws AssessmentError when the kind lacks a place
+     * @throws AssessmentError when the kind lacks a place, or it does not go with what was agreed; then nothing has changed
      */
     public function lookOver(Part ...$parts): void
     {
+        $before = [];
         foreach ($parts as $part) {
             Piece::mustHave($this->kind, $part->at);
-            foreach ($this->parts as $stored) {
-                if ($stored->isAt($part->at)) {
-                    $stored->update($part);
-                }
+            $stored = $this->stored($part->at);
+            $before[] = $stored->toCore();
+            $stored->update($part);
+        }
+        try {
+            $this->toCore();
+        } catch (AssessmentError $error) {
+            foreach ($before as $part) {
+                $this->stored($part->at)->update($part);
             }
+            throw $error;
         }
         ++$this->assessed;
+    }
+
+    /** The restorer's word stands over trials at these places. */
+    public function overrule(Place ...$places): void
+    {
+        foreach ($places as $place) {
+            $this->stored($place)->overrule();
+        }
+    }
+
+    /**
+     * A trial sharpens the picture: where the restorer has not said otherwise, its parts become what the odds name.
+     *
+     * @throws AssessmentError when the kind lacks the place
+     */
+    public function tried(RecordedTrial $trial, Person $by, \DateTimeImmutable $at): void
+    {
+        foreach ([$trial->at, ...$trial->speaksFor] as $place) {
+            Piece::mustHave($this->kind, $place);
+        }
+        $this->trials->add(new StoredTrial($this, $trial, $by, $at));
+        $this->sharpen();
+        ++$this->assessed;
+    }
+
+    public function forgetTrial(int $id): bool
+    {
+        foreach ($this->trials as $trial) {
+            if ($trial->id() === $id) {
+                $this->trials->removeElement($trial);
+                $this->sharpen();
+                ++$this->assessed;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function sharpen(): void
+    {
+        foreach ($this->parts as $stored) {
+            if (!$stored->isOverruled()) {
+                // One after the other: what is named first may forbid a shine to the rest.
+                $stored->update($this->toCore()->named($stored->toCore()->at));
+            }
+        }
+    }
+
+    /** Copies what the parts are made of from a piece of the same cut; what is wrong with them is looked for anew. */
+    public function copyFrom(self $past): void
+    {
+        foreach ($past->parts as $stored) {
+            $part = $stored->toCore();
+            $this->stored($part->at)->update($part);
+        }
+        ++$this->assessed;
+    }
+
+    /** @throws AssessmentError when the part does not come off */
+    public function takeOff(Place $place, bool $off): void
+    {
+        Piece::mustHave($this->kind, $place);
+        if (!$place->part->isDetachable()) {
+            throw new AssessmentError('part', Phrase::sentence('The %s does not come off.', $place->part->label()));
+        }
+        $this->stored($place)->takeOff($off);
+    }
+
+    private function stored(Place $place): StoredPart
+    {
+        foreach ($this->parts as $stored) {
+            if ($stored->isAt($place)) {
+                return $stored;
+            }
+        }
+        throw new AssessmentError('part', Phrase::sentence('There is no %s on it.', $place->label()));
     }
 
     public function partAt(Place $place): ?Part
@@ -188,11 +320,43 @@ class StoredPiece
         return false;
     }
 
-    public function agree(Aim $aim, Gloss $gloss): void
+    /** @throws AssessmentError when that shine cannot be had; then nothing has changed */
+    public function agree(Agreed $agreed): void
     {
-        $this->aim = $aim;
-        $this->gloss = $gloss;
+        $before = [$this->aim, $this->gloss, $this->patina];
+        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        try {
+            $this->toCore();
+        } catch (AssessmentError $error) {
+            [$this->aim, $this->gloss, $this->patina] = $before;
+            throw $error;
+        }
         ++$this->assessed;
+    }
+
+    /** What it is worth to the owner, what a new one costs (in hundredths), and what must not be done. */
+    public function owes(?int $valueCents, ?int $replaceCents, string $unwanted): void
+    {
+        $this->valueCents = $valueCents;
+        $this->replaceCents = $replaceCents;
+        $this->unwanted = $unwanted;
+    }
+
+    /** @return list<StoredPart> */
+    public function parts(): array
+    {
+        return array_values($this->parts->toArray());
+    }
+
+    /** @return list<StoredFinding> */
+    public function findings(): array
+    {
+        return array_values($this->findings->toArray());
+    }
+
+    public function assessed(): int
+    {
+        return $this->assessed;
     }
 
     public function hasBegun(): bool

@@ -12,11 +12,17 @@ use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Treatment\FamilyId;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -25,29 +31,55 @@ final readonly class WordsController
     #[Route('/api/words', methods: ['GET'])]
     public function show(): JsonResponse
     {
-        $offered = [];
-        foreach (PartName::cases() as $part) {
-            foreach (Kind::materialsFor($part) as $material) {
-                $offered[$material->value] = $material;
-            }
-        }
-
         return Answer::of(new WordsView(
-            array_map(static fn (Kind $k): KindView => new KindView(
-                $k->value,
-                $k->label(),
-                array_map(static fn (Half $h): string => $h->value, $k->halves()),
-                array_map(static fn (PartName $p): PartWordView => new PartWordView($p->value, $p->label(), array_map(static fn (Material $m): string => $m->value, Kind::materialsFor($p)), $p->isUpper()), $k->parts()),
-            ), Kind::cases()),
-            array_map(static fn (Material $m): WordView => new WordView($m->value, $m->label(), $m->sign()), array_values($offered)),
+            array_map(static fn (PieceFamily $f): WordView => new WordView($f->value, $f->label()), PieceFamily::cases()),
+            array_map(self::kind(...), Kind::cases()),
+            array_map(static fn (Material $m): WordView => new WordView($m->value, $m->label(), $m->sign()), Material::cases()),
             array_map(static fn (Certainty $c): WordView => new WordView($c->value, $c->value), Certainty::cases()),
             array_map(static fn (Dryness $d): WordView => new WordView($d->value, $d->value, $d->sign()), Dryness::cases()),
-            array_map(static fn (FindingKind $f): FindingWordView => new FindingWordView($f->value, $f->label(), $f->group()->value, $f->hasSize()), FindingKind::cases()),
+            array_map(self::finding(...), FindingKind::cases()),
             array_map(static fn (Severity $s): WordView => new WordView((string) $s->value, $s->label()), Severity::cases()),
             array_map(static fn (Aim $a): WordView => new WordView($a->value, $a->label(), $a->meaning()), Aim::cases()),
             array_map(static fn (Gloss $g): WordView => new WordView($g->value, $g->value), Gloss::cases()),
             array_map(static fn (Shade $s): ShadeView => new ShadeView($s->value, $s->label(), $s->lab()->toSrgbHex()), Shade::cases()),
             array_map(static fn (Flag $f): WordView => new WordView($f->value, $f->label()), Flag::cases()),
+            array_map(static fn (Patina $p): WordView => new WordView($p->value, $p->value), Patina::cases()),
+            array_map(static fn (Trial $t): TrialWordView => new TrialWordView($t->value, $t->label(), $t->how(), $t->identifies(), array_map(static fn (Outcome $o): WordView => new WordView($o->value, $o->label()), $t->outcomes())), Trial::cases()),
+            array_map(static fn (FamilyId $f): WordView => new WordView($f->value, $f->label()), FamilyId::cases()),
         ));
+    }
+
+    private static function kind(Kind $kind): KindView
+    {
+        return new KindView(
+            $kind->value,
+            $kind->label(),
+            $kind->family()->value,
+            array_map(static fn (Half $h): string => $h->value, $kind->halves()),
+            array_map(static fn (PartName $p): PartWordView => new PartWordView(
+                $p->value,
+                $p->label(),
+                array_map(static fn (Material $m): string => $m->value, $kind->materialsFor($p)),
+                $p->isOuter(),
+                $p->isDetachable(),
+                $p->isPlural(),
+            ), $kind->parts()),
+            $kind->outer(),
+            $kind->family()->isFootwear(),
+            Size::usual($kind)->mm,
+        );
+    }
+
+    private static function finding(FindingKind $finding): FindingWordView
+    {
+        return new FindingWordView(
+            $finding->value,
+            $finding->label(),
+            $finding->group()->value,
+            $finding->hasSize(),
+            $finding->hasDepth(),
+            array_column(array_filter(Material::cases(), $finding->isUsualOn(...)), 'value'),
+            array_column(array_filter(PartName::cases(), $finding->canBeOn(...)), 'value'),
+        );
     }
 }

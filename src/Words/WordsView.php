@@ -8,6 +8,7 @@ namespace KindHeel\App\Words;
 final readonly class WordsView
 {
     /**
+     * @param list<WordView>        $families
      * @param list<KindView>        $kinds
      * @param list<WordView>        $materials
      * @param list<WordView>        $certainties
@@ -18,8 +19,12 @@ final readonly class WordsView
      * @param list<WordView>        $glosses
      * @param list<ShadeView>       $shades
      * @param list<WordView>        $flags
+     * @param list<WordView>        $patinas
+     * @param list<TrialWordView>   $trials
+     * @param list<WordView>        $products    families of product
      */
     public function __construct(
+        public array $families,
         public array $kinds,
         public array $materials,
         public array $certainties,
@@ -30,6 +35,9 @@ final readonly class WordsView
         public array $glosses,
         public array $shades,
         public array $flags,
+        public array $patinas,
+        public array $trials,
+        public array $products,
     ) {
     }
 }

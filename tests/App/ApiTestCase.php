@@ -27,7 +27,7 @@ use Symfony\Component\Serializer\SerializerInterface;
 /** The API as a client sees it, on an empty database with three people in it. */
 abstract class ApiTestCase extends WebTestCase
 {
-    protected const PIECE = ['name' => 'The lamplighter’s shoes', 'kind' => 'derby', 'sizeEu' => 42, 'aim' => 'freshen', 'gloss' => 'satin', 'shade' => 'chestnut'];
+    protected const PIECE = ['name' => 'The lamplighter’s shoes', 'kind' => 'low-shoe/derby', 'sizeEu' => 42, 'aim' => 'freshen', 'gloss' => 'satin', 'shade' => 'chestnut'];
 
     protected KernelBrowser $client;
     protected MockClock $clock;
@@ -41,7 +41,7 @@ abstract class ApiTestCase extends WebTestCase
         $clock = self::getContainer()->get(ClockInterface::class);
         $this->clock = $clock;
         $connection = $this->connection();
-        foreach (['ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
+        foreach (['agreement', 'picture', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
             $connection->executeStatement('DELETE FROM '.$table);
         }
         $entities = self::getContainer()->get(EntityManagerInterface::class);
@@ -158,7 +158,7 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** @return array<string, mixed> the body of a new ticket that is sound */
-    protected function ticketBody(string $kind = 'derby', string $aim = 'freshen'): array
+    protected function ticketBody(string $kind = 'low-shoe/derby', string $aim = 'freshen'): array
     {
         return [
             'customer' => 'The Lantern Players',

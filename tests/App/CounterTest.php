@@ -15,12 +15,12 @@ final class CounterTest extends ApiTestCase
     public function testATicketIsOpenedAndFoundAgain(): void
     {
         $this->signIn();
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('brogue'), 201);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/brogue'), 201);
         self::assertSame('2026-03-06T17:00:00Z', $ticket->promisedAt, 'said in the workshop’s zone, kept in UTC');
         self::assertSame('to-look-over', $ticket->pieces[0]->state);
         self::assertCount(1, $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets);
         $piece = $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id);
-        self::assertSame('brogue', $piece->kind);
+        self::assertSame('low-shoe/brogue', $piece->kind);
         self::assertCount(30, $piece->parts);
         self::assertSame('guess', array_values(array_filter($piece->parts, static fn ($p): bool => 'vamp' === $p->part))[0]->certainty);
     }
@@ -90,7 +90,7 @@ final class CounterTest extends ApiTestCase
     public function testWhatThePieceCannotHaveIsRefused(): void
     {
         $this->signIn();
-        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('loafer'), 201)->pieces[0]->id;
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/loafer'), 201)->pieces[0]->id;
         $sound = ['version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2];
         $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'laces'] + $sound);
         $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'wing'] + $sound);

@@ -82,7 +82,7 @@ final class TapeTest extends ApiTestCase
     public function testAWindowAboutToCloseIsCalledBeforeEverythingThatCanWait(): void
     {
         $this->plannedPair();
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('derby', 'restore'), 201);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'restore'), 201);
         $id = $ticket->pieces[0]->id;
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => 1]);
         $dressing = $this->workOn($id, 'Dress the edge');

@@ -83,13 +83,14 @@ final class SmallThingsTest extends StoryTestCase
     {
         $this->signIn('ida');
         $this->go('/drawings');
-        foreach (['oxford', 'derby', 'loafer', 'monk shoe', 'court shoe', 'brogue', 'dance shoe'] as $kind) {
+        foreach (['oxford', 'dance shoe', 'chelsea boot', 'riding boot', 'running trainer', 'doctor’s bag', 'jacket', 'gloves', 'one-piece riding suit', 'instrument strap', 'book cover'] as $kind) {
             $this->seeText($kind);
         }
-        self::assertCount(28, $this->all('main svg'));
+        self::assertCount(39 * 4, $this->all('main svg'));
+        self::assertSame([], array_map(static fn ($e): string => $e->getText(), $this->all('.undrawn')), 'every part of every kind is drawn on one of its sides');
         $outlines = $this->driver->executeScript('return [...document.querySelectorAll("main section")].map(s => [...s.querySelector("svg").querySelectorAll("path")].map(p => p.getAttribute("d")).join(" "))');
         self::assertIsArray($outlines);
-        self::assertCount(7, array_unique(array_filter($outlines, is_string(...))), 'no two kinds are drawn alike');
+        self::assertCount(39, array_unique(array_filter($outlines, is_string(...))), 'no two kinds are drawn alike');
         $this->go('/nowhere/at/all');
         $this->seeText('There is nothing here');
         $this->says('Back to the bench')->click();

@@ -139,7 +139,7 @@ final class WorkshopDayTest extends StoryTestCase
         $this->says('first thing seen')->click();
         $this->see('[name=lengthMm]')->sendKeys('900');
         $this->says('Mark scratch')->click();
-        $this->seeText('no part of a shoe is longer');
+        $this->seeText('a finding on it cannot be longer');
         $this->see('[name=lengthMm]')->clear()->sendKeys('30');
         $this->says('Mark scratch')->click();
         $this->seeText('scratch, first thing seen, 30 mm');

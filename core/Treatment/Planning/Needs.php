@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\Severity;
@@ -69,7 +69,7 @@ final readonly class Needs
             new Wanted(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, $outside), Rank::DAMP, 'The gentlest cleaner comes first.', ['O-5', 'C-6']),
         ];
         if ([] !== $upper) {
-            $wanted[] = new Wanted(Step::act(Phase::TakeApart, Action::Tree, self::places($upper)), Rank::TREE, 'A tree holds the shape while the upper is worked on.', ['O-3']);
+            $wanted[] = new Wanted(Step::act(Phase::TakeApart, Action::Tree, self::places($upper)), Rank::TREE, 'What is filled out holds its shape while it is worked on, and its creases open.', ['O-3']);
         }
         $dirty = array_filter($upper, fn (Part $p): bool => $this->pair->worst($p->at, ...self::CLEANED)->atLeast(Severity::OnlyWhenLookedFor) || Dryness::Stiff === $p->dryness);
         if ([] !== $dirty) {
@@ -77,7 +77,7 @@ final readonly class Needs
             $wanted[] = new Wanted(
                 Step::lay(Phase::Clean, FamilyId::CleanerCream, Applicator::Cloth, self::places($dirty)),
                 Rank::CLEAN,
-                [] === $labels ? 'Stiff leather is cleaned with something that feeds.' : \sprintf('A damp cloth does not lift %s.', Words::list($labels)),
+                [] === $labels ? 'Stiff leather is cleaned with something that feeds.' : \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
                 ['O-5', 'O-6'],
             );
         }
@@ -138,7 +138,7 @@ final readonly class Needs
                     $wanted[] = new Wanted(
                         Step::lay(Phase::Polish, FamilyId::Cream, Applicator::Cloth, self::places($on), $coat, $coats),
                         Rank::CREAM + $coat,
-                        null === $shade ? 'Neutral cream feeds and keeps every sign of age.' : \sprintf('Cream brings the colour back: %s.', Words::list($this->pair->labels(self::places($on), ...self::COLOURED) ?: ['the pair is coloured as one'])),
+                        null === $shade ? 'Neutral cream feeds and keeps every sign of age.' : \sprintf('Cream brings the colour back: %s.', Phrase::list($this->pair->labels(self::places($on), ...self::COLOURED) ?: ['the pair is coloured as one'])),
                         null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'],
                         $shade,
                         null,
@@ -161,7 +161,7 @@ final readonly class Needs
      */
     private function tint(array $upper): bool
     {
-        if (!$this->piece->aim->addsColour()) {
+        if (!$this->piece->agreed->aim->addsColour()) {
             return false;
         }
         foreach ($upper as $part) {
@@ -176,10 +176,10 @@ final readonly class Needs
     /** @return list<Wanted> */
     private function edges(Half $half): array
     {
-        if (!$this->piece->aim->addsColour()) {
+        if (!$this->piece->agreed->aim->addsColour()) {
             return [];
         }
-        $worn = array_filter($this->pair->edges($half), fn (Part $p): bool => Aim::Restore === $this->piece->aim
+        $worn = array_filter($this->pair->edges($half), fn (Part $p): bool => $this->piece->agreed->aim->rebuilds()
             || $this->pair->worstOfPair($p->at, ...self::EDGE)->atLeast(Severity::OnlyWhenLookedFor));
         $bare = array_filter($worn, fn (Part $p): bool => $this->pair->worstOfPair($p->at, ...self::EDGE)->atLeast(Severity::FirstThingSeen));
         $coats = [] === $bare ? 1 : 2;
@@ -190,7 +190,7 @@ final readonly class Needs
                 $wanted[] = new Wanted(
                     Step::lay(Phase::Edges, FamilyId::EdgeDressing, Applicator::Dauber, self::places($parts), $coat, $coats),
                     Rank::DRESS + $coat,
-                    [] === $labels ? 'A clean dressed edge finishes the shoe.' : \sprintf('Dressing covers %s.', Words::list($labels)),
+                    [] === $labels ? 'A clean dressed edge finishes the shoe.' : \sprintf('Dressing covers %s.', Phrase::list($labels)),
                     ['O-24', 'J-7'],
                     array_values($parts)[0]->shade,
                 );
@@ -206,7 +206,7 @@ final readonly class Needs
         $upper = $this->pair->upper($half);
         $all = [...$upper, ...$this->pair->edges($half)];
         $caps = array_values(array_filter($upper, static fn (Part $p): bool => \in_array($p->at->part, [PartName::Toe, PartName::Counter], true)));
-        $layers = match ($this->piece->gloss) {
+        $layers = match ($this->piece->agreed->gloss) {
             Gloss::Matt => [],
             Gloss::Satin => [1 => $all],
             Gloss::Glow => [1 => $all, 2 => $upper],
@@ -215,11 +215,11 @@ final readonly class Needs
         $wanted = [];
         foreach (array_filter($layers) as $coat => $parts) {
             $rank = Rank::WAX + 10 * $coat;
-            $tinted = $this->piece->aim->addsColour() && \in_array($coat, [1, 2], true) && 1 === \count(self::byShade($upper));
+            $tinted = $this->piece->agreed->aim->addsColour() && \in_array($coat, [1, 2], true) && 1 === \count(self::byShade($upper));
             $wanted[] = new Wanted(
                 Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, self::places($parts), $coat, \count($layers)),
                 $rank,
-                $coat > 2 ? 'A mirror is built on toe and counter only, where the leather does not bend.' : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->piece->gloss->value),
+                $coat > 2 ? 'A mirror is built on toe and counter only, where the leather does not bend.' : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->piece->agreed->gloss->value),
                 $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
                 $tinted ? $parts[0]->shade : null,
             );
@@ -254,7 +254,7 @@ final readonly class Needs
 
         return array_values(array_filter([
             [] === $off ? null : new Wanted(Step::act(Phase::PutTogether, Action::PutTogether, $off), Rank::TOGETHER, 'What was taken off goes back last, ticked off the list.', ['O-28', 'S-3']),
-            new Wanted(Step::act(Phase::HandOver, Action::HandOver, $everything), Rank::HAND_OVER, 'The pair is looked at side by side, in the light it will be seen in.', ['O-29', 'S-1']),
+            new Wanted(Step::act(Phase::HandOver, Action::HandOver, $everything), Rank::HAND_OVER, $this->piece->kind->isPair() ? 'The pair is looked at side by side, in the light it will be seen in.' : 'It is looked at all round, in the light it will be seen in.', ['O-29', 'S-1']),
         ]));
     }
 

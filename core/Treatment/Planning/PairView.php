@@ -23,7 +23,7 @@ final readonly class PairView
     /** @return list<Part> leather of the upper on a half */
     public function upper(Half $half): array
     {
-        return $this->parts($half, static fn (Part $p): bool => $p->at->part->isUpper() && $p->material->isUpperLeather());
+        return $this->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() && $p->material->isUpperLeather());
     }
 
     /** @return list<Part> cut leather edges of sole and heel on a half */
@@ -35,7 +35,7 @@ final readonly class PairView
     /** @return list<Part> all that shows and can be wiped */
     public function outside(Half $half): array
     {
-        return $this->parts($half, static fn (Part $p): bool => $p->material->isUpperLeather() && $p->at->part->isUpper()
+        return $this->parts($half, static fn (Part $p): bool => $p->material->isUpperLeather() && $p->at->part->isOuter()
             || $p->at->part->isEdge() || Material::BareWelt === $p->material || Material::LeatherEdge === $p->material && !$p->at->part->isInside());
     }
 

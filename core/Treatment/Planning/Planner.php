@@ -162,7 +162,7 @@ final class Planner
     {
         $on = array_values(array_map(
             static fn (Part $p): Place => $p->at,
-            array_filter($this->piece->parts, static fn (Part $p): bool => $p->at->half === $half && $p->at->part->isUpper() && $p->needsTrial()),
+            array_filter($this->piece->parts, static fn (Part $p): bool => $p->at->half === $half && $p->at->part->isOuter() && $p->needsTrial()),
         ));
         $tries = [];
         foreach ($this->pool as $wanted) {

@@ -5,21 +5,30 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Honesty\Declined;
+use KindHeel\Core\Assessment\Honesty\OwnerPage;
+use KindHeel\Core\Assessment\Honesty\Prospect;
+use KindHeel\Core\Assessment\Honesty\Referrals;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Phase;
-use KindHeel\Core\Treatment\Rule\BrittleIsReferred;
 use KindHeel\Core\Treatment\Rule\NoSolventOnDelicate;
 use KindHeel\Core\Treatment\Step;
 
 /** What a plan says beside its steps: what it refuses, what it refers, what the owner has to be told. */
 final readonly class Remarks
 {
+    private const UNPLANNED = [
+        FindingKind::OpenSeam, FindingKind::SoleParting, FindingKind::LiningTorn, FindingKind::RottenThread, FindingKind::EyeletMissing, FindingKind::BuckleBent,
+        FindingKind::ZipStiff, FindingKind::StackSplit, FindingKind::RoadSalt, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::Tar, FindingKind::Glue,
+        FindingKind::PaintSpots, FindingKind::Silicone, FindingKind::WrongTouchUp, FindingKind::Peeling, FindingKind::Gouge, FindingKind::FlatNap, FindingKind::YellowedRubber, FindingKind::LiftedScales,
+    ];
+
     public function __construct(private Piece $piece)
     {
     }
@@ -27,16 +36,10 @@ final readonly class Remarks
     /** @return list<Remark> */
     public function referrals(): array
     {
-        $rule = new BrittleIsReferred();
-        $found = [];
-        foreach ($this->piece->parts as $part) {
-            $wipe = Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->at]);
-            if (null !== $rule->judge($this->asFound($part), $wipe)) {
-                $found[] = new Remark('J-6', \sprintf('The %s %s is past what this bench should touch. Hand it on to a conservator, and say why.', $part->at->half->value, $part->at->part->label()));
-            }
-        }
-
-        return $found;
+        return array_values(array_map(
+            static fn (Declined $d): Remark => new Remark($d->rule, \sprintf('%s This is for %s.', $d->sentence, $d->to)),
+            array_filter(Referrals::of($this->piece), static fn (Declined $d): bool => $d->wholePiece),
+        ));
     }
 
     /** @return list<Remark> */
@@ -51,41 +54,50 @@ final readonly class Remarks
             }
             $strip = Step::lay(Phase::Clean, FamilyId::SolventMild, Applicator::Cloth, [$part->at]);
             if (null !== $rule->judge($this->asFound($part), $strip)) {
-                $found[] = new Remark('C-2', \sprintf('No solvent on the %s %s for the %s: it is %s.', $part->at->half->value, $part->at->part->label(), $finding->kind->label(), $part->material->label()));
+                $found[] = new Remark('C-2', \sprintf('No solvent on the %s for the %s: it is %s.', $part->at->label(), $finding->kind->label(), $part->material->label()));
             }
         }
 
         return $found;
     }
 
-    /** @return list<Remark> */
+    /** @return list<Remark> what stays or is only softened, and what this plan leaves undone */
     public function tellOwner(): array
     {
-        $found = [];
-        foreach ($this->piece->findings as $finding) {
-            $sentence = $this->stays($finding);
-            if (null !== $sentence) {
-                $found[] = new Remark('J-5', \sprintf('%s %s: %s', ucfirst($finding->at->half->value), $finding->at->part->label(), $sentence));
+        $page = OwnerPage::for($this->piece);
+        $said = [];
+        foreach ($page->promises as $promise) {
+            if (\in_array($promise->finding->kind, self::UNPLANNED, true)) {
+                $said[] = new Remark('J-5', Phrase::sentence('%s on the %s is not mended in this plan; it is work of its own.', $promise->finding->kind->noun(), $promise->finding->at->label()));
+            } elseif (Prospect::Gone !== $promise->prospect) {
+                $said[] = new Remark('J-5', $promise->sentence);
+            }
+        }
+        foreach ($this->unplannedMaterials() as $material => $parts) {
+            $said[] = new Remark('J-5', Phrase::sentence('What is %s is left as it is in this plan: %s.', $material, Phrase::list($parts)));
+        }
+        if (\in_array($this->piece->agreed->aim, [Aim::Recolour, Aim::Restore, Aim::WorkProof], true)) {
+            $said[] = new Remark('J-5', Phrase::sentence('This plan works with cleaners, cream and wax; %s.', match ($this->piece->agreed->aim) {
+                Aim::Recolour => 'the new colour is dye or paint, and work of its own',
+                Aim::Restore => 'filling, dye and paint are work of their own',
+                default => 'grease and repellent are work of their own',
+            }));
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, non-empty-list<string>> names of outer parts by the material that this plan does not touch */
+    private function unplannedMaterials(): array
+    {
+        $left = [];
+        foreach ($this->piece->parts as $part) {
+            if ($part->at->part->isOuter() && !$part->material->isUpperLeather()) {
+                $left[$part->material->label()][$part->at->part->value] = $part->at->part->label();
             }
         }
 
-        return $found;
-    }
-
-    private function stays(Finding $finding): ?string
-    {
-        return match ($finding->kind) {
-            FindingKind::Crack => 'the crack never closes; feeding slows it, and it will show where the shoe bends.',
-            FindingKind::Gouge => Aim::Restore === $this->piece->aim ? 'cream softens the gouge; filling and recolouring it would be work of its own, not in this plan.' : 'the gouge is softened, not filled.',
-            FindingKind::Crease => 'the crease is eased by the tree and stays to be seen.',
-            FindingKind::Peeling => 'the peeling finish stays; it would have to be stripped and painted, which is not in this plan.',
-            FindingKind::BleachedSpot, FindingKind::WaterRing => 'cream tones it down; its outline may still be seen.',
-            FindingKind::ColourTransfer, FindingKind::Ink => 'what has set into the leather stays, paler.',
-            FindingKind::Scratch, FindingKind::Scuff => $finding->severity->value >= 3 ? 'it is coloured in; in raking light it will still be felt and seen.' : null,
-            FindingKind::OpenSeam, FindingKind::SoleParting, FindingKind::LiningTorn, FindingKind::RottenThread, FindingKind::EyeletMissing, FindingKind::BuckleBent => \sprintf('the %s is not mended in this plan.', $finding->kind->label()),
-            FindingKind::RoadSalt, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::Tar, FindingKind::Glue, FindingKind::PaintSpots, FindingKind::Silicone, FindingKind::WrongTouchUp => \sprintf('the %s needs more than this plan’s cleaners; some of it will stay.', $finding->kind->label()),
-            default => null,
-        };
+        return array_map(array_values(...), $left);
     }
 
     private function asFound(Part $part): PartState

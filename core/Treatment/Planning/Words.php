@@ -6,19 +6,12 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Place;
 
 /** Small grammar for the sentences of a plan. */
 final class Words
 {
-    /** @param list<string> $items */
-    public static function list(array $items): string
-    {
-        $last = array_pop($items);
-
-        return [] === $items ? (string) $last : implode(', ', $items).' and '.$last;
-    }
-
     /** @param array<mixed> $things */
     public static function are(array $things): string
     {
@@ -36,12 +29,12 @@ final class Words
         foreach ($places as $place) {
             $names[$place->part->value] = $place->part;
         }
-        $upper = array_filter($names, static fn (PartName $n): bool => $n->isUpper());
+        $upper = array_filter($names, static fn (PartName $n): bool => $n->isOuter());
         $labels = \count($upper) > 4
-            ? ['upper', ...self::labels(array_diff_key($names, $upper))]
+            ? [Half::Whole === $places[0]->half ? 'outside' : 'upper', ...self::labels(array_diff_key($names, $upper))]
             : self::labels($names);
 
-        return self::list($labels);
+        return Phrase::list($labels);
     }
 
     /** @param list<Place> $places */

@@ -20,7 +20,7 @@ final readonly class EdgesAfterUpper implements PieceRule
             return null;
         }
         foreach ($piece->touchedBy($step) as $part) {
-            if ($part->part->at->part->isUpper() && null !== $piece->lastDressing($part->part->at->half)) {
+            if ($part->part->at->part->isOuter() && null !== $piece->lastDressing($part->part->at->half)) {
                 return Violation::stop($this, $step, 'The edge is dressed already: colour the upper before the edge.');
             }
         }

@@ -29,7 +29,7 @@ final readonly class TreesBeforeCleaning implements PieceRule
         ));
 
         return [] !== $creased && $step->wets() && !$piece->isDone(Action::Tree, $half)
-            ? Violation::stop($this, $step, 'Put a tree in first: the creases are closed.', Remedy::first(Step::act(Phase::TakeApart, Action::Tree, array_values(array_filter(array_map(static fn (PartState $s): Place => $s->part->at, $piece->ofHalf($half)), static fn (Place $p): bool => $p->part->isUpper())))))
+            ? Violation::stop($this, $step, 'Put a tree in first: the creases are closed.', Remedy::first(Step::act(Phase::TakeApart, Action::Tree, array_values(array_filter(array_map(static fn (PartState $s): Place => $s->part->at, $piece->ofHalf($half)), static fn (Place $p): bool => $p->part->isOuter())))))
             : null;
     }
 }

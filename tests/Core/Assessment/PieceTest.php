@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Assessment;
 
+use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Gloss;
-use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
 use KindHeel\Tests\Core\Treatment\Shoes;
@@ -29,14 +28,13 @@ final class PieceTest extends TestCase
     {
         yield 'a loafer with laces' => ['part', static fn () => Piece::mustHave(Kind::Loafer, Shoes::place('left/laces'))];
         yield 'a shoe that has no half' => ['half', static fn () => Piece::mustHave(Kind::Derby, Shoes::place('whole/vamp'))];
-        yield 'a finding longer than any shoe' => ['length_mm', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 900.0)];
-        yield 'a gouge deeper than leather' => ['depth_mm', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 40.0)];
+        yield 'a finding longer than any shoe' => ['length_mm', static fn () => Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Keep), [], [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 900.0)])];
         yield 'a negative width' => ['width_mm', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Scuff, Severity::AtArmsLength, 9.0, -2.0)];
         yield 'more than the whole part' => ['share', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Faded, Severity::AtArmsLength, share: 1.4)];
-        yield 'a size of 300' => ['size_eu', static fn () => Piece::of(Kind::Derby, 300.0, Aim::Keep, Gloss::Matt, [], [])];
-        yield 'a child’s shoe with a man’s scratch' => ['length_mm', static fn () => Piece::of(Kind::Derby, 20.0, Aim::Keep, Gloss::Matt, [], [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 250.0)])];
+        yield 'a size of 300' => ['size_eu', static fn () => Piece::of(Kind::Derby, Size::eu(300.0), new Agreed(Aim::Keep, Gloss::Matt), [], [])];
+        yield 'a child’s shoe with a man’s scratch' => ['length_mm', static fn () => Piece::of(Kind::Derby, Size::eu(20.0), new Agreed(Aim::Keep, Gloss::Matt), [], [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 250.0)])];
         $part = new Part(Shoes::place('left/vamp'), Material::Aniline, Certainty::Known);
-        yield 'a part given twice' => ['parts', static fn () => Piece::of(Kind::Derby, 42.0, Aim::Keep, Gloss::Matt, [$part, $part], [])];
+        yield 'a part given twice' => ['parts', static fn () => Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Keep, Gloss::Matt), [$part, $part], [])];
     }
 
     /** @param \Closure(): mixed $make */
@@ -50,42 +48,6 @@ final class PieceTest extends TestCase
             self::assertSame($field, $error->field);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/u', $error->getMessage());
         }
-    }
-
-    public function testTheUppersOfAHalfAddUpToItsPlanningFigureAndGrowWithTheSquareOfTheSize(): void
-    {
-        foreach (Kind::cases() as $kind) {
-            foreach ([[42.0, 7.0], [36.0, 7.0 * (36.0 / 42.0) ** 2]] as [$size, $area]) {
-                $piece = Piece::of($kind, $size, Aim::Keep, Gloss::Matt, [], []);
-                $sum = 0.0;
-                foreach ($kind->parts() as $part) {
-                    $sum += $part->isUpper() ? $piece->areaDm2(new Place($part, Half::Left)) : 0.0;
-                }
-                self::assertEqualsWithDelta($area, $sum, 1e-9, $kind->value);
-            }
-        }
-    }
-
-    public function testNeighboursKnowEachOther(): void
-    {
-        foreach (PartName::cases() as $part) {
-            foreach ($part->neighbours() as $neighbour) {
-                self::assertContains($part, $neighbour->neighbours(), $part->value.' and '.$neighbour->value);
-            }
-        }
-    }
-
-    public function testEveryPartIsMadeOfSomethingThatTheKindUses(): void
-    {
-        foreach (Kind::cases() as $kind) {
-            self::assertSame([Half::Left, Half::Right], $kind->halves());
-            foreach ($kind->parts() as $part) {
-                self::assertNotSame([], Kind::materialsFor($part));
-                self::assertTrue($kind->has($part));
-            }
-        }
-        self::assertFalse(Kind::Court->has(PartName::Tongue));
-        self::assertFalse(Kind::DanceShoe->has(PartName::Welt));
     }
 
     public function testAGuessAndADelicateMaterialAskForATrialARubberEdgeDoesNot(): void

@@ -179,7 +179,10 @@ final class PlannerTest extends TestCase
         $all = self::places($kind);
         $shoes = Shoes::pair($kind)->of($material, $certainty)->to($aim, $gloss);
         foreach ($findings as [$at, $finding, $severity]) {
-            $shoes->with($all[$at % \count($all)], $finding, $severity);
+            $place = $all[$at % \count($all)];
+            if ($finding->canBeOn(Shoes::place($place)->part) && FindingKind::LiftedScales !== $finding) {
+                $shoes->with($place, $finding, $severity);
+            }
         }
         foreach ($parts as [$at, $dryness, $shade]) {
             $shoes->dry($all[$at % \count($all)], $dryness)->shade($all[$at % \count($all)], $shade);
@@ -230,9 +233,11 @@ final class PlannerTest extends TestCase
     /** @return non-empty-list<string> */
     private static function places(Kind $kind): array
     {
-        $places = ['left/vamp'];
-        foreach ($kind->parts() as $part) {
-            array_push($places, 'left/'.$part->value, 'right/'.$part->value);
+        $places = [Shoes::first($kind)];
+        foreach ($kind->halves() as $half) {
+            foreach ($kind->parts() as $part) {
+                $places[] = $half->value.'/'.$part->value;
+            }
         }
 
         return $places;

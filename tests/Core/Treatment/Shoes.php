@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\FindingKind;
@@ -16,6 +17,7 @@ use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
@@ -114,6 +116,12 @@ final class Shoes
         return $this;
     }
 
+    /** A place that every cut of this kind has. */
+    public static function first(Kind $kind): string
+    {
+        return $kind->halves()[0]->value.'/'.$kind->parts()[0]->value;
+    }
+
     public function piece(): Piece
     {
         $parts = [];
@@ -122,8 +130,8 @@ final class Shoes
                 $place = $half->value.'/'.$name->value;
                 $parts[] = new Part(
                     new Place($name, $half),
-                    $this->materials[$place] ?? ($name->isUpper() ? $this->upper : Kind::materialsFor($name)[0]),
-                    $name->isUpper() ? $this->certainty : Certainty::Known,
+                    $this->materials[$place] ?? ($name->isOuter() ? $this->upper : $this->kind->materialsFor($name)[0]),
+                    $name->isOuter() ? $this->certainty : Certainty::Known,
                     $this->dryness[$place] ?? Dryness::Supple,
                     $this->shades[$place] ?? Shade::Chestnut,
                     $this->flags[$place] ?? [],
@@ -131,6 +139,6 @@ final class Shoes
             }
         }
 
-        return Piece::of($this->kind, $this->sizeEu, $this->aim, $this->gloss, $parts, $this->findings);
+        return Piece::of($this->kind, Size::eu($this->sizeEu), new Agreed($this->aim, $this->gloss), $parts, $this->findings);
     }
 }

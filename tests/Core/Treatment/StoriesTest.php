@@ -78,12 +78,12 @@ final class StoriesTest extends TestCase
             ->with('left/toe', FindingKind::OldPolish)->with('left/vamp', FindingKind::Crack)->dry('left/vamp', Dryness::Thirsty));
         foreach ($plan->steps as $step) {
             foreach ($step->step->on as $place) {
-                self::assertFalse(FamilyId::Alcohol === $step->step->family && $place->part->isUpper(), $step->title);
+                self::assertFalse(FamilyId::Alcohol === $step->step->family && $place->part->isOuter(), $step->title);
             }
         }
         self::assertCount(2, array_filter($plan->steps, static fn (PlannedStep $s): bool => Action::Trial === $s->step->action));
         self::assertSame(['C-2'], array_map(static fn ($r) => $r->rule, $plan->refused));
-        self::assertSame(['J-5'], array_map(static fn ($r) => $r->rule, $plan->tellOwner));
+        self::assertCount(2, $plan->tellOwner, 'the crack that never closes, the polish that no solvent may take');
     }
 
     public function testTheGhostsLoafersAreAGuessSoTheyAreTriedThoughTheyMayBePigmented(): void
@@ -140,9 +140,9 @@ final class StoriesTest extends TestCase
     public function testWhatCreamsCannotMendIsSaidNotHidden(): void
     {
         foreach ([FindingKind::Gouge, FindingKind::Peeling, FindingKind::OpenSeam, FindingKind::SoleParting, FindingKind::Mould, FindingKind::RoadSalt, FindingKind::ColourTransfer, FindingKind::BleachedSpot, FindingKind::Crease] as $kind) {
-            $told = $this->plan(Shoes::pair()->to(Aim::Restore)->with('left/vamp', $kind, 3))->tellOwner;
+            $told = $this->plan(Shoes::pair()->to(Aim::Freshen)->with('left/vamp', $kind, 3))->tellOwner;
             self::assertCount(1, $told, $kind->value);
-            self::assertStringStartsWith('Left vamp: ', $told[0]->text);
+            self::assertStringContainsString(' on the left vamp ', $told[0]->text);
         }
         self::assertSame([], $this->plan(Shoes::pair()->with('left/vamp', FindingKind::Dust))->tellOwner);
     }
@@ -150,7 +150,7 @@ final class StoriesTest extends TestCase
     public function testNoPlanEverPromisesThatLeatherKeepsWaterOut(): void
     {
         foreach (Kind::cases() as $kind) {
-            foreach ($this->plan(Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, Gloss::Mirror)->with('left/heel-stack', FindingKind::StackDry, 3)->dry('left/vamp', Dryness::Stiff))->steps as $step) {
+            foreach ($this->plan(Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, Gloss::Mirror)->dry(Shoes::first($kind), Dryness::Stiff))->steps as $step) {
                 self::assertStringNotContainsStringIgnoringCase('waterproof', $step->title.$step->how.$step->why);
                 self::assertLessThan(160, mb_strlen($step->title), 'it fits the bench');
                 self::assertLessThan(400, mb_strlen($step->how));

@@ -10,6 +10,7 @@ use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Stage;
@@ -29,14 +30,14 @@ final class WordsTest extends TestCase
 {
     public function testListsAndPartsReadAsPeopleSpeak(): void
     {
-        self::assertSame('toe', Words::list(['toe']));
-        self::assertSame('toe and vamp', Words::list(['toe', 'vamp']));
-        self::assertSame('toe, vamp and heel stack', Words::list(['toe', 'vamp', 'heel stack']));
-        self::assertSame('', Words::list([]));
+        self::assertSame('toe', Phrase::list(['toe']));
+        self::assertSame('toe and vamp', Phrase::list(['toe', 'vamp']));
+        self::assertSame('toe, vamp and heel stack', Phrase::list(['toe', 'vamp', 'heel stack']));
+        self::assertSame('', Phrase::list([]));
         $both = [Shoes::place('left/toe'), Shoes::place('right/toe'), Shoes::place('left/heel-stack')];
         self::assertSame('toe and heel stack', Words::parts($both));
         self::assertSame(['both', 'left'], [Words::halves($both), Words::halves([Shoes::place('left/toe')])]);
-        $uppers = array_map(static fn (PartName $p) => Shoes::place('left/'.$p->value), array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isUpper()));
+        $uppers = array_map(static fn (PartName $p) => Shoes::place('left/'.$p->value), array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isOuter()));
         self::assertSame('upper and welt', Words::parts([...array_values($uppers), Shoes::place('left/welt')]));
         self::assertSame(['is', 'are'], [Words::are([1]), Words::are([1, 2])]);
     }
@@ -45,7 +46,8 @@ final class WordsTest extends TestCase
     {
         foreach (Kind::cases() as $kind) {
             foreach (Gloss::cases() as $gloss) {
-                $piece = Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, $gloss)->with('left/toe', FindingKind::Faded, 3)->with('left/heel-stack', FindingKind::StackDry, 3)->dry('left/vamp', Dryness::Stiff)->piece();
+                $first = Shoes::first($kind);
+                $piece = Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, $gloss)->with($first, FindingKind::Faded, 3)->dry($first, Dryness::Stiff)->piece();
                 foreach (Planner::plan($piece, Air::reference())->steps as $step) {
                     self::assertMatchesRegularExpression('/^\p{Lu}[^.]+$/u', $step->title);
                     self::assertMatchesRegularExpression('/^\p{Lu}.+\.$/u', $step->how, $step->title);
@@ -74,7 +76,7 @@ final class WordsTest extends TestCase
         self::assertFalse(Severity::None->atLeast(Severity::OnlyWhenLookedFor));
         foreach (Aim::cases() as $aim) {
             self::assertStringEndsWith('.', $aim->meaning());
-            self::assertSame(Aim::Keep !== $aim, $aim->addsColour());
+            self::assertSame(!\in_array($aim, [Aim::Keep, Aim::WorkProof], true), $aim->addsColour());
         }
         foreach (Dryness::cases() as $dryness) {
             self::assertNotSame('', $dryness->sign());

@@ -37,12 +37,15 @@ const problemOf = async (response: Response): Promise<Problem> => {
 
 const send = async (method: string, path: string, body: unknown, key: string): Promise<Response> => {
   const headers: Record<string, string> = { Accept: 'application/json' }
+  const form = body instanceof FormData
   if (method !== 'GET') {
-    headers['Content-Type'] = 'application/json'
+    if (!form) {
+      headers['Content-Type'] = 'application/json'
+    }
     headers['X-CSRF-Token'] = csrfToken
     headers['Idempotency-Key'] = key
   }
-  return fetch(`/api${path}`, { method, headers, credentials: 'same-origin', ...(method === 'GET' ? {} : { body: JSON.stringify(body ?? {}) }) })
+  return fetch(`/api${path}`, { method, headers, credentials: 'same-origin', ...(method === 'GET' ? {} : { body: form ? body : JSON.stringify(body ?? {}) }) })
 }
 
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))

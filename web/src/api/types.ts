@@ -6,10 +6,26 @@ export interface AgainView {
   readonly title: string;
 }
 
+export interface AgreedInput {
+  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
+  gloss: 'matt' | 'satin' | 'glow' | 'mirror';
+  patina: 'keep' | 'soften' | 'remove';
+}
+
+export interface AgreedView {
+  readonly aim: string;
+  readonly gloss: string;
+  readonly patina: string;
+}
+
 export interface AgreementInput {
   version: number;
-  aim: 'keep' | 'freshen' | 'restore';
+  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
   gloss: 'matt' | 'satin' | 'glow' | 'mirror';
+  patina?: 'keep' | 'soften' | 'remove';
+  unwanted?: string;
+  valueCents?: number | null;
+  replaceCents?: number | null;
 }
 
 export interface AirInput {
@@ -71,6 +87,17 @@ export interface CoatView {
   readonly warnings: readonly string[];
 }
 
+export interface CopyInput {
+  version: number;
+  from: number;
+}
+
+export interface DeclinedView {
+  readonly rule: string;
+  readonly text: string;
+  readonly to: string;
+}
+
 export interface EntryView {
   readonly id: number;
   readonly at: string;
@@ -87,7 +114,7 @@ export interface EntryView {
 
 export interface FindingInput {
   version: number;
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'facing' | 'topline' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching';
+  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
   half: 'left' | 'right' | 'whole';
   kind: 'dust' | 'welt-grit' | 'mud' | 'ground-in-dirt' | 'insects' | 'body-grease' | 'ink' | 'tar' | 'glue' | 'paint-spots' | 'mould' | 'odour' | 'road-salt' | 'sweat-salt' | 'old-polish' | 'wax-build-up' | 'silicone' | 'wrong-touch-up' | 'faded' | 'patchy' | 'bleached-spot' | 'colour-transfer' | 'yellowed-leather' | 'yellowed-rubber' | 'dark-handling' | 'scuff' | 'scratch' | 'gouge' | 'crack' | 'peeling' | 'crease' | 'water-ring' | 'lifted-scales' | 'flat-nap' | 'heat-mark' | 'brittle' | 'red-rot' | 'open-seam' | 'rotten-thread' | 'sole-parting' | 'edge-worn' | 'lining-torn' | 'stack-dry' | 'stack-split' | 'buckle-bent' | 'zip-stiff' | 'eyelet-missing' | 'shape-lost' | 'impact';
   severity: number;
@@ -116,6 +143,9 @@ export interface FindingWordView {
   readonly label: string;
   readonly group: string;
   readonly hasSize: boolean;
+  readonly hasDepth: boolean;
+  readonly usualOn: readonly string[];
+  readonly parts: readonly string[];
 }
 
 export interface GateInput {
@@ -127,8 +157,12 @@ export interface GateInput {
 export interface KindView {
   readonly id: string;
   readonly label: string;
+  readonly family: string;
   readonly halves: readonly string[];
   readonly parts: readonly PartWordView[];
+  readonly outer: string;
+  readonly goesBySize: boolean;
+  readonly usualLengthMm: number | null;
 }
 
 export interface LedgerPieceView {
@@ -148,6 +182,41 @@ export interface LedgerView {
   readonly realMinutes: number;
 }
 
+export interface MissingPictureView {
+  readonly half: string;
+  readonly side: string;
+  readonly label: string;
+}
+
+export interface OddsView {
+  readonly material: string;
+  readonly odds: number;
+}
+
+export interface OffInput {
+  version: number;
+  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
+  half: 'left' | 'right' | 'whole';
+  off: boolean;
+}
+
+export interface OwnerPageView {
+  readonly piece: number;
+  readonly version: number;
+  readonly gone: readonly string[];
+  readonly softer: readonly string[];
+  readonly stays: readonly string[];
+  readonly risks: readonly string[];
+  readonly declined: readonly DeclinedView[];
+  readonly signed: SignedView | null;
+}
+
+export interface PartAgreementInput {
+  version: number;
+  places: readonly PlaceInput[];
+  agreed?: AgreedInput | null;
+}
+
 export interface PartColourView {
   readonly half: string;
   readonly part: string;
@@ -163,13 +232,22 @@ export interface PartView {
   readonly shade: string;
   readonly hex: string;
   readonly flags: readonly string[];
+  readonly areaDm2: number | null;
+  readonly agreed: AgreedView | null;
+  readonly off: boolean;
+  readonly overruled: boolean;
+  readonly odds: readonly OddsView[];
+  readonly nextTrial: string | null;
+  readonly contradictions: readonly string[];
 }
 
 export interface PartWordView {
   readonly id: string;
   readonly label: string;
   readonly materials: readonly string[];
-  readonly upper: boolean;
+  readonly outer: boolean;
+  readonly detachable: boolean;
+  readonly plural: boolean;
 }
 
 export interface PartsInput {
@@ -179,7 +257,14 @@ export interface PartsInput {
   certainty?: 'known' | 'likely' | 'guess' | null;
   dryness?: 'supple' | 'thirsty' | 'stiff' | 'brittle' | null;
   shade?: 'black' | 'espresso' | 'chestnut' | 'cognac' | 'tan' | 'oxblood' | 'cherry-red' | 'navy' | 'bottle-green' | 'grey' | 'sand' | 'natural' | 'ivory' | null;
-  flags?: readonly ('perforated' | 'contrast-stitching' | 'leather-lined' | 'glued-sole' | 'irreplaceable')[] | null;
+  flags?: readonly ('perforated' | 'contrast-stitching' | 'vents' | 'grip-surface' | 'metal-shank' | 'leather-lined' | 'fur-trim' | 'glued-sole' | 'printed-marks' | 'irreplaceable')[] | null;
+  areaDm2?: number | null;
+}
+
+export interface PastPieceView {
+  readonly id: number;
+  readonly name: string;
+  readonly tag: string;
 }
 
 export interface PersonView {
@@ -190,17 +275,45 @@ export interface PersonView {
   readonly mayOverride: boolean;
 }
 
+export interface PictureInput {
+  moment: 'before' | 'during' | 'after';
+  half?: 'left' | 'right' | 'whole' | null;
+  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
+  side?: 'outer-side' | 'inner-side' | 'toe' | 'heel' | 'sole' | 'inside' | 'front' | 'back' | 'base' | 'corners' | 'lining' | 'edges' | null;
+}
+
+export interface PictureView {
+  readonly id: number;
+  readonly moment: string;
+  readonly half: string | null;
+  readonly part: string | null;
+  readonly side: string | null;
+  readonly width: number;
+  readonly height: number;
+  readonly thumb: string;
+  readonly full: string;
+  readonly at: string;
+}
+
+export interface PicturesView {
+  readonly piece: number;
+  readonly pictures: readonly PictureView[];
+  readonly missing: readonly MissingPictureView[];
+}
+
 export interface PieceInput {
   name: string;
-  kind: 'oxford' | 'derby' | 'loafer' | 'monk' | 'court' | 'brogue' | 'dance-shoe';
-  sizeEu: number;
-  aim: 'keep' | 'freshen' | 'restore';
+  kind: 'low-shoe/oxford' | 'low-shoe/derby' | 'low-shoe/loafer' | 'low-shoe/monk' | 'low-shoe/court' | 'low-shoe/brogue' | 'low-shoe/dance-shoe' | 'boot/ankle' | 'boot/lace' | 'boot/chelsea' | 'boot/western' | 'boot/work' | 'boot/field' | 'tall-boot/riding' | 'tall-boot/dress' | 'trainer/court' | 'trainer/running' | 'trainer/skate' | 'trainer/high-top' | 'bag/satchel' | 'bag/tote' | 'bag/shoulder' | 'bag/clutch' | 'bag/doctors' | 'bag/case' | 'bag/wallet' | 'garment/jacket' | 'garment/coat' | 'garment/trousers' | 'garment/skirt' | 'garment/apron' | 'garment/gloves' | 'garment/one-piece-suit' | 'small-goods/belt' | 'small-goods/strap' | 'small-goods/holster' | 'small-goods/harness' | 'small-goods/instrument-strap' | 'small-goods/book-cover';
+  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
+  sizeEu?: number | null;
+  lengthMm?: number | null;
   gloss?: 'matt' | 'satin' | 'glow' | 'mirror';
   shade?: 'black' | 'espresso' | 'chestnut' | 'cognac' | 'tan' | 'oxblood' | 'cherry-red' | 'navy' | 'bottle-green' | 'grey' | 'sand' | 'natural' | 'ivory';
 }
 
 export interface PieceRowView {
   readonly id: number;
+  readonly tag: string;
   readonly name: string;
   readonly kind: string;
   readonly aim: string;
@@ -215,20 +328,29 @@ export interface PieceView {
   readonly version: number;
   readonly name: string;
   readonly kind: string;
-  readonly sizeEu: number;
+  readonly sizeEu: number | null;
+  readonly lengthMm: number | null;
   readonly aim: string;
   readonly gloss: string;
+  readonly patina: string;
+  readonly unwanted: string;
+  readonly valueCents: number | null;
+  readonly replaceCents: number | null;
   readonly state: string;
   readonly ticket: number;
+  readonly tag: string;
   readonly customer: string;
   readonly wish: string;
   readonly promisedAt: string;
   readonly parts: readonly PartView[];
   readonly findings: readonly FindingView[];
+  readonly trials: readonly TrialView[];
+  readonly differences: readonly string[];
+  readonly past: readonly PastPieceView[];
 }
 
 export interface PlaceInput {
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'facing' | 'topline' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching';
+  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
   half: 'left' | 'right' | 'whole';
 }
 
@@ -248,6 +370,18 @@ export interface PlanView {
   readonly tellOwner: readonly RemarkView[];
   readonly handsOnMinutes: number;
   readonly elapsedMinutes: number;
+}
+
+export interface QuestionView {
+  readonly half: string;
+  readonly part: string;
+  readonly plans: number;
+  readonly trial: string | null;
+  readonly text: string;
+}
+
+export interface QuestionsView {
+  readonly questions: readonly QuestionView[];
 }
 
 export interface RackPieceView {
@@ -283,6 +417,19 @@ export interface ShadeView {
   readonly id: string;
   readonly label: string;
   readonly hex: string;
+}
+
+export interface SignatureInput {
+  version: number;
+  signedBy: string;
+  strokes: readonly (readonly (readonly number[])[])[];
+}
+
+export interface SignedView {
+  readonly by: string;
+  readonly at: string;
+  readonly path: string;
+  readonly outdated: boolean;
 }
 
 export interface StepInput {
@@ -352,6 +499,40 @@ export interface TicketsView {
   readonly now: string;
 }
 
+export interface TrialInput {
+  version: number;
+  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
+  half: 'left' | 'right' | 'whole';
+  trial: 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';
+  outcome: 'absorbs-at-once' | 'absorbs-slowly' | 'beads' | 'colour-off-dry' | 'colour-off-damp' | 'clean' | 'marks' | 'marks-warm-away' | 'no-mark' | 'film-softens' | 'colour-lifts' | 'no-change' | 'darkens' | 'darkens-returns' | 'dulls' | 'coloured-through' | 'skin-on-core' | 'melts' | 'chars' | 'real-stack' | 'printed-skin' | 'pores' | 'print' | 'film' | 'glassy' | 'nap' | 'velvet' | 'scales' | 'weave' | 'cloth-core' | 'undyed';
+  speaksFor?: readonly PlaceInput[];
+  product?: 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' | 'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' | 'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' | 'peroxide' | 'lining-spray' | null;
+  before?: readonly number[] | null;
+  after?: readonly number[] | null;
+}
+
+export interface TrialView {
+  readonly id: number;
+  readonly half: string;
+  readonly part: string;
+  readonly speaksFor: readonly string[];
+  readonly trial: string;
+  readonly outcome: string;
+  readonly product: string | null;
+  readonly before: string | null;
+  readonly after: string | null;
+  readonly at: string;
+  readonly by: string;
+}
+
+export interface TrialWordView {
+  readonly id: string;
+  readonly label: string;
+  readonly how: string;
+  readonly identifies: boolean;
+  readonly outcomes: readonly WordView[];
+}
+
 export interface VersionInput {
   version: number;
 }
@@ -363,6 +544,7 @@ export interface WordView {
 }
 
 export interface WordsView {
+  readonly families: readonly WordView[];
   readonly kinds: readonly KindView[];
   readonly materials: readonly WordView[];
   readonly certainties: readonly WordView[];
@@ -373,4 +555,7 @@ export interface WordsView {
   readonly glosses: readonly WordView[];
   readonly shades: readonly ShadeView[];
   readonly flags: readonly WordView[];
+  readonly patinas: readonly WordView[];
+  readonly trials: readonly TrialWordView[];
+  readonly products: readonly WordView[];
 }

@@ -21,7 +21,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
       <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template v-if="call.again"> Do “{{ call.again.title }}” again.</template></p>
 
       <template v-if="call.urgency === 'test'">
-        <p class="text-lg font-semibold">Gate test, {{ call.step.half === 'both' ? 'both halves' : `${call.step.half} half` }}</p>
+        <p class="text-lg font-semibold">Gate test{{ call.step.half === 'whole' ? '' : call.step.half === 'both' ? ', both halves' : `, ${call.step.half} half` }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.gate }}</h2>
         <p class="text-lg">after “{{ call.step.title }}” on the {{ call.step.where }}, ended {{ call.step.endedAt ? when(call.step.endedAt, now) : '' }}</p>
         <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">Passed <span class="key">Space</span></button>
@@ -42,7 +42,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
       <p class="flex items-baseline gap-3"><span class="text-lg font-head font-semibold grow">Then</span><span class="text-soft text-[.92rem]">{{ ahead }}</span></p>
       <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
-        <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}, {{ next.step.half === 'both' ? 'both' : next.step.half }}</span></span>
+        <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
         <span class="text-soft">{{ next.step.minutes }} min</span>
       </p>
     </div>

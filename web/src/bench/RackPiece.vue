@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { CoatView, RackPieceView } from '../api/types'
 import { colourMap } from '../counter/colours'
+import { halvesOf } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import { useWhen } from '../kit/useWhen'
 
@@ -31,7 +32,7 @@ const wet = (half: string): Record<string, number> => {
   }
   return found
 }
-const sides = computed(() => ['left', 'right'].map((half) => {
+const sides = computed(() => halvesOf(props.piece.kind).map((half) => {
   const coat = props.piece.coats.find((c) => (c.half === half || c.half === 'both') && (c.gateAt !== null || (c.nextAt !== null && Date.parse(c.nextAt) > props.now) || c.nextAt === null))
   return { half, coat, share: coat ? travelled(coat) : 0 }
 }))
@@ -70,9 +71,9 @@ const line = computed(() => {
       <span class="text-lg leading-tight order-last basis-full xl:order-none xl:basis-0 xl:grow">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <div class="grid grid-cols-2 gap-x-6 items-end">
+    <div class="grid gap-x-6 items-end" :class="sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]'">
       <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
-        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="`${piece.name}, ${half}`" :weight="1.2" />
+        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" class="max-h-44" />
         <div class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
           <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">

@@ -2,29 +2,43 @@
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { PieceRowView, TicketsView } from '../api/types'
-import Silhouette from '../drawing/Silhouette.vue'
+import type { PieceRowView, TicketsView, TicketView } from '../api/types'
+import Standing from '../drawing/Standing.vue'
+import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
 import { useSession } from '../people/useSession'
-import { colourMap } from './colours'
+import { useWords } from '../kit/useWords'
 
 const { value: tickets, problem, reload } = useLoad(() => api.get<TicketsView>('/tickets'))
 void reload()
 const { person } = useSession()
 const { when } = useWhen()
 const now = useNow()
+const words = useWords()
 const sought = ref('')
+const state = ref('any')
+const due = ref('any')
+const STATES = [
+  { id: 'any', label: 'anything' }, { id: 'to-look-over', label: 'to be looked over' }, { id: 'to-plan', label: 'to be planned' }, { id: 'planned', label: 'planned' },
+  { id: 'in-work', label: 'in work' }, { id: 'finished', label: 'handed over' }, { id: 'referred', label: 'not for this bench' },
+]
+const DUE = [{ id: 'any', label: 'whenever' }, { id: '0', label: 'overdue' }, { id: '1', label: 'by tomorrow' }, { id: '7', label: 'within a week' }]
+const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
-const shown = computed(() => {
-  const words = sought.value.toLowerCase().split(/\s+/).filter((w) => w !== '')
-  return (tickets.value?.tickets ?? []).filter((t) => {
-    const text = [t.customer, t.contact, t.wish, ...t.pieces.flatMap((p) => [p.name, p.kind, p.state])].join(' ').toLowerCase()
-    return words.every((w) => text.includes(w))
-  })
-})
+/** Every word has to be found, in the ticket or in one of its pieces: name, tag, kind, state. */
+const fits = (piece: PieceRowView, ticket: TicketView): boolean => {
+  const text = [ticket.customer, ticket.contact, ticket.wish, piece.name, piece.tag, kindLabel(piece.kind), sentence(piece)].join(' ').toLowerCase()
+  const days = (Date.parse(ticket.promisedAt) - now.value) / 86_400_000
+  return sought.value.toLowerCase().split(/\s+/).every((w) => text.includes(w))
+    && (state.value === 'any' || piece.state === state.value)
+    && (due.value === 'any' || (piece.state !== 'finished' && days <= Number(due.value)))
+}
+const shown = computed(() => (tickets.value?.tickets ?? [])
+  .map((t) => ({ ...t, pieces: t.pieces.filter((p) => fits(p, t)) }))
+  .filter((t) => t.pieces.length > 0))
 const sentence = (piece: PieceRowView): string => ({
   'to-look-over': 'to be looked over',
   'to-plan': 'looked over, to be planned',
@@ -40,15 +54,17 @@ const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/
   <main class="px-8 py-6 max-w-7xl w-full mx-auto">
     <div class="flex items-end gap-6 mb-5">
       <h1 class="text-4xl grow">Counter</h1>
-      <label class="w-80"><span class="sr-only">Find by owner, piece or state</span><input v-model="sought" class="write" type="search" placeholder="Find owner, piece, state"></label>
+      <p class="text-lg"><Choice v-model="state" label="State" :options="STATES" /> due <Choice v-model="due" label="Due" :options="DUE" /></p>
+      <label class="w-72"><span class="sr-only">Find by owner, piece, tag or kind</span><input v-model="sought" class="write" type="search" placeholder="Find owner, piece, tag, kind"></label>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />
     <p v-if="tickets && tickets.tickets.length === 0" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up what you see.</p>
-    <p v-else-if="tickets && shown.length === 0" class="text-xl py-16 text-center">Nobody and nothing by “{{ sought }}”.</p>
+    <p v-else-if="tickets && shown.length === 0" class="text-xl py-16 text-center">Nobody and nothing by {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
     <ol v-if="tickets" class="grid">
       <li v-for="ticket in shown" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
         <div>
+          <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1"><span class="font-semibold">{{ when(ticket.promisedAt, now) }}</span><span v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')" class="ml-2 bg-ink text-raised px-2">overdue</span></p>
@@ -56,13 +72,10 @@ const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/
         </div>
         <div class="grid gap-1">
           <RouterLink v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)" class="grid grid-cols-[12rem_1fr] items-center gap-5 px-2 hover:bg-paper">
-            <div class="flex items-end">
-              <Silhouette :kind="piece.kind" half="left" :colours="colourMap(piece.colours, 'left')" :weight="1.5" />
-              <Silhouette :kind="piece.kind" half="right" :colours="colourMap(piece.colours, 'right')" :weight="1.5" />
-            </div>
+            <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
             <span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
-              <span class="block text-soft">{{ piece.kind.replace('-', ' ') }}, {{ piece.aim }} · {{ sentence(piece) }}</span>
+              <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
               <span v-if="piece.stepsAll > 0 && piece.state !== 'finished'" class="flex gap-0.5 mt-1.5" aria-hidden="true">
                 <span v-for="i in piece.stepsAll" :key="i" class="h-1.5 w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'" />
               </span>

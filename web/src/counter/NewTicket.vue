@@ -3,7 +3,8 @@ import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { PieceInput, TicketInput, TicketView } from '../api/types'
-import Silhouette from '../drawing/Silhouette.vue'
+import { halvesOf } from '../drawing/kinds'
+import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
@@ -13,7 +14,7 @@ const words = useWords()
 const router = useRouter()
 const now = useNow()
 const { field } = useWhen()
-const newPiece = (): PieceInput => ({ name: '', kind: 'derby', sizeEu: 42, aim: 'freshen', gloss: 'satin', shade: 'chestnut' })
+const newPiece = (): PieceInput => ({ name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' })
 const form = reactive({ customer: '', contact: '', wish: '', promisedAt: field(now.value, 7, '17:00'), pieces: [newPiece()] })
 const errors = ref<Readonly<Record<string, string>>>({})
 const problem = ref('')
@@ -29,16 +30,33 @@ const shades = computed(() => words.value?.shades ?? [])
 const piece = computed(() => form.pieces[current.value] ?? form.pieces[0] as PieceInput)
 const colours = computed(() => {
   const hex = shades.value.find((s) => s.id === piece.value.shade)?.hex ?? '#777777'
-  return Object.fromEntries((kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).map((p) => [p.id, p.upper ? hex : '']).filter(([, h]) => h !== ''))
+  return (kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).filter((p) => p.outer).map((p) => ({ part: p.id, hex }))
 })
 const aimMeaning = computed(() => aims.value.find((a) => a.id === piece.value.aim)?.meaning ?? '')
+
+const kind = computed(() => kinds.value.find((k) => k.id === piece.value.kind))
+const families = computed(() => words.value?.families ?? [])
+const family = computed({
+  get: () => kind.value?.family ?? 'low-shoe',
+  set: (id: string) => {
+    piece.value.kind = (kinds.value.find((k) => k.family === id)?.id ?? piece.value.kind) as PieceInput['kind']
+  },
+})
+const ofFamily = computed(() => kinds.value.filter((k) => k.family === family.value))
+/** Footwear goes by its size, all else by its longest side; left empty, it is the usual one. */
+const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
+  const bySize = kinds.value.find((k) => k.id === p.kind)?.goesBySize !== false
+  const number = (value: unknown): number | null => (value === '' || value === null || value === undefined ? null : Number(value))
+  return bySize ? { sizeEu: number(p.sizeEu), lengthMm: null } : { sizeEu: null, lengthMm: number(p.lengthMm) }
+}
+const standing = computed(() => halvesOf(piece.value.kind).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
 
 const open = async (): Promise<void> => {
   busy.value = true
   problem.value = ''
   errors.value = {}
   try {
-    const body: TicketInput = { ...form, pieces: form.pieces.map((p) => ({ ...p, sizeEu: Number(p.sizeEu) })) }
+    const body: TicketInput = { ...form, pieces: form.pieces.map((p) => ({ ...p, ...measured(p) })) }
     const ticket = await api.post<TicketView>('/tickets', body)
     await router.push(`/pieces/${ticket.pieces[0]?.id ?? 0}`)
   } catch (error) {
@@ -57,11 +75,8 @@ const open = async (): Promise<void> => {
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0">
     <section class="bg-surround flex flex-col justify-center px-10 py-8 gap-4" aria-label="The piece">
-      <div class="flex items-end gap-1 shelf px-4">
-        <Silhouette :kind="piece.kind" half="left" :colours="colours" />
-        <Silhouette :kind="piece.kind" half="right" :colours="colours" />
-      </div>
-      <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || 'A pair of shoes' }}</p>
+      <div class="shelf px-4 h-72 flex items-end justify-center"><Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" /></div>
+      <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || 'A piece' }}</p>
     </section>
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">New ticket</h1>
@@ -91,9 +106,11 @@ const open = async (): Promise<void> => {
           <span v-if="errors[`pieces[${current}].name`]" class="font-normal">{{ errors[`pieces[${current}].name`] }}</span>
         </label>
         <p class="text-xl leading-loose">
-          A pair of <Choice v-model="piece.kind" label="Kind" :options="(kinds as readonly { id: PieceInput['kind'], label: string }[])" />,
+          {{ halvesOf(piece.kind).length > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
+          <Choice v-model="piece.kind" label="Kind" :options="(ofFamily as readonly { id: PieceInput['kind'], label: string }[])" />,
           mostly <Choice v-model="(piece.shade as NonNullable<PieceInput['shade']>)" label="Shade" :options="(shades as readonly { id: NonNullable<PieceInput['shade']>, label: string, hex: string }[])" />,
-          size <input v-model.number="piece.sizeEu" class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.
+          <template v-if="kind?.goesBySize !== false">size <input v-model.number="piece.sizeEu" class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.</template>
+          <template v-else>longest side <input v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="lengthMm" type="number" min="50" max="2500" step="5" aria-label="Longest side (mm)" :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"> mm.</template>
           To <Choice v-model="piece.aim" label="Aim" :options="(aims as readonly { id: PieceInput['aim'], label: string, meaning: string }[])" />,
           with a <Choice v-model="(piece.gloss as NonNullable<PieceInput['gloss']>)" label="Gloss" :options="(glosses as readonly { id: NonNullable<PieceInput['gloss']>, label: string }[])" /> finish.
         </p>

@@ -4,23 +4,36 @@ import { useWords } from '../kit/useWords'
 import { drawings } from './kinds'
 import Silhouette from './Silhouette.vue'
 
-/** Every kind, at every size, empty and filled: the page to look at when a drawing changes. */
+/** Every kind, at every size, empty and filled, from both sides: the page to look at when a drawing changes. */
 const words = useWords()
 const kinds = Object.keys(drawings)
-const samples = ['#2f2a28', '#5b3a2a', '#8a5a35', '#a97f4f', '#5a2a2c']
-const filled = computed(() => Object.fromEntries(kinds.map((kind, i) => [kind, Object.fromEntries((drawings[kind]?.parts ?? []).map((p) => [p.part, p.part === 'lining' || p.part === 'insole' || p.part === 'welt' ? '#c9a67c' : p.part === 'heel-stack' || p.part === 'sole-edge' ? '#3d2c24' : samples[i % samples.length] ?? '#555']))])))
+const samples = ['#2f2a28', '#5b3a2a', '#8a5a35', '#a97f4f', '#5a2a2c', '#6d6a55']
+const PALE = ['lining', 'insole', 'welt', 'laces', 'stitching', 'flesh-side', 'holes', 'marks', 'midsole', 'badges']
+const METAL = ['hardware', 'buckle', 'hooks', 'zip', 'zips']
+const colour = (part: string, i: number): string => (METAL.includes(part) ? '#9b9890' : PALE.includes(part) ? '#c9a67c' : part === 'heel-stack' || part === 'sole-edge' ? '#3d2c24' : samples[i % samples.length] ?? '#555')
+const filled = computed(() => Object.fromEntries(kinds.map((kind, i) => {
+  const drawing = drawings[kind]
+  return [kind, Object.fromEntries([...(drawing?.parts ?? []), ...(drawing?.other?.parts ?? [])].map((p) => [p.part, colour(p.part, i)]))]
+})))
 const label = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
+/** Parts that a kind has and no side of its drawing shows. */
+const undrawn = (kind: string): string[] => {
+  const drawing = drawings[kind]
+  const drawn = [...(drawing?.parts ?? []), ...(drawing?.other?.parts ?? [])].map((p) => p.part)
+  return (words.value?.kinds.find((k) => k.id === kind)?.parts ?? []).map((p) => p.id).filter((p) => !drawn.includes(p))
+}
+const half = (kind: string, side: string): string => (words.value?.kinds.find((k) => k.id === kind)?.halves.includes('left') === false ? 'whole' : side)
 </script>
 
 <template>
-  <main class="p-8 grid gap-10">
-    <section v-for="kind in kinds" :key="kind" class="grid gap-3">
-      <h2 class="text-2xl">{{ label(kind) }}</h2>
+  <main class="p-8 grid gap-8">
+    <section v-for="kind in kinds" :key="kind" class="grid gap-2" :data-kind="kind">
+      <h2 class="text-2xl">{{ label(kind) }} <span v-if="undrawn(kind).length > 0" class="undrawn font-bold">not drawn: {{ undrawn(kind).join(', ') }}</span></h2>
       <div class="flex items-end gap-6">
-        <div class="w-16"><Silhouette :kind="kind" half="right" :weight="2" /></div>
-        <div class="w-50"><Silhouette :kind="kind" half="left" :colours="filled[kind] ?? {}" /></div>
-        <div class="w-50"><Silhouette :kind="kind" half="right" :colours="filled[kind] ?? {}" :wet="{ vamp: 1, toe: 0.4, quarter: 0.15 }" /></div>
-        <div class="w-150"><Silhouette :kind="kind" half="right" /></div>
+        <div class="w-16"><Silhouette :kind="kind" :half="half(kind, 'right')" :weight="2" /></div>
+        <div class="w-60"><Silhouette :kind="kind" :half="half(kind, 'left')" :colours="filled[kind] ?? {}" /></div>
+        <div class="w-60"><Silhouette :kind="kind" :half="half(kind, 'right')" turned :colours="filled[kind] ?? {}" :wet="{ vamp: 1, toe: 0.4, quarter: 0.15, front: 1, body: 0.4 }" /></div>
+        <div class="w-120"><Silhouette :kind="kind" :half="half(kind, 'right')" /></div>
       </div>
     </section>
   </main>

@@ -19,12 +19,17 @@ const props = withDefaults(defineProps<{
   names?: Readonly<Record<string, string>> | null
   label?: string
   weight?: number
-}>(), { colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1 })
+  /** the side that the first one hides */
+  turned?: boolean
+}>(), { colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1, turned: false })
 
 const emit = defineEmits<{ choose: [part: string] }>()
 
 const id = useId()
-const drawing = computed(() => drawings[props.kind] ?? drawings['oxford'])
+const drawing = computed(() => (props.turned ? drawings[props.kind]?.other : undefined) ?? drawings[props.kind])
+const box = computed(() => (drawings[props.kind]?.box ?? [8, 4, 384, 252]).join(' '))
+/** What lies beside the piece is there only to be chosen. */
+const shown = computed(() => drawing.value?.parts.filter((p) => p.apart !== true || props.names !== null) ?? [])
 const flip = computed(() => (props.half === 'left' ? 'translate(400 0) scale(-1 1)' : undefined))
 const marks = computed(() => {
   const count = new Map<string, number>()
@@ -38,15 +43,17 @@ const marks = computed(() => {
 const dull = (part: string): boolean => props.only !== null && !props.only.includes(part)
 const described = (part: string): string => {
   const found = props.findings.filter((f) => f.part === part).map((f) => f.label)
-  return `${props.half} ${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
+  return `${props.half === 'whole' ? '' : `${props.half} `}${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
 }
 /** Five densities of hatch are enough for the eye; the thinnest goes before the coat is dry. */
 const hatch = (wetness: number): number => Math.ceil(Math.min(1, Math.max(0, wetness)) * 5)
-const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces', 'welt', 'insole', 'outsole', 'stitching', 'sole-edge'].includes(part)
+/** Narrow shapes get an invisible wider outline, so that a finger finds them. */
+const WIDE = ['toe', 'toe-box', 'vamp', 'quarter', 'counter', 'shaft', 'side-panel', 'inner-leg', 'midsole', 'front', 'back', 'flap', 'body', 'sleeves', 'seat', 'palms', 'face', 'flesh-side']
+const small = (part: string): boolean => !WIDE.includes(part)
 </script>
 
 <template>
-  <svg viewBox="8 70 384 186" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half} ${kind}`" class="block w-full min-w-0 overflow-visible">
+  <svg :viewBox="box" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half === 'whole' ? '' : half} ${kind.replace('/', ', ')}`" class="block w-full min-w-0 overflow-visible">
     <defs>
       <pattern :id="`${id}-paper`" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" class="fill-paper" /><circle cx="1.5" cy="1.5" r="0.7" class="fill-faint" /></pattern>
       <pattern v-for="d in 5" :id="`${id}-wet-${d}`" :key="d" :width="16 - 2.2 * d" :height="16 - 2.2 * d" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -54,12 +61,12 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
       </pattern>
     </defs>
     <g v-if="drawing" :transform="flip">
-      <g v-for="shape in drawing.parts" :key="shape.part">
+      <g v-for="shape in shown" :key="shape.part">
         <path
           :d="shape.path"
           :fill="colours[shape.part] ?? `url(#${id}-paper)`"
           :fill-opacity="dull(shape.part) ? 0.28 : 1"
-          class="stroke-drawn" stroke-linejoin="round" :stroke-width="1.5 * weight"
+          fill-rule="evenodd" class="stroke-drawn" stroke-linejoin="round" :stroke-width="1.5 * weight"
         />
         <path v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight" />
         <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
@@ -73,7 +80,7 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
         class="pointer-events-none stroke-drawn" :class="o.kind === 'hole' ? 'fill-drawn' : o.kind === 'metal' ? 'fill-metal' : 'fill-none'"
         :stroke-width="(o.kind === 'hole' ? 0.5 : o.kind === 'line' ? 1.5 : 1.1) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
       />
-      <path :d="drawing.outline" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round" :stroke-width="2.5 * weight" />
+      <path v-if="drawing.outline" :d="drawing.outline" fill-rule="nonzero" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round" :stroke-width="2.5 * weight" />
       <g v-for="m in marks" :key="m.id" class="pointer-events-none" fill="none" stroke-linecap="round">
         <path :d="m.path" stroke="#f5f5f5" :stroke-width="m.weight + 2.2" stroke-opacity="0.85" />
         <path :d="m.path" stroke="#161616" :stroke-width="m.weight" :stroke-dasharray="m.dashed ? '5 3' : undefined" />
@@ -83,7 +90,7 @@ const small = (part: string): boolean => ['facing', 'topline', 'tongue', 'laces'
           v-for="shape in drawing.parts.filter((s) => names?.[s.part] !== undefined)" :key="shape.part" :d="shape.path"
           role="button" tabindex="0" :aria-label="described(shape.part)" :aria-pressed="selected === shape.part"
           fill="transparent" stroke="transparent" :stroke-width="small(shape.part) ? 12 : 3"
-          class="hit cursor-pointer" :data-part="shape.part" :data-half="half"
+          fill-rule="evenodd" class="hit cursor-pointer" :data-part="shape.part" :data-half="half"
           @click="emit('choose', shape.part)" @keydown.enter.prevent="emit('choose', shape.part)" @keydown.space.prevent="emit('choose', shape.part)"
         />
         <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-ink" stroke-width="4.5" stroke-linejoin="round" />

@@ -54,3 +54,53 @@ export const cut = (c: Curve, t: number): [Curve, Curve] => {
   const m = mid(abc, bcd)
   return [curve(c.from, ab, abc, m), curve(m, bcd, cd, c.to)]
 }
+
+/** A smooth line through points (Catmull–Rom, as cubic Béziers). */
+export const through = (...points: readonly Point[]): Curve[] =>
+  points.slice(1).map((to, i) => {
+    const from = points[i] as Point
+    const before = points[i - 1] ?? from
+    const after = points[i + 2] ?? to
+    return curve(from, [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6], [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6], to)
+  })
+
+export const poly = (...points: readonly Point[]): Curve[] => points.slice(1).map((to, i) => line(points[i] as Point, to))
+
+/** A closed shape with corners. */
+export const shapeOf = (...points: readonly Point[]): string => `M${points.map(p).join('L')}Z`
+
+/** A box with round corners. */
+export const box = (x: number, y: number, w: number, h: number, r = 4): string =>
+  `M${n(x + r)} ${n(y)}H${n(x + w - r)}Q${n(x + w)} ${n(y)} ${n(x + w)} ${n(y + r)}V${n(y + h - r)}Q${n(x + w)} ${n(y + h)} ${n(x + w - r)} ${n(y + h)}H${n(x + r)}Q${n(x)} ${n(y + h)} ${n(x)} ${n(y + h - r)}V${n(y + r)}Q${n(x)} ${n(y)} ${n(x + r)} ${n(y)}Z`
+
+export const dot = (x: number, y: number, r: number): string => `M${n(x - r)} ${n(y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`
+
+/** Mirrored about the middle of the frame. */
+export const mirror = (c: Curve): Curve => {
+  const flip = (q: Point): Point => [400 - q[0], q[1]]
+  return curve(flip(c.from), flip(c.one), flip(c.two), flip(c.to))
+}
+
+/** A shape whose other side is its mirror image; the curves run down one side, from middle to middle. */
+export const both = (...curves: readonly Curve[]): string => closed(...curves, ...backAll(curves.map(mirror)))
+
+/** A shape and its mirror image. */
+export const twice = (...curves: readonly Curve[]): string => closed(...curves) + closed(...curves.map(mirror))
+
+/** A band of an even width below a line. */
+export const band = (curves: readonly Curve[], dx: number, dy: number): string => closed(...curves, ...backAll(curves.map((c) => shifted(c, dx, dy))))
+
+/** A strap of an even width along a line: offset to both sides by the normals at the ends of each piece. */
+export const ribbon = (curves: readonly Curve[], width: number): string => {
+  const offset = (c: Curve, by: number): Curve => {
+    const normal = (a: Point, b: Point): Point => {
+      const l = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1
+      return [(-(b[1] - a[1]) / l) * by, ((b[0] - a[0]) / l) * by]
+    }
+    const s = normal(c.from, c.one)
+    const e = normal(c.two, c.to)
+    const move = (q: Point, d: Point): Point => [q[0] + d[0], q[1] + d[1]]
+    return curve(move(c.from, s), move(c.one, s), move(c.two, e), move(c.to, e))
+  }
+  return closed(...curves.map((c) => offset(c, width / 2)), ...backAll(curves.map((c) => offset(c, -width / 2))))
+}

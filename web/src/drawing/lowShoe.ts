@@ -32,6 +32,9 @@ export interface Cut {
   readonly anchors?: Readonly<Record<string, Point>>
 }
 
+/** What a sole needs to know of the cut above it. */
+export type Sole = Pick<Cut, 'feather' | 'soleThickness' | 'heel' | 'heelCap' | 'welted' | 'anchors'>
+
 const ANCHORS: Readonly<Record<string, readonly [Point, number]>> = {
   'lining': [[112, 139], 8],
   'insole': [[112, 147], 4],
@@ -47,11 +50,10 @@ const ANCHORS: Readonly<Record<string, readonly [Point, number]>> = {
   'heel-stack': [[74, 237], 10],
   'outsole': [[210, 246], 4],
   'laces': [[216, 122], 6],
-  'stitching': [[282, 208], 6],
 }
 
 /** Curves along the sole, cut to where the feather line begins to leave the heel. */
-const sole = (cutting: Cut): PartShape[] => {
+export const sole = (cutting: Sole): PartShape[] => {
   const t = cutting.soleThickness
   const feather = cutting.feather
   const welt = cutting.welted ? Math.min(4, t / 3) : 0
@@ -73,7 +75,7 @@ const sole = (cutting: Cut): PartShape[] => {
   return parts
 }
 
-const shape = (cutting: Cut, part: string, path: string): PartShape => {
+const shape = (cutting: Pick<Cut, 'anchors'>, part: string, path: string): PartShape => {
   const [anchor, reach] = ANCHORS[part] ?? [[200, 200], 10]
   return { part, path, anchor: cutting.anchors?.[part] ?? anchor, reach }
 }
@@ -114,6 +116,8 @@ export const lowShoe = (cutting: Cut): Drawing => {
   if (facingSeam !== null) {
     parts.push(shape(cutting, 'facing', closed(cutting.topFront, cutting.instep, vampSeam[0], back(facingSeam))))
   }
+  const seam = shifted(vampSeam[1], 3, 1)
+  parts.push(shape({ anchors: { stitching: at(seam, 0.5) } }, 'stitching', closed(seam, back(shifted(seam, 4, 1)))))
   parts.push(shape(cutting, 'topline', closed(...topline, ...backAll(topline.map((c) => shifted(c, 0, 6))))))
   if (cutting.laced) {
     parts.push(shape(cutting, 'laces', laces(cutting)))
@@ -127,6 +131,7 @@ export const lowShoe = (cutting: Cut): Drawing => {
       { path: along(...(cutting.welted ? feather.slice(1) : []).map((c) => shifted(c, 0, 2.2)), ...(cutting.welted ? [] : [shifted(feather[2], 0, -4)])), kind: 'stitch' },
       ...cutting.ornaments,
     ],
+    box: [8, 70, 384, 186],
     outline: closed(cutting.heelBack, ...opening, cutting.instep, cutting.throat, cutting.toeTop, ...backAll([...feather])),
   }
 }

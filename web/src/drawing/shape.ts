@@ -8,6 +8,8 @@ export interface PartShape {
   readonly anchor: Point
   /** room around the anchor for several findings */
   readonly reach: number
+  /** it lies beside the piece, and is drawn only where parts are chosen */
+  readonly apart?: boolean
 }
 
 /** Lines on top of the parts: seams that are only sewn, punched rows, buckles. */
@@ -21,4 +23,11 @@ export interface Drawing {
   readonly parts: readonly PartShape[]
   readonly ornaments: readonly Ornament[]
   readonly outline: string
+  /** what of the frame it fills: x, y, width, height */
+  readonly box: readonly [number, number, number, number]
+  /** the side that this one hides, and what the two are called */
+  readonly other?: Drawing
+  readonly sides?: readonly [string, string]
 }
+
+export const shape = (part: string, path: string, anchor: Point, reach = 10): PartShape => ({ part, path, anchor, reach })

@@ -9,6 +9,7 @@ import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
+import PartPictures from '../picture/PartPictures.vue'
 
 const props = defineProps<{ piece: number | null }>()
 const { value: ledger, problem, reload } = useLoad(() => api.get<LedgerView>(props.piece === null ? '/ledger' : `/ledger/${props.piece}`))
@@ -34,7 +35,7 @@ const days = computed(() => {
   return found
 })
 const word = (event: string): string => ({
-  'opened': 'Counter', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
+  'opened': 'Counter', 'agreed': 'Agreed', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
   'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished',
 }[event] ?? event)
 const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
@@ -44,7 +45,7 @@ const fill = (kind: string, hex: string): Record<string, string> => Object.fromE
   <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <nav class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
       <RouterLink v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`" class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line" :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined">
-        <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
+        <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
         <span class="leading-tight"><span class="font-semibold block">{{ p.name }}</span><span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span></span>
       </RouterLink>
     </nav>
@@ -59,6 +60,7 @@ const fill = (kind: string, hex: string): Record<string, string> => Object.fromE
           </div>
           <p class="text-lg">planned <strong>{{ span(ledger.plannedMinutes) }}</strong>, really <strong>{{ span(ledger.realMinutes) }}</strong> by hand</p>
         </header>
+        <PartPictures :piece="current.id" :part="null" :half="null" class="pt-4" />
         <section v-for="{ day, entries: list } in days" :key="day" class="pt-4">
           <h2 class="text-xl mb-1">{{ day }}</h2>
           <ol class="border-l-2 border-dashed border-ink ml-2">
@@ -69,7 +71,7 @@ const fill = (kind: string, hex: string): Record<string, string> => Object.fromE
               </svg>
               <span class="font-semibold">{{ time(e.at) }}</span>
               <span class="text-soft">{{ word(e.event) }}</span>
-              <span>{{ e.text }}<span v-if="e.half" class="text-soft"> · {{ e.half }}</span></span>
+              <span>{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
               <span class="text-right text-[.95rem]">
                 <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> of {{ e.plannedMinutes }} min · </template>
                 <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }} %</template></span>

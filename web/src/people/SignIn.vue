@@ -32,8 +32,8 @@ const go = async (): Promise<void> => {
   <main class="grid lg:grid-cols-[1.25fr_1fr] items-center min-h-dvh">
     <div class="hidden lg:flex h-full flex-col justify-center bg-surround px-16" aria-hidden="true">
       <div class="flex items-end gap-2 shelf px-6">
-        <Silhouette kind="brogue" half="left" :weight="0.9" />
-        <Silhouette kind="brogue" half="right" :weight="0.9" />
+        <Silhouette kind="low-shoe/brogue" half="left" :weight="0.9" />
+        <Silhouette kind="low-shoe/brogue" half="right" :weight="0.9" />
       </div>
     </div>
     <form class="mx-auto w-full max-w-md px-8 grid gap-5" @submit.prevent="go">

@@ -2,65 +2,87 @@
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { AgreementInput } from '../api/types'
+import { drawings, isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useWhen } from '../kit/useWhen'
 import { useWords } from '../kit/useWords'
 import { useSession } from '../people/useSession'
+import PartPictures from '../picture/PartPictures.vue'
 import FindingForm from './FindingForm.vue'
+import MaterialFinder from './MaterialFinder.vue'
 import PartSentence from './PartSentence.vue'
 import { usePiece } from './usePiece'
+import WholePiece from './WholePiece.vue'
 
 const props = defineProps<{ id: number }>()
 const words = useWords()
 const router = useRouter()
 const { person } = useSession()
 const { date } = useWhen()
-const { piece, problem, busy, reload, see, mark, unmark, agree, plan } = usePiece(props.id)
+const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
 void reload()
 
-const half = ref('left')
-/** a part, or the whole upper */
+const half = ref<string | null>(null)
+/** a part, or all of the outside */
 const part = ref<string | null>(null)
+const turned = ref(false)
 const kind = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind))
+const halves = computed(() => kind.value?.halves ?? [])
 const names = computed(() => Object.fromEntries((kind.value?.parts ?? []).map((p) => [p.id, p.label])))
-const upper = computed(() => (kind.value?.parts ?? []).filter((p) => p.upper).map((p) => p.id))
-const chosen = computed(() => (part.value === null ? [] : part.value === 'upper' ? upper.value : [part.value]))
-const parts = computed(() => piece.value?.parts.filter((p) => p.half === half.value && chosen.value.includes(p.part)) ?? [])
-const findings = computed(() => piece.value?.findings.filter((f) => f.half === half.value && chosen.value.includes(f.part)) ?? [])
+const outer = computed(() => (kind.value?.parts ?? []).filter((p) => p.outer).map((p) => p.id))
+const at = computed(() => half.value ?? halves.value[0] ?? 'whole')
+const chosen = computed(() => (part.value === null ? [] : part.value === 'outer' ? outer.value : [part.value]))
+const parts = computed(() => piece.value?.parts.filter((p) => p.half === at.value && chosen.value.includes(p.part)) ?? [])
+const findings = computed(() => piece.value?.findings.filter((f) => f.half === at.value && chosen.value.includes(f.part)) ?? [])
 const colours = (side: string): Record<string, string> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === side).map((p) => [p.part, p.hex]))
-const guesses = computed(() => (piece.value?.parts ?? []).filter((p) => p.certainty === 'guess').length)
 const mayEdit = computed(() => person.value?.mayPlan === true && piece.value?.state !== 'finished')
+const drawing = computed(() => drawings[piece.value?.kind ?? ''])
+const single = computed(() => (part.value === 'outer' ? undefined : parts.value[0]))
 
 const choose = (side: string, name: string): void => {
   half.value = side
   part.value = name
+  if (name !== 'outer' && drawing.value?.other !== undefined) {
+    const shows = (d: typeof drawing.value): boolean => d?.parts.some((p) => p.part === name) === true
+    turned.value = turned.value ? shows(drawing.value.other) : !shows(drawing.value)
+  }
 }
+const agreeOn = (given: Partial<AgreementInput>): Promise<boolean> => agree({
+  aim: piece.value?.aim as AgreementInput['aim'], gloss: piece.value?.gloss as AgreementInput['gloss'], patina: piece.value?.patina as NonNullable<AgreementInput['patina']>,
+  unwanted: piece.value?.unwanted ?? '', valueCents: piece.value?.valueCents ?? null, replaceCents: piece.value?.replaceCents ?? null, ...given,
+})
 const makePlan = async (): Promise<void> => {
   if (await plan()) {
     await router.push(`/pieces/${props.id}/plan`)
   }
 }
-const size = (f: { lengthMm: number | null, widthMm: number | null }): string => (f.lengthMm === null ? '' : f.widthMm === null ? `, ${f.lengthMm} mm` : `, ${f.lengthMm} × ${f.widthMm} mm`)
+const size = (f: { lengthMm: number | null, widthMm: number | null, depthMm: number | null, share: number | null }): string => [
+  f.lengthMm === null ? '' : f.widthMm === null ? `, ${f.lengthMm} mm` : `, ${f.lengthMm} × ${f.widthMm} mm`,
+  f.depthMm === null ? '' : `, ${f.depthMm} mm deep`, f.share === null ? '' : `, ${Math.round(f.share * 100)} % of it`,
+].join('')
 const severity = (value: number): string => words.value?.severities.find((s) => s.id === String(value))?.label ?? ''
 </script>
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80" aria-label="The pair, drawn">
-      <template v-if="piece">
-        <div v-for="side in ['left', 'right']" :key="side" class="grid grid-cols-[4.5rem_1fr] items-center">
-          <h2 class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
-          <Silhouette
-            class="max-w-140 justify-self-center" :kind="piece.kind" :half="side" :colours="colours(side)" :names="names"
-            :findings="piece.findings.filter((f) => f.half === side)" :selected="half === side && part !== 'upper' ? part : null"
-            :only="part === null ? null : half === side ? chosen : []" :label="`${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
-          />
+    <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
+      <template v-if="piece && kind">
+        <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
+          <div v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0" :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'">
+            <h2 v-if="halves.length > 1" class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
+            <Silhouette
+              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="names"
+              :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side && part !== 'outer' ? part : null"
+              :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
+            />
+          </div>
         </div>
-        <div class="flex gap-3 mt-auto justify-center">
-          <button class="may bg-paper" type="button" :aria-pressed="part === 'upper'" @click="choose(half, 'upper')">The whole upper</button>
-          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole pair</button>
+        <div class="flex flex-wrap gap-3 justify-center">
+          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">The whole {{ kind.outer }}</button>
+          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
+          <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the {{ drawing.sides[turned ? 0 : 1] }}</button>
         </div>
       </template>
     </section>
@@ -69,32 +91,36 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>
-        <p class="text-soft">{{ piece.customer }}, for {{ date(piece.promisedAt) }}</p>
+        <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, for {{ date(piece.promisedAt) }}</p>
         <p v-if="words" class="text-lg">
-          Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agree({ aim: aim as AgreementInput['aim'], gloss: piece?.gloss as AgreementInput['gloss'] })" />,
-          with a <Choice :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses" @update:model-value="(gloss) => agree({ aim: piece?.aim as AgreementInput['aim'], gloss: gloss as AgreementInput['gloss'] })" /> finish.
+          Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim: aim as AgreementInput['aim'] })" />,
+          with a <Choice :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses" @update:model-value="(gloss) => agreeOn({ gloss: gloss as AgreementInput['gloss'] })" /> finish;
+          signs of age: <Choice :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas" @update:model-value="(patina) => agreeOn({ patina: patina as NonNullable<AgreementInput['patina']> })" />.
         </p>
       </header>
 
-      <template v-if="piece && words && part !== null">
-        <PartSentence :half="half" :part="part" :name="part === 'upper' ? 'whole upper' : names[part] ?? part" :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy" @see="see" />
+      <template v-if="piece && words && kind && part !== null">
+        <PartSentence
+          :half="at" :part="part" :name="part === 'outer' ? `whole ${kind.outer}` : names[part] ?? part" :plural="part !== 'outer' && kind.parts.find((p) => p.id === part)?.plural === true"
+          :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy" @see="see" @agree="partAgreement"
+        />
         <ul v-if="findings.length > 0" class="grid">
           <li v-for="f in findings" :key="f.id" class="flex items-center gap-3 border-t border-line min-h-12">
-            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'upper'"> on the {{ names[f.part] }}</span>, {{ severity(f.severity) }}{{ size(f) }}</span>
+            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'outer'"> on the {{ names[f.part] }}</span>, {{ severity(f.severity) }}{{ size(f) }}</span>
             <button v-if="mayEdit" class="quiet" type="button" :aria-label="`take away: ${f.label}`" @click="unmark(f.id)">take away</button>
           </li>
         </ul>
-        <FindingForm v-if="mayEdit && part !== 'upper'" :key="`${half}-${part}`" :words="words" :half="half" :part="part" :busy="busy" :mark="mark" />
+        <PartPictures v-if="single" :piece="id" :part="single.part" :half="single.half" />
+        <MaterialFinder v-if="single" :key="`${single.half}-${single.part}`" :part="single" :kind="kind" :words="words" :trials="piece.trials" :busy="busy" :disabled="!mayEdit" :tried="tried" @forget="forgetTrial" />
+        <FindingForm v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material" :busy="busy" :mark="mark" />
       </template>
-      <div v-else-if="piece" class="grid gap-3 py-2">
-        <p class="text-xl">Choose a part on the drawing, and say what it is made of and what is wrong with it.</p>
-        <p v-if="piece.findings.length > 0" class="text-soft">{{ piece.findings.length }} {{ piece.findings.length === 1 ? 'finding' : 'findings' }} so far.</p>
-        <p v-if="guesses > 0" class="caution">{{ guesses }} {{ guesses === 1 ? 'part is' : 'parts are' }} a guess: the plan treats {{ guesses === 1 ? 'it' : 'them' }} as delicate and begins with a trial.</p>
-      </div>
+      <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
 
-      <footer v-if="piece" class="flex gap-4 pt-3 border-t-2 border-ink mt-2">
+      <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
         <button v-if="mayEdit && piece.state !== 'in-work'" class="do grow" type="button" :disabled="busy" @click="makePlan">Make the plan</button>
         <RouterLink v-if="['planned', 'in-work', 'referred', 'finished'].includes(piece.state)" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/owner`">What we tell the owner</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/pictures`">Pictures</RouterLink>
       </footer>
     </section>
   </main>

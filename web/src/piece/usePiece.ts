@@ -1,6 +1,6 @@
 import { computed, ref } from 'vue'
 import { api, Problem } from '../api/client'
-import type { AgreementInput, FindingInput, PartsInput, PieceView, PlanView } from '../api/types'
+import type { AgreementInput, FindingInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
 import { useLoad } from '../kit/useLoad'
 
 /** A piece that is looked over: every change answers with the piece as it then stands. */
@@ -37,6 +37,11 @@ export const usePiece = (id: number) => {
     see: (parts: Omit<PartsInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/parts`, { ...parts, version })),
     mark: (finding: Omit<FindingInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/findings`, { ...finding, version })),
     unmark: (finding: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/findings/${finding}`, { version })),
+    tried: (trial: Omit<TrialInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/trials`, { ...trial, version })),
+    forgetTrial: (trial: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/trials/${trial}`, { version })),
+    partAgreement: (given: Omit<PartAgreementInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/part-agreement`, { ...given, version })),
+    takeOff: (given: Omit<OffInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/off`, { ...given, version })),
+    copy: (from: number) => change((version) => api.post<PieceView>(`/pieces/${id}/copy`, { from, version })),
     agree: (agreement: Omit<AgreementInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/agreement`, { ...agreement, version })),
     plan: async (): Promise<boolean> => change(async (version) => {
       await api.post<PlanView>(`/pieces/${id}/plan`, { version })

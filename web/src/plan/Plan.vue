@@ -2,7 +2,7 @@
 import { computed, nextTick, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api } from '../api/client'
-import type { PlanView, StepView } from '../api/types'
+import type { MissingPictureView, PicturesView, PlanView, StepView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../kit/useWhen'
@@ -17,6 +17,11 @@ const { value: plan, problem, reload } = useLoad(() => api.get<PlanView>(`/piece
 const { span, date } = useWhen()
 const { person } = useSession()
 const router = useRouter()
+/** O-1: they cannot be taken afterwards. */
+const missing = ref<readonly MissingPictureView[]>([])
+void api.get<PicturesView>(`/pieces/${props.id}/pictures`).then((p) => {
+  missing.value = p.missing
+}).catch(() => undefined)
 const chosenKey = ref<string | null>(null)
 const steps = computed(() => plan.value?.steps ?? [])
 /** Under the needle: the chosen step, or the first that is not done. */
@@ -65,7 +70,7 @@ const remake = async (): Promise<void> => {
         <p v-for="r in plan.tellOwner" :key="r.text">{{ r.text }}</p>
       </template>
       <template v-else>
-        <p class="text-xl">No plan has been made yet. Look the pair over first; then the plan follows from what was seen.</p>
+        <p class="text-xl">No plan has been made yet. Look the piece over first; then the plan follows from what was seen.</p>
         <button v-if="person?.mayPlan" class="do justify-self-start" type="button" @click="remake">Make the plan</button>
       </template>
     </div>
@@ -77,9 +82,10 @@ const remake = async (): Promise<void> => {
       <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
         <Notice :text="problem || hands.problem.value" @again="reload" />
         <div v-if="plan.stale && plan.state === 'to-plan'" class="caution flex items-center gap-4">
-          <span class="grow">The pair was looked at again after this plan was made.</span>
+          <span class="grow">The piece was looked at again after this plan was made.</span>
           <button v-if="person?.mayPlan" class="may" type="button" @click="remake">Plan anew</button>
         </div>
+        <p v-if="missing.length > 0 && done < 3" class="caution">Before anything wet, pictures are still to be taken: {{ missing.slice(0, 4).map((m) => m.label).join(', ') }}{{ missing.length > 4 ? ` and ${missing.length - 4} more` : '' }}. <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">Take them</RouterLink></p>
         <StepWords :step="chosen" />
         <div v-if="chosen.status === 'open'" class="flex gap-4">
           <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">Begin this step</button>

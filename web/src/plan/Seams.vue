@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { StepView } from '../api/types'
 import { useWhen } from '../kit/useWhen'
 
-/** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. */
+/** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. What is no pair has one seam. */
 const props = defineProps<{ steps: readonly StepView[], chosen: string }>()
 const emit = defineEmits<{ choose: [key: string] }>()
 const { span } = useWhen()
@@ -15,6 +15,9 @@ const rows = computed<Row[]>(() => props.steps.map((step) => {
   const wait = Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
   return { step, wait, gap: wait < 4 ? 0 : Math.round(10 * Math.log2(wait)) }
 }))
+/** A step of both halves, or of a piece that has none. */
+const isJoint = (half: string): boolean => half === 'both' || half === 'whole'
+const single = computed(() => props.steps.every((s) => s.half === 'whole'))
 const seams = (half: string): { left: boolean, right: boolean } => ({ left: half !== 'right', right: half !== 'left' })
 </script>
 
@@ -23,15 +26,16 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
     <li v-for="{ step, gap, wait } in rows" :id="`stitch-${step.key}`" :key="step.key" class="grid grid-cols-[5.5rem_1fr]">
       <template v-if="gap > 0">
         <svg :height="gap" width="88" class="col-start-1" aria-hidden="true">
-          <path :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).left ? '1 5' : undefined" :stroke-opacity="seams(step.half).left ? 1 : 0.45" />
-          <path :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).right ? '1 5' : undefined" :stroke-opacity="seams(step.half).right ? 1 : 0.45" />
+          <path v-if="single" :d="`M44 0V${gap}`" stroke="currentColor" stroke-width="1.5" stroke-dasharray="1 5" />
+          <path v-if="!single" :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).left ? '1 5' : undefined" :stroke-opacity="seams(step.half).left ? 1 : 0.45" />
+          <path v-if="!single" :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).right ? '1 5' : undefined" :stroke-opacity="seams(step.half).right ? 1 : 0.45" />
         </svg>
-        <span class="text-soft text-[.9rem] self-center leading-none">{{ step.half === 'both' ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
+        <span class="text-soft text-[.9rem] self-center leading-none">{{ isJoint(step.half) ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
       </template>
       <svg viewBox="0 0 88 52" preserveAspectRatio="none" class="col-start-1 w-[88px] h-full min-h-[52px]" aria-hidden="true">
         <g fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round">
-          <template v-if="step.half === 'both'">
-            <path d="M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52" stroke-width="1.5" stroke-opacity="0.45" />
+          <template v-if="isJoint(step.half)">
+            <path :d="single ? 'M44 0V52' : 'M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52'" stroke-width="1.5" stroke-opacity="0.45" />
             <path d="M44 12V40" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
           </template>
           <template v-else>
@@ -48,7 +52,7 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
       >
         <span v-if="step.hex" class="size-5 shrink-0 border" :style="{ backgroundColor: step.hex }" aria-hidden="true" />
         <span class="grow" :class="step.status === 'done' ? 'line-through decoration-2' : ''">
-          <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half }}: </span>{{ step.title }}
+          <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half === 'whole' ? '' : `${step.half}: ` }}</span>{{ step.title }}
         </span>
         <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
       </button>

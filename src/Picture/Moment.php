@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Picture;
+
+/** When in the work a picture was taken. */
+enum Moment: string
+{
+    case Before = 'before';
+    case During = 'during';
+    case After = 'after';
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Picture;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\EventListener\AbstractSessionListener;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class PictureController
+{
+    public function __construct(
+        private PictureReader $reader,
+        private PictureStore $store,
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private Members $members,
+        private ClockInterface $clock,
+        private Once $once,
+    ) {
+    }
+
+    #[Route('/api/pieces/{id}/pictures', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function list(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->of($id));
+    }
+
+    #[Route('/api/pieces/{id}/pictures', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function add(int $id, Request $request, #[MapRequestPayload(acceptFormat: 'form')] PictureInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        $file = $request->files->get('file');
+        if (!$file instanceof UploadedFile || !$file->isValid()) {
+            throw new BadPicture($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
+                ? 'This picture is too large; up to 25 MB can be kept. Take it with a smaller setting.'
+                : 'No picture came along. Choose one, or take it again.');
+        }
+        $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+        if (null !== $input->part) {
+            Piece::mustHave($piece->kind(), new Place($input->part, $input->half ?? Half::Whole));
+        }
+
+        return $this->once->answer(function () use ($piece, $file, $input, $member): void {
+            $kept = $this->store->keep($file->getPathname());
+            $this->entities->persist(new Picture($piece, $input->moment, $input->half, $input->part, $input->side, $kept['digest'], $kept['width'], $kept['height'], $this->members->person($member), $this->clock->now()));
+        }, 201, fn (): PicturesView => $this->reader->of($id));
+    }
+
+    #[Route('/api/pictures/{id}', requirements: ['id' => '\d{1,9}'], methods: ['DELETE'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function remove(int $id): JsonResponse
+    {
+        $piece = Row::first($this->connection, 'SELECT piece_id FROM picture WHERE id = ?', [$id])?->int('piece_id') ?? throw new NotFoundHttpException();
+
+        return $this->once->answer(fn () => $this->connection->delete('picture', ['id' => $id]), view: fn (): PicturesView => $this->reader->of($piece));
+    }
+
+    #[Route('/api/pictures/{id}/{digest}/{size}.jpg', requirements: ['id' => '\d{1,9}', 'digest' => '[0-9a-f]{12}', 'size' => 'thumb|full'], methods: ['GET'])]
+    public function file(int $id, string $digest, string $size): Response
+    {
+        $stored = Row::first($this->connection, 'SELECT digest FROM picture WHERE id = ?', [$id])?->text('digest');
+        $path = null === $stored || !str_starts_with($stored, $digest) ? null : $this->store->path($stored, $size);
+        if (null === $path) {
+            throw new NotFoundHttpException();
+        }
+        $response = new BinaryFileResponse($path, headers: ['Content-Type' => 'image/jpeg'], public: false);
+        $response->headers->set(AbstractSessionListener::NO_AUTO_CACHE_CONTROL_HEADER, 'true');
+        // The address names the content: it never changes.
+        $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
+
+        return $response;
+    }
+}

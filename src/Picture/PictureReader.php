@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Picture;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Kind;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+final readonly class PictureReader
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @throws NotFoundHttpException */
+    public function of(int $piece): PicturesView
+    {
+        $kind = Row::first($this->connection, 'SELECT kind FROM piece WHERE id = ?', [$piece]) ?? throw new NotFoundHttpException();
+        $pictures = array_map(static fn (Row $r): PictureView => new PictureView(
+            $r->int('id'),
+            $r->text('moment'),
+            $r->textOrNull('half'),
+            $r->textOrNull('part'),
+            $r->textOrNull('side'),
+            $r->int('width'),
+            $r->int('height'),
+            \sprintf('/api/pictures/%d/%s/thumb.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
+            \sprintf('/api/pictures/%d/%s/full.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
+            Iso::always($r->text('at')),
+        ), Row::all($this->connection, 'SELECT * FROM picture WHERE piece_id = ? ORDER BY id', [$piece]));
+
+        return new PicturesView($piece, $pictures, self::missing(Kind::from($kind->text('kind')), $pictures));
+    }
+
+    /**
+     * @param list<PictureView> $pictures
+     *
+     * @return list<MissingPictureView>
+     */
+    private static function missing(Kind $kind, array $pictures): array
+    {
+        $missing = [];
+        foreach ($kind->halves() as $half) {
+            foreach (Side::set($kind) as $side) {
+                $taken = array_filter($pictures, static fn (PictureView $p): bool => Moment::Before->value === $p->moment && $p->side === $side->value && $p->half === $half->value);
+                if ([] === $taken) {
+                    $missing[] = new MissingPictureView($half->value, $side->value, (Half::Whole === $half ? '' : $half->value.' ').$side->label());
+                }
+            }
+        }
+
+        return $missing;
+    }
+}

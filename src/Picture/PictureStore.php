@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Picture;
+
+use Intervention\Image\ImageManager;
+
+/**
+ * The files of pictures: what was handed in is kept apart and never served; what is served is drawn anew, upright and
+ * without a word of where it was taken.
+ */
+final class PictureStore
+{
+    public const MOST_BYTES = 25_000_000;
+    /** 40 megapixels take 160 MB while they are read. */
+    private const MOST_PIXELS = 40_000_000;
+    private const TYPES = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
+    private const SIZES = ['full' => 2400, 'thumb' => 480];
+
+    public function __construct(private readonly string $picturesDir)
+    {
+    }
+
+    /**
+     * @return array{digest: string, width: int, height: int} pixels of the full picture
+     *
+     * @throws BadPicture when it is none, or too large; then nothing is kept
+     */
+    public function keep(string $file): array
+    {
+        $bytes = (int) filesize($file);
+        if ($bytes > self::MOST_BYTES) {
+            throw new BadPicture(\sprintf('This picture has %d MB; up to 25 MB can be kept. Take it with a smaller setting.', (int) round($bytes / 1_000_000)));
+        }
+        $seen = @getimagesize($file);
+        if (false === $seen || !\in_array($seen[2], self::TYPES, true)) {
+            throw new BadPicture('This is not a picture that can be kept here: JPEG, PNG or WebP is needed.');
+        }
+        if ($seen[0] < 1 || $seen[1] < 1 || $seen[0] * $seen[1] > self::MOST_PIXELS) {
+            throw new BadPicture(\sprintf('This picture measures %d × %d; more than 40 megapixels cannot be opened safely.', $seen[0], $seen[1]));
+        }
+        if (\IMAGETYPE_JPEG === $seen[2] && !self::isWhole($file)) {
+            throw self::broken();
+        }
+        $digest = (string) hash_file('sha256', $file);
+        $folder = $this->folder($digest);
+        try {
+            // Small first, upright then: turning forty megapixels would need the memory twice.
+            $image = ImageManager::gd(autoOrientation: false)->read($file)->scaleDown(self::SIZES['full'], self::SIZES['full']);
+            $orientation = $image->exif('IFD0.Orientation');
+            $image = match ($orientation) {
+                2 => $image->flop(), 3 => $image->rotate(180), 4 => $image->flip(),
+                5 => $image->rotate(270)->flop(), 6 => $image->rotate(270), 7 => $image->rotate(90)->flop(), 8 => $image->rotate(90),
+                default => $image,
+            };
+            $full = $image->toJpeg(86, strip: true)->toString();
+            $size = ['digest' => $digest, 'width' => $image->width(), 'height' => $image->height()];
+            $thumb = $image->scaleDown(self::SIZES['thumb'], self::SIZES['thumb'])->toJpeg(80, strip: true)->toString();
+        } catch (\Throwable) {
+            throw self::broken();
+        }
+        @mkdir($folder, 0o770, true);
+        copy($file, $folder.'/original');
+        file_put_contents($folder.'/full.jpg', $full);
+        file_put_contents($folder.'/thumb.jpg', $thumb);
+
+        return $size;
+    }
+
+    public function path(string $digest, string $size): ?string
+    {
+        $path = $this->folder($digest).'/'.$size.'.jpg';
+
+        return isset(self::SIZES[$size]) && is_file($path) ? $path : null;
+    }
+
+    private static function broken(): BadPicture
+    {
+        return new BadPicture('This picture is broken and cannot be opened. Nothing was kept; take it again.');
+    }
+
+    /** GD fills what is missing of a JPEG with grey and says nothing: look for the end of the image (ITU-T T.81, EOI) after its last head. */
+    private static function isWhole(string $file): bool
+    {
+        $bytes = (string) file_get_contents($file);
+        $at = 2;
+        while ($at + 4 <= \strlen($bytes) && "\xff" === $bytes[$at] && "\xda" !== $bytes[$at + 1]) {
+            $at += 2 + (\ord($bytes[$at + 2]) << 8 | \ord($bytes[$at + 3]));
+        }
+
+        return false !== strpos($bytes, "\xff\xd9", min($at, \strlen($bytes)));
+    }
+
+    private function folder(string $digest): string
+    {
+        return $this->picturesDir.'/'.substr($digest, 0, 2).'/'.$digest;
+    }
+}

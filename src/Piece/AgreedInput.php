@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use KindHeel\Core\Assessment\Agreed;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Patina;
+
+final readonly class AgreedInput
+{
+    public function __construct(public Aim $aim, public Gloss $gloss, public Patina $patina)
+    {
+    }
+
+    public function agreed(): Agreed
+    {
+        return new Agreed($this->aim, $this->gloss, $this->patina);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+final readonly class DeclinedView
+{
+    public function __construct(public string $rule, public string $text, public string $to)
+    {
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\Core\Assessment\Honesty\Declined;
+use KindHeel\Core\Assessment\Honesty\OwnerPage;
+use KindHeel\Core\Assessment\Honesty\Prospect;
+use KindHeel\Core\Treatment\Planning\OpenQuestion;
+use KindHeel\Core\Treatment\Planning\OpenQuestions;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+final readonly class OwnerPageReader
+{
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air)
+    {
+    }
+
+    /** @throws NotFoundHttpException */
+    public function of(int $id): OwnerPageView
+    {
+        $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+        $piece = $stored->toCore();
+        $page = OwnerPage::for($piece);
+
+        return new OwnerPageView(
+            $id,
+            $stored->version(),
+            $page->sentences(Prospect::Gone),
+            $page->sentences(Prospect::Softer),
+            $page->sentences(Prospect::Stays),
+            $page->risks,
+            array_map(static fn (Declined $d): DeclinedView => new DeclinedView($d->rule, $d->sentence, $d->to), $page->declined),
+            $this->signed($id, $stored->assessed()),
+        );
+    }
+
+    /**
+     * Planned once for every material that a part may well be: some hundreds of milliseconds, so it is asked for apart.
+     *
+     * @throws NotFoundHttpException
+     */
+    public function questions(int $id): QuestionsView
+    {
+        $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+
+        return new QuestionsView(array_map(
+            static fn (OpenQuestion $q): QuestionView => new QuestionView($q->places[0]->half->value, $q->places[0]->part->value, $q->plans, $q->trial?->value, $q->sentence),
+            OpenQuestions::of($stored->toCore(), $this->air->now()),
+        ));
+    }
+
+    private function signed(int $piece, int $assessed): ?SignedView
+    {
+        $row = Row::first($this->connection, 'SELECT * FROM agreement WHERE piece_id = ? ORDER BY id DESC LIMIT 1', [$piece]);
+        if (null === $row) {
+            return null;
+        }
+        $path = '';
+        foreach ($row->json('strokes') as $stroke) {
+            $points = array_map(static fn (mixed $p): string => \is_array($p) ? implode(' ', array_map(static fn (mixed $n): string => \is_int($n) ? (string) $n : '0', $p)) : '', \is_array($stroke) ? $stroke : []);
+            $path .= [] === $points ? '' : 'M'.implode('L', $points);
+        }
+
+        return new SignedView($row->text('signed_by'), Iso::always($row->text('at')), $path, $row->int('assessed') !== $assessed);
+    }
+}

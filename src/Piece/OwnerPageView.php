@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+/** What the owner is told, and what was signed. */
+final readonly class OwnerPageView
+{
+    /**
+     * @param list<string>       $gone
+     * @param list<string>       $softer
+     * @param list<string>       $stays
+     * @param list<string>       $risks
+     * @param list<DeclinedView> $declined
+     */
+    public function __construct(
+        public int $piece,
+        public int $version,
+        public array $gone,
+        public array $softer,
+        public array $stays,
+        public array $risks,
+        public array $declined,
+        public ?SignedView $signed,
+    ) {
+    }
+}

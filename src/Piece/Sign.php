@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Piece;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Assessment\Honesty\Declined;
+use KindHeel\Core\Assessment\Honesty\OwnerPage;
+use KindHeel\Core\Assessment\Honesty\Prospect;
+use Psr\Clock\ClockInterface;
+
+/** Keeps what the owner was told, word for word, under the owner's own hand. */
+final readonly class Sign
+{
+    private const MOST_POINTS = 4000;
+    private const LEAST_POINTS = 8;
+
+    public function __construct(private EntityManagerInterface $entities, private LookOver $lookOver, private Ledger $ledger, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws AssessmentError|Refused when it is no signature, or the piece has changed since it was read out */
+    public function __invoke(int $id, SignatureInput $input, Person $witness): void
+    {
+        $piece = $this->lookOver->piece($id, $input->version);
+        $strokes = self::strokes($input->strokes);
+        $page = OwnerPage::for($piece->toCore());
+        $told = [
+            'gone' => $page->sentences(Prospect::Gone),
+            'softer' => $page->sentences(Prospect::Softer),
+            'stays' => $page->sentences(Prospect::Stays),
+            'risks' => $page->risks,
+            'declined' => array_map(static fn (Declined $d): string => $d->sentence.' This is for '.$d->to.'.', $page->declined),
+        ];
+        $this->entities->persist(new Agreement($piece, $piece->assessed(), $told, $strokes, trim($input->signedBy), $witness, $this->clock->now()));
+        $this->ledger->piece(Event::Agreed, $piece, $witness, \sprintf('%s has heard and signed what will be gone, softer and stay.', trim($input->signedBy)));
+    }
+
+    /**
+     * @param array<mixed> $given
+     *
+     * @return list<list<array{int, int}>>
+     */
+    private static function strokes(array $given): array
+    {
+        $strokes = [];
+        $points = 0;
+        foreach ($given as $stroke) {
+            $line = [];
+            foreach (\is_array($stroke) ? $stroke : [] as $point) {
+                if (!\is_array($point) || !\is_int($point[0] ?? null) || !\is_int($point[1] ?? null) || $point[0] < 0 || $point[0] > 600 || $point[1] < 0 || $point[1] > 200) {
+                    throw new AssessmentError('strokes', 'The signature runs out of its field. Clear it, and sign once more.');
+                }
+                $line[] = [$point[0], $point[1]];
+                ++$points;
+            }
+            $strokes[] = $line;
+        }
+        if ($points < self::LEAST_POINTS) {
+            throw new AssessmentError('strokes', 'That is a dot, not a signature. Sign once more.');
+        }
+        if ($points > self::MOST_POINTS) {
+            throw new AssessmentError('strokes', 'That is more than a signature. Clear it, and sign once more.');
+        }
+
+        return $strokes;
+    }
+}

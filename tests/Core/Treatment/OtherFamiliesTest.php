@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Core\Treatment;
+
+use KindHeel\Core\Assessment\Agreed;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Assessment\Size;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Planning\Plan;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Planner;
+use PHPUnit\Framework\TestCase;
+
+/** What is no low shoe is planned by the same rules; what this plan does not cover is left alone and said. */
+final class OtherFamiliesTest extends TestCase
+{
+    public function testASmoothDoctorsBagIsFilledOutCleanedFedAndCreamedAsOnePiece(): void
+    {
+        $piece = self::piece(Kind::DoctorsBag, Material::Pigmented, [['handle', FindingKind::DarkHandling]], Dryness::Thirsty);
+        $plan = Planner::plan($piece, Air::reference());
+        self::assertSame([], Checker::standard()->check($piece, $plan->order()));
+        foreach ($plan->steps as $step) {
+            self::assertSame([Half::Whole], $step->step->halves(), $step->title);
+            self::assertStringNotContainsString('pair', $step->title.$step->how.$step->why);
+            self::assertStringNotContainsString('Put the tree', $step->title);
+            self::assertStringNotContainsString('upper', $step->where);
+        }
+        $titles = array_map(static fn (PlannedStep $s): string => $s->title, $plan->steps);
+        self::assertContains('Fill it out', $titles);
+        self::assertContains('Look it over and hand over', $titles);
+        self::assertTrue(self::lays($plan, FamilyId::Conditioner, 'front'));
+    }
+
+    public function testAChelseaHasNoLacesToTakeOffAndABeltItsBuckle(): void
+    {
+        $off = static fn (Kind $kind): array => array_values(array_map(
+            static fn (PlannedStep $s): string => $s->title,
+            array_filter(Planner::plan(self::piece($kind, Material::Pigmented), Air::reference())->steps, static fn (PlannedStep $s): bool => Action::TakeApart === $s->step->action),
+        ));
+        self::assertSame(['Take insoles off'], $off(Kind::Chelsea));
+        self::assertSame(['Take laces, false tongues and insoles off'], $off(Kind::WorkBoot));
+        self::assertSame(['Take buckle off'], $off(Kind::Belt));
+        self::assertSame(['Take strap off'], $off(Kind::Satchel));
+        self::assertSame([], $off(Kind::Tote));
+    }
+
+    public function testWhatIsNotSmoothLeatherIsTouchedByNothingAndTheOwnerHearsOfIt(): void
+    {
+        foreach ([Kind::SkateTrainer, Kind::Jacket, Kind::Clutch, Kind::FieldBoot] as $kind) {
+            foreach ([Material::Suede, Material::RoughOut, Material::CoatedCanvas, Material::SheepNappa, Material::ReptileMatt] as $material) {
+                $piece = self::piece($kind, $material);
+                $plan = Planner::plan($piece, Air::reference());
+                self::assertSame([], Checker::standard()->check($piece, $plan->order()));
+                foreach ($plan->steps as $step) {
+                    foreach ($step->step->laysProduct() ? $step->step->on : [] as $place) {
+                        self::assertFalse($place->part->isOuter(), $step->title.' on '.$place);
+                    }
+                }
+                self::assertNotSame([], array_filter($plan->tellOwner, static fn ($r): bool => str_contains($r->text, 'What is '.$material->label().' is left as it is')), $kind->value.' '.$material->value);
+            }
+        }
+    }
+
+    public function testGlovesAreAPairAndWhatIsDoneToOneIsDoneToTheOther(): void
+    {
+        $plan = Planner::plan(self::piece(Kind::Gloves, Material::Aniline, [['cuffs', FindingKind::Faded]]), Air::reference());
+        self::assertTrue(self::lays($plan, FamilyId::Cream, 'cuffs', Half::Left));
+        self::assertTrue(self::lays($plan, FamilyId::Cream, 'cuffs', Half::Right));
+    }
+
+    public function testWhatTheAimAsksBeyondCreamAndWaxIsSaid(): void
+    {
+        foreach ([[Aim::Recolour, 'dye or paint'], [Aim::Restore, 'filling, dye and paint'], [Aim::WorkProof, 'grease and repellent']] as [$aim, $words]) {
+            $told = implode(' ', array_map(static fn ($r) => $r->text, Planner::plan(self::piece(Kind::LaceBoot, Material::Pigmented, [], Dryness::Supple, $aim), Air::reference())->tellOwner));
+            self::assertStringContainsString($words, $told);
+        }
+    }
+
+    public function testALargerBagTakesMore(): void
+    {
+        $cream = static fn (float $mm): float => array_values(array_filter(
+            Planner::plan(self::piece(Kind::Tote, Material::Pigmented, size: Size::mm($mm)), Air::reference())->steps,
+            static fn (PlannedStep $s): bool => FamilyId::Cream === $s->step->family,
+        ))[0]->amount->quantity ?? 0.0;
+        self::assertEqualsWithDelta(4.0, $cream(840.0) / $cream(420.0), 0.15);
+    }
+
+    private static function lays(Plan $plan, FamilyId $family, string $part, Half $half = Half::Whole): bool
+    {
+        return [] !== array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->family === $family && $s->step->touches(new Place(PartName::from($part), $half)));
+    }
+
+    /** @param list<array{string, FindingKind}> $findings */
+    private static function piece(Kind $kind, Material $outer, array $findings = [], Dryness $dryness = Dryness::Supple, Aim $aim = Aim::Freshen, ?Size $size = null): Piece
+    {
+        $parts = [];
+        foreach ($kind->halves() as $half) {
+            foreach ($kind->parts() as $name) {
+                $parts[] = new Part(new Place($name, $half), $name->isOuter() ? $outer : $kind->materialsFor($name)[0], Certainty::Known, $name->isOuter() ? $dryness : Dryness::Supple);
+            }
+        }
+
+        return Piece::of($kind, $size ?? Size::usual($kind), new Agreed($aim), $parts, array_map(
+            static fn (array $f): Finding => new Finding(new Place(PartName::from($f[0]), $kind->halves()[0]), $f[1], Severity::AtArmsLength),
+            $findings,
+        ));
+    }
+}

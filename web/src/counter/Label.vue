@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { renderSVG } from 'uqr'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { TicketsView } from '../api/types'
+import Standing from '../drawing/Standing.vue'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useWhen } from '../kit/useWhen'
+import { useWords } from '../kit/useWords'
+
+/** A label for every piece of a ticket: what hangs on it while it is here. The square opens the piece. */
+const props = defineProps<{ id: number }>()
+const { value: tickets, problem, reload } = useLoad(() => api.get<TicketsView>('/tickets'))
+void reload()
+const words = useWords()
+const { date } = useWhen()
+const ticket = computed(() => tickets.value?.tickets.find((t) => t.id === props.id))
+const kind = (id: string): string => words.value?.kinds.find((k) => k.id === id)?.label ?? id
+/** Black on white in either light: a camera has to read it. */
+const square = (piece: number): string => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pieces/${piece}`, { border: 2 }))}`
+const print = (): void => window.print()
+</script>
+
+<template>
+  <main class="px-8 py-6 grid gap-6 content-start justify-items-start">
+    <Notice :text="problem" @again="reload" />
+    <header class="no-print flex items-end gap-6 w-full">
+      <h1 class="text-4xl grow">Labels</h1>
+      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
+      <button class="do" type="button" @click="print">Print</button>
+    </header>
+    <p v-if="tickets && !ticket" class="text-xl">There is no such ticket among the open ones.</p>
+    <article v-for="piece in ticket?.pieces ?? []" :key="piece.id" class="label bg-raised text-ink border-2 border-ink grid grid-cols-[1fr_11rem] gap-5 p-5 w-[38rem] max-w-full break-inside-avoid">
+      <div class="grid content-between gap-2 min-w-0">
+        <p class="font-head text-6xl leading-none tracking-tight">{{ piece.tag }}</p>
+        <p class="text-2xl font-semibold leading-tight">{{ piece.name }}</p>
+        <p class="text-lg leading-tight">{{ ticket?.customer }}<br>{{ kind(piece.kind) }} · to {{ piece.aim.replace('-', ' ') }}</p>
+        <p class="text-xl font-bold">for {{ date(ticket?.promisedAt ?? '') }}</p>
+      </div>
+      <div class="grid gap-2 content-between">
+        <img :src="square(piece.id)" width="176" height="176" class="w-full bg-white" :alt="`A square code that opens ${piece.name}`">
+        <Standing :kind="piece.kind" :colours="[]" :weight="2" class="h-16" />
+      </div>
+    </article>
+  </main>
+</template>

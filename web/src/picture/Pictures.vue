@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { PictureView, PieceView } from '../api/types'
+import Choice from '../kit/Choice.vue'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useWhen } from '../kit/useWhen'
+import { useWords } from '../kit/useWords'
+import { useSession } from '../people/useSession'
+import Slider from './Slider.vue'
+import { usePictures, type Where } from './usePictures'
+
+/** What it looked like before anything was touched, while it was worked on, and after. */
+const props = defineProps<{ id: number }>()
+const { value: piece, reload: reloadPiece } = useLoad(() => api.get<PieceView>(`/pieces/${props.id}`))
+void reloadPiece()
+const { pictures, problem, refused, busy, reload, add, remove } = usePictures(props.id)
+void reload()
+const words = useWords()
+const { person } = useSession()
+const { date } = useWhen()
+
+const moment = ref('before')
+const MOMENTS = [{ id: 'before', label: 'before' }, { id: 'during', label: 'during the work' }, { id: 'after', label: 'after' }]
+const part = ref('all')
+const parts = computed(() => [{ id: 'all', label: 'the whole of it' }, ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? []).map((p) => ({ id: p.id, label: `the ${p.label}` }))])
+const half = ref('')
+const halves = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind)?.halves ?? [])
+const large = ref<PictureView | null>(null)
+const label = (p: PictureView): string => [p.half !== 'whole' ? p.half : '', p.side?.replace('-', ' ') ?? words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts.find((x) => x.id === p.part)?.label ?? ''].filter((x) => x !== '' && x !== null).join(' ') || 'the whole of it'
+/** A picture from the same side before and after, of which the slider shows the change. */
+const pairs = computed(() => (pictures.value?.pictures ?? []).filter((p) => p.moment === 'after').flatMap((after) => {
+  const before = pictures.value?.pictures.find((p) => p.moment === 'before' && p.half === after.half && p.side === after.side && p.part === after.part)
+  return before === undefined ? [] : [{ before, after }]
+}))
+const shown = ref(0)
+const take = async (event: Event, where: Where): Promise<void> => {
+  const input = event.target as HTMLInputElement
+  for (const file of input.files ?? []) {
+    await add(file, where)
+  }
+  input.value = ''
+}
+</script>
+
+<template>
+  <main class="px-8 py-6 max-w-7xl w-full mx-auto grid gap-6 content-start">
+    <header class="flex flex-wrap items-end gap-6">
+      <div class="grow"><h1 class="text-4xl">Pictures</h1><p v-if="piece" class="text-soft">{{ piece.tag }} · {{ piece.name }}, {{ piece.customer }}</p></div>
+      <RouterLink class="may" :to="`/pieces/${id}`">Back to the piece</RouterLink>
+    </header>
+    <Notice :text="refused || problem" @again="reload" />
+
+    <section v-if="pictures && pictures.missing.length > 0" class="grid gap-3" aria-label="Still to be taken before the work">
+      <h2 class="text-2xl">Before anything is touched</h2>
+      <ul class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
+        <li v-for="m in pictures.missing" :key="`${m.half}-${m.side}`">
+          <label class="may w-full h-16 border-dashed! cursor-pointer text-center leading-tight focus-within:outline-3 focus-within:outline-ink" :class="busy ? 'opacity-60' : ''">
+            {{ m.label }}
+            <input class="sr-only" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" :disabled="busy" :aria-label="`Take the picture: ${m.label}`" @change="take($event, { moment: 'before', half: m.half, side: m.side })">
+          </label>
+        </li>
+      </ul>
+    </section>
+
+    <section class="border-t-2 border-ink pt-4 flex flex-wrap items-center gap-x-3 text-xl" aria-label="Add a picture">
+      Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" />
+      <template v-if="halves.length > 1">, <Choice v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h, label: `the ${h} half` }))]" /></template>
+      <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{ busy ? 'It is being kept …' : 'Choose or take' }}
+        <input class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp" aria-label="Choose or take a picture" :disabled="busy" @change="take($event, { moment, half: half || (halves.length === 1 ? 'whole' : ''), part: part === 'all' ? '' : part })">
+      </label>
+    </section>
+
+    <section v-if="pairs[shown]" class="grid gap-3" aria-label="Before and after">
+      <div class="flex gap-2 items-center">
+        <h2 class="text-2xl grow">Before and after</h2>
+        <button v-for="(p, i) in pairs" :key="p.after.id" type="button" class="may" :aria-pressed="i === shown" :class="i === shown ? 'bg-ink! text-raised!' : ''" @click="shown = i">{{ label(p.after) }}</button>
+      </div>
+      <Slider :before="pairs[shown]!.before" :after="pairs[shown]!.after" />
+    </section>
+
+    <template v-for="m in MOMENTS" :key="m.id">
+      <section v-if="pictures?.pictures.some((p) => p.moment === m.id)" class="grid gap-3" :aria-label="m.label">
+        <h2 class="text-2xl first-letter:uppercase">{{ m.label }}</h2>
+        <ul class="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-4">
+          <li v-for="p in pictures.pictures.filter((x) => x.moment === m.id)" :key="p.id" class="grid gap-1">
+            <button type="button" class="bg-surround p-2" :aria-label="`See it large: ${label(p)}`" @click="large = p"><img :src="p.thumb" :alt="label(p)" class="h-40 w-full object-contain" loading="lazy"></button>
+            <div class="flex items-center gap-2">
+              <span class="grow">{{ label(p) }}<span class="block text-soft text-[.9rem]">{{ date(p.at) }}</span></span>
+              <button v-if="person?.mayPlan" type="button" class="quiet" :aria-label="`take away: ${label(p)}`" @click="remove(p.id)">take away</button>
+            </div>
+          </li>
+        </ul>
+      </section>
+    </template>
+    <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">No picture yet. Without one from before the first wipe nobody can prove or learn anything.</p>
+
+    <div v-if="large" role="dialog" aria-modal="true" :aria-label="label(large)" class="fixed inset-0 z-50 bg-surround grid grid-rows-[1fr_auto]" @keydown.esc="large = null">
+      <img :src="large.full" :alt="label(large)" class="size-full object-contain min-h-0">
+      <button class="do" type="button" autofocus @click="large = null">Close</button>
+    </div>
+  </main>
+</template>

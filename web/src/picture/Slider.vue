@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { PictureView } from '../api/types'
+
+/** Before and after in one frame: what lies left of the thread is before. */
+defineProps<{ before: PictureView, after: PictureView }>()
+const share = ref(50)
+</script>
+
+<template>
+  <figure class="grid gap-2">
+    <div class="relative bg-surround overflow-hidden h-96">
+      <img :src="after.full" class="absolute inset-0 size-full object-contain" alt="After">
+      <img :src="before.full" class="absolute inset-0 size-full object-contain" alt="Before" :style="{ clipPath: `inset(0 ${100 - share}% 0 0)` }">
+      <span class="absolute inset-y-0 w-1 bg-paper border-x border-dark" :style="{ left: `${share}%` }" aria-hidden="true" />
+      <span class="absolute left-2 top-2 bg-paper px-2">before</span><span class="absolute right-2 top-2 bg-paper px-2">after</span>
+    </div>
+    <label class="grid gap-1">Draw the thread across<input v-model.number="share" type="range" min="0" max="100" class="w-full h-11 accent-ink"></label>
+  </figure>
+</template>

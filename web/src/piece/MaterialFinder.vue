@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { KindView, PartView, PlaceInput, TrialInput, TrialView, WordsView } from '../api/types'
+import Choice from '../kit/Choice.vue'
+
+/** From a guess to what is known: the odds so far, the trial that settles most for the least risk, and what came of those that were done. */
+const props = defineProps<{
+  part: PartView
+  kind: KindView
+  words: WordsView
+  trials: readonly TrialView[]
+  busy: boolean
+  disabled: boolean
+  tried: (trial: Omit<TrialInput, 'version'>) => Promise<boolean>
+}>()
+const emit = defineEmits<{ forget: [trial: number] }>()
+
+const own = ref<string | null>(null)
+const speaks = ref('fellow')
+const product = ref('conditioner')
+const trial = computed(() => props.words.trials.find((t) => t.id === (own.value ?? props.part.nextTrial)))
+const here = computed(() => props.trials.filter((t) => (t.half === props.part.half && t.part === props.part.part) || t.speaksFor.includes(`${props.part.half}/${props.part.part}`)))
+const material = (id: string): string => props.words.materials.find((m) => m.id === id)?.label ?? id
+const said = (t: TrialView): string => {
+  const word = props.words.trials.find((x) => x.id === t.trial)
+  return `${word?.label ?? t.trial}${t.product ? ` (${props.words.products.find((p) => p.id === t.product)?.label ?? t.product})` : ''}: ${word?.outcomes.find((o) => o.id === t.outcome)?.label ?? t.outcome}`
+}
+const outer = computed(() => props.kind.parts.find((p) => p.id === props.part.part)?.outer === true)
+const SPEAKS = computed(() => [
+  ...(props.kind.halves.length > 1 ? [{ id: 'fellow', label: 'this part on both halves' }] : []),
+  { id: 'here', label: 'this part only' },
+  ...(outer.value ? [{ id: 'outer', label: `the whole ${props.kind.outer}` }] : []),
+])
+const chosenSpeaks = computed(() => (SPEAKS.value.some((s) => s.id === speaks.value) ? speaks.value : 'here'))
+const places = (): PlaceInput[] => {
+  const parts = chosenSpeaks.value === 'outer' ? props.kind.parts.filter((p) => p.outer).map((p) => p.id) : [props.part.part]
+  const halves = chosenSpeaks.value === 'here' ? [props.part.half] : props.kind.halves
+  return parts.flatMap((part) => halves.map((half) => ({ part, half } as PlaceInput))).filter((p) => p.part !== props.part.part || p.half !== props.part.half)
+}
+const came = async (outcome: string): Promise<void> => {
+  const done = await props.tried({
+    part: props.part.part as TrialInput['part'],
+    half: props.part.half as TrialInput['half'],
+    trial: trial.value?.id as TrialInput['trial'],
+    outcome: outcome as TrialInput['outcome'],
+    speaksFor: places(),
+    ...(trial.value?.id === 'T-7' ? { product: product.value as NonNullable<TrialInput['product']> } : {}),
+  })
+  if (done) {
+    own.value = null
+  }
+}
+</script>
+
+<template>
+  <section v-if="part.odds.length > 0 || here.length > 0" class="grid gap-2 bg-paper px-4 py-3" aria-label="What it is made of">
+    <p v-if="part.odds.length > 1" class="flex flex-wrap gap-x-4 gap-y-1">
+      <span v-for="o in part.odds" :key="o.material" class="inline-flex items-center gap-2"><span class="inline-block h-2.5 bg-ink" :style="{ width: `${Math.max(2, o.odds * 70)}px` }" aria-hidden="true" />{{ material(o.material) }} {{ Math.round(o.odds * 100) }} in 100</span>
+    </p>
+    <p v-for="c in part.contradictions" :key="c" class="caution">{{ c }}</p>
+    <ul v-if="here.length > 0">
+      <li v-for="t in here" :key="t.id" class="flex items-center gap-3 min-h-11">
+        <span v-if="t.before" class="size-6 border border-soft" :style="{ backgroundColor: t.before }" title="before" /><span v-if="t.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: t.after }" title="after, dry" />
+        <span class="grow first-letter:uppercase">{{ said(t) }}</span>
+        <button v-if="!disabled" type="button" class="quiet" :aria-label="`take away the trial: ${said(t)}`" @click="emit('forget', t.id)">take away</button>
+      </li>
+    </ul>
+    <template v-if="trial && !disabled">
+      <p class="text-lg"><span class="font-bold">{{ own === null ? 'Next, ' : '' }}{{ trial.label }}.</span> {{ trial.how }} It speaks for <Choice :model-value="chosenSpeaks" label="It speaks for" :options="SPEAKS" @update:model-value="(v) => speaks = v" /><template v-if="trial.id === 'T-7'">, with <Choice v-model="product" label="Product" :options="words.products" /></template>.</p>
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="`What came of it: ${trial.label}`">
+        <button v-for="o in trial.outcomes" :key="o.id" type="button" class="may px-3!" :disabled="busy" @click="came(o.id)">{{ o.label }}</button>
+      </div>
+    </template>
+    <p v-else-if="part.certainty !== 'known' && !disabled" class="text-soft">No trial is worth its risk any more: the gentlest is taken.</p>
+    <p v-if="!disabled" class="text-soft">Another trial: <Choice :model-value="own ?? ''" label="Another trial" :options="[{ id: '', label: 'the one proposed' }, ...words.trials]" @update:model-value="(v) => own = v === '' ? null : v" /></p>
+  </section>
+</template>

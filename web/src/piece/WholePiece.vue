@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import { api } from '../api/client'
+import type { AgreementInput, KindView, OffInput, PieceView, QuestionsView, QuestionView } from '../api/types'
+
+/** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
+const props = defineProps<{ piece: PieceView, kind: KindView, disabled: boolean }>()
+const emit = defineEmits<{ choose: [half: string, part: string], off: [given: Omit<OffInput, 'version'>], copy: [from: number], agree: [given: Partial<AgreementInput>] }>()
+
+const questions = ref<readonly QuestionView[]>([])
+/** Planned anew for every material it may be: asked for when the piece has changed, not with it. */
+watch(() => props.piece.version, () => {
+  void api.get<QuestionsView>(`/pieces/${props.piece.id}/questions`).then((answer) => {
+    questions.value = answer.questions
+  }).catch(() => undefined)
+}, { immediate: true })
+
+const name = (id: string): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
+const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
+const money = (cents: number | null): string => (cents === null ? '' : String(cents / 100))
+const cents = (text: string): number | null => (text.trim() === '' || Number.isNaN(Number(text)) ? null : Math.round(Number(text) * 100))
+const form = ref({ unwanted: props.piece.unwanted, value: money(props.piece.valueCents), replace: money(props.piece.replaceCents) })
+const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCents: cents(form.value.value), replaceCents: cents(form.value.replace) })
+</script>
+
+<template>
+  <div class="grid gap-4">
+    <p v-if="piece.findings.length === 0" class="text-xl">Choose a part on the drawing, and say what it is made of and what is wrong with it.</p>
+    <p v-else class="text-xl">{{ piece.findings.length }} {{ piece.findings.length === 1 ? 'finding' : 'findings' }} so far. Choose a part to go on.</p>
+    <section v-if="questions.length > 0" class="grid gap-2" aria-label="What still changes the plan">
+      <template v-for="q in questions" :key="q.text">
+        <button v-if="q.plans > 1" type="button" class="caution text-left text-lg" @click="emit('choose', q.half, q.part)">{{ q.text }}</button>
+        <p v-else class="text-soft">{{ q.text }}</p>
+      </template>
+    </section>
+    <section v-if="piece.past.length > 0 && !disabled && piece.findings.length === 0" class="flex flex-wrap items-center gap-2" aria-label="Copy a past piece">
+      <span>Made like one that was here:</span>
+      <button v-for="p in piece.past" :key="p.id" type="button" class="may" @click="emit('copy', p.id)">{{ p.name }} ({{ p.tag }})</button>
+    </section>
+    <section v-if="piece.differences.length > 0" aria-label="Left against right">
+      <h2 class="text-xl">Left against right</h2>
+      <ul><li v-for="d in piece.differences" :key="d">{{ d }}</li></ul>
+    </section>
+    <section v-if="detachable.length > 0" aria-label="What comes off">
+      <h2 class="text-xl">What comes off</h2>
+      <div class="flex flex-wrap gap-x-6">
+        <label v-for="p in detachable" :key="`${p.half}-${p.part}`" class="flex items-center gap-3 min-h-11">
+          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part as OffInput['part'], half: p.half as OffInput['half'], off: !p.off })"> {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
+        </label>
+      </div>
+    </section>
+    <Disclosure v-if="!disabled || piece.unwanted" v-slot="{ open }">
+      <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'What it is worth, and what the owner does not want' }}</DisclosureButton>
+      <DisclosurePanel>
+        <form class="grid gap-3" novalidate @submit.prevent="keep">
+          <label class="grid gap-1 font-semibold">The owner does not want<textarea v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2" maxlength="500" :disabled="disabled" /></label>
+          <div class="flex items-end gap-4">
+            <label class="grid gap-1 font-semibold">Worth to the owner<input v-model="form.value" class="write font-normal" name="value" inputmode="decimal" :disabled="disabled"></label>
+            <label class="grid gap-1 font-semibold">Price of a new one<input v-model="form.replace" class="write font-normal" name="replace" inputmode="decimal" :disabled="disabled"></label>
+            <button class="may" type="submit" :disabled="disabled">Keep this</button>
+          </div>
+        </form>
+      </DisclosurePanel>
+    </Disclosure>
+  </div>
+</template>
