@@ -54,7 +54,7 @@ try {
     $choose = static fn (string $half, string $part): string => sprintf('document.querySelector(\'[data-half="%s"][data-part="%s"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))', $half, $part);
     $shoot('trial', '/pieces/'.$pieces['Accordion straps'], $choose('whole', 'face'));
     $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
-    $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures', 'document.querySelector("main").scrollIntoView()');
+    $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures');
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
     $shoot('label', '/tickets/'.$tickets['tickets'][1]['id'].'/label');
     $shoot('plan', '/pieces/'.$captain.'/plan');

@@ -16,12 +16,15 @@ final class Leather
     private const WIDTH = 960;
     private const HEIGHT = 640;
 
+    /** @var array<string, \GdImage> one hide of each shade is enough, however many pictures are taken of it */
+    private static array $hides = [];
+
     private Randomizer $random;
     private \GdImage $image;
     /** @var array{int, int, int} */
     private array $rgb;
 
-    private function __construct(int $seed, Shade $shade)
+    private function __construct(int $seed, private readonly Shade $shade)
     {
         $this->random = new Randomizer(new Mt19937($seed));
         $hex = ltrim($shade->lab()->toSrgbHex(), '#');
@@ -50,20 +53,29 @@ final class Leather
         return (string) ob_get_clean();
     }
 
-    /** A tile of pebbled grain laid over the hide. */
+    /** A tile of pebbled grain laid over the hide: cells of every size, each with its own light and a dark furrow round it. */
     private function grain(): void
     {
-        $side = 192;
+        imagesettile($this->image, self::$hides[$this->shade->value] ??= $this->hide());
+        imagefilledrectangle($this->image, 0, 0, self::WIDTH, self::HEIGHT, \IMG_COLOR_TILED);
+    }
+
+    private function hide(): \GdImage
+    {
+        $side = 320;
+        $random = new Randomizer(new Mt19937(crc32($this->shade->value)));
         $tile = imagecreatetruecolor($side, $side);
-        for ($y = 0; $y < $side; ++$y) {
-            for ($x = 0; $x < $side; ++$x) {
-                $pebble = sin(($x + 9.0 * sin($y * \M_PI / 24)) * \M_PI / 8) * sin(($y + 7.0 * sin($x * \M_PI / 32)) * \M_PI / 6);
-                $tone = (int) round(15.0 * $pebble) + $this->random->getInt(-5, 5);
-                imagesetpixel($tile, $x, $y, self::colour($tile, $this->shaded($tone)));
+        imagefilledrectangle($tile, 0, 0, $side, $side, self::colour($tile, $this->shaded(-12)));
+        for ($i = 0; $i < 5200; ++$i) {
+            [$x, $y, $w, $tone] = [$random->getInt(0, $side - 1), $random->getInt(0, $side - 1), $random->getInt(5, 11), $random->getInt(-4, 9)];
+            // What runs over one edge comes in at the other.
+            foreach (min($x, $y) > 12 && max($x, $y) < $side - 12 ? [[0, 0]] : [[0, 0], [$side, 0], [0, $side], [-$side, 0], [0, -$side]] as [$dx, $dy]) {
+                imagefilledellipse($tile, $x + $dx, $y + $dy, $w + 2, $w, self::colour($tile, $this->shaded($tone - 16)));
+                imagefilledellipse($tile, $x + $dx, $y + $dy, $w, $w - 2, self::colour($tile, $this->shaded($tone)));
             }
         }
-        imagesettile($this->image, $tile);
-        imagefilledrectangle($this->image, 0, 0, self::WIDTH, self::HEIGHT, \IMG_COLOR_TILED);
+
+        return $tile;
     }
 
     /** Light from the window, upper left; the hide turns away to the lower right. */
@@ -129,8 +141,9 @@ final class Leather
     private function stain(int $x, int $y, int $radius, int $tone): void
     {
         $points = [];
+        $bend = $this->random->getInt(0, 628) / 100;
         for ($i = 0; $i < 40; ++$i) {
-            $r = $radius * (0.75 + $this->random->getInt(0, 50) / 100);
+            $r = $radius * (0.9 + 0.14 * sin(3 * $i * \M_PI / 20 + $bend) + 0.08 * sin(7 * $i * \M_PI / 20 + 2 * $bend));
             array_push($points, (int) ($x + 1.5 * $r * cos($i * \M_PI / 20)), (int) ($y + $r * sin($i * \M_PI / 20)));
         }
         imagefilledpolygon($this->image, $points, self::colour($this->image, $this->shaded($tone), 96));

@@ -80,6 +80,8 @@ final readonly class ProblemListener
         // The serializer's own words for a wrong type, in ours.
         if (preg_match('/^This value should be of type (.+)\.$/', $message, $found)) {
             return match (true) {
+                // What an enum says of a value that is none of its own.
+                'int|string' === $found[1] => 'This is not one of the choices.',
                 str_contains($found[1], 'int'), str_contains($found[1], 'float') => 'A number is needed here.',
                 str_contains($found[1], 'bool') => 'Yes or no is needed here.',
                 str_contains($found[1], 'array') => 'A list is needed here.',

@@ -64,7 +64,7 @@ final class LookingOverTest extends StoryTestCase
         $this->see('[aria-label="flap: ink, gouge"]');
         $this->isAccessible('a bag that is looked over');
 
-        $this->says('What we tell the owner')->click();
+        $this->says('For the owner')->click();
         $this->seeText('What stays');
         $this->seeText('The ink on the flap');
         $this->says('Heard and agreed')->click();

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
@@ -32,11 +33,11 @@ final class OpenQuestions
                 continue;
             }
             $trial = $piece->nextTrialAt($places[0])?->trial;
-            $questions[] = new OpenQuestion($places, \count($plans), $trial, self::sentence($places, \count($plans), $trial?->label()));
+            $questions[] = new OpenQuestion($places, \count($plans), $trial, self::sentence($piece, $places, \count($plans), $trial?->label()));
         }
         usort($questions, static fn (OpenQuestion $a, OpenQuestion $b): int => $b->plans <=> $a->plans);
 
-        return [] === $idle ? $questions : [...$questions, new OpenQuestion($idle, 1, null, self::idle($idle))];
+        return [] === $idle ? $questions : [...$questions, new OpenQuestion($idle, 1, null, self::idle($piece, $idle))];
     }
 
     /**
@@ -93,22 +94,42 @@ final class OpenQuestions
     }
 
     /** @param non-empty-list<Place> $places */
-    private static function idle(array $places): string
+    private static function idle(Piece $piece, array $places): string
     {
-        $names = Words::parts($places);
-        $parts = array_values(array_unique(array_map(static fn (Place $p): string => $p->part->value, $places)));
-        $one = 1 === \count($parts) && !$places[0]->part->isPlural() || \in_array($names, ['upper', 'outside'], true);
+        [$names, $are] = self::names($piece, $places);
 
-        return Phrase::sentence('What the %s %s made of is not certain, but nothing in the plan depends on it.', $names, $one ? 'is' : 'are');
+        return Phrase::sentence('What the %s %s made of is not certain, but nothing in the plan depends on it.', $names, $are);
     }
 
     /** @param non-empty-list<Place> $places */
-    private static function sentence(array $places, int $plans, ?string $trial): string
+    private static function sentence(Piece $piece, array $places, int $plans, ?string $trial): string
     {
-        $names = Words::parts($places);
+        [$names] = self::names($piece, $places);
 
         return null === $trial
             ? Phrase::sentence('The %s may still be planned in %d ways, and no trial is worth its risk: the gentlest is taken.', $names, $plans)
             : Phrase::sentence('Try the %s with a %s: %d plans are still possible.', $names, preg_replace('/^an? /', '', $trial) ?? $trial, $plans);
+    }
+
+    /**
+     * What places are called, each part once; “upper” only where it is all of it.
+     *
+     * @param non-empty-list<Place> $places
+     *
+     * @return array{string, string} names, and whether they are one: “is” or “are”
+     */
+    private static function names(Piece $piece, array $places): array
+    {
+        $parts = [];
+        foreach ($places as $place) {
+            $parts[$place->part->value] = $place->part;
+        }
+        $outer = array_filter($piece->kind->parts(), static fn (PartName $p): bool => $p->isOuter());
+        $whole = \count($outer) > 1 && [] === array_filter($outer, static fn (PartName $p): bool => !isset($parts[$p->value]));
+        $names = array_map(static fn (PartName $p): string => $p->label(), array_filter($parts, static fn (PartName $p): bool => !$whole || !$p->isOuter()));
+        $names = $whole ? [$piece->kind->outer(), ...array_values($names)] : array_values($names);
+        $one = 1 === \count($names) && ($whole || !$places[0]->part->isPlural());
+
+        return [Phrase::list($names), $one ? 'is' : 'are'];
     }
 }

@@ -256,7 +256,7 @@ const tall = (dress: boolean, inner: boolean): Drawing => {
     shape('lining', closed(...top, curve(topFront, [topFront[0] - 20, topFront[1] - 12], [topBack[0] + 24, topBack[1] - 14], topBack)), [132, 14], 4),
     ...sole(cutting),
     insoleApart(204, 66),
-    shape('shaft', closed(...shaftBack, ...top, ...shaftFront, back(ankle)), inner ? [156, 60] : [132, 96], 24),
+    shape('shaft', closed(...shaftBack, ...top, ...shaftFront, back(ankle)), inner ? [134, 31] : [132, 96], inner ? 5 : 24),
     shape('vamp', closed(ankle, instep, toeTop[0], toeSeam, back(feather[2]), back(feather[1]), back(counterSeam)), [196, 208], 14),
     shape('counter', closed(heelBack, counterSeam, back(feather[0])), [112, 204], 8),
     shape('toe', closed(toeTop[1], back(feather[3]), back(toeSeam)), [272, 220], 8),

@@ -66,8 +66,7 @@ const take = async (event: Event, where: Where): Promise<void> => {
     </section>
 
     <section class="border-t-2 border-ink pt-4 flex flex-wrap items-center gap-x-3 text-xl" aria-label="Add a picture">
-      Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" />
-      <template v-if="halves.length > 1">, <Choice v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h, label: `the ${h} half` }))]" /></template>
+      <p>Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" /><template v-if="halves.length > 1">, <Choice v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h, label: `the ${h} half` }))]" /></template></p>
       <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{ busy ? 'It is being kept …' : 'Choose or take' }}
         <input class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp" aria-label="Choose or take a picture" :disabled="busy" @change="take($event, { moment, half: half || (halves.length === 1 ? 'whole' : ''), part: part === 'all' ? '' : part })">
       </label>

@@ -56,8 +56,8 @@ const set = async (): Promise<void> => {
       <p v-if="possible.length === 0" class="text-soft">Nothing of this kind is found on this part.</p>
     </div>
     <template v-if="chosen">
-      <div class="flex flex-wrap gap-2" role="group" aria-label="How much it shows">
-        <button v-for="s in words.severities" :key="s.id" type="button" class="may px-2! flex-col! gap-1! py-1.5 max-w-30 leading-tight" :class="Number(s.id) === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="Number(s.id) === form.severity" @click="form.severity = Number(s.id)">
+      <div class="grid grid-cols-5 gap-1.5" role="group" aria-label="How much it shows">
+        <button v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight" :class="Number(s.id) === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="Number(s.id) === form.severity" @click="form.severity = Number(s.id)">
           <SeverityExample :group="chosen.group" :severity="Number(s.id)" />
           <span class="text-[.85rem]">{{ s.label }}</span>
         </button>

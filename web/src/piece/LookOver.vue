@@ -119,7 +119,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
         <button v-if="mayEdit && piece.state !== 'in-work'" class="do grow" type="button" :disabled="busy" @click="makePlan">Make the plan</button>
         <RouterLink v-if="['planned', 'in-work', 'referred', 'finished'].includes(piece.state)" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/owner`">What we tell the owner</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/pictures`">Pictures</RouterLink>
       </footer>
     </section>
