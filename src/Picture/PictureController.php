@@ -71,9 +71,14 @@ final readonly class PictureController
     #[IsGranted('ROLE_RESTORER')]
     public function remove(int $id): JsonResponse
     {
-        $piece = Row::first($this->connection, 'SELECT piece_id FROM picture WHERE id = ?', [$id])?->int('piece_id') ?? throw new NotFoundHttpException();
+        $picture = Row::first($this->connection, 'SELECT piece_id, digest FROM picture WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
+        $answer = $this->once->answer(fn () => $this->connection->delete('picture', ['id' => $id]), view: fn (): PicturesView => $this->reader->of($picture->int('piece_id')));
+        // The same picture may hang on another piece.
+        if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$picture->text('digest')])) {
+            $this->store->forget($picture->text('digest'));
+        }
 
-        return $this->once->answer(fn () => $this->connection->delete('picture', ['id' => $id]), view: fn (): PicturesView => $this->reader->of($piece));
+        return $answer;
     }
 
     #[Route('/api/pictures/{id}/{digest}/{size}.jpg', requirements: ['id' => '\d{1,9}', 'digest' => '[0-9a-f]{12}', 'size' => 'thumb|full'], methods: ['GET'])]

@@ -92,6 +92,15 @@ final class PictureStore
         return false !== strpos($bytes, "\xff\xd9", min($at, \strlen($bytes)));
     }
 
+    /** Takes the files away; what is gone already is gone. */
+    public function forget(string $digest): void
+    {
+        foreach (['original', 'full.jpg', 'thumb.jpg'] as $name) {
+            @unlink($this->folder($digest).'/'.$name);
+        }
+        @rmdir($this->folder($digest));
+    }
+
     private function folder(string $digest): string
     {
         return $this->picturesDir.'/'.substr($digest, 0, 2).'/'.$digest;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Picture\PicturesView;
 use KindHeel\App\Security\SessionView;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -93,10 +94,17 @@ final class PictureTest extends ApiTestCase
     public function testAPictureIsTakenAwayByARestorerOnly(): void
     {
         $id = $this->sent(self::jpeg(60, 40), ['moment' => 'before'])->pictures[0]->id;
+        $twin = $this->sent(self::jpeg(60, 40), ['moment' => 'after'])->pictures[1];
         $this->signIn('wren');
         $this->refused(403, 'DELETE', "/api/pictures/$id");
         $this->signIn();
-        self::assertSame([], $this->must(PicturesView::class, 'DELETE', "/api/pictures/$id")->pictures);
+        self::assertCount(1, $this->must(PicturesView::class, 'DELETE', "/api/pictures/$id")->pictures);
+        self::assertSame(200, $this->ask('GET', $twin->full), 'the same picture hangs elsewhere too');
+        $store = self::getContainer()->get(PictureStore::class);
+        $digest = hash('sha256', self::jpeg(60, 40));
+        self::assertNotNull($store->path($digest, 'full'));
+        self::assertSame([], $this->must(PicturesView::class, 'DELETE', "/api/pictures/$twin->id")->pictures);
+        self::assertNull($store->path($digest, 'full'), 'nothing hangs on it any more');
     }
 
     /** @param array<string, string> $fields */

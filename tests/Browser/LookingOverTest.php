@@ -31,6 +31,17 @@ final class LookingOverTest extends StoryTestCase
         $this->says('it sinks in slowly')->click();
         $this->see('[aria-label="Certainty: known"]');
         $this->isAccessible('a part that was tried');
+        $this->pick('Another trial', 'the product itself');
+        $this->see('[name=labBefore]')->sendKeys('31 9 14');
+        $this->see('[name=labAfter]')->sendKeys('29 9 13');
+        $this->says('it darkens and returns')->click();
+        $this->seeText('the product itself, hidden (conditioner)');
+        $this->says('scuff')->click();
+        $this->see('input[type=checkbox]');
+        $this->driver->findElement(WebDriverBy::xpath('//label[contains(., "same on the right")]'))->click();
+        $this->says('Mark scuff')->click();
+        $this->see('[aria-label="right inner leg: scuff"]');
+        $this->see('[aria-label="left inner leg: scuff"]');
         $this->says('The whole pair')->click();
         $this->seeText('What comes off');
         $this->noErrorsInTheConsole();

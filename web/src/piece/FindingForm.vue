@@ -9,6 +9,8 @@ const props = defineProps<{
   half: string
   part: string
   material: string
+  /** the other half, where there is one */
+  other: string | null
   busy: boolean
   mark: (finding: Omit<FindingInput, 'version'>) => Promise<boolean>
 }>()
@@ -18,6 +20,8 @@ const group = ref('surface')
 const kind = ref<string | null>(null)
 /** What is seldom found on this material is one step further. */
 const further = ref(false)
+/** The same on the other half; what differs is touched afterwards. */
+const both = ref(false)
 const empty = { severity: 2, lengthMm: '', widthMm: '', depthMm: '', share: '' } as const
 const form = reactive<{ severity: number, lengthMm: number | '', widthMm: number | '', depthMm: number | '', share: number | '' }>({ ...empty })
 const possible = computed(() => props.words.findings.filter((f) => f.group === group.value && f.parts.includes(props.part)))
@@ -27,17 +31,17 @@ const chosen = computed(() => props.words.findings.find((f) => f.id === kind.val
 const number = (value: number | ''): number | null => (value === '' ? null : value)
 
 const set = async (): Promise<void> => {
-  const done = await props.mark({
+  const finding = {
     part: props.part as FindingInput['part'],
-    half: props.half as FindingInput['half'],
     kind: kind.value as FindingInput['kind'],
     severity: form.severity,
     lengthMm: number(form.lengthMm),
     widthMm: number(form.widthMm),
     depthMm: number(form.depthMm),
     share: form.share === '' ? null : form.share / 100,
-  })
-  if (done) {
+  }
+  const on = async (half: string): Promise<boolean> => props.mark({ ...finding, half: half as FindingInput['half'] })
+  if (await on(props.half) && (!both.value || props.other === null || await on(props.other))) {
     kind.value = null
     Object.assign(form, empty)
   }
@@ -69,6 +73,7 @@ const set = async (): Promise<void> => {
           <label v-if="chosen.hasDepth">depth, mm<input v-model.number="form.depthMm" class="write block w-26!" name="depthMm" type="number" min="0" step="0.1"></label>
         </template>
         <label v-else>share, %<input v-model.number="form.share" class="write block w-26!" name="share" type="number" min="0" max="100" step="5"></label>
+        <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the {{ other }}</label>
         <button class="do grow" type="submit" :disabled="busy">Mark {{ chosen.label }}</button>
       </div>
     </template>

@@ -112,7 +112,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         </ul>
         <PartPictures v-if="single" :piece="id" :part="single.part" :half="single.half" />
         <MaterialFinder v-if="single" :key="`${single.half}-${single.part}`" :part="single" :kind="kind" :words="words" :trials="piece.trials" :busy="busy" :disabled="!mayEdit" :tried="tried" @forget="forgetTrial" />
-        <FindingForm v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material" :busy="busy" :mark="mark" />
+        <FindingForm v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material" :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark" />
       </template>
       <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
 

@@ -18,6 +18,10 @@ const emit = defineEmits<{ forget: [trial: number] }>()
 const own = ref<string | null>(null)
 const speaks = ref('fellow')
 const product = ref('conditioner')
+/** Readings of the hidden place before the product and dry after it, as L* a* b*. */
+const before = ref('')
+const after = ref('')
+const lab = (text: string): number[] | null => (text.trim() === '' ? null : text.trim().split(/[\s,;]+/).map(Number))
 const trial = computed(() => props.words.trials.find((t) => t.id === (own.value ?? props.part.nextTrial)))
 const here = computed(() => props.trials.filter((t) => (t.half === props.part.half && t.part === props.part.part) || t.speaksFor.includes(`${props.part.half}/${props.part.part}`)))
 const material = (id: string): string => props.words.materials.find((m) => m.id === id)?.label ?? id
@@ -44,10 +48,12 @@ const came = async (outcome: string): Promise<void> => {
     trial: trial.value?.id as TrialInput['trial'],
     outcome: outcome as TrialInput['outcome'],
     speaksFor: places(),
-    ...(trial.value?.id === 'T-7' ? { product: product.value as NonNullable<TrialInput['product']> } : {}),
+    ...(trial.value?.id === 'T-7' ? { product: product.value as NonNullable<TrialInput['product']>, before: lab(before.value), after: lab(after.value) } : {}),
   })
   if (done) {
     own.value = null
+    before.value = ''
+    after.value = ''
   }
 }
 </script>
@@ -67,6 +73,10 @@ const came = async (outcome: string): Promise<void> => {
     </ul>
     <template v-if="trial && !disabled">
       <p class="text-lg"><span class="font-bold">{{ own === null ? 'Next, ' : '' }}{{ trial.label }}.</span> {{ trial.how }} It speaks for <Choice :model-value="chosenSpeaks" label="It speaks for" :options="SPEAKS" @update:model-value="(v) => speaks = v" /><template v-if="trial.id === 'T-7'">, with <Choice v-model="product" label="Product" :options="words.products" /></template>.</p>
+      <div v-if="trial.id === 'T-7'" class="flex gap-3">
+        <label>reading before<input v-model="before" class="write block" name="labBefore" placeholder="L* a* b*: 40 12 20"></label>
+        <label>reading after, dry<input v-model="after" class="write block" name="labAfter" placeholder="L* a* b*: 37 12 18"></label>
+      </div>
       <div class="flex flex-wrap gap-2" role="group" :aria-label="`What came of it: ${trial.label}`">
         <button v-for="o in trial.outcomes" :key="o.id" type="button" class="may px-3!" :disabled="busy" @click="came(o.id)">{{ o.label }}</button>
       </div>
