@@ -169,7 +169,7 @@ enum FindingKind: string
             self::StackDry => 'the dryness',
             self::StackSplit => 'the split',
             self::BuckleBent => 'the bend',
-            self::ZipStiff => 'the stiffness',
+            self::ZipStiff => 'the stiff slider',
             self::ShapeLost => 'the lost shape',
             self::Faded => 'the fading',
             self::Patchy => 'the patchiness',

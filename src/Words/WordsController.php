@@ -23,15 +23,27 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Treatment\FamilyId;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\Cache\CacheInterface;
 
 final readonly class WordsController
 {
+    public function __construct(#[Autowire(service: 'cache.system')] private CacheInterface $cache)
+    {
+    }
+
+    /** The same for everybody until the next release, which clears this cache. */
     #[Route('/api/words', methods: ['GET'])]
     public function show(): JsonResponse
     {
-        return Answer::of(new WordsView(
+        return JsonResponse::fromJsonString($this->cache->get('words', static fn (): string => Answer::json(self::words())));
+    }
+
+    private static function words(): WordsView
+    {
+        return new WordsView(
             array_map(static fn (PieceFamily $f): WordView => new WordView($f->value, $f->label()), PieceFamily::cases()),
             array_map(self::kind(...), Kind::cases()),
             array_map(static fn (Material $m): WordView => new WordView($m->value, $m->label(), $m->sign()), Material::cases()),
@@ -46,7 +58,7 @@ final readonly class WordsController
             array_map(static fn (Patina $p): WordView => new WordView($p->value, $p->value), Patina::cases()),
             array_map(static fn (Trial $t): TrialWordView => new TrialWordView($t->value, $t->label(), $t->how(), $t->identifies(), array_map(static fn (Outcome $o): WordView => new WordView($o->value, $o->label()), $t->outcomes())), Trial::cases()),
             array_map(static fn (FamilyId $f): WordView => new WordView($f->value, $f->label()), FamilyId::cases()),
-        ));
+        );
     }
 
     private static function kind(Kind $kind): KindView

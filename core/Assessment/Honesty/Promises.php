@@ -150,7 +150,7 @@ final class Promises
             F::StackDry => [Prospect::Gone, 'will be fed and dressed.'],
             F::StackSplit => [Prospect::Softer, 'will be glued and dressed; the line stays.'],
             F::BuckleBent => [Prospect::Softer, 'will be straightened if the metal bears it.'],
-            F::ZipStiff => [Prospect::Gone, 'will be cleaned and waxed until it runs; a worn slider is a repair of its own.'],
+            F::ZipStiff => [Prospect::Gone, 'will be cleaned and waxed until it runs; a worn one is a repair of its own.'],
             F::EyeletMissing => [Prospect::Gone, 'will be replaced with the nearest that can be had.'],
             F::ShapeLost => [Prospect::Softer, 'will be shaped on trees while it dries; what is stretched stays stretched.'],
             default => [Prospect::Softer, 'will be less.'],

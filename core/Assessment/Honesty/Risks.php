@@ -28,7 +28,7 @@ final class Risks
         }
         $unsure = array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && Certainty::Guess === $p->certainty);
         if ([] !== $unsure) {
-            $said[] = Phrase::sentence('We are not sure yet what the %s %s made of; we treat %s as the most delicate it may be.', Phrase::list(self::names($unsure)), self::isMany($unsure) ? 'are' : 'is', self::isMany($unsure) ? 'them' : 'it');
+            $said[] = Phrase::sentence('We are not sure yet what the %s %s made of; we treat %s as the most delicate %s may be.', Phrase::list(self::names($unsure)), self::isMany($unsure) ? 'are' : 'is', self::isMany($unsure) ? 'them' : 'it', self::isMany($unsure) ? 'they' : 'it');
         }
         $gripping = array_filter($piece->parts, static fn (Part $p): bool => $p->has(Flag::GripSurface) || $p->at->part->grips() && $p->at->part->isOuter());
         if ([] !== $gripping) {
