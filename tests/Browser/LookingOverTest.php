@@ -122,8 +122,14 @@ final class LookingOverTest extends StoryTestCase
         $this->isAccessible('a picture seen large');
         $this->says('Close')->click();
         $this->isAccessible('the pictures');
-        $this->go('/bench');
-        $this->seeText('The rack');
+        $this->says('Back to the piece')->click();
+        $this->says('Make the plan')->click();
+        $this->seeText('from first to last');
+        $this->says('Take the pictures')->click();
+        $this->says('To the pictures');
+        self::assertStringNotContainsString('Whole half', $this->text());
+        self::assertStringNotContainsString('Before anything wet', $this->text(), 'the set is complete');
+        $this->isAccessible('a plan with one seam');
     }
 
     public function testWhatWasBeforeAndWhatCameAfterAreDrawnAcrossEachOther(): void

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { RouterLink } from 'vue-router'
 import type { StepView } from '../api/types'
 import { useWhen } from '../kit/useWhen'
 
@@ -10,7 +11,7 @@ const { span } = useWhen()
 <template>
   <article class="grid gap-3">
     <div>
-      <p class="text-lg font-semibold">{{ step.half === 'both' ? 'Both halves' : `${step.half[0]?.toUpperCase()}${step.half.slice(1)} half` }}</p>
+      <p v-if="step.half !== 'whole'" class="text-lg font-semibold">{{ step.half === 'both' ? 'Both halves' : `${step.half[0]?.toUpperCase()}${step.half.slice(1)} half` }}</p>
       <h2 :class="large ? 'text-[2.35rem]' : 'text-3xl'">{{ step.title }}</h2>
       <p class="text-lg mt-1">on the {{ step.where }}</p>
     </div>
@@ -22,6 +23,7 @@ const { span } = useWhen()
       <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">within {{ span(w.maxMinutes ?? 0) }}</span>
     </p>
     <p :class="large ? 'text-xl' : 'text-lg'">{{ step.how }}</p>
+    <RouterLink v-if="step.phase === 'record'" class="may justify-self-start" :to="`/pieces/${step.piece}/pictures`">To the pictures</RouterLink>
     <p v-if="step.gate"><strong>Done when:</strong> {{ step.gate }}</p>
     <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
     <div class="grid gap-0.5 text-[.98rem]">
