@@ -24,6 +24,10 @@ final readonly class DemoCommand
             foreach (['ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
                 $this->connection->executeStatement('DELETE FROM '.$table);
             }
+            // Tags begin at 1-1 again.
+            foreach (['piece', 'ticket'] as $table) {
+                $this->connection->executeStatement('ALTER TABLE '.$table.' AUTO_INCREMENT = 1');
+            }
         } elseif (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {
             $io->writeln('There is somebody in the database already; it stays as it is.');
 

@@ -254,7 +254,7 @@ final readonly class Needs
 
         return array_values(array_filter([
             [] === $off ? null : new Wanted(Step::act(Phase::PutTogether, Action::PutTogether, $off), Rank::TOGETHER, 'What was taken off goes back last, ticked off the list.', ['O-28', 'S-3']),
-            new Wanted(Step::act(Phase::HandOver, Action::HandOver, $everything), Rank::HAND_OVER, $this->piece->kind->isPair() ? 'The pair is looked at side by side, in the light it will be seen in.' : 'It is looked at all round, in the light it will be seen in.', ['O-29', 'S-1']),
+            new Wanted(Step::act(Phase::HandOver, Action::HandOver, $everything), Rank::HAND_OVER, $this->piece->kind->isPair() ? 'The pair is looked at side by side, in the light it will be seen in.' : 'It is looked at all round, in the light it will be seen in.', $this->piece->kind->isPair() ? ['O-29', 'S-1'] : ['O-29']),
         ]));
     }
 
