@@ -84,12 +84,6 @@ enum Kind: string
         return $this->isPair() ? [Half::Left, Half::Right] : [Half::Whole];
     }
 
-    /** What the whole of it is called. */
-    public function whole(): string
-    {
-        return $this->isPair() ? 'pair' : $this->label();
-    }
-
     /** What its outer leather is called. */
     public function outer(): string
     {

@@ -121,8 +121,7 @@ class StoredPiece
         foreach ($kind->halves() as $half) {
             foreach ($kind->parts() as $part) {
                 // Until somebody has looked it is the likeliest material, and no more than a guess.
-                $material = $kind->materialsFor($part)[0];
-                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $material, self::atFirst($part, $kind), shade: $shade)));
+                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $kind->materialsFor($part)[0], self::atFirst($part, $kind), shade: $shade)));
             }
         }
         $ticket->add($this);
@@ -229,6 +228,7 @@ class StoredPiece
         foreach ($this->trials as $trial) {
             if ($trial->id() === $id) {
                 $this->trials->removeElement($trial);
+                $this->doubt($trial->toCore());
                 $this->sharpen();
                 ++$this->assessed;
 
@@ -237,6 +237,18 @@ class StoredPiece
         }
 
         return false;
+    }
+
+    /** What only a trial said that is taken back is a guess again. */
+    private function doubt(RecordedTrial $gone): void
+    {
+        $piece = $this->toCore();
+        foreach ($this->parts as $stored) {
+            $part = $stored->toCore();
+            if (!$stored->isOverruled() && $gone->tells($part->at) && [] === $piece->resultsAt($part->at)) {
+                $stored->update(new Part($part->at, $this->kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $this->kind), $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed));
+            }
+        }
     }
 
     private function sharpen(): void
@@ -249,14 +261,20 @@ class StoredPiece
         }
     }
 
-    /** Copies what the parts are made of from a piece of the same cut; what is wrong with them is looked for anew. */
+    /**
+     * Copies what the parts are made of from a piece of the same cut; how dry they are, what is wrong with them and how
+     * far to go is looked at anew.
+     *
+     * @throws AssessmentError when it does not go with what was agreed; then nothing has changed
+     */
     public function copyFrom(self $past): void
     {
-        foreach ($past->parts as $stored) {
-            $part = $stored->toCore();
-            $this->stored($part->at)->update($part);
-        }
-        ++$this->assessed;
+        $this->lookOver(...array_map(function (StoredPart $stored): Part {
+            $there = $stored->toCore();
+            $here = $this->stored($there->at)->toCore();
+
+            return new Part($there->at, $there->material, $there->certainty, $here->dryness, $there->shade, $there->flags, $there->areaDm2, $here->agreed);
+        }, $past->parts()));
     }
 
     /** @throws AssessmentError when the part does not come off */

@@ -38,6 +38,14 @@ final class LookOverTest extends ApiTestCase
         self::assertCount(3, $piece->trials);
     }
 
+    public function testAnOutcomeThatIsTakenBackLeavesAGuess(): void
+    {
+        $piece = $this->tried($this->takenIn('tall-boot/riding'), ['trial' => 'T-4', 'outcome' => 'scales']);
+        self::assertStringStartsWith('reptile', $this->part($piece, 'left', 'shaft')->material);
+        $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$piece->id/trials/{$piece->trials[0]->id}", ['version' => $piece->version]);
+        self::assertSame(['pigmented', 'guess'], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->certainty]);
+    }
+
     public function testTrialsThatContradictEachOtherAreNamed(): void
     {
         $piece = $this->takenIn('low-shoe/oxford');
@@ -85,11 +93,12 @@ final class LookOverTest extends ApiTestCase
     public function testWhatComesOffIsTickedAndAPastPieceIsCopied(): void
     {
         $past = $this->takenIn('bag/satchel');
-        $past = $this->must(PieceView::class, 'PUT', "/api/pieces/$past->id/parts", ['version' => 1, 'places' => [['part' => 'front', 'half' => 'whole']], 'material' => 'veg-tan', 'certainty' => 'known', 'areaDm2' => 9.5]);
+        $past = $this->must(PieceView::class, 'PUT', "/api/pieces/$past->id/parts", ['version' => 1, 'places' => [['part' => 'front', 'half' => 'whole']], 'material' => 'veg-tan', 'certainty' => 'known', 'areaDm2' => 9.5, 'dryness' => 'stiff']);
         $piece = $this->takenIn('bag/satchel');
         self::assertSame([$past->id], array_map(static fn ($p) => $p->id, $piece->past));
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/copy", ['version' => $piece->version, 'from' => $past->id]);
-        self::assertSame(['veg-tan', 9.5], [$this->part($piece, 'whole', 'front')->material, $this->part($piece, 'whole', 'front')->areaDm2]);
+        $front = $this->part($piece, 'whole', 'front');
+        self::assertSame(['veg-tan', 9.5, 'supple'], [$front->material, $front->areaDm2, $front->dryness], 'how dry it is is seen anew');
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/off", ['version' => $piece->version, 'part' => 'strap', 'half' => 'whole', 'off' => true]);
         self::assertTrue($this->part($piece, 'whole', 'strap')->off);
         $other = $this->takenIn('bag/tote');

@@ -115,7 +115,6 @@ final class TriedPieceTest extends TestCase
         self::assertSame(['an oxford', 'a one-piece riding suit', 'an apron', 'a tote'], array_map(Phrase::an(...), ['oxford', 'one-piece riding suit', 'apron', 'tote']));
         self::assertSame('Über 3 mm.', Phrase::sentence('über %d mm.', 3));
         self::assertSame('a, b and c', Phrase::list(['a', 'b', 'c']));
-        self::assertSame(['pair', 'satchel', 'pair'], [Kind::Gloves->whole(), Kind::Satchel->whole(), Kind::Derby->whole()]);
         self::assertSame(['upper', 'outside'], [Kind::Chelsea->outer(), Kind::Jacket->outer()]);
         self::assertSame('left vamp', (new Place(PartName::Vamp, Half::Left))->label());
         self::assertSame('flap', self::at('flap')->label());

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
@@ -96,9 +97,12 @@ const take = async (event: Event, where: Where): Promise<void> => {
     </template>
     <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">No picture yet. Without one from before the first wipe nobody can prove or learn anything.</p>
 
-    <div v-if="large" role="dialog" aria-modal="true" :aria-label="label(large)" class="fixed inset-0 z-50 bg-surround grid grid-rows-[1fr_auto]" @keydown.esc="large = null">
-      <img :src="large.full" :alt="label(large)" class="size-full object-contain min-h-0">
-      <button class="do" type="button" autofocus @click="large = null">Close</button>
-    </div>
+    <Dialog :open="large !== null" class="relative z-50" @close="large = null">
+      <DialogPanel v-if="large" class="fixed inset-0 bg-surround grid grid-rows-[1fr_auto]">
+        <DialogTitle class="sr-only">{{ label(large) }}</DialogTitle>
+        <img :src="large.full" :alt="label(large)" class="size-full object-contain min-h-0">
+        <button class="do" type="button" @click="large = null">Close</button>
+      </DialogPanel>
+    </Dialog>
   </main>
 </template>
