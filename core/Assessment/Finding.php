@@ -7,7 +7,7 @@ namespace KindHeel\Core\Assessment;
 /** Something wrong at a place: how much it shows, how large it is (mm), how deep (mm), or which share of the part it takes (0–1). */
 final readonly class Finding
 {
-    /** @throws AssessmentError when a size is no size, or the finding cannot be on such a part */
+    /** @throws AssessmentError when a size is no size */
     public function __construct(
         public Place $at,
         public FindingKind $kind,
@@ -24,9 +24,6 @@ final readonly class Finding
         }
         if (null !== $share && !($share >= 0.0 && $share <= 1.0)) {
             throw new AssessmentError('share', 'A share of the part lies between 0 and 1.');
-        }
-        if (!$kind->canBeOn($at->part)) {
-            throw new AssessmentError('kind', Phrase::sentence('%s is not found on the %s.', $kind->label(), $at->part->label()));
         }
     }
 }

@@ -57,7 +57,10 @@ enum Kind: string
 
     public function family(): PieceFamily
     {
-        return PieceFamily::from(strstr($this->value, '/', true) ?: '');
+        /** @var array<string, PieceFamily> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= PieceFamily::from(strstr($this->value, '/', true) ?: '');
     }
 
     public function label(): string
@@ -93,11 +96,12 @@ enum Kind: string
     /** @return list<PartName> in an order that goes round the piece: outside, edges, then inside */
     public function parts(): array
     {
-        $without = Cut::without($this);
+        /** @var array<string, list<PartName>> $known worked out once for each kind */
+        static $known = [];
 
-        return array_values(array_filter(
-            array_map(static fn (PartAnatomy $a): PartName => $a->part, $this->family()->anatomy()),
-            static fn (PartName $part): bool => !\in_array($part, $without, true),
+        return $known[$this->value] ??= array_values(array_filter(
+            array_map(static fn (PartAnatomy $a): PartName => $a->part, array_values($this->family()->anatomy())),
+            fn (PartName $part): bool => !\in_array($part, Cut::without($this), true),
         ));
     }
 
@@ -109,12 +113,7 @@ enum Kind: string
     /** @throws AssessmentError when the family has no such part */
     public function anatomyOf(PartName $part): PartAnatomy
     {
-        foreach ($this->family()->anatomy() as $anatomy) {
-            if ($anatomy->part === $part) {
-                return $anatomy;
-            }
-        }
-        throw new AssessmentError('part', Phrase::sentence('%s has no %s.', Phrase::an($this->label()), $part->label()));
+        return $this->family()->anatomy()[$part->value] ?? throw new AssessmentError('part', Phrase::sentence('%s has no %s.', Phrase::an($this->label()), $part->label()));
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class Part
     /** A guess is treated as the most delicate leather that it may be. */
     public function needsTrial(): bool
     {
-        return $this->material->isUpperLeather() && (Certainty::Guess === $this->certainty || $this->material->asksForTrial());
+        return Certainty::Guess === $this->certainty || $this->material->asksForTrial();
     }
 
     public function has(Flag $flag): bool

@@ -58,6 +58,23 @@ final readonly class Piece
         return new self($kind, $size, $agreed, $byPlace, $findings, $trials);
     }
 
+    /**
+     * As somebody tells of it who has not looked it over here: what is unusual is taken as it is said.
+     *
+     * @param list<Part>          $parts    of the kind's family, whether or not its cut has them
+     * @param list<Finding>       $findings at places that are among the parts
+     * @param list<RecordedTrial> $trials
+     */
+    public static function asTold(Kind $kind, Size $size, Agreed $agreed, array $parts, array $findings, array $trials = []): self
+    {
+        $byPlace = [];
+        foreach ($parts as $part) {
+            $byPlace[$part->at->key] = $part;
+        }
+
+        return new self($kind, $size, $agreed, $byPlace, $findings, $trials);
+    }
+
     /** @throws AssessmentError */
     public static function mustHave(Kind $kind, Place $at): void
     {
@@ -156,6 +173,27 @@ final readonly class Piece
         return self::of($this->kind, $this->size, $this->agreed, array_values($parts), $this->findings, $this->trials);
     }
 
+    /** The same piece, were it to go to another aim. */
+    public function agreedOn(Agreed $agreed): self
+    {
+        return new self($this->kind, $this->size, $agreed, $this->parts, $this->findings, $this->trials);
+    }
+
+    /**
+     * The halves that it has: both of a pair, the one that came alone, or the whole.
+     *
+     * @return list<Half>
+     */
+    public function halves(): array
+    {
+        $halves = [];
+        foreach ($this->parts as $part) {
+            $halves[$part->at->half->value] = $part->at->half;
+        }
+
+        return array_values($halves);
+    }
+
     /** Leather to treat at a place in dm²: as measured, or a planning figure. */
     public function areaDm2(Place $at): float
     {
@@ -163,9 +201,11 @@ final readonly class Piece
         if (null !== $measured) {
             return $measured;
         }
-        $shares = array_sum(array_map(fn (PartName $part): float => $part->isOuter() ? $this->kind->anatomyOf($part)->share : 0.0, $this->kind->parts()));
+        /** @var array<string, float> $outer shares of the outer parts that a kind has, added up once */
+        static $outer = [];
+        $outer[$this->kind->value] ??= array_sum(array_map(fn (PartName $part): float => $part->isOuter() ? $this->kind->anatomyOf($part)->share : 0.0, $this->kind->parts()));
 
-        return Cut::areaDm2($this->kind) * $this->size->areaFactor($this->kind) * $this->kind->anatomyOf($at->part)->share / $shares;
+        return Cut::areaDm2($this->kind) * $this->size->areaFactor($this->kind) * $this->kind->anatomyOf($at->part)->share / $outer[$this->kind->value];
     }
 
     /**
@@ -194,6 +234,9 @@ final readonly class Piece
     private static function mustFit(Kind $kind, Size $size, Finding $finding, ?Part $part): void
     {
         self::mustHave($kind, $finding->at);
+        if (!$finding->kind->canBeOn($finding->at->part)) {
+            throw new AssessmentError('kind', Phrase::sentence('%s is not found on the %s.', $finding->kind->label(), $finding->at->part->label()));
+        }
         $longest = $size->longestMm($kind);
         foreach (['length_mm' => $finding->lengthMm, 'width_mm' => $finding->widthMm] as $field => $value) {
             if (($value ?? 0.0) > $longest) {

@@ -42,13 +42,13 @@ enum PieceFamily: string
         return !\in_array($this, [self::Bag, self::Garment, self::SmallGoods], true);
     }
 
-    /** @return list<PartAnatomy> in an order that goes round the piece */
+    /** @return array<string, PartAnatomy> by part, in an order that goes round the piece */
     public function anatomy(): array
     {
-        /** @var array<string, list<PartAnatomy>> $known */
+        /** @var array<string, array<string, PartAnatomy>> $known */
         static $known = [];
 
-        return $known[$this->value] ??= match ($this) {
+        return $known[$this->value] ??= self::byPart(match ($this) {
             self::LowShoe => LowShoe::anatomy(),
             self::Boot => Boot::anatomy(),
             self::TallBoot => TallBoot::anatomy(),
@@ -56,6 +56,21 @@ enum PieceFamily: string
             self::Bag => Bag::anatomy(),
             self::Garment => Garment::anatomy(),
             self::SmallGoods => SmallGoods::anatomy(),
-        };
+        });
+    }
+
+    /**
+     * @param list<PartAnatomy> $anatomy
+     *
+     * @return array<string, PartAnatomy>
+     */
+    private static function byPart(array $anatomy): array
+    {
+        $byPart = [];
+        foreach ($anatomy as $one) {
+            $byPart[$one->part->value] = $one;
+        }
+
+        return $byPart;
     }
 }

@@ -7,13 +7,17 @@ namespace KindHeel\Core\Assessment;
 /** A part of one half. */
 final readonly class Place implements \Stringable
 {
+    /** For maps, not for people. */
+    public string $key;
+
     public function __construct(public PartName $part, public Half $half)
     {
+        $this->key = $half->value.'/'.$part->value;
     }
 
     public function is(self $other): bool
     {
-        return $this->part === $other->part && $this->half === $other->half;
+        return $this->key === $other->key;
     }
 
     public function fellow(): self
@@ -27,9 +31,8 @@ final readonly class Place implements \Stringable
         return (Half::Whole === $this->half ? '' : $this->half->value.' ').$this->part->label();
     }
 
-    /** A key for maps, not a text for people. */
     public function __toString(): string
     {
-        return $this->half->value.'/'.$this->part->value;
+        return $this->key;
     }
 }

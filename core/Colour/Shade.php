@@ -45,6 +45,12 @@ enum Shade: string
         };
     }
 
+    /** Yellows, reds, oranges and clean greens cover badly: told by a chroma (CIE 15:2004) of 45 and more. */
+    public function hidesWeakly(): bool
+    {
+        return hypot($this->lab()->a, $this->lab()->b) >= 45.0;
+    }
+
     public function family(): ColourFamily
     {
         return match ($this) {

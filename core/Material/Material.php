@@ -86,12 +86,6 @@ enum Material: string
         };
     }
 
-    /** Upper leathers of which this version plans the whole care. */
-    public function isUpperLeather(): bool
-    {
-        return \in_array($this, [self::Aniline, self::SemiAniline, self::Pigmented, self::Burnished], true);
-    }
-
     /** The cut edges of sole and heel. */
     public function isEdge(): bool
     {
@@ -114,6 +108,24 @@ enum Material: string
     public function hasNap(): bool
     {
         return \in_array($this, [self::Suede, self::Nubuck], true);
+    }
+
+    /** Fibre outside, fine or coarse: it is brushed up at the end (C-9). */
+    public function isNapped(): bool
+    {
+        return $this->hasNap() || self::RoughOut === $this;
+    }
+
+    /** Smooth leather that takes cream polish. */
+    public function takesCream(): bool
+    {
+        return \in_array($this, [self::Aniline, self::SemiAniline, self::Pigmented, self::Burnished, self::Waxy, self::Embossed], true);
+    }
+
+    /** Any colour on it stays for good or spoils its print: covered before anything runs or sprays beside it (O-15, C-3). */
+    public function mustStayBare(): bool
+    {
+        return self::BareWelt === $this || self::CoatedCanvas === $this;
     }
 
     public function isLeather(): bool

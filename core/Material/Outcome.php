@@ -40,6 +40,12 @@ enum Outcome: string
     case ClothCore = 'cloth-core';
     case Undyed = 'undyed';
 
+    /** A product that does this is not laid where it is seen, unless colour follows over all of it (T-7). */
+    public function spoils(): bool
+    {
+        return \in_array($this, [self::Darkens, self::Dulls, self::ColourLifts, self::FilmSoftens], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

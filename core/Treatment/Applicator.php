@@ -4,21 +4,70 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
-/** What carries the product to the leather, and the share of it that arrives (Q-2). */
+/** What carries the product to the leather, the share of it that arrives and what stays behind in the pot (Q-2). */
 enum Applicator: string
 {
     case Brush = 'brush';
+    case Sponge = 'sponge';
     case Cloth = 'cloth';
     case Fingers = 'fingers';
     case Dauber = 'dauber';
+    case Airbrush = 'airbrush';
+    case SprayCan = 'spray-can';
+    case Bud = 'bud';
+    case Pad = 'pad';
+    case Pen = 'pen';
     case None = 'none';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SprayCan => 'spray can',
+            self::Bud => 'cotton bud',
+            default => $this->value,
+        };
+    }
 
     public function transfer(): float
     {
         return match ($this) {
+            self::Brush, self::Fingers, self::Dauber, self::Bud, self::Pen => 0.95,
+            self::Sponge, self::Pad => 0.85,
             self::Cloth => 0.8,
-            self::Brush, self::Fingers, self::Dauber => 0.95,
+            self::Airbrush => 0.6,
+            self::SprayCan => 0.5,
             self::None => 1.0,
+        };
+    }
+
+    /** What stays in the cup or the hairs when colour or film is laid. */
+    public function potLossMl(): float
+    {
+        return match ($this) {
+            self::Airbrush => 5.0,
+            self::Brush => 2.0,
+            default => 0.0,
+        };
+    }
+
+    public function sprays(): bool
+    {
+        return self::Airbrush === $this || self::SprayCan === $this;
+    }
+
+    /** A touch of a few millimetres, not a coat of the part. */
+    public function spots(): bool
+    {
+        return self::Bud === $this || self::Pen === $this;
+    }
+
+    /** Thickness of a dry coat of film: a brush lays 20–30 µm, a sponge 10–20, an airbrush 5–10. */
+    public function dryMicrons(): float
+    {
+        return match ($this) {
+            self::Brush, self::Dauber => 25.0,
+            self::Airbrush, self::SprayCan => 7.5,
+            default => 15.0,
         };
     }
 }

@@ -7,16 +7,22 @@ namespace KindHeel\Core\Treatment;
 use KindHeel\Core\Assessment\Piece;
 
 /** Carries the state of every part through an order of steps and lets every rule judge every step. */
-final readonly class Checker
+final class Checker
 {
+    /** @var array<string, list<PartRule|PieceRule>> rules that can have a say, by what a step does */
+    private array $concerned = [];
+
+    private static ?self $standard = null;
+
     /** @param list<PartRule|PieceRule> $rules */
-    private function __construct(private array $rules)
+    private function __construct(private readonly array $rules)
     {
     }
 
+    /** Every rule of the book; rules know nothing of any piece, so one checker does for all. */
     public static function standard(): self
     {
-        return new self(RuleBook::judges());
+        return self::$standard ??= new self(RuleBook::judges());
     }
 
     /**
@@ -26,14 +32,17 @@ final readonly class Checker
      */
     public function check(Piece $piece, array $steps): array
     {
-        $state = PieceState::asFound($piece);
+        $state = PieceState::asFound($piece, Ahead::of($steps));
         $found = [];
+        $ended = false;
         foreach ($steps as $step) {
-            $found = [...$found, ...$this->judge($state, $step)];
+            array_push($found, ...$this->judge($state, $step));
             $state = $state->after($step);
+            $ended = $ended || Action::HandOver === $step->action;
         }
+        $last = end($steps);
 
-        return $found;
+        return $ended || false === $last ? $found : [...$found, ...$this->ending($state, $last)];
     }
 
     /**
@@ -43,17 +52,43 @@ final readonly class Checker
      */
     public function judge(PieceState $state, Step $step): array
     {
+        $touched = $state->touchedBy($step);
         $found = [];
-        foreach ($this->rules as $rule) {
+        foreach ($this->concerned($step) as $rule) {
             if ($rule instanceof PieceRule) {
-                $found[] = $rule->judge($state, $step);
-            } else {
-                foreach ($state->touchedBy($step) as $part) {
-                    $found[] = $rule->judge($part, $step);
+                $violation = $rule->judge($state, $step);
+                if (null !== $violation) {
+                    $found[] = $violation;
+                }
+                continue;
+            }
+            foreach ($touched as $part) {
+                $violation = $rule->judge($part, $step);
+                if (null !== $violation) {
+                    $found[] = $violation->at($part->part->at);
                 }
             }
         }
 
-        return array_values(array_filter($found));
+        return $found;
+    }
+
+    /**
+     * What would be wrong at the hand-over, told of the last step where nobody has planned one; its waits aside.
+     *
+     * @return list<Violation>
+     */
+    private function ending(PieceState $state, Step $last): array
+    {
+        $end = Step::told($last->id, Action::HandOver, null, Applicator::None, array_values(array_map(static fn (PartState $s) => $s->part->at, $state->all())), []);
+
+        return array_values(array_filter($this->judge($state, $end), static fn (Violation $v): bool => null === $v->remedy?->bond));
+    }
+
+    /** @return list<PartRule|PieceRule> */
+    private function concerned(Step $step): array
+    {
+        return $this->concerned[$step->action->value.'/'.$step->family?->value.'/'.$step->applicator->value]
+            ??= array_values(array_filter($this->rules, static fn (PartRule|PieceRule $rule): bool => $rule->concerns($step)));
     }
 }

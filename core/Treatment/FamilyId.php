@@ -83,4 +83,35 @@ enum FamilyId: string
             self::LiningSpray => 'lining spray',
         };
     }
+
+    public function isDye(): bool
+    {
+        return self::DyeSpirit === $this || self::DyeWater === $this;
+    }
+
+    public function isPaint(): bool
+    {
+        return self::Paint === $this || self::TouchUp === $this;
+    }
+
+    /** It takes oil, wax and fingerprints off, so that a film can hold (O-12), and with them a finish that is no film (C-2). */
+    public function degreases(): bool
+    {
+        return self::Alcohol === $this || self::SolventMild === $this || self::Deglosser === $this;
+    }
+
+    /** It brings water to the leather, which must leave before anything shuts it in (O-7). */
+    public function wets(): bool
+    {
+        return match ($this) {
+            self::DampCloth, self::CleanerNeutral, self::CleanerCream, self::Soap, self::Wash, self::FoamCleaner, self::SuedeCleaner, self::SaltWash => true,
+            default => false,
+        };
+    }
+
+    /** It runs, sprays or stains beyond where it is put: what must stay clean beside it is masked (O-15). */
+    public function runs(): bool
+    {
+        return $this->isDye() || self::EdgeDressing === $this || self::Repellent === $this;
+    }
 }

@@ -26,9 +26,19 @@ final readonly class LaidCoat
         return $next === $this->family && null !== Family::of($next)->drying->recoatFromMinutes ? Stage::RecoatFrom : Stage::Next;
     }
 
+    /** The step is sure to come before the coat no longer takes another. */
+    public function isLimited(Step $next): bool
+    {
+        $bond = $next->bondTo($this->step);
+        $until = Family::of($this->family)->drying->recoatUntilMinutes;
+
+        return Stage::RecoatUntil === $bond?->before || Stage::Touch === $bond?->before
+            || null !== $bond?->withinMinutes && null !== $until && $bond->withinMinutes <= $until;
+    }
+
     public function passedBy(Step $step): self
     {
-        $bond = $step->bondTo($this->step);
+        $bond = [] === $step->after ? null : $step->bondTo($this->step);
         if (null === $bond?->from || (null !== $this->waitedUntil && After::rank($this->waitedUntil) >= After::rank($bond->from))) {
             return $this;
         }

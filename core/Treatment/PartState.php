@@ -5,49 +5,160 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
 
-/** A part in the middle of the work: what it is, and what the steps so far have made of its surface. */
-final readonly class PartState
+/**
+ * A part in the middle of the work: what it is, and what the steps so far have made of its surface.
+ *
+ * A value: what changes is a copy, made in {@see after()}.
+ */
+final class PartState
 {
+    /** Dry thickness of the film that a finished leather comes with, in µm. */
+    private const FILM_AS_FOUND = 40.0;
+
+    /** @var array<string, true> by {@see Surface} */
+    private array $surface = [];
+    /** What lies on top and dries. */
+    public ?LaidCoat $top = null;
+    /** Cement, until it has cured (C-17). */
+    public ?LaidCoat $cement = null;
+    /** The trial, until what was tried is dry. */
+    public ?LaidCoat $trial = null;
+    /** The step after which nothing fatty has touched the bare ground. */
+    public ?string $degreasedBy = null;
+    /** Everything that was tried on it, where no family is named. */
+    private bool $triedAll = false;
+    /** @var array<string, true> families that were tried out of sight, and went well */
+    private array $tried = [];
+    /** @var array<string, Outcome> families whose trial went badly */
+    private array $spoilt = [];
+    /** @var array<string, int> whole coats laid so far, by family id */
+    private array $coats = [];
+    /** @var array<string, true> families of which a whole coat or a spot has been laid */
+    private array $laid = [];
+    public float $filmMicrons;
+    /** @var array<string, true> by {@see FindingKind} */
+    private array $found = [];
+    private bool $erased = false;
+
     /**
-     * @param list<Finding>         $findings
-     * @param list<Surface>         $surface
-     * @param array<string, int>    $coats       laid so far, by family id
-     * @param array<string, string> $tried       step of the trial, by family id
-     * @param string|null           $degreasedBy step after which nothing has touched the bare ground
+     * @param list<Finding>       $findings
+     * @param list<RecordedTrial> $trials   that tell of this part
      */
-    private function __construct(
-        public Part $part,
-        public array $findings,
-        private array $surface,
-        public ?LaidCoat $top,
-        private array $coats,
-        public array $tried,
-        public ?LaidCoat $trial,
-        public ?string $degreasedBy,
-    ) {
+    private function __construct(public readonly Part $part, public readonly array $findings, public readonly array $trials, private readonly Ahead $ahead)
+    {
+        $this->filmMicrons = $part->material->hasFilm() ? self::FILM_AS_FOUND : 0.0;
+        foreach ($findings as $finding) {
+            $this->found[$finding->kind->value] = true;
+        }
+        foreach ($trials as $trial) {
+            $family = $trial->product ?? (Trial::AlcoholBud === $trial->result->trial ? FamilyId::Alcohol : null);
+            if (null !== $family && \in_array($trial->result->trial, [Trial::Product, Trial::WearOne, Trial::AlcoholBud], true)) {
+                if ($trial->result->outcome->spoils()) {
+                    $this->spoilt[$family->value] = $trial->result->outcome;
+                } elseif (Trial::AlcoholBud !== $trial->result->trial) {
+                    $this->tried[$family->value] = true;
+                }
+            }
+        }
     }
 
     /**
      * As it comes over the counter: with loose dirt, and with the fat of old polish.
      *
-     * @param list<Finding> $findings
+     * @param list<Finding>       $findings
+     * @param list<RecordedTrial> $trials
      */
-    public static function asFound(Part $part, array $findings): self
+    public static function asFound(Part $part, array $findings, array $trials, Ahead $ahead): self
     {
-        return new self($part, $findings, [Surface::LooseDirt, Surface::Fat], null, [], [], null, null);
+        $state = new self($part, $findings, $trials, $ahead);
+        $state->surface = [Surface::LooseDirt->value => true, Surface::Fat->value => true];
+
+        return $state;
     }
 
     public function has(Surface $fact): bool
     {
-        return \in_array($fact, $this->surface, true);
+        return isset($this->surface[$fact->value]);
     }
 
     public function coatsOf(FamilyId $family): int
     {
         return $this->coats[$family->value] ?? 0;
+    }
+
+    public function hasHad(FamilyId ...$families): bool
+    {
+        foreach ($families as $family) {
+            if (isset($this->laid[$family->value])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function hasFinding(FindingKind ...$kinds): bool
+    {
+        foreach ([] === $this->found ? [] : $kinds as $kind) {
+            if (isset($this->found[$kind->value])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Colour over all of it is still to come. */
+    public function isToBeRefinished(): bool
+    {
+        return $this->ahead->refinishes($this->part->at);
+    }
+
+    public function wasTried(FamilyId $family): bool
+    {
+        return $this->triedAll || isset($this->tried[$family->value]);
+    }
+
+    /** The act would find nothing to do: no loose dye, no filler, no tape, nothing to brush. */
+    public function isIdle(Action $action): bool
+    {
+        return match ($action) {
+            Action::RubOff => !$this->has(Surface::LooseDye),
+            Action::Buff => !$this->has(Surface::Unbuffed),
+            Action::Unmask => !$this->has(Surface::Masked) && !$this->has(Surface::SeamsCovered),
+            default => false,
+        };
+    }
+
+    /** The eraser has been tried. */
+    public function wasErased(): bool
+    {
+        return $this->erased;
+    }
+
+    /** What came of its trial, where it went badly. */
+    public function spoiltBy(FamilyId $family): ?Outcome
+    {
+        return $this->spoilt[$family->value] ?? null;
+    }
+
+    public function showed(Outcome $outcome): bool
+    {
+        foreach ($this->trials as $trial) {
+            if ($trial->result->outcome === $outcome) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What lies on it, as a wait for the given step; null when nothing does or it is sure to wait. */
@@ -58,80 +169,149 @@ final readonly class PartState
 
     public function after(Step $step): self
     {
-        $family = $step->family;
-        $facts = $this->surface;
-        $top = $this->top?->passedBy($step);
-        if (null !== $top?->waitedUntil && After::rank($top->waitedUntil) >= After::rank(Stage::Next)) {
-            $facts = self::without($facts, Surface::Damp);
+        $next = clone $this;
+        $next->top = $this->top?->passedBy($step);
+        $next->cement = $this->cement?->passedBy($step);
+        $next->trial = $this->trial?->passedBy($step);
+        if (null !== $next->top?->waitedUntil && After::rank($next->top->waitedUntil) >= After::rank(Stage::Next)) {
+            unset($next->surface[Surface::Damp->value]);
         }
-        $facts = match ($step->action) {
-            Action::DustOff => self::without($facts, Surface::LooseDirt),
-            Action::Mask => self::with($facts, Surface::Masked),
-            Action::Unmask => self::without($facts, Surface::Masked),
-            Action::Lay => self::laid($facts, $step),
-            default => $facts,
-        };
-        $lays = Action::Lay === $step->action && null !== $family;
-        $coats = $this->coats;
-        if ($lays) {
-            $coats[$family->value] = ($coats[$family->value] ?? 0) + 1;
+        if (Action::Lay === $step->action && null !== $step->family) {
+            $next->lay($step, $step->family);
+        } else {
+            $next->act($step);
         }
 
-        return new self(
-            $this->part,
-            $this->findings,
-            $facts,
-            $lays && Family::of($family)->dries() ? new LaidCoat($step->id, $family) : $top,
-            $coats,
-            [...$this->tried, ...array_fill_keys(array_map(static fn (FamilyId $f): string => $f->value, $step->tries), $step->id)],
-            [] === $step->tries ? $this->trial?->passedBy($step) : new LaidCoat($step->id, $step->dryingFamily() ?? FamilyId::DampCloth),
-            match (true) {
-                FamilyId::Alcohol === $family => $step->id,
-                $lays => null,
-                default => $this->degreasedBy,
-            },
-        );
+        return $next;
     }
 
-    /**
-     * @param list<Surface> $facts
-     *
-     * @return list<Surface>
-     */
-    private static function laid(array $facts, Step $step): array
+    private function act(Step $step): void
     {
-        if ($step->wets()) {
-            $facts = self::with($facts, Surface::Damp);
+        match ($step->action) {
+            Action::DustOff => $this->lose(Surface::LooseDirt),
+            Action::Mask => $this->gain($this->part->has(Flag::ContrastStitching) && !$this->part->material->mustStayBare() ? Surface::SeamsCovered : Surface::Masked),
+            Action::Unmask => $this->lose(Surface::Masked, Surface::SeamsCovered),
+            Action::RubOff => $this->lose(Surface::LooseDye),
+            Action::Buff => $this->lose(Surface::Unbuffed),
+            Action::RaiseNap => $this->lose(Surface::NapDown),
+            Action::Erase => $this->erase(),
+            Action::Sand => $this->sand(),
+            Action::Trial => $this->try($step),
+            default => null,
+        };
+    }
+
+    private function erase(): void
+    {
+        $this->erased = true;
+        if ($this->part->material->isNapped()) {
+            $this->gain(Surface::NapDown);
         }
+    }
+
+    private function sand(): void
+    {
+        $this->gain(Surface::LooseDirt);
+        $this->lose(Surface::Unsanded, Surface::CleanFilm);
+        $this->degreasedBy = null;
+    }
+
+    private function try(Step $step): void
+    {
+        $this->triedAll = $this->triedAll || [] === $step->tries;
+        foreach ($step->tries as $family) {
+            $this->tried[$family->value] = true;
+        }
+        $this->trial = new LaidCoat($step->id, $step->dryingFamily() ?? FamilyId::DampCloth);
+    }
+
+    private function lay(Step $step, FamilyId $family): void
+    {
+        $this->laid[$family->value] = true;
+        if (!$step->isSpot()) {
+            $this->coats[$family->value] = ($this->coats[$family->value] ?? 0) + 1;
+        }
+        if (Family::of($family)->dries()) {
+            $this->top = new LaidCoat($step->id, $family);
+        }
+        if ($family->wets()) {
+            $this->gain(Surface::Damp);
+        }
+        if ($this->part->material->isNapped() && ($family->wets() || $family->isDye() || $step->applicator->sprays())) {
+            $this->gain(Surface::NapDown);
+        }
+        $this->grounds($step, $family);
+        $this->covers($step, $family);
+    }
+
+    /** What a product makes of the ground for a film. */
+    private function grounds(Step $step, FamilyId $family): void
+    {
         if ($step->laysFat()) {
-            $facts = self::with($facts, Surface::Fat);
+            $this->gain(Surface::Fat);
+            $this->gain(Surface::Unbuffed);
+            $this->lose(Surface::CleanFilm);
         }
+        if ($family->degreases()) {
+            $this->lose(Surface::Fat, Surface::Wax);
+            $this->degreasedBy = $step->id;
+            if (FamilyId::Alcohol !== $family) {
+                $this->gain(Surface::Stripped);
+            }
+        } elseif (Family::of($family)->needsCleanGround()) {
+            $this->gain(Surface::CleanFilm);
+            $this->degreasedBy = null;
+        } elseif (FamilyId::DampCloth !== $family && FamilyId::Brush !== $family) {
+            $this->degreasedBy = null;
+            $this->lose(Surface::CleanFilm);
+        }
+    }
 
-        return match ($step->family) {
-            FamilyId::Wax => self::with($facts, Surface::Wax),
-            FamilyId::EdgeDressing => self::with($facts, Surface::Dressed),
-            FamilyId::Alcohol => self::without(self::without($facts, Surface::Fat), Surface::Wax),
-            default => $facts,
+    private function covers(Step $step, FamilyId $family): void
+    {
+        if ($family->isPaint() || \in_array($family, [FamilyId::Primer, FamilyId::Topcoat, FamilyId::Resin], true)) {
+            $this->filmMicrons += $step->isSpot() ? 0.0 : $step->applicator->dryMicrons();
+        }
+        match ($family) {
+            FamilyId::DyeSpirit, FamilyId::DyeWater => $this->colour(Surface::Dyed, Surface::LooseDye),
+            FamilyId::Paint, FamilyId::TouchUp => $step->isSpot() ? null : $this->colour(Surface::Painted),
+            FamilyId::Wax, FamilyId::HeavyWax, FamilyId::Shine => $this->gain(Surface::Wax),
+            FamilyId::Filler => $this->gain(Surface::Unsanded),
+            FamilyId::Poultice => $this->gain(Surface::LooseDirt),
+            FamilyId::Topcoat, FamilyId::Resin => $this->gain(Surface::Sealed),
+            FamilyId::EdgeDressing => $this->gain(Surface::Dressed),
+            FamilyId::Repellent => $this->gain(Surface::Repellent),
+            FamilyId::Cement => $this->cement = new LaidCoat($step->id, $family),
+            FamilyId::Deglosser => $this->strip($step),
+            default => null,
         };
     }
 
-    /**
-     * @param list<Surface> $facts
-     *
-     * @return list<Surface>
-     */
-    private static function with(array $facts, Surface $fact): array
+    private function colour(Surface ...$facts): void
     {
-        return [...self::without($facts, $fact), $fact];
+        $this->lose(Surface::Sealed);
+        foreach ($facts as $fact) {
+            $this->gain($fact);
+        }
     }
 
-    /**
-     * @param list<Surface> $facts
-     *
-     * @return list<Surface>
-     */
-    private static function without(array $facts, Surface $fact): array
+    private function strip(Step $step): void
     {
-        return array_values(array_filter($facts, static fn (Surface $f): bool => $f !== $fact));
+        if (!$step->isSpot()) {
+            $this->lose(Surface::Painted, Surface::Sealed, Surface::CleanFilm, Surface::Repellent);
+            $this->filmMicrons = 0.0;
+        }
+    }
+
+    private function gain(Surface $fact): void
+    {
+        $this->surface[$fact->value] = true;
+    }
+
+    private function lose(Surface ...$facts): void
+    {
+        foreach ($facts as $fact) {
+            unset($this->surface[$fact->value]);
+        }
     }
 }

@@ -4,54 +4,78 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\RecordedTrial;
 
-/** A whole piece in the middle of the work. */
-final readonly class PieceState
+/** A whole piece in the middle of the work. A value: what changes is a copy, made in {@see after()}. */
+final class PieceState
 {
-    /**
-     * @param array<string, PartState>           $parts    by {@see Place}
-     * @param array<string, array<string, bool>> $done     acts on a half as a whole, by half and action
-     * @param array<string, string>              $dressing the last step that laid dressing, by half
-     */
-    private function __construct(public Piece $piece, private array $parts, private array $done, private array $dressing)
+    /** @var array<string, PartState> by {@see Place} */
+    private array $parts = [];
+    /** @var array<string, array<string, true>> acts on a half as a whole, by half and action */
+    private array $done = [];
+    /** @var array<string, string> the last step that left film, dye or spray, by half */
+    private array $lastCoat = [];
+    /** @var array<string, string> the last step that laid dressing, by half */
+    private array $dressing = [];
+
+    private function __construct(public readonly Piece $piece, public readonly Ahead $ahead)
     {
     }
 
-    public static function asFound(Piece $piece): self
+    public static function asFound(Piece $piece, Ahead $ahead): self
     {
-        return new self(
-            $piece,
-            array_map(static fn ($part): PartState => PartState::asFound($part, $piece->findingsAt($part->at)), $piece->parts),
-            [],
-            [],
-        );
+        $state = new self($piece, $ahead);
+        foreach ($piece->parts as $key => $part) {
+            $state->parts[$key] = PartState::asFound(
+                $part,
+                $piece->findingsAt($part->at),
+                array_values(array_filter($piece->trials, static fn (RecordedTrial $t): bool => $t->tells($part->at))),
+                $ahead,
+            );
+        }
+
+        return $state;
     }
 
     public function at(Place $place): ?PartState
     {
-        return $this->parts[(string) $place] ?? null;
+        return $this->parts[$place->key] ?? null;
     }
 
     /** @return list<PartState> */
     public function touchedBy(Step $step): array
     {
-        return array_values(array_filter(array_map($this->at(...), $step->on)));
+        $touched = [];
+        foreach ($step->on as $place) {
+            if (isset($this->parts[$place->key])) {
+                $touched[] = $this->parts[$place->key];
+            }
+        }
+
+        return $touched;
     }
 
     /** @return list<PartState> */
     public function ofHalf(Half $half): array
     {
-        return array_values(array_filter($this->parts, static fn (PartState $s): bool => $s->part->at->half === $half));
+        $found = [];
+        foreach ($this->parts as $state) {
+            if ($state->part->at->half === $half) {
+                $found[] = $state;
+            }
+        }
+
+        return $found;
     }
 
-    /** @return list<PartState> */
+    /** @return array<string, PartState> by {@see Place} */
     public function all(): array
     {
-        return array_values($this->parts);
+        return $this->parts;
     }
 
     public function isDone(Action $action, Half $half): bool
@@ -64,47 +88,56 @@ final readonly class PieceState
         return $this->dressing[$half->value] ?? null;
     }
 
+    /** The last step that left film, dye or spray on a half: the tape there comes off while it is soft (O-27). */
+    public function lastCoat(Half $half): ?string
+    {
+        return $this->lastCoat[$half->value] ?? null;
+    }
+
     /** @return list<Place> what comes off before cleaning */
     public function detachables(): array
     {
         $places = [];
-        foreach ($this->piece->kind->halves() as $half) {
-            foreach ($this->piece->kind->parts() as $part) {
-                if ($part->isDetachable()) {
-                    $places[] = new Place($part, $half);
-                }
+        foreach ($this->piece->parts as $part) {
+            if ($part->at->part->isDetachable()) {
+                $places[] = $part->at;
             }
         }
 
         return $places;
     }
 
-    /** @return list<PartState> what dressing, run too far, would stain on the same half (S-2) */
-    public function neighboursOf(Place $place): array
-    {
-        return array_values(array_filter(array_map(
-            fn (PartName $name): ?PartState => $this->at(new Place($name, $place->half)),
-            $this->piece->kind->neighbours($place->part),
-        )));
-    }
-
     public function after(Step $step): self
     {
-        $parts = $this->parts;
-        foreach ($parts as $key => $state) {
-            if ($step->touches($state->part->at)) {
-                $parts[$key] = $state->after($step);
+        $next = clone $this;
+        foreach ($step->on as $place) {
+            if (isset($next->parts[$place->key])) {
+                $next->parts[$place->key] = $next->parts[$place->key]->after($step);
             }
         }
-        $done = $this->done;
-        $dressing = $this->dressing;
         foreach ($step->halves() as $half) {
-            $done[$half->value][$step->action->value] = true;
+            $next->done[$half->value][$step->action->value] = true;
             if (FamilyId::EdgeDressing === $step->family) {
-                $dressing[$half->value] = $step->id;
+                $next->dressing[$half->value] = $step->id;
+            }
+            if ($step->coats()) {
+                $next->lastCoat[$half->value] = $step->id;
+            }
+        }
+        $this->ahead->done($step);
+
+        return $next;
+    }
+
+    /** Some part of it carries this flag. */
+    public function isFlagged(Flag $flag): bool
+    {
+        foreach ($this->piece->parts as $part) {
+            if ($part->has($flag)) {
+                return true;
             }
         }
 
-        return new self($this->piece, $parts, $done, $dressing);
+        return false;
     }
 }

@@ -35,6 +35,18 @@ final readonly class Step
         return new self('', $phase, Action::Lay, $family, $applicator, $on, $coat, $coats, [], []);
     }
 
+    /**
+     * As it is told from outside, by id and with its bonds.
+     *
+     * @param list<Place>    $on
+     * @param list<After>    $after
+     * @param list<FamilyId> $tries
+     */
+    public static function told(string $id, Action $action, ?FamilyId $family, Applicator $applicator, array $on, array $after, array $tries = []): self
+    {
+        return new self($id, Phase::of($action, $family), $action, $family, $applicator, $on, 1, 1, $after, $tries);
+    }
+
     /** @param list<Place> $on */
     public static function act(Phase $phase, Action $action, array $on, int $coat = 1, int $coats = 1): self
     {
@@ -83,7 +95,7 @@ final readonly class Step
     public function touches(Place $place): bool
     {
         foreach ($this->on as $at) {
-            if ($at->is($place)) {
+            if ($at->key === $place->key) {
                 return true;
             }
         }
@@ -94,7 +106,52 @@ final readonly class Step
     /** @return list<Half> */
     public function halves(): array
     {
-        return array_values(array_unique(array_map(static fn (Place $at): Half => $at->half, $this->on), \SORT_REGULAR));
+        $halves = [];
+        foreach ($this->on as $place) {
+            $halves[$place->half->value] = $place->half;
+        }
+
+        return array_values($halves);
+    }
+
+    /**
+     * The same step on fewer or more places.
+     *
+     * @param list<Place> $on
+     */
+    public function onto(array $on): self
+    {
+        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $on, $this->coat, $this->coats, $this->after, $this->tries);
+    }
+
+    /** The same step without its bonds, under no name yet. */
+    public function unbound(): self
+    {
+        return new self('', $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, [], $this->tries);
+    }
+
+    /** A touch of product on a mark, not a coat of the part. */
+    public function isSpot(): bool
+    {
+        return Action::Lay === $this->action && $this->applicator->spots();
+    }
+
+    /** What it does, whatever it does it to: “lay wax” is one thing, “buff” another. */
+    public function what(): string
+    {
+        return null === $this->family ? $this->action->value : $this->family->value;
+    }
+
+    /** It runs, sprays or stains beyond where it is put; what is sprayed inside stays there. */
+    public function runs(): bool
+    {
+        return null !== $this->family && FamilyId::LiningSpray !== $this->family && ($this->family->runs() || $this->applicator->sprays());
+    }
+
+    /** It leaves a coat against which a tape was set: film, dye, dressing or spray (O-27). */
+    public function coats(): bool
+    {
+        return $this->runs() || $this->laysFilm() && FamilyId::Cement !== $this->family && FamilyId::Filler !== $this->family;
     }
 
     /** A product goes on, other than a dry brush. */
@@ -116,7 +173,7 @@ final readonly class Step
 
     public function wets(): bool
     {
-        return null !== $this->family && Family::of($this->family)->wets();
+        return null !== $this->family && $this->family->wets();
     }
 
     /** The family whose drying this step starts: its own, or the slowest of those it tries. */

@@ -141,7 +141,7 @@ final class Reader
     }
 
     /** RFC 6901, section 3. */
-    private static function escape(string $key): string
+    public static function escape(string $key): string
     {
         return str_replace(['~', '/'], ['~0', '~1'], $key);
     }

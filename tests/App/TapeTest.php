@@ -9,6 +9,7 @@ use KindHeel\App\Bench\BlockView;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Ledger\LedgerView;
+use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 
 /** The day as the tape shows it, and the ledger that is left of it. */
@@ -82,9 +83,10 @@ final class TapeTest extends ApiTestCase
     public function testAWindowAboutToCloseIsCalledBeforeEverythingThatCanWait(): void
     {
         $this->plannedPair();
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'restore'), 201);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'freshen'), 201);
         $id = $ticket->pieces[0]->id;
-        $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => 1]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => 1, 'part' => 'sole-edge', 'half' => 'left', 'kind' => 'edge-worn', 'severity' => 2]);
+        $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $dressing = $this->workOn($id, 'Dress the edge');
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
         $this->clock->sleep(180);

@@ -10,24 +10,42 @@ final class Elapsed
     /** @param list<PlannedStep> $steps in a workable order */
     public static function minutes(array $steps): float
     {
+        $open = [];
+        $followers = [];
+        $byId = [];
+        $position = [];
+        foreach ($steps as $i => $step) {
+            $byId[$step->step->id] = $step;
+            $position[$step->step->id] = $i;
+            $open[$step->step->id] = \count($step->waits);
+            foreach ($step->waits as $wait) {
+                $followers[$wait->bond->step][] = $step->step->id;
+            }
+        }
+        $ready = array_keys(array_filter($open, static fn (int $n): bool => 0 === $n));
         $now = 0.0;
         $ends = [];
-        $open = $steps;
-        while ([] !== $open) {
+        for ($left = \count($steps); $left > 0; --$left) {
             $best = null;
             $bestStart = \INF;
-            foreach ($open as $i => $step) {
-                $start = self::earliest($step, $ends, $now);
-                if ($start < $bestStart) {
+            foreach ($ready as $i => $id) {
+                $start = self::earliest($byId[$id], $ends, $now);
+                if ($start < $bestStart || $start === $bestStart && null !== $best && $position[$id] < $position[$ready[$best]]) {
                     [$best, $bestStart] = [$i, $start];
                 }
             }
             if (null === $best) {
                 throw new \LogicException('A step waits for one that never comes.');
             }
-            $now = $bestStart + $open[$best]->minutes;
-            $ends[$open[$best]->step->id] = $now;
-            unset($open[$best]);
+            $id = $ready[$best];
+            unset($ready[$best]);
+            $now = $bestStart + $byId[$id]->minutes;
+            $ends[$id] = $now;
+            foreach ($followers[$id] ?? [] as $follower) {
+                if (0 === --$open[$follower]) {
+                    $ready[] = $follower;
+                }
+            }
         }
 
         return $now;
@@ -38,9 +56,6 @@ final class Elapsed
     {
         $start = $now;
         foreach ($step->waits as $wait) {
-            if (!isset($ends[$wait->bond->step])) {
-                return \INF;
-            }
             $start = max($start, $ends[$wait->bond->step] + ($wait->minMinutes ?? 0.0));
         }
 

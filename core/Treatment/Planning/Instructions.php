@@ -4,39 +4,92 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
+use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Material;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
 
 /** How each act is done at the bench: strokes, amount, what to hold on to, and the gate test (W-1). */
 final class Instructions
 {
-    public static function for(Step $step, ?Shade $shade): Instruction
+    public static function for(Step $step, ?Shade $shade, Brief $brief): Instruction
     {
         return match ($step->action) {
-            Action::Lay => self::laying($step->family ?? throw new \LogicException('Nothing to lay.'), $step, $shade),
+            Action::Lay => Strokes::of($step->family ?? throw new \LogicException('Nothing to lay.'), $step, $shade, $brief),
             Action::TakeApart => new Instruction(\sprintf('Take %s off', self::detached($step)), 'Unlace from the top, draw insoles out heel first, open buckles. Put all of it in the piece’s tray and tick each on the list.', null, 3.0),
             Action::Photograph => new Instruction('Take the pictures', self::isOne($step) ? 'Front, back, base or inside, corners, in the same light. Lay the grey card in the first one.' : 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.', null, 5.0),
+            Action::ReadColour => new Instruction('Read the colour', 'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter flat; note where.', null, 4.0),
             Action::Tree => self::isOne($step)
                 ? new Instruction('Fill it out', 'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.', null, 1.0)
                 : new Instruction('Put the tree in', 'A dry tree of the right size, snug and not forced; paper in a shaft or a glove. Never soaked wood.', null, 1.0),
-            Action::DustOff => new Instruction('Brush the dust off, dry', 'Soft brush from the top down, narrow brush along welt and seams. No pressure, no cloth yet.', null, 1.0, 0.15),
+            Action::DustOff => new Instruction('Brush the dust off, dry', 'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.', null, 1.0, 0.15),
+            Action::Erase => new Instruction('Rub with the eraser', 'Suede eraser, one direction, light pressure, crumbs brushed off; crepe on what is matted. Press from behind with the other hand.', null, 1.0, 0.8),
             Action::Trial => new Instruction(
-                'Try out of sight: '.Phrase::list(array_map(static fn (FamilyId $f): string => $f->label(), $step->tries)),
+                'Try out of sight: '.([] === $step->tries ? 'what will touch it' : Phrase::list(array_map(static fn (FamilyId $f): string => $f->label(), $step->tries))),
                 'A spot the size of a fingernail for each, side by side, where nobody looks: under the tongue, inside the topline, beneath the flap. Note which is which.',
                 'Dry, in daylight: no dark patch, no pale spot, no colour on a white cloth.',
                 2.0 + 1.0 * \count($step->tries),
             ),
-            Action::Mask => new Instruction('Mask the welt', 'Low-tack tape along the join, pressed down with a nail, two lengths round the toe.', null, 4.0),
-            Action::Unmask => new Instruction('Pull the tape', 'Back flat on itself, slowly, while the edge is still soft.', null, 1.0),
-            Action::Buff => new Instruction('Brush to a shine', 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.', null, 1.0, 0.35),
+            Action::Stitch => new Instruction(\sprintf('Sew the %s', Words::parts($step->on)), 'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the seam flat, end with a few backstitches.', null, 12.0),
+            Action::Bond => new Instruction(\sprintf('Join the %s', Words::parts($step->on)), 'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the middle outward, then clamp.', 'It holds a pull of the hand.', 6.0),
+            Action::StraightenHardware => new Instruction(\sprintf('Set the %s right', Words::parts($step->on)), 'Padded pliers, a little at a time, leather between jaw and metal. A zip is brushed out and its teeth rubbed with a dry wax stick; an eyelet is set in the old hole, the nearest that can be had.', null, 8.0),
+            Action::IronCrease => new Instruction('Ease the creases with heat', 'Tree in. A damp cotton cloth on the crease, the iron at wool heat for two or three seconds, lifted, not slid; push from inside. The leather stays under 35 °C.', 'Cool to the hand, and the crease lies flatter.', 3.0, 0.6),
+            Action::Sand => self::sanding($step),
+            Action::Mask => self::masking($step, $brief),
+            Action::Unmask => new Instruction('Pull the tape', 'Back flat on itself, slowly, while the edge is still soft. Wipe metal at once.', null, 1.0),
+            Action::RubOff => new Instruction('Rub the dye off', 'Dry, with clean cotton and some pressure, a fresh side again and again, until a white cloth stays clean.', 'A white cloth stays clean.', 1.0, 0.8),
+            Action::Buff => self::buffing($brief, $step),
+            Action::RaiseNap => new Instruction('Raise the nap', 'Dry. Crepe or soft brass brush, short strokes against the lie, then long ones all one way. Steam only from afar, and let it dry.', null, 1.0, 0.3),
+            Action::Gate => new Instruction('Test whether it is ready', 'Haze wiped with a knuckle, white cloth clean, no tack on the back of a gloved finger, no cool feel.', null, 1.0),
             Action::PutTogether => new Instruction(\sprintf('Put %s back', self::detached($step)), 'Insoles toe first; lace evenly from the bottom; straps as they were. Tick each off the list.', null, 5.0),
+            Action::Shape => new Instruction('Let it rest in shape', 'Tree or paper in, straight and unpressed, in still air, away from heat, overnight where there is time.', null, 2.0),
             Action::HandOver => new Instruction(self::isOne($step) ? 'Look it over and hand over' : 'Look at the pair and hand over', self::isOne($step) ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.' : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.', null, 5.0),
         };
+    }
+
+    private static function sanding(Step $step): Instruction
+    {
+        $grits = implode(', then ', array_map(static fn (int $g): string => (string) $g, Supplies::grits($step)));
+
+        return match ($step->phase) {
+            Phase::Fill => [] !== array_filter($step->on, static fn (Place $p): bool => $p->part->isEdge() || PartName::Edge === $p->part)
+                ? new Instruction('Sand the edge', 'Grit '.$grits.', along the edge, never across the upper; dust off after each. It opens the end grain.', null, 3.0, 1.0)
+                : new Instruction('Sand the filler level', 'Grit '.$grits.' round a block, light circles, only as far as the filler; dust off after each. Stop when a nail feels no step.', null, 3.0, 2.0),
+            Phase::Repair => new Instruction('Roughen both faces', 'Grit '.$grits.', until the old cement is gone and both faces are dull; dust off.', null, 4.0, 1.0),
+            Phase::Clean => new Instruction('Take the yellow skin off', 'Wet abrasive sponge, grit '.$grits.', small even circles, rinsed often; wipe dry.', null, 3.0, 1.0),
+            default => new Instruction('Key the surface', 'Grit '.$grits.', light and even, until the gloss is broken and no more; dust off.', null, 2.0, 0.8),
+        };
+    }
+
+    private static function masking(Step $step, Brief $brief): Instruction
+    {
+        $seams = array_filter($step->on, static fn (Place $p): bool => (bool) $brief->piece->part($p)?->has(Flag::ContrastStitching));
+        $metal = array_filter($step->on, static fn (Place $p): bool => Material::Metal === $brief->piece->part($p)?->material);
+
+        return new Instruction(
+            \sprintf('Mask the %s', Words::parts($step->on)),
+            'Low-tack tape along the join, pressed down with a nail, round curves in two lengths; seal its edge with the base colour or clear.'
+                .([] === $seams ? '' : ' Light stitching is covered with a thin line of resist.')
+                .([] === $metal ? '' : ' Metal is wrapped, and wiped straight after.'),
+            null,
+            2.0 + 2.0 * \count($step->on),
+        );
+    }
+
+    private static function buffing(Brief $brief, Step $step): Instruction
+    {
+        $burnished = [] !== array_filter($step->on, static fn (Place $p): bool => Material::Burnished === $brief->piece->part($p)?->material);
+
+        return 'hand' === $brief->wishes->schools->side(School::Buffing, $burnished ? 'hand' : 'brush-cloth')
+            ? new Instruction('Burnish with the hand', 'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.', null, 1.0, 0.35)
+            : new Instruction('Brush to a shine', 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.', null, 1.0, 0.35);
     }
 
     private static function isOne(Step $step): bool
@@ -54,22 +107,5 @@ final class Instructions
         uksort($names, static fn (string $a, string $b): int => (PartName::Laces->value === $b) <=> (PartName::Laces->value === $a));
 
         return Phrase::list(array_values($names));
-    }
-
-    private static function laying(FamilyId $family, Step $step, ?Shade $shade): Instruction
-    {
-        $colour = null === $shade ? 'neutral' : $shade->label();
-        $coat = $step->coats > 1 ? \sprintf(', coat %d of %d', $step->coat, $step->coats) : '';
-
-        return match ($family) {
-            FamilyId::DampCloth => new Instruction('Wipe with a barely damp cloth', 'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.', 'No cool feel on the back of the hand.', 1.0, 0.35),
-            FamilyId::CleanerCream => new Instruction('Clean with cleaning cream', 'A fingertip for a toe. Small circles in patches, toe to heel, each taken up with a fresh side of the cloth before it dries.', 'No cool feel, and a white cloth stays clean.', 2.0, 0.7),
-            FamilyId::Conditioner => new Instruction('Feed with conditioner'.$coat, 'A coin of it for a half, warmed between the fingers, worked in thinly. Nothing is left lying on the surface.', 'It has stopped darkening; no tack on the back of a gloved finger.', 1.0, 0.5),
-            FamilyId::Cream => new Instruction(\sprintf('Lay %s cream polish%s', $colour, $coat), 'A strip of cotton tight round two fingers, little at a time, small circles, worked in before moving on.', 'Hazed: a knuckle wipes it to a shine.', 1.5, 0.6),
-            FamilyId::Wax => new Instruction(\sprintf('Lay %s wax polish%s', $colour, $coat), $step->coat > 2 ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.' : 'Thin, small circles, welt to topline; none in the creases.', 'Hazed: a knuckle wipes it to a shine.', 1.0, 0.45),
-            FamilyId::Alcohol => new Instruction('Degrease with alcohol', 'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.', 'No smell and no cool feel.', 1.0, 0.6),
-            FamilyId::EdgeDressing => new Instruction(\sprintf('Dress the edge, %s%s', $colour, $coat), 'Small dauber, most of it taken off again on a rag. Along the edge in one go, never onto the upper.', 'No tack on the back of a gloved finger, and a nail leaves no mark.', 2.0, 2.0),
-            default => throw new \LogicException('No instruction yet for '.$family->label().'.'),
-        };
     }
 }

@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Drying\AirRecord;
-use KindHeel\Core\Drying\Coat;
-use KindHeel\Core\Drying\Forecast;
-use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Family;
@@ -19,22 +16,18 @@ use KindHeel\Core\Treatment\FamilyId;
 /** Gives placed steps their minutes, waits, amounts and words. */
 final class Numbers
 {
-    private Forecaster $forecaster;
-    private AirRecord $record;
-    private \DateTimeImmutable $origin;
-    /** @var array<string, Forecast> by family id: in steady air a family always takes the same time */
-    private array $forecasts = [];
+    private Times $times;
+    private Brief $brief;
 
-    public function __construct(private readonly Piece $piece, Air $air)
+    public function __construct(private readonly Piece $piece, Air $air, Wishes $wishes)
     {
-        $this->forecaster = new Forecaster();
-        $this->origin = new \DateTimeImmutable('@0');
-        $this->record = AirRecord::steady($air, $this->origin);
+        $this->brief = new Brief($piece, $wishes);
+        $this->times = new Times($air);
     }
 
-    /** @param list<Wanted> $placed */
-    public function plan(array $placed, Remarks $remarks): Plan
+    public function plan(Sewing $sewing, Remarks $remarks): Plan
     {
+        $placed = $sewing->placed();
         $families = [];
         foreach ($placed as $wanted) {
             $families[$wanted->step->id] = $wanted->step->dryingFamily();
@@ -44,9 +37,11 @@ final class Numbers
 
         return new Plan(
             $steps,
-            $remarks->refused(),
+            $remarks->trialsFirst($steps),
+            $remarks->refused($sewing->refused()),
+            $remarks->referrals(),
             [],
-            $remarks->tellOwner(),
+            $remarks->tellOwner($steps),
             array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $steps)),
             Elapsed::minutes($steps),
         );
@@ -56,10 +51,12 @@ final class Numbers
     private function step(Wanted $wanted, array $families, ?Stage $gateFrom): PlannedStep
     {
         $step = $wanted->step;
-        $words = Instructions::for($step, $wanted->shade);
-        $area = array_sum(array_map($this->piece->areaDm2(...), $step->on));
+        $words = Instructions::for($step, $wanted->shade, $this->brief);
+        $area = $wanted->areaDm2 ?? array_sum(array_map($this->piece->areaDm2(...), $step->on));
         $family = null === $step->family ? null : Family::of($step->family);
         $drying = $step->dryingFamily();
+        $amount = null === $family ? null : Amount::forCoat($family, $area, $step->applicator);
+        $hazards = Cautions::hazards($step);
 
         return new PlannedStep(
             $step,
@@ -68,30 +65,32 @@ final class Numbers
             $wanted->why,
             $words->how,
             max(1.0, round($words->minutes + $words->minutesPerDm2 * $area)),
+            Station::for($step),
             array_map(fn (After $bond): Wait => $this->wait($bond, $families[$bond->step] ?? null), $step->after),
-            null === $family ? null : Amount::forCoat($family, $area, $step->applicator),
+            $amount,
+            Supplies::of($step, $this->brief, $amount),
             null === $drying ? null : $words->gate,
             null === $drying ? null : $gateFrom,
-            $wanted->rules,
-            null === $family ? [] : $family->hazards,
+            array_values(array_diff($wanted->rules, Cautions::NUMBERS)),
+            $hazards,
+            Cautions::of($step, $hazards, $wanted->rules),
             $wanted->shade,
-            $wanted->shade?->family() ?? ColourFamily::Neutral,
+            $wanted->shade?->family() ?? ($step->family?->isDye() || $step->family?->isPaint() ? $this->colourOf($step->on) : ColourFamily::Neutral),
         );
+    }
+
+    /** @param list<Place> $places */
+    private function colourOf(array $places): ColourFamily
+    {
+        return $this->piece->part($places[0])?->shade->family() ?? ColourFamily::Neutral;
     }
 
     private function wait(After $bond, ?FamilyId $family): Wait
     {
-        $min = null === $bond->from || null === $family ? null : $this->minutes($family, $bond->from);
-        $max = $bond->withinMinutes ?? (null === $bond->before || null === $family ? null : $this->minutes($family, $bond->before));
+        $min = null === $bond->from || null === $family ? null : $this->times->minutes($family, $bond->from);
+        $max = $bond->withinMinutes ?? (null === $bond->before || null === $family ? null : $this->times->minutes($family, $bond->before));
 
         return new Wait($bond, null === $min ? null : round($min, 1), null === $max ? null : round($max, 1));
-    }
-
-    private function minutes(FamilyId $family, Stage $stage): ?float
-    {
-        $this->forecasts[$family->value] ??= $this->forecaster->forecast(new Coat(Family::of($family)->drying, $this->origin), $this->record);
-
-        return $this->forecasts[$family->value]->minutes($stage);
     }
 
     /**

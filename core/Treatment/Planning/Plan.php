@@ -11,23 +11,47 @@ final readonly class Plan
 {
     /**
      * @param list<PlannedStep> $steps
-     * @param list<Remark>      $refused   what was considered and refused
-     * @param list<Remark>      $referrals reasons to refer the piece; then there are no steps
-     * @param list<Remark>      $tellOwner what will still show
+     * @param list<TrialFirst>  $trialsFirst
+     * @param list<Refusal>     $refused     what was considered and is not done
+     * @param list<Remark>      $referrals   reasons to refer the piece, or a part of the work; for the whole piece there are no steps
+     * @param list<Dropped>     $dropped     what was left out to keep the hour
+     * @param list<Remark>      $tellOwner   what will still show
      */
     public function __construct(
         public array $steps,
+        public array $trialsFirst,
         public array $refused,
         public array $referrals,
+        public array $dropped,
         public array $tellOwner,
         public float $handsOnMinutes,
         public float $elapsedMinutes,
     ) {
     }
 
+    /**
+     * @param list<Remark> $referrals
+     * @param list<Remark> $tellOwner
+     */
+    public static function none(array $referrals, array $tellOwner): self
+    {
+        return new self([], [], [], $referrals, [], $tellOwner, 0.0, 0.0);
+    }
+
+    /** @param list<Dropped> $dropped */
+    public function leavingOut(array $dropped): self
+    {
+        return new self($this->steps, $this->trialsFirst, $this->refused, $this->referrals, $dropped, $this->tellOwner, $this->handsOnMinutes, $this->elapsedMinutes);
+    }
+
     /** @return list<Step> */
     public function order(): array
     {
         return array_map(static fn (PlannedStep $s): Step => $s->step, $this->steps);
+    }
+
+    public function coats(): int
+    {
+        return \count(array_filter($this->steps, static fn (PlannedStep $s): bool => $s->step->laysProduct()));
     }
 }

@@ -16,9 +16,11 @@ final readonly class PlannedStep
     /**
      * @param list<Wait>   $waits    before it, in the usual air
      * @param Amount|null  $amount   of the product, for this step
+     * @param list<Supply> $supplies beside the product
      * @param Stage|null   $gateFrom the stage from which its gate test is answered; null when nothing waits for its coat
      * @param list<string> $rules    numbers, each once
      * @param list<Hazard> $hazards
+     * @param list<string> $cautions numbers of the harm rules, each once
      */
     public function __construct(
         public Step $step,
@@ -27,12 +29,15 @@ final readonly class PlannedStep
         public string $why,
         public string $how,
         public float $minutes,
+        public Station $station,
         public array $waits,
         public ?Amount $amount,
+        public array $supplies,
         public ?string $gate,
         public ?Stage $gateFrom,
         public array $rules,
         public array $hazards,
+        public array $cautions,
         public ?Shade $shade,
         public ColourFamily $brush,
     ) {

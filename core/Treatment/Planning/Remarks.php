@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Honesty\Declined;
 use KindHeel\Core\Assessment\Honesty\OwnerPage;
 use KindHeel\Core\Assessment\Honesty\Prospect;
@@ -13,95 +13,189 @@ use KindHeel\Core\Assessment\Honesty\Referrals;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Treatment\Ahead;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
-use KindHeel\Core\Treatment\Rule\NoSolventOnDelicate;
-use KindHeel\Core\Treatment\Step;
 
-/** What a plan says beside its steps: what it refuses, what it refers, what the owner has to be told. */
+/** What a plan says beside its steps: what it refuses, what it refers, what is tried first, what the owner has to be told. */
 final readonly class Remarks
 {
-    private const UNPLANNED = [
-        FindingKind::OpenSeam, FindingKind::SoleParting, FindingKind::LiningTorn, FindingKind::RottenThread, FindingKind::EyeletMissing, FindingKind::BuckleBent,
-        FindingKind::ZipStiff, FindingKind::StackSplit, FindingKind::RoadSalt, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::Tar, FindingKind::Glue,
-        FindingKind::PaintSpots, FindingKind::Silicone, FindingKind::WrongTouchUp, FindingKind::Peeling, FindingKind::Gouge, FindingKind::FlatNap, FindingKind::YellowedRubber, FindingKind::LiftedScales,
-    ];
+    /** Families of which a trial is advised even where it is not compulsory. */
+    private const RISKY = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::Oil, FamilyId::HeavyWax, FamilyId::Peroxide];
 
-    public function __construct(private Piece $piece)
+    private Brief $brief;
+
+    public function __construct(private Piece $piece, Wishes $wishes)
     {
+        $this->brief = new Brief($piece, $wishes);
+    }
+
+    public function isReferredWhole(): bool
+    {
+        return [] !== array_filter(Referrals::of($this->piece), static fn (Declined $d): bool => $d->wholePiece);
     }
 
     /** @return list<Remark> */
     public function referrals(): array
     {
-        return array_values(array_map(
-            static fn (Declined $d): Remark => new Remark($d->rule, \sprintf('%s This is for %s.', $d->sentence, $d->to)),
-            array_filter(Referrals::of($this->piece), static fn (Declined $d): bool => $d->wholePiece),
-        ));
-    }
-
-    /** @return list<Remark> */
-    public function refused(): array
-    {
-        $rule = new NoSolventOnDelicate();
-        $found = [];
-        foreach ($this->piece->findings as $finding) {
-            $part = $this->piece->part($finding->at);
-            if (null === $part || !\in_array($finding->kind, [FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::Tar, FindingKind::Glue, FindingKind::Ink], true)) {
-                continue;
-            }
-            $strip = Step::lay(Phase::Clean, FamilyId::SolventMild, Applicator::Cloth, [$part->at]);
-            if (null !== $rule->judge($this->asFound($part), $strip)) {
-                $found[] = new Remark('C-2', \sprintf('No solvent on the %s for the %s: it is %s.', $part->at->label(), $finding->kind->label(), $part->material->label()));
+        $whole = $this->isReferredWhole();
+        $said = [];
+        foreach (Referrals::of($this->piece) as $declined) {
+            if ($declined->wholePiece === $whole) {
+                $said[] = new Remark($declined->rule, \sprintf('%s This is for %s.', $declined->sentence, $declined->to));
             }
         }
+        foreach ($whole ? [] : $this->piece->trials as $trial) {
+            if (Outcome::ColourOffDamp === $trial->result->outcome && PieceFamily::Garment === $this->piece->kind->family()) {
+                $said[] = new Remark('C-18', Phrase::sentence('The %s bleeds on a damp cloth. Its cleaning is for a leather cleaner with a closed bath.', $trial->at->label()));
+            }
+        }
+
+        return array_values(array_unique($said, \SORT_REGULAR));
+    }
+
+    /**
+     * What the rules refused while planning, and what a finding would have asked for where nothing holds.
+     *
+     * @param list<Refusal> $found
+     *
+     * @return list<Refusal>
+     */
+    public function refused(array $found): array
+    {
+        $colouring = new Need\Colouring($this->brief);
+        foreach ($this->piece->parts as $part) {
+            if ($part->at->part->isOuter() && $colouring->isCalledFor($part) && null === Need\Colouring::suited($part)) {
+                $found[] = $this->colourless($part);
+            }
+            if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
+                $found[] = new Refusal($part->at, FamilyId::Conditioner->value, 'C-5', Phrase::sentence('No conditioner or polish on the %s: it has to grip.', $part->at->label()));
+            }
+        }
+        usort($found, static fn (Refusal $a, Refusal $b): int => [$a->at->key, $a->what] <=> [$b->at->key, $b->what]);
 
         return $found;
     }
 
-    /** @return list<Remark> what stays or is only softened, and what this plan leaves undone */
-    public function tellOwner(): array
+    private function colourless(Part $part): Refusal
     {
-        $page = OwnerPage::for($this->piece);
+        [$rule, $why] = match (true) {
+            $part->material->isReptile() => ['C-8', 'dye moves on scales, and paint hides them'],
+            Material::Patent === $part->material => ['C-16', 'nothing bites into the gloss'],
+            Material::CoatedCanvas === $part->material => ['C-3', 'the print is a thin film that paint would bury'],
+            Material::RacingHide === $part->material => ['H-7', 'its coat is what protects the rider'],
+            default => ['J-2', 'colour does not hold on it, or is not in its surface'],
+        };
+
+        return new Refusal($part->at, FamilyId::Paint->value, $rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->label(), $part->material->label(), $why));
+    }
+
+    /**
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<TrialFirst>
+     */
+    public function trialsFirst(array $steps): array
+    {
+        $states = [];
+        foreach ($this->piece->parts as $key => $part) {
+            $states[$key] = PartState::asFound($part, [], array_values(array_filter($this->piece->trials, static fn ($t): bool => $t->tells($part->at))), Ahead::of([]));
+        }
+        $first = [];
+        foreach ($steps as $planned) {
+            $family = $planned->step->family;
+            if (null === $family || !$planned->step->laysProduct()) {
+                continue;
+            }
+            foreach ($planned->step->on as $place) {
+                $state = $states[$place->key] ?? null;
+                if (null === $state || $state->wasTried($family)) {
+                    continue;
+                }
+                if ($state->part->needsTrial() || \in_array($family, self::RISKY, true) && $state->part->material->isLeather()) {
+                    $first[$place->key.'/'.$family->value] = new TrialFirst($place, Trial::Product, $family, $state->part->needsTrial());
+                }
+            }
+        }
+
+        return [...array_values($first), ...$this->wearOne($steps)];
+    }
+
+    /**
+     * Of a pair that cannot be replaced one half goes first (T-8).
+     *
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<TrialFirst>
+     */
+    private function wearOne(array $steps): array
+    {
+        $dear = array_filter($this->piece->parts, fn (Part $p): bool => $p->has(Flag::Irreplaceable) && $this->piece->kind->isPair());
+        foreach ([] === $dear ? [] : $steps as $planned) {
+            if ($planned->step->laysProduct()) {
+                return [new TrialFirst(array_values($dear)[0]->at, Trial::WearOne, $planned->step->family, false)];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * What stays or is only softened, and what a product brings with it.
+     *
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<Remark>
+     */
+    public function tellOwner(array $steps = []): array
+    {
         $said = [];
-        foreach ($page->promises as $promise) {
-            if (\in_array($promise->finding->kind, self::UNPLANNED, true)) {
-                $said[] = new Remark('J-5', Phrase::sentence('%s on the %s is not mended in this plan; it is work of its own.', $promise->finding->kind->noun(), $promise->finding->at->label()));
-            } elseif (Prospect::Gone !== $promise->prospect) {
+        foreach (OwnerPage::for($this->piece)->promises as $promise) {
+            if (Prospect::Gone !== $promise->prospect) {
                 $said[] = new Remark('J-5', $promise->sentence);
             }
         }
-        foreach ($this->unplannedMaterials() as $material => $parts) {
-            $said[] = new Remark('J-5', Phrase::sentence('What is %s is left as it is in this plan: %s.', $material, Phrase::list($parts)));
+        $laid = [];
+        foreach ($steps as $planned) {
+            if (null !== $planned->step->family) {
+                $laid[$planned->step->family->value] = $planned->step->on;
+            }
         }
-        if (\in_array($this->piece->agreed->aim, [Aim::Recolour, Aim::Restore, Aim::WorkProof], true)) {
-            $said[] = new Remark('J-5', Phrase::sentence('This plan works with cleaners, cream and wax; %s.', match ($this->piece->agreed->aim) {
-                Aim::Recolour => 'the new colour is dye or paint, and work of its own',
-                Aim::Restore => 'filling, dye and paint are work of their own',
-                default => 'grease and repellent are work of their own',
-            }));
+        foreach ($laid as $id => $on) {
+            $remark = self::brought(FamilyId::from($id), $on);
+            if (null !== $remark) {
+                $said[] = $remark;
+            }
         }
-
-        return $said;
-    }
-
-    /** @return array<string, non-empty-list<string>> names of outer parts by the material that this plan does not touch */
-    private function unplannedMaterials(): array
-    {
-        $left = [];
-        foreach ($this->piece->parts as $part) {
-            if ($part->at->part->isOuter() && !$part->material->isUpperLeather()) {
-                $left[$part->material->label()][$part->at->part->value] = $part->at->part->label();
+        if (isset($laid[FamilyId::Filler->value]) || isset($laid[FamilyId::CrackFiller->value])) {
+            $said[] = new Remark('J-5', 'What is filled is softened, not gone: in raking light it will still be seen.');
+        }
+        foreach ($this->piece->findings as $finding) {
+            if (FindingKind::Crack === $finding->kind && isset($laid[FamilyId::CrackFiller->value])) {
+                $said[] = new Remark('J-5', Phrase::sentence('The crack in the %s will come back where it bends.', $finding->at->label()));
             }
         }
 
-        return array_map(array_values(...), $left);
+        return array_values(array_unique($said, \SORT_REGULAR));
     }
 
-    private function asFound(Part $part): PartState
+    /** @param list<Place> $on */
+    private static function brought(FamilyId $family, array $on): ?Remark
     {
-        return PartState::asFound($part, $this->piece->findingsAt($part->at));
+        $parts = Words::parts($on);
+
+        return match ($family) {
+            FamilyId::Oil => new Remark('W-10', Phrase::sentence('Oil darkens the %s for good: only with the owner’s yes.', $parts)),
+            FamilyId::DyeSpirit, FamilyId::DyeWater => new Remark('C-14', 'Fresh dye can rub off on light cloth for the first wearings.'),
+            FamilyId::Shine => new Remark('C-14', 'The quick shine rubs off on light cloth and upholstery.'),
+            FamilyId::Peroxide => new Remark('H-7', 'Whitened rubber yellows again with light.'),
+            FamilyId::Repellent => new Remark('O-25', 'It sheds water for a while; renew it each season. Nothing that is leather keeps water out for good.'),
+            default => null,
+        };
     }
 }

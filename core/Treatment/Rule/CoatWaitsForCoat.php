@@ -18,16 +18,27 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('W-1', 'Too early drags the coat below; the gate test decides, the time is a forecast.')]
 final readonly class CoatWaitsForCoat implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct() || $step->action->strains() || Action::Buff === $step->action || Action::Mask === $step->action || Action::IronCrease === $step->action;
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
+        if (null === $part->top) {
+            return null;
+        }
         $stage = match (true) {
-            null === $part->top => null,
             Action::Buff === $step->action => Stage::Touch,
-            Action::Mask === $step->action => Stage::Next,
-            $step->laysProduct() && null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top->stageFor($step->family),
+            Action::Bond === $step->action => null,
+            !$step->laysProduct() => Stage::Next,
+            null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top->stageFor($step->family),
             default => null,
         };
-        $open = null === $stage ? null : $part->unready($stage, $step);
+        if (null === $stage) {
+            return null;
+        }
+        $open = $part->unready($stage, $step);
 
         return null === $open ? null : Violation::stop(
             $this,

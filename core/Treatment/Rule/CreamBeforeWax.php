@@ -12,11 +12,20 @@ use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
-#[Rule('O-23', 'Colour must reach the leather, cover lies on top.')]
+#[Rule('O-23', 'Colour must reach the leather, cover lies on top, and nothing lies over a fresh repellent.')]
 final readonly class CreamBeforeWax implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return FamilyId::Cream === $step->family || FamilyId::Wax === $step->family || FamilyId::Shine === $step->family;
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
+        if ($part->has(Surface::Repellent)) {
+            return Violation::stop($this, $step, 'Do not polish over the repellent.');
+        }
+
         return FamilyId::Cream === $step->family && $part->has(Surface::Wax)
             ? Violation::stop($this, $step, 'There is wax already: cream no longer reaches the leather.')
             : null;

@@ -17,11 +17,13 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-29', 'A soft coat prints, sticks and cracks.')]
 final readonly class CureBeforeHandOver implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return Action::HandOver === $step->action;
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if (Action::HandOver !== $step->action) {
-            return null;
-        }
         foreach ($piece->all() as $part) {
             $open = $part->unready(Stage::Full, $step);
             if (null !== $open) {

@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
 
-/** Said with the steps it concerns; an order of steps cannot break it. */
-#[Rule('C-6', 'Soaked leather rings, swells and loses fat; damp is enough.')]
-final readonly class DampNotSoaked
+#[Rule('C-6', 'Soaked leather rings, swells and loses fat; damp is enough, and natural leather is damped all over or not at all.')]
+final readonly class DampNotSoaked implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->wets() && $step->applicator->spots();
+    }
+
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        return Material::VegTan === $part->part->material
+            ? Violation::stop($this, $step, 'Damp the whole part or none of it: a wet spot leaves a ring.')
+            : null;
+    }
 }

@@ -14,6 +14,7 @@ use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-12', 'Oil, wax and fingerprints make craters and peeling.')]
@@ -21,9 +22,14 @@ final readonly class DegreaseWithinTheHour implements PartRule
 {
     private const MINUTES = 60.0;
 
+    public function concerns(Step $step): bool
+    {
+        return $step->laysFilm();
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (!$step->laysFilm() || $part->top?->family === $step->family) {
+        if ($part->has(Surface::CleanFilm)) {
             return null;
         }
         if (null === $part->degreasedBy) {

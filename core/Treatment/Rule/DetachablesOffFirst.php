@@ -16,12 +16,18 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-2', 'Dirt hides under laces and insoles, and product must not reach them.')]
 final readonly class DetachablesOffFirst implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct();
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
+        if ($piece->isDone(Action::TakeApart, $step->on[0]->half)) {
+            return null;
+        }
         $off = $piece->detachables();
 
-        return [] !== $off && $step->laysProduct() && !$piece->isDone(Action::TakeApart, $step->on[0]->half)
-            ? Violation::stop($this, $step, 'Take laces and insoles off before anything goes on.', Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)))
-            : null;
+        return [] === $off ? null : Violation::stop($this, $step, 'Take off what comes off before anything goes on.', Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -17,12 +18,14 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-7', 'Trapped water blisters, stains and moulds.')]
 final readonly class DryBeforeNext implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct() && !$step->wets() || $step->action->strains() || Action::Mask === $step->action;
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (!$part->has(Surface::Damp) || !$step->laysProduct() || $step->wets()) {
-            return null;
-        }
-        $wet = $part->unready(Stage::Next, $step);
+        $wet = $part->has(Surface::Damp) ? $part->unready(Stage::Next, $step) : null;
 
         return null === $wet ? null : Violation::stop($this, $step, 'It is still wet: let it dry fully first.', Remedy::bind(new After($wet->step, Stage::Next)));
     }

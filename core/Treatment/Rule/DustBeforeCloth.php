@@ -17,10 +17,15 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-4', 'Grit scratches, and wet dust turns to mud.')]
 final readonly class DustBeforeCloth implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct() || Action::Erase === $step->action || Action::IronCrease === $step->action || Action::Mask === $step->action;
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $step->laysProduct() && $part->has(Surface::LooseDirt)
-            ? Violation::stop($this, $step, 'Dust it off dry first: there is loose dirt under the cloth.', Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])))
+        return $part->has(Surface::LooseDirt)
+            ? Violation::stop($this, $step, 'Dust it off dry first: there is loose dirt on it.', Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])))
             : null;
     }
 }

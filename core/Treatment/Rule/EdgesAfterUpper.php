@@ -11,17 +11,19 @@ use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 
-#[Rule('O-24', 'Cream on the upper smears over a fresh edge, and dressing stains uppers for good.')]
+#[Rule('O-24', 'Colour on the upper smears over a fresh edge, and dressing stains uppers for good.')]
 final readonly class EdgesAfterUpper implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return \in_array($step->family, [FamilyId::Cream, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint], true);
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if (FamilyId::Cream !== $step->family) {
-            return null;
-        }
         foreach ($piece->touchedBy($step) as $part) {
             if ($part->part->at->part->isOuter() && null !== $piece->lastDressing($part->part->at->half)) {
-                return Violation::stop($this, $step, 'The edge is dressed already: colour the upper before the edge.');
+                return Violation::stop($this, $step, 'The edge is dressed already: colour the upper before the edge.')->at($part->part->at);
             }
         }
 

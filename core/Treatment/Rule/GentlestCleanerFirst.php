@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
@@ -17,10 +18,22 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-5', 'Every rung of the cleaning ladder takes finish with it.')]
 final readonly class GentlestCleanerFirst implements PartRule
 {
+    private const STRONGER = [FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::Soap, FamilyId::Wash, FamilyId::SolventMild, FamilyId::Deglosser];
+    private const GENTLER = [FamilyId::DampCloth, FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::SaltWash, FamilyId::Soap, FamilyId::SuedeCleaner];
+
+    public function concerns(Step $step): bool
+    {
+        return \in_array($step->family, self::STRONGER, true) || FamilyId::SuedeCleaner === $step->family;
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return FamilyId::CleanerCream === $step->family && 0 === $part->coatsOf(FamilyId::DampCloth)
-            ? Violation::stop($this, $step, 'Try the barely damp cloth first, and look at the dry result.', Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])))
-            : null;
+        if (FamilyId::SuedeCleaner === $step->family) {
+            return $part->wasErased() ? null : Violation::stop($this, $step, 'Try the eraser first, dry and in one direction.', Remedy::first(Step::act(Phase::DryClean, Action::Erase, [$part->part->at])));
+        }
+
+        return $part->hasHad(...self::GENTLER)
+            ? null
+            : Violation::stop($this, $step, 'Try the barely damp cloth first, and look at the dry result.', Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -14,15 +15,18 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-19', 'Equal colour needs equal coats, and one dries while the other is worked.')]
 final readonly class HalvesTogether implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return null !== $step->family && Family::of($step->family)->carriesColour && !$step->isSpot();
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if (null === $step->family || !Family::of($step->family)->carriesColour) {
-            return null;
-        }
+        $family = $step->family ?? FamilyId::Cream;
         foreach ($piece->touchedBy($step) as $part) {
             $fellow = $piece->at($part->part->at->fellow());
-            if (null !== $fellow && $fellow->part->material === $part->part->material && $part->coatsOf($step->family) > $fellow->coatsOf($step->family)) {
-                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value));
+            if (null !== $fellow && $fellow !== $part && !$step->touches($fellow->part->at) && $fellow->part->material === $part->part->material && $part->coatsOf($family) > $fellow->coatsOf($family)) {
+                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value))->at($part->part->at);
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -13,10 +15,17 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('C-4', 'Fat mats the nap and darkens it for good.')]
 final readonly class NoFatOnNap implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysFat();
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $step->laysFat() && $part->part->material->hasNap()
-            ? Violation::stop($this, $step, \sprintf('No %s on %s.', $step->family?->label() ?? 'fat', $part->part->material->label()))
+        $material = $part->part->material;
+
+        return $material->hasNap() || Material::RoughOut === $material && FamilyId::Cream !== $step->family
+            ? Violation::stop($this, $step, \sprintf('No %s on %s.', $step->family?->label() ?? 'fat', $material->label()))
             : null;
     }
 }

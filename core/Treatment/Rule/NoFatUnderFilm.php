@@ -15,12 +15,17 @@ use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
-#[Rule('O-13', 'Paint and dressing do not hold on fat.')]
+#[Rule('O-13', 'Paint, dye and dressing do not hold on fat.')]
 final readonly class NoFatUnderFilm implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysFilm();
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $step->laysFilm() && $part->has(Surface::Fat)
+        return $part->has(Surface::Fat)
             ? Violation::stop($this, $step, 'Degrease first: there is oil, cream or wax where this film would go.', Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])))
             : null;
     }

@@ -15,16 +15,23 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('J-7', 'Side by side, a half that was left out shows.')]
 final readonly class PairGetsTheLastCoat implements PieceRule
 {
+    private const COLOURS = [FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::TouchUp, FamilyId::Cream, FamilyId::EdgeDressing];
+
+    public function concerns(Step $step): bool
+    {
+        return Action::HandOver === $step->action;
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if (Action::HandOver !== $step->action) {
-            return null;
-        }
         foreach ($piece->all() as $part) {
             $fellow = $piece->at($part->part->at->fellow());
-            foreach ([FamilyId::Cream, FamilyId::EdgeDressing] as $family) {
-                if (null !== $fellow && $fellow->part->material === $part->part->material && $fellow->coatsOf($family) < $part->coatsOf($family)) {
-                    return Violation::stop($this, $step, \sprintf('The %s %s has had less %s than its fellow.', $fellow->part->at->half->value, $fellow->part->at->part->label(), $family->label()));
+            if (null === $fellow || $fellow === $part || $fellow->part->material !== $part->part->material) {
+                continue;
+            }
+            foreach (self::COLOURS as $family) {
+                if ($fellow->coatsOf($family) < $part->coatsOf($family)) {
+                    return Violation::stop($this, $step, \sprintf('The %s %s has had less %s than its fellow.', $fellow->part->at->half->value, $fellow->part->at->part->label(), $family->label()))->at($part->part->at, $family);
                 }
             }
         }

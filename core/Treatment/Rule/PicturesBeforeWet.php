@@ -18,10 +18,15 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-1', 'Pictures and readings cannot be taken afterwards.')]
 final readonly class PicturesBeforeWet implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct() || Action::Trial === $step->action;
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        return ($step->laysProduct() || Action::Trial === $step->action) && !$piece->isDone(Action::Photograph, $step->on[0]->half)
-            ? Violation::stop($this, $step, 'Take the pictures first: after the first wipe nobody can show how it came in.', Remedy::first(Step::act(Phase::Record, Action::Photograph, array_map(static fn (PartState $s): Place => $s->part->at, $piece->all()))))
-            : null;
+        return $piece->isDone(Action::Photograph, $step->on[0]->half)
+            ? null
+            : Violation::stop($this, $step, 'Take the pictures first: after the first wipe nobody can show how it came in.', Remedy::first(Step::act(Phase::Record, Action::Photograph, array_values(array_map(static fn (PartState $s): Place => $s->part->at, $piece->all())))));
     }
 }

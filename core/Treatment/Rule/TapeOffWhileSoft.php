@@ -19,21 +19,26 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-27', 'Pulled while soft or fully cured the edge is clean; between the two the film tears.')]
 final readonly class TapeOffWhileSoft implements PieceRule
 {
+    public function concerns(Step $step): bool
+    {
+        return Action::Mask !== $step->action && Action::Photograph !== $step->action && Action::TakeApart !== $step->action;
+    }
+
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         foreach ($piece->touchedBy($step) as $part) {
-            if (!$part->has(Surface::Masked)) {
+            $masked = $part->has(Surface::Masked);
+            if (!$masked && !$part->has(Surface::SeamsCovered)) {
                 continue;
             }
-            $half = $part->part->at->half;
-            $dressing = $piece->lastDressing($half);
             if (Action::Unmask === $step->action) {
-                $bond = null === $dressing ? null : $step->bondTo($dressing);
-                if (null !== $dressing && Stage::Touch !== $bond?->before && true !== $bond?->covers(Stage::Full)) {
-                    return Violation::stop($this, $step, 'Pull the tape while the last coat is soft, or wait until it has fully cured.', Remedy::bind(new After($dressing, before: Stage::Touch)));
+                $coat = $piece->lastCoat($part->part->at->half);
+                $bond = null === $coat ? null : $step->bondTo($coat);
+                if (null !== $coat && Stage::Touch !== $bond?->before && true !== $bond?->covers(Stage::Full)) {
+                    return Violation::stop($this, $step, 'Pull the tape while the last coat is soft, or wait until it has fully cured.', Remedy::bind(new After($coat, before: Stage::Touch)));
                 }
-            } elseif (Action::Mask !== $step->action) {
-                return Violation::stop($this, $step, 'The tape is still on.', Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])));
+            } elseif ($masked || \in_array($step->action, [Action::PutTogether, Action::HandOver, Action::Shape], true)) {
+                return Violation::stop($this, $step, 'The tape is still on.', Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])))->at($part->part->at);
             }
         }
 

@@ -16,16 +16,21 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('C-1', 'What a product does to this leather shows only on a hidden place, and only dry.')]
 final readonly class TrialBeforeFirstTouch implements PartRule
 {
+    public function concerns(Step $step): bool
+    {
+        return $step->laysProduct();
+    }
+
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (!$part->part->needsTrial() || !$step->laysProduct() || null === $step->family) {
+        if (null === $step->family || !$part->part->needsTrial()) {
             return null;
         }
-        if (!isset($part->tried[$step->family->value]) || null === $part->trial) {
+        if (!$part->wasTried($step->family)) {
             return Violation::stop($this, $step, \sprintf('Try the %s on a hidden place first, and judge it dry.', $step->family->label()), Remedy::first(Step::trial([$part->part->at], [$step->family])));
         }
 
-        return $part->trial->isReady(Stage::Next, $step) ? null : Violation::stop(
+        return null === $part->trial || $part->trial->isReady(Stage::Next, $step) ? null : Violation::stop(
             $this,
             $step,
             'The trial is not dry: judge it dry.',

@@ -98,7 +98,7 @@ final class FamiliesTest extends TestCase
         yield 'a mirror on the suede part of a smooth pair' => ['gloss', self::derby($satin, [new Part(Shoes::place('left/toe'), Material::Aniline, Certainty::Known), $suede($mirror)])];
         yield 'scales on what is known to be suede' => ['kind', self::derby($satin, [$suede()], [new Finding(Shoes::place('left/vamp'), FindingKind::LiftedScales, Severity::AtArmsLength)])];
         yield 'a gouge deeper than the vamp' => ['depth_mm', self::derby($satin, [], [new Finding(Shoes::place('left/vamp'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 4.0)])];
-        yield 'a stiff zip on a toe' => ['kind', static fn () => new Finding(Shoes::place('left/toe'), FindingKind::ZipStiff, Severity::AtArmsLength)];
+        yield 'a stiff zip on a toe' => ['kind', self::derby($satin, [], [new Finding(Shoes::place('left/toe'), FindingKind::ZipStiff, Severity::AtArmsLength)])];
         yield 'a flap on a tote' => ['part', static fn () => Piece::mustHave(Kind::Tote, new Place(PartName::Flap, Half::Whole))];
         yield 'the left half of a satchel' => ['half', static fn () => Piece::mustHave(Kind::Satchel, new Place(PartName::Flap, Half::Left))];
         yield 'a shoe size for a bag' => ['size_eu', static fn () => Size::of(Kind::Tote, 42.0, null)];

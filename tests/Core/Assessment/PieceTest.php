@@ -50,12 +50,12 @@ final class PieceTest extends TestCase
         }
     }
 
-    public function testAGuessAndADelicateMaterialAskForATrialARubberEdgeDoesNot(): void
+    public function testAGuessAndADelicateMaterialAskForATrialAKnownRubberEdgeDoesNot(): void
     {
         $at = Shoes::place('left/vamp');
         self::assertTrue((new Part($at, Material::Aniline, Certainty::Known))->needsTrial());
         self::assertTrue((new Part($at, Material::Pigmented, Certainty::Guess))->needsTrial());
         self::assertFalse((new Part($at, Material::Pigmented, Certainty::Likely))->needsTrial());
-        self::assertFalse((new Part(Shoes::place('left/sole-edge'), Material::Rubber, Certainty::Guess))->needsTrial());
+        self::assertFalse((new Part(Shoes::place('left/sole-edge'), Material::Rubber, Certainty::Known))->needsTrial());
     }
 }

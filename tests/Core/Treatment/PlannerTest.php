@@ -76,8 +76,8 @@ final class PlannerTest extends TestCase
     {
         $plan = $this->plan(Shoes::pair()->with('right/heel-stack', FindingKind::StackDry, 3));
         $heel = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->touches(Shoes::place('right/heel-stack')) || $s->step->touches(Shoes::place('right/welt'))));
-        $order = array_values(array_filter(array_map($this->what(...), $heel), static fn (string $w): bool => \in_array($w, ['conditioner', 'alcohol', 'mask', 'edge-dressing', 'unmask', 'wax'], true)));
-        self::assertSame(['conditioner', 'alcohol', 'mask', 'edge-dressing', 'edge-dressing', 'unmask', 'wax'], $order);
+        $order = array_values(array_filter(array_map($this->what(...), $heel), static fn (string $w): bool => \in_array($w, ['sand', 'cream', 'alcohol', 'mask', 'edge-dressing', 'unmask', 'wax'], true)));
+        self::assertSame(['sand', 'cream', 'cream', 'alcohol', 'mask', 'edge-dressing', 'edge-dressing', 'unmask', 'wax'], $order);
         $pull = array_values(array_filter($heel, static fn (PlannedStep $s): bool => Action::Unmask === $s->step->action))[0];
         self::assertEqualsWithDelta(12.0, $pull->waits[0]->maxMinutes ?? 0.0, 0.1);
         $dress = $this->laying($plan, FamilyId::EdgeDressing, Half::Right)[0];

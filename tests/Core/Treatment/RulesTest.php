@@ -12,18 +12,13 @@ use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Checker;
 use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\RuleBook;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Violation;
-use PHPUnit\Framework\TestCase;
 
 /** Each rule both ways: what it stops, and what it lets pass. */
-final class RulesTest extends TestCase
+final class RulesTest extends RuleTestCase
 {
     public function testPicturesComeBeforeAnythingWet(): void
     {
@@ -235,31 +230,5 @@ final class RulesTest extends TestCase
         }
         self::assertSame($numbers, array_unique($numbers));
         self::assertGreaterThan(25, \count($numbers));
-    }
-
-    private function lay(FamilyId $family, string ...$places): Step
-    {
-        return Step::lay(Phase::Clean, $family, Applicator::Cloth, array_values(array_map(Shoes::place(...), $places)));
-    }
-
-    private function act(Action $action, string ...$places): Step
-    {
-        return Step::act(Phase::Clean, $action, array_values(array_map(Shoes::place(...), $places)));
-    }
-
-    private function broken(string $rule, Shoes $shoes, Step ...$steps): void
-    {
-        self::assertContains($rule, $this->rules($shoes, ...$steps));
-    }
-
-    private function kept(string $rule, Shoes $shoes, Step ...$steps): void
-    {
-        self::assertNotContains($rule, $this->rules($shoes, ...$steps));
-    }
-
-    /** @return list<string> that the steps break */
-    private function rules(Shoes $shoes, Step ...$steps): array
-    {
-        return array_map(static fn (Violation $v): string => $v->rule, Checker::standard()->check($shoes->piece(), array_values($steps)));
     }
 }

@@ -16,12 +16,17 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Material\TrialResult;
+use KindHeel\Core\Treatment\FamilyId;
 
 /** Pairs of shoes for stories about planning. */
 final class Shoes
@@ -42,6 +47,8 @@ final class Shoes
     private array $shades = [];
     /** @var list<Finding> */
     private array $findings = [];
+    /** @var list<RecordedTrial> */
+    private array $trials = [];
 
     public static function pair(Kind $kind = Kind::Derby): self
     {
@@ -116,6 +123,21 @@ final class Shoes
         return $this;
     }
 
+    /** A larger finding, in mm. */
+    public function measured(string $place, FindingKind $kind, int $severity, float $lengthMm, ?float $widthMm = null, ?float $depthMm = null): self
+    {
+        $this->findings[] = new Finding(self::place($place), $kind, Severity::from($severity), $lengthMm, $widthMm, $depthMm);
+
+        return $this;
+    }
+
+    public function tried(string $place, Trial $trial, Outcome $outcome, ?FamilyId $product = null): self
+    {
+        $this->trials[] = new RecordedTrial(self::place($place), [], new TrialResult($trial, $outcome), $product);
+
+        return $this;
+    }
+
     /** A place that every cut of this kind has. */
     public static function first(Kind $kind): string
     {
@@ -139,6 +161,6 @@ final class Shoes
             }
         }
 
-        return Piece::of($this->kind, Size::eu($this->sizeEu), new Agreed($this->aim, $this->gloss), $parts, $this->findings);
+        return Piece::of($this->kind, $this->kind->family()->isFootwear() ? Size::eu($this->sizeEu) : Size::usual($this->kind), new Agreed($this->aim, $this->gloss), $parts, $this->findings, $this->trials);
     }
 }

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning\Need;
+
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Planning\Brief;
+use KindHeel\Core\Treatment\Planning\Rank;
+use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Planning\Wanted;
+use KindHeel\Core\Treatment\Step;
+
+/** The last layer: against water and stain, and never where it makes something slippery. */
+final readonly class Protecting
+{
+    public function __construct(private Brief $brief)
+    {
+    }
+
+    /** @return list<Wanted> */
+    public function wanted(Half $half): array
+    {
+        $grip = $this->brief->parts($half, fn (Part $p): bool => $this->brief->grips($p) && $p->at->part->isOuter() && $p->material->isLeather() || Material::RacingHide === $p->material && $p->at->part->isOuter());
+        $sprayed = $this->brief->parts($half, fn (Part $p): bool => FamilyId::Repellent === $this->cover($p) && !\in_array($p, $grip, true));
+        $greased = $this->brief->parts($half, fn (Part $p): bool => FamilyId::HeavyWax === $this->cover($p) && !\in_array($p, $grip, true));
+        $napped = $this->brief->parts($half, static fn (Part $p): bool => $p->material->isNapped() && $p->at->part->isOuter());
+        $wanted = [];
+        if ([] !== $grip) {
+            $wanted[] = new Wanted(Step::lay(Phase::Protect, FamilyId::GripSafeProtector, Applicator::Pad, Brief::places($grip)), Rank::PROTECT, 'What has to grip is protected by something that does not make it slippery.', ['C-5', 'H-7']);
+        }
+        if ([] !== $greased) {
+            $wanted[] = new Wanted(Step::lay(Phase::Protect, FamilyId::HeavyWax, Applicator::Cloth, Brief::places($greased)), Rank::PROTECT, 'For wet work the leather is closed with a thick wax, welt and seams first.', ['J-4', 'H-4']);
+        }
+        foreach ([Applicator::SprayCan->value => false, Applicator::Pad->value => true] as $id => $holes) {
+            $on = array_filter($sprayed, static fn (Part $p): bool => $holes === Colouring::hasHoles($p));
+            if ([] !== $on) {
+                $wanted[] = new Wanted(Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($on)), Rank::PROTECT + 2, 'It sheds water for a while; nothing that is leather keeps it out for good.', $holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'], order: $holes ? 0 : 1);
+            }
+        }
+        if ([] !== $napped) {
+            $wanted[] = new Wanted(Step::act(Phase::Protect, Action::RaiseNap, Brief::places($napped)), Rank::RAISE_NAP, 'Nap is raised at the end, all one way.', ['C-9']);
+        }
+
+        return $wanted;
+    }
+
+    /** What keeps water off a part; null when nothing should or need. */
+    private function cover(Part $part): ?FamilyId
+    {
+        if (!$part->at->part->isOuter()) {
+            return null;
+        }
+        $aim = $this->brief->aim($part);
+        $work = Aim::WorkProof === $aim;
+        $kind = $this->brief->piece->kind;
+        $boots = $kind->family()->isFootwear() && \in_array($kind->family(), [PieceFamily::Boot, PieceFamily::TallBoot], true);
+        $instead = $boots && 'repellent' === $this->brief->wishes->schools->side(School::BootFinish, \in_array($kind, [Kind::WorkBoot, Kind::FieldBoot, Kind::Western], true) ? 'repellent' : 'wax');
+        $heavy = 'heavy-wax' === $this->brief->wishes->schools->side(School::WetWork, $work ? 'heavy-wax' : 'cream');
+
+        return match ($part->material) {
+            Material::Suede, Material::Nubuck, Material::RoughOut => FamilyId::Repellent,
+            Material::VegTan => $work && $heavy ? FamilyId::HeavyWax : FamilyId::Repellent,
+            Material::Waxy => $work && $heavy ? FamilyId::HeavyWax : ($work || $instead ? FamilyId::Repellent : null),
+            Material::Pigmented, Material::SemiAniline, Material::Aniline, Material::Burnished => match (true) {
+                $work && $heavy && $boots && Material::Pigmented === $part->material => FamilyId::HeavyWax,
+                $work || $instead && Aim::Keep !== $aim => FamilyId::Repellent,
+                default => null,
+            },
+            Material::Embossed, Material::SheepNappa, Material::Textile, Material::Synthetic => $work ? FamilyId::Repellent : null,
+            default => null,
+        };
+    }
+}

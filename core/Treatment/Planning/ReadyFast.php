@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
+
+/** The best plan that is dry by a given hour: what cannot be is left out, the dearest in time and least missed first (J-8). */
+final class ReadyFast
+{
+    /** What is missed least goes first. */
+    private const DISPENSABLE = [
+        Phase::Protect, Phase::Shape, Phase::Condition, Phase::Edges, Phase::Polish, Phase::Seal, Phase::Colour, Phase::Base, Phase::Fill, Phase::Strip,
+        Phase::Repair, Phase::Clean, Phase::DryClean, Phase::TakeApart, Phase::PutTogether, Phase::Record, Phase::HandOver,
+    ];
+
+    public static function plan(Piece $piece, Air $air, Wishes $wishes): Plan
+    {
+        $minutes = $wishes->readyInMinutes ?? 0.0;
+        $full = $plan = Planner::sound($piece, $air, $wishes);
+        $times = new Times($air);
+        $out = [];
+        foreach ($plan->steps as $step) {
+            if (null !== $step->step->family && $times->full($step->step->family) > $minutes) {
+                $out[] = $step->step->family->value;
+            }
+        }
+        while (true) {
+            if ([] !== $out) {
+                $wishes = $wishes->without(...$out);
+                $plan = Planner::sound($piece, $air, $wishes);
+            }
+            if ($plan->elapsedMinutes <= $minutes || [] === $plan->steps) {
+                return $plan->leavingOut(self::missing($full, $plan));
+            }
+            $out = self::next($plan, $times, $wishes);
+            if ([] === $out) {
+                return Plan::none($plan->referrals, $plan->tellOwner)->leavingOut(self::missing($full, Plan::none([], [])));
+            }
+        }
+    }
+
+    /** @return list<string> what goes next: of the phase that is missed least, what takes longest to come to rest */
+    private static function next(Plan $plan, Times $times, Wishes $wishes): array
+    {
+        foreach (self::DISPENSABLE as $phase) {
+            $longest = null;
+            $most = -1.0;
+            foreach ($plan->steps as $planned) {
+                $step = $planned->step;
+                if ($step->phase !== $phase || $wishes->leavesOut($step->what()) || Action::Photograph === $step->action || Action::HandOver === $step->action || Action::Unmask === $step->action) {
+                    continue;
+                }
+                $takes = null === $step->family ? $planned->minutes / 1000.0 : $times->full($step->family);
+                if ($takes > $most) {
+                    [$longest, $most] = [$step->what(), $takes];
+                }
+            }
+            if (null !== $longest) {
+                return [$longest];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Dropped> */
+    private static function missing(Plan $full, Plan $kept): array
+    {
+        $there = [];
+        foreach ($kept->steps as $planned) {
+            $there[$planned->step->what()] = true;
+        }
+        $missing = [];
+        foreach ($full->steps as $planned) {
+            $step = $planned->step;
+            if (isset($there[$step->what()]) || \in_array($step->action, [Action::Trial, Action::Mask, Action::Unmask, Action::RubOff, Action::Buff], true)) {
+                continue;
+            }
+            foreach ($step->on as $place) {
+                $missing[$step->what()][$place->key] = $place;
+            }
+        }
+        $dropped = [];
+        foreach ($missing as $what => $places) {
+            $dropped[] = self::dropped($what, array_values($places));
+        }
+
+        return $dropped;
+    }
+
+    /** @param list<Place> $on */
+    private static function dropped(string $what, array $on): Dropped
+    {
+        $family = FamilyId::tryFrom($what);
+        $label = $family?->label() ?? Action::from($what)->label();
+
+        return new Dropped($what, $on, 'J-8', null === $family || !Family::of($family)->dries()
+            ? \sprintf('No %s: there is no time for it.', $label)
+            : \sprintf('No %s: it cannot come to rest by then.', $label), self::cost($family));
+    }
+
+    private static function cost(?FamilyId $family): string
+    {
+        return match ($family) {
+            FamilyId::Cream => 'Scuffs and fading stay to be seen, and the leather is not fed.',
+            FamilyId::Wax => 'Less shine, and nothing over the colour.',
+            FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil => 'It stays thirsty: feed it within the month.',
+            FamilyId::Repellent, FamilyId::HeavyWax => 'Not for wet weather until it is protected.',
+            FamilyId::EdgeDressing => 'The edge stays worn.',
+            FamilyId::Cement => 'What is parting stays open; not to be walked far.',
+            FamilyId::Paint, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::TouchUp => 'What is lost of the colour stays lost.',
+            FamilyId::Topcoat, FamilyId::Resin => 'Colour rubs off sooner.',
+            FamilyId::Soap, FamilyId::CleanerNeutral, FamilyId::CleanerCream, FamilyId::FoamCleaner, FamilyId::SuedeCleaner, FamilyId::SaltWash, FamilyId::Poultice => 'Dirt that a damp cloth does not lift stays.',
+            default => 'It is left for another time.',
+        };
+    }
+}

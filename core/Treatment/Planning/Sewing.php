@@ -1,0 +1,452 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\Ahead;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+/** Puts needs one after the other, each settled with the rules before it is placed. */
+final class Sewing
+{
+    /** A need that has not come to rest after so many rounds is given up on the parts that still break a rule. */
+    private const ROUNDS = 60;
+
+    private Checker $checker;
+    private PieceState $state;
+    /** @var array<int, list<Wanted>> by rank */
+    private array $pool = [];
+    /** @var list<Wanted> */
+    private array $placed = [];
+    /** @var array<string, int> position in placed, by step id */
+    private array $position = [];
+    /** @var array<string, string> the step placed last, by half */
+    private array $lastOf = [];
+    /** @var array<string, Refusal> by what and where */
+    private array $refused = [];
+
+    /**
+     * @param array<string, true> $banned  what is not to be done where, as `what@half/part`
+     * @param list<Refusal>       $refused
+     */
+    private function __construct(private readonly Brief $brief, private readonly array $banned, array $refused)
+    {
+        $this->checker = Checker::standard();
+        foreach ($refused as $refusal) {
+            $this->refused[$refusal->what.'@'.$refusal->at->key] = $refusal;
+        }
+    }
+
+    /**
+     * @param array<string, true> $banned
+     * @param list<Refusal>       $refused
+     */
+    public static function of(Brief $brief, array $banned, array $refused): self
+    {
+        $sewing = new self($brief, $banned, $refused);
+        $needs = [];
+        foreach (Needs::of($brief) as $wanted) {
+            $wanted = $sewing->allowed($wanted);
+            if (null !== $wanted) {
+                $needs[] = $wanted;
+                $sewing->pool[$wanted->rank][] = $wanted;
+            }
+        }
+        $sewing->state = PieceState::asFound($brief->piece, Ahead::of(Needs::steps($needs)));
+        $sewing->placeAll();
+
+        return $sewing;
+    }
+
+    /** @return list<Wanted> in a workable order */
+    public function placed(): array
+    {
+        return $this->placed;
+    }
+
+    /** @return list<Step> */
+    public function steps(): array
+    {
+        return Needs::steps($this->placed);
+    }
+
+    public function step(string $id): Step
+    {
+        return $this->placed[$this->position[$id]]->step;
+    }
+
+    /** @return list<Refusal> */
+    public function refused(): array
+    {
+        return array_values($this->refused);
+    }
+
+    private function placeAll(): void
+    {
+        while ([] !== $this->pool) {
+            $rank = min(array_keys($this->pool));
+            foreach ($this->ofRank($rank) as $wanted) {
+                $this->settle($wanted, supportsOnly: true);
+            }
+            while ([] !== ($group = $this->ofRank($rank))) {
+                $wanted = $group[0];
+                $this->pool[$rank] = array_values(array_filter($this->pool[$rank], static fn (Wanted $w): bool => $w !== $wanted));
+                $settled = $this->settle($wanted);
+                if (null !== $settled) {
+                    $this->place($settled);
+                }
+            }
+            unset($this->pool[$rank]);
+        }
+    }
+
+    /** @return list<Wanted> what belongs together now, left before right, darker before paler, the tape last */
+    private function ofRank(int $rank): array
+    {
+        $group = $this->pool[$rank] ?? [];
+        usort($group, static fn (Wanted $a, Wanted $b): int => [$a->order, self::side($a->step), Action::Unmask === $a->step->action]
+            <=> [$b->order, self::side($b->step), Action::Unmask === $b->step->action]);
+
+        return $group;
+    }
+
+    private static function side(Step $step): int
+    {
+        return Half::Right === $step->on[0]->half ? 1 : 0;
+    }
+
+    /** A need without the places where it is banned or whose product is not wanted; another product where there is one. */
+    private function allowed(Wanted $wanted): ?Wanted
+    {
+        $step = $wanted->step;
+        $on = array_values(array_filter($step->on, fn (Place $p): bool => !isset($this->banned[$step->what().'@'.$p->key])));
+        if ([] === $on || $this->brief->wishes->leavesOut($step->what())) {
+            return null;
+        }
+        $wanted = $wanted->with($step->onto($on));
+        if (null === $step->family) {
+            return $wanted;
+        }
+        $unwanted = $this->brief->wishes->excludes($step->family);
+        if (null === $unwanted) {
+            return $wanted;
+        }
+        foreach ($on as $place) {
+            $this->refuse($place, $step, $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', \sprintf('%s is not wanted here.', ucfirst($step->family->label())));
+        }
+
+        return $this->otherwise($wanted, $on);
+    }
+
+    /** @param list<Place> $on */
+    private function otherwise(Wanted $wanted, array $on): ?Wanted
+    {
+        if (null === $wanted->otherwise || [] === $on) {
+            return null;
+        }
+        $step = $wanted->step;
+
+        return $this->allowed(new Wanted(
+            Step::lay($step->phase, $wanted->otherwise, Applicator::Pad === $step->applicator ? Applicator::Cloth : $step->applicator, $on, $step->coat, $step->coats),
+            $wanted->rank,
+            $wanted->why,
+            $wanted->rules,
+            $wanted->shade,
+            order: $wanted->order,
+            areaDm2: $wanted->areaDm2,
+        ));
+    }
+
+    private function refuse(Place $place, Step $step, string $rule, string $text): void
+    {
+        $this->refused[$step->what().'@'.$place->key] ??= new Refusal($place, $step->what(), $rule, $text);
+    }
+
+    /**
+     * Adds what the rules ask for before a need, until they are content with it; waits only where it is placed at once.
+     *
+     * What they forbid is taken off the parts where they forbid it; null when nothing is left.
+     */
+    private function settle(Wanted $wanted, bool $supportsOnly = false): ?Wanted
+    {
+        $busy = $this->busy($wanted);
+        if ([] === $busy) {
+            return null;
+        }
+        $wanted = $this->rested($wanted->with($wanted->step->onto($busy)->named($this->nextId())));
+        $supported = [];
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $violations = $this->checker->judge($this->state, $wanted->step);
+            $fatal = [];
+            $first = [];
+            $bonds = [];
+            foreach ($violations as $violation) {
+                $support = $violation->remedy?->first;
+                if (null !== $violation->remedy?->bond) {
+                    $bonds[] = $violation;
+                } elseif (null === $support || isset($supported[self::asked($violation, $support)])) {
+                    $fatal[] = $violation;
+                } else {
+                    $first[] = $violation;
+                }
+            }
+            if ([] !== $fatal) {
+                if ($supportsOnly) {
+                    return null;
+                }
+                $wanted = $this->without($wanted, $fatal);
+                if (null === $wanted) {
+                    return null;
+                }
+            } elseif ([] !== $first) {
+                $asked = $first[0]->remedy->first ?? throw new \LogicException('A remedy without a step.');
+                foreach ($first as $violation) {
+                    if (null !== $violation->remedy?->first && $violation->remedy->first->what() === $asked->what()) {
+                        $supported[self::asked($violation, $violation->remedy->first)] = true;
+                    }
+                }
+                $support = $this->allowedSupport($this->support($first, $wanted));
+                $settled = null === $support ? null : $this->settle($support);
+                if (null !== $settled) {
+                    $this->place($settled);
+                    if (Action::Mask === $settled->step->action) {
+                        $this->unmaskLater($settled->step, $wanted);
+                    }
+                }
+                $wanted = $this->rested($wanted->with($wanted->step->named($this->nextId())));
+            } elseif ([] === $bonds || $supportsOnly) {
+                return $wanted;
+            } else {
+                foreach ($bonds as $violation) {
+                    $wanted = $wanted->with($wanted->step->bound($this->bond($violation, $wanted->step)));
+                    $wanted = $violation->stops ? $wanted->citing($violation->rule) : $wanted;
+                }
+            }
+        }
+
+        return $this->without($wanted, $this->checker->judge($this->state, $wanted->step));
+    }
+
+    /** @return list<Place> where an act finds something to do: what was refused before it leaves nothing to rub off, sand or brush */
+    private function busy(Wanted $wanted): array
+    {
+        $filler = Action::Sand === $wanted->step->action && $wanted->rank > Rank::FILL && $wanted->rank < Rank::KEY;
+
+        return array_values(array_filter($wanted->step->on, function (Place $p) use ($wanted, $filler): bool {
+            $state = $this->state->at($p);
+
+            return null === $state || !$state->isIdle($wanted->step->action) && (!$filler || $state->has(Surface::Unsanded));
+        }));
+    }
+
+    /** A support is asked for once by a rule on a part; asked again, it did not help. */
+    private static function asked(Violation $violation, Step $support): string
+    {
+        return $violation->rule.'/'.$support->what().'@'.($violation->at->key ?? implode(',', array_map(static fn (Place $p): string => $p->key, $support->on)));
+    }
+
+    /** A tape whose last coat has been worked past is left until that coat has cured. */
+    private function bond(Violation $violation, Step $step): After
+    {
+        $bond = $violation->remedy->bond ?? throw new \LogicException('A remedy without a bond.');
+        $past = Action::Unmask === $step->action && [] !== array_filter(\array_slice($this->placed, $this->position[$bond->step] + 1), static fn (Wanted $w): bool => $w->step->touches($step->on[0])
+            || $w->step->on[0]->half === $step->on[0]->half && [] !== array_filter($w->step->after, static fn (After $a): bool => null !== $a->from));
+
+        return $past ? new After($bond->step, Stage::Full) : $bond;
+    }
+
+    /**
+     * A need without the parts on which it breaks a rule; what does instead there goes back into the pool.
+     *
+     * @param list<Violation> $fatal
+     */
+    private function without(Wanted $wanted, array $fatal): ?Wanted
+    {
+        $gone = [];
+        foreach ($fatal as $violation) {
+            foreach (null === $violation->at ? $wanted->step->on : [$violation->at] as $place) {
+                $gone[$place->key] = $place;
+                $this->refuse($place, $wanted->step, $violation->rule, $violation->message);
+            }
+        }
+        if ([] === $gone) {
+            return $wanted;
+        }
+        $this->state->ahead->done($wanted->step->onto(array_values($gone)));
+        $instead = $this->otherwise($wanted, array_values($gone));
+        if (null !== $instead) {
+            $this->pool[$instead->rank][] = $instead;
+        }
+        $left = array_values(array_filter($wanted->step->on, static fn (Place $p): bool => !isset($gone[$p->key])));
+
+        return [] === $left ? null : $wanted->with($wanted->step->onto($left));
+    }
+
+    /** Binds a need that rests longer than rules ask for to what lies on its parts. */
+    private function rested(Wanted $wanted): Wanted
+    {
+        $step = $wanted->step;
+        if (null !== $wanted->restsFrom) {
+            foreach ($this->state->touchedBy($step) as $part) {
+                $step = null === $part->top ? $step : $step->bound(new After($part->top->step, $wanted->restsFrom));
+            }
+        }
+
+        return $wanted->with($step);
+    }
+
+    /**
+     * The step that the first rule asks for, on every part for which a rule asks the same.
+     *
+     * @param non-empty-list<Violation> $violations
+     */
+    private function support(array $violations, Wanted $for): Wanted
+    {
+        $asked = $violations[0]->remedy->first ?? throw new \LogicException('A remedy without a step.');
+        $on = [];
+        foreach ($violations as $violation) {
+            $step = $violation->remedy?->first;
+            if (null !== $step && $step->what() === $asked->what()) {
+                foreach ($step->on as $place) {
+                    $on[$place->key] = $place;
+                }
+            }
+        }
+        $on = array_values($on);
+        $step = match (true) {
+            Action::Trial === $asked->action => $this->trial($on[0]->half, $on, $asked->tries),
+            null !== $asked->family => Step::lay($asked->phase, $asked->family, $asked->applicator, $on),
+            default => Step::act($asked->phase, $asked->action, $on),
+        };
+
+        return new Wanted($step, $for->rank, $violations[0]->message, array_values(array_unique(array_map(
+            static fn (Violation $v): string => $v->rule,
+            array_filter($violations, static fn (Violation $v): bool => $v->remedy?->first?->what() === $asked->what()),
+        ))));
+    }
+
+    /** What degreases may be another solvent, where alcohol is not wanted. */
+    private function allowedSupport(Wanted $support): ?Wanted
+    {
+        if (FamilyId::Alcohol !== $support->step->family) {
+            return $this->allowed($support);
+        }
+        foreach ([FamilyId::Alcohol, FamilyId::SolventMild, FamilyId::Deglosser] as $family) {
+            $step = Step::lay($support->step->phase, $family, Applicator::Cloth, $support->step->on);
+            if (null === $this->brief->wishes->excludes($family)) {
+                return $this->allowed($support->with($step));
+            }
+        }
+
+        return $this->allowed($support);
+    }
+
+    /**
+     * One trial for all that this half will be treated with, so that it dries once.
+     *
+     * @param list<Place>    $on
+     * @param list<FamilyId> $asked
+     */
+    private function trial(Half $half, array $on, array $asked): Step
+    {
+        $places = [];
+        foreach ($on as $place) {
+            $places[$place->key] = $place;
+        }
+        $tries = [];
+        foreach ($asked as $family) {
+            $tries[$family->value] = $family;
+        }
+        foreach ($this->pool as $group) {
+            foreach ($group as $wanted) {
+                $family = $wanted->step->family;
+                if (null === $family || !$wanted->step->laysProduct()) {
+                    continue;
+                }
+                foreach ($wanted->step->on as $place) {
+                    $part = $place->half === $half ? $this->state->at($place) : null;
+                    if (null !== $part && $part->part->needsTrial() && !$part->wasTried($family)) {
+                        $places[$place->key] = $place;
+                        $tries[$family->value] = $family;
+                        if (Family::of($family)->needsCleanGround() && null === $this->brief->wishes->excludes(FamilyId::Alcohol)) {
+                            $tries[FamilyId::Alcohol->value] = FamilyId::Alcohol;
+                        }
+                    }
+                }
+            }
+        }
+
+        return Step::trial(array_values($places), array_values($tries));
+    }
+
+    /** The tape stays until the last coat of its session, and is pulled while that is soft. */
+    private function unmaskLater(Step $mask, Wanted $for): void
+    {
+        $session = $for->step->phase->session();
+        $last = $for->rank;
+        $order = $for->order;
+        foreach ($this->pool as $rank => $group) {
+            foreach ($group as $wanted) {
+                if ($rank >= $last && $wanted->step->coats() && $wanted->step->phase->session() === $session && $wanted->step->on[0]->half === $mask->on[0]->half) {
+                    $last = $rank;
+                    $order = max($order, $wanted->order);
+                }
+            }
+        }
+        $this->pool[$last][] = new Wanted(Step::act(Phase::Unmask, Action::Unmask, $mask->on), $last, 'The tape comes off while the edge is soft.', ['O-27'], order: $order);
+    }
+
+    private function place(Wanted $wanted): void
+    {
+        $wanted = $wanted->with($this->sewn($wanted->step));
+        $this->position[$wanted->step->id] = \count($this->placed);
+        $this->placed[] = $wanted;
+        $this->state = $this->state->after($wanted->step);
+        foreach ($wanted->step->halves() as $half) {
+            $this->lastOf[$half->value] = $wanted->step->id;
+        }
+    }
+
+    /**
+     * Binds a step to the one before it on the same half: a seam is sewn in order, only halves and pieces are worked in
+     * turn. A further coat of colour also follows the last coat on the other half (O-19).
+     */
+    private function sewn(Step $step): Step
+    {
+        foreach ($step->halves() as $half) {
+            if (isset($this->lastOf[$half->value])) {
+                $step = $step->bound(new After($this->lastOf[$half->value]));
+            }
+        }
+        if (null === $step->family || $step->coat < 2 || $step->isSpot() || !Family::of($step->family)->carriesColour) {
+            return $step;
+        }
+        foreach ($this->placed as $earlier) {
+            if ($earlier->step->family === $step->family && $earlier->step->coat === $step->coat - 1 && !$earlier->step->isSpot() && $earlier->step->touches($step->on[0]->fellow())) {
+                $step = $step->bound(new After($earlier->step->id));
+            }
+        }
+
+        return $step;
+    }
+
+    private function nextId(): string
+    {
+        return \sprintf('s%02d', \count($this->placed) + 1);
+    }
+}

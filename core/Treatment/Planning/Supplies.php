@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Step;
+
+/** Thread, tape, abrasive and dilutions, worked out. */
+final class Supplies
+{
+    /** Millimetres a stitch, and of a seam that nobody measured. */
+    private const STITCH_MM = 3.5;
+    private const SEAM_MM = 40.0;
+    /** A strip as wide as a welt: metres of it in a dm². */
+    private const STRIP_M_PER_DM2 = 1.25;
+    private const STRIPS = [PartName::Welt, PartName::Piping, PartName::Trim, PartName::SoleEdge, PartName::Edge, PartName::EdgePaint, PartName::Foxing];
+
+    /** @return list<Supply> */
+    public static function of(Step $step, Brief $brief, ?Amount $amount): array
+    {
+        return match (true) {
+            Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
+            Action::Mask === $step->action => [new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm')],
+            Action::Sand === $step->action => [new Supply('abrasive', null, '', implode(' → ', self::grits($step)).', dusted off after each')],
+            FamilyId::CleanerNeutral === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 4)],
+            FamilyId::SaltWash === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 1)],
+            default => [],
+        };
+    }
+
+    /**
+     * Thread for hand saddle stitch in cm (Q-5): 2 × (seam + stitches × thickness) × 1.15 + 2 × 20 cm.
+     *
+     * @param float $seamMm      with the sound stitches that are overlapped
+     * @param float $thicknessMm of what is sewn
+     */
+    public static function threadCm(float $seamMm, int $stitches, float $thicknessMm): float
+    {
+        return 2.0 * ($seamMm + $stitches * $thicknessMm) / 10.0 * 1.15 + 40.0;
+    }
+
+    /** A total of a:b in parts product to parts water (Q-3). */
+    public static function dilution(float $totalMl, int $product, int $water): Supply
+    {
+        $share = $totalMl * $product / ($product + $water);
+
+        return new Supply('diluted', null, '', \sprintf('%d:%d: %s ml product and %s ml water', $product, $water, self::figure($share), self::figure($totalMl - $share)));
+    }
+
+    /**
+     * From coarse to fine, each no more than about twice the last (O-11).
+     *
+     * @return non-empty-list<int>
+     */
+    public static function grits(Step $step): array
+    {
+        return match (true) {
+            Phase::Repair === $step->phase => [80, 120],
+            Phase::Strip === $step->phase => [400, 600],
+            Phase::Clean === $step->phase => [600, 1000],
+            [] !== array_filter($step->on, static fn (Place $p): bool => $p->part->isEdge() || PartName::Edge === $p->part) => [180, 320, 600],
+            default => $step->coat < $step->coats ? [320] : [320, 600, 1000],
+        };
+    }
+
+    private static function thread(Place $place, Brief $brief): Supply
+    {
+        $seam = 0.0;
+        foreach ($brief->findings($place, FindingKind::OpenSeam, FindingKind::RottenThread, FindingKind::LiningTorn) as $finding) {
+            $seam += $finding->lengthMm ?? self::SEAM_MM;
+        }
+        // Three sound stitches are overlapped at the start, three back at the end.
+        $seam = max(self::SEAM_MM / 2.0, $seam) + 3 * self::STITCH_MM;
+        $stitches = (int) ceil($seam / self::STITCH_MM);
+
+        return new Supply('waxed thread', ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)), 'cm', \sprintf('%d stitches through the old holes, two needles', $stitches));
+    }
+
+    private static function tape(Place $place, Brief $brief): float
+    {
+        $area = $brief->piece->areaDm2($place);
+
+        return 1.1 * (\in_array($place->part, self::STRIPS, true) ? $area * self::STRIP_M_PER_DM2 : 0.4 * sqrt($area)) + 0.1;
+    }
+
+    private static function figure(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+    }
+}

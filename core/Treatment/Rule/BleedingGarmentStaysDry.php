@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('C-18', 'Colour that comes off on a damp cloth runs when it is washed.')]
+final readonly class BleedingGarmentStaysDry implements PieceRule
+{
+    public function concerns(Step $step): bool
+    {
+        return $step->wets();
+    }
+
+    public function judge(PieceState $piece, Step $step): ?Violation
+    {
+        if (PieceFamily::Garment !== $piece->piece->kind->family()) {
+            return null;
+        }
+        foreach ($piece->touchedBy($step) as $part) {
+            if ($part->showed(Outcome::ColourOffDamp)) {
+                return Violation::stop($this, $step, \sprintf('The %s bleeds on a damp cloth: it is sealed or referred, never washed.', $part->part->at->part->label()))->at($part->part->at);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-10', 'Filler keys to clean fibre, and thick filler cracks: thin layers, each dry and sanded.')]
+final readonly class FillBeforeColour implements PartRule
+{
+    public function concerns(Step $step): bool
+    {
+        return $step->laysFilm();
+    }
+
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        if ((FamilyId::Filler === $step->family || FamilyId::CrackFiller === $step->family)
+            && $part->hasHad(FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::TouchUp, FamilyId::Primer, FamilyId::Topcoat, FamilyId::Resin)) {
+            return Violation::stop($this, $step, \sprintf('The %s is coloured already: fill before colour.', $part->part->at->part->label()));
+        }
+
+        return $part->has(Surface::Unsanded)
+            ? Violation::stop($this, $step, 'The filler below has not been sanded level.', Remedy::first(Step::act(Phase::Fill, Action::Sand, [$part->part->at])))
+            : null;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('J-4', 'Too many layers clog, go white, crack and collect dirt.')]
+final readonly class LayersHaveALimit implements PartRule
+{
+    private const WAX_WHERE_IT_FLEXES = 2;
+    private const WAX_WHERE_IT_DOES_NOT = 6;
+    private const FILM_MICRONS = 150.0;
+
+    public function concerns(Step $step): bool
+    {
+        return FamilyId::Wax === $step->family || \in_array($step->family, [FamilyId::Paint, FamilyId::Primer, FamilyId::TouchUp, FamilyId::Topcoat, FamilyId::Resin], true) && !$step->isSpot();
+    }
+
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        $flexes = $part->part->at->part->flexes();
+        if (FamilyId::Wax !== $step->family) {
+            return $flexes && $part->filmMicrons + $step->applicator->dryMicrons() > self::FILM_MICRONS
+                ? Violation::stop($this, $step, \sprintf('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()))
+                : null;
+        }
+        $limit = $flexes ? self::WAX_WHERE_IT_FLEXES : self::WAX_WHERE_IT_DOES_NOT;
+
+        return $part->coatsOf(FamilyId::Wax) >= $limit
+            ? Violation::stop($this, $step, \sprintf('No more than %d layers of wax on the %s.', $limit, $part->part->at->part->label()))
+            : null;
+    }
+}

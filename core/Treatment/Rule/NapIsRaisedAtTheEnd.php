@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Remedy;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Surface;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('C-9', 'Nap that was wetted, rubbed or sprayed dries flat.')]
+final readonly class NapIsRaisedAtTheEnd implements PieceRule
+{
+    public function concerns(Step $step): bool
+    {
+        return Action::HandOver === $step->action || Action::PutTogether === $step->action;
+    }
+
+    public function judge(PieceState $piece, Step $step): ?Violation
+    {
+        foreach ($step->halves() as $half) {
+            $down = [];
+            foreach ($piece->ofHalf($half) as $state) {
+                if ($state->has(Surface::NapDown)) {
+                    $down[] = $state->part->at;
+                }
+            }
+            if ([] !== $down) {
+                return Violation::stop($this, $step, 'Raise the nap first, dry, all in one direction.', Remedy::first(Step::act(Phase::Polish, Action::RaiseNap, $down)));
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Rule;
+
+use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\PartRule;
+use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Rule;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+#[Rule('O-17', 'A pale spot shows through a wash of colour laid over it.')]
+final readonly class SpotBeforeWash implements PartRule
+{
+    public function concerns(Step $step): bool
+    {
+        return $step->isSpot() && null !== $step->family && Family::of($step->family)->carriesColour;
+    }
+
+    public function judge(PartState $part, Step $step): ?Violation
+    {
+        return null !== $step->family && $part->coatsOf($step->family) > 0
+            ? Violation::stop($this, $step, 'The whole part has been coloured already: bring the spot up before that.')
+            : null;
+    }
+}

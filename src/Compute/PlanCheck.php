@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Compute;
+
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Planning\Times;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+/** `plan.check`: what the rules say of an order of steps, whoever made it. */
+final readonly class PlanCheck implements Computation
+{
+    private const STEP = ['id', 'action', 'on'];
+    /** What a step of `plan.build` carries besides, so that its steps can be handed on as they are. */
+    private const STEP_BESIDE = [
+        'family', 'applicator', 'after', 'phase', 'coats', 'coat', 'minutes', 'attended', 'station', 'colour_family', 'gate', 'needs', 'supplies', 'tries', 'rules', 'cautions', 'title', 'why', 'how',
+    ];
+
+    public static function name(): string
+    {
+        return 'plan.check';
+    }
+
+    public function compute(mixed $input): array
+    {
+        $read = new Reader();
+        $fields = $read->object($input, '', [...PlanCaseReader::REQUIRED, 'steps'], PlanCaseReader::OPTIONAL) ?? [];
+        $cases = new PlanCaseReader($read);
+        $steps = \array_key_exists('steps', $fields) ? $this->steps($read, $cases, $fields['steps']) : [];
+        unset($fields['steps']);
+        $case = $cases->case($fields);
+        $violations = Checker::standard()->check($case->piece, $steps);
+
+        return [
+            'violations' => array_map(static fn (Violation $v): array => [
+                'rule' => $v->rule,
+                'step' => $v->step,
+                'severity' => $v->stops ? 'stop' : 'warn',
+                'message' => $v->message,
+            ], $violations),
+            'ok' => [] === array_filter($violations, static fn (Violation $v): bool => $v->stops),
+        ];
+    }
+
+    /** @return list<Step> */
+    private function steps(Reader $read, PlanCaseReader $cases, mixed $value): array
+    {
+        $times = new Times(Air::reference());
+        $steps = [];
+        $drying = [];
+        foreach ($read->list($value, '/steps') ?? [] as $i => $told) {
+            $path = '/steps/'.$i;
+            $fields = $read->object($told, $path, self::STEP, self::STEP_BESIDE);
+            if (null === $fields) {
+                continue;
+            }
+            $id = $fields['id'] ?? null;
+            if (!\array_key_exists('id', $fields)) {
+                continue;
+            }
+            if (!\is_string($id) || '' === $id || isset($drying[$id])) {
+                $read->fault($path.'/id', \is_string($id) && isset($drying[$id]) ? 'is given twice' : 'must be a name');
+                continue;
+            }
+            $action = \array_key_exists('action', $fields) ? $read->choice($fields['action'], $path.'/action', Action::class) : null;
+            $family = isset($fields['family']) ? $read->choice($fields['family'], $path.'/family', FamilyId::class) : null;
+            $applicator = isset($fields['applicator']) ? $read->choice($fields['applicator'], $path.'/applicator', Applicator::class) : Applicator::None;
+            if (Action::Lay === $action && !isset($fields['family'])) {
+                $read->fault($path.'/family', 'is missing: what is laid?');
+            }
+            $on = [];
+            foreach (\array_key_exists('on', $fields) ? $read->list($fields['on'], $path.'/on', 1) ?? [] : [] as $j => $place) {
+                $on[] = $cases->placeAt($place, $path.'/on/'.$j);
+            }
+            $after = $this->after($read, $fields['after'] ?? [], $path.'/after', $drying, $times);
+            $drying[$id] = null;
+            $on = array_values(array_filter($on));
+            if (null !== $action && null !== $applicator && [] !== $on) {
+                $lays = Action::Lay === $action;
+                $tries = $lays ? [] : $this->tries($read, $fields['tries'] ?? [], $path, Action::Trial === $action ? $family : null);
+                $step = Step::told($id, $action, $lays ? $family : null, $applicator, $on, $after, $tries);
+                $drying[$id] = $step->dryingFamily() ?? (Action::Trial === $action ? FamilyId::DampCloth : null);
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<FamilyId> */
+    private function tries(Reader $read, mixed $value, string $path, ?FamilyId $family): array
+    {
+        $tries = null === $family ? [] : [$family];
+        foreach ($read->list($value, $path.'/tries') ?? [] as $i => $id) {
+            $tries[] = $read->choice($id, $path.'/tries/'.$i, FamilyId::class);
+        }
+
+        return array_values(array_filter($tries));
+    }
+
+    /**
+     * Bonds to steps that come earlier; one that was dropped, or now comes later, binds nothing.
+     *
+     * @param array<string, FamilyId|null> $drying family whose drying an earlier step began
+     *
+     * @return list<After>
+     */
+    private function after(Reader $read, mixed $value, string $path, array $drying, Times $times): array
+    {
+        $after = [];
+        foreach ($read->list($value, $path) ?? [] as $i => $told) {
+            $fields = $read->object($told, $path.'/'.$i, ['step'], ['min_minutes', 'max_minutes']);
+            if (null === $fields) {
+                continue;
+            }
+            $min = isset($fields['min_minutes']) ? $read->number($fields['min_minutes'], $path.'/'.$i.'/min_minutes', 0.0) : 0.0;
+            $max = isset($fields['max_minutes']) ? $read->number($fields['max_minutes'], $path.'/'.$i.'/max_minutes', 0.0) : null;
+            $step = $fields['step'] ?? null;
+            if (\array_key_exists('step', $fields) && !\is_string($step)) {
+                $read->fault($path.'/'.$i.'/step', 'must be the id of a step');
+            } elseif (\is_string($step) && \array_key_exists($step, $drying)) {
+                $after[] = $times->bond($step, $drying[$step], $min ?? 0.0, $max);
+            }
+        }
+
+        return $after;
+    }
+}
