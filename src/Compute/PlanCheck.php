@@ -62,13 +62,12 @@ final readonly class PlanCheck implements Computation
                 continue;
             }
             $id = $fields['id'] ?? null;
-            if (!\array_key_exists('id', $fields)) {
-                continue;
+            if (\array_key_exists('id', $fields) && (!\is_string($id) || '' === $id)) {
+                $read->fault($path.'/id', 'must be a name');
+            } elseif (\is_string($id) && \array_key_exists($id, $drying)) {
+                $read->fault($path.'/id', 'is given twice');
             }
-            if (!\is_string($id) || '' === $id || isset($drying[$id])) {
-                $read->fault($path.'/id', \is_string($id) && isset($drying[$id]) ? 'is given twice' : 'must be a name');
-                continue;
-            }
+            $id = \is_string($id) ? $id : '';
             $action = \array_key_exists('action', $fields) ? $read->choice($fields['action'], $path.'/action', Action::class) : null;
             $family = isset($fields['family']) ? $read->choice($fields['family'], $path.'/family', FamilyId::class) : null;
             $applicator = isset($fields['applicator']) ? $read->choice($fields['applicator'], $path.'/applicator', Applicator::class) : Applicator::None;
