@@ -124,10 +124,26 @@ final readonly class Step
         return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $on, $this->coat, $this->coats, $this->after, $this->tries);
     }
 
-    /** The same step without its bonds, under no name yet. */
-    public function unbound(): self
+    /**
+     * The same step with other bonds.
+     *
+     * @param list<After> $after
+     */
+    public function bonds(array $after): self
     {
-        return new self('', $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, [], $this->tries);
+        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, $after, $this->tries);
+    }
+
+    /** Another product in its place. */
+    public function swapped(FamilyId $family, Applicator $applicator): self
+    {
+        return new self($this->id, Phase::of($this->action, $family), $this->action, $family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+    }
+
+    /** As which coat of how many, in which phase. */
+    public function asCoat(int $coat, int $coats, ?Phase $phase = null): self
+    {
+        return new self($this->id, $phase ?? $this->phase, $this->action, $this->family, $this->applicator, $this->on, $coat, $coats, $this->after, $this->tries);
     }
 
     /** A touch of product on a mark, not a coat of the part. */

@@ -27,13 +27,7 @@ final class Numbers
 
     public function plan(Sewing $sewing, Remarks $remarks): Plan
     {
-        $placed = $sewing->placed();
-        $families = [];
-        foreach ($placed as $wanted) {
-            $families[$wanted->step->id] = $wanted->step->dryingFamily();
-        }
-        $gates = $this->gates($placed);
-        $steps = array_map(fn (Wanted $w): PlannedStep => $this->step($w, $families, $gates[$w->step->id] ?? null), $placed);
+        $steps = $this->steps($sewing->placed());
 
         return new Plan(
             $steps,
@@ -45,6 +39,22 @@ final class Numbers
             array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $steps)),
             Elapsed::minutes($steps),
         );
+    }
+
+    /**
+     * @param list<Wanted> $placed in their order, bonds and all
+     *
+     * @return list<PlannedStep>
+     */
+    public function steps(array $placed): array
+    {
+        $families = [];
+        foreach ($placed as $wanted) {
+            $families[$wanted->step->id] = $wanted->step->dryingFamily();
+        }
+        $gates = $this->gates($placed);
+
+        return array_map(fn (Wanted $w): PlannedStep => $this->step($w, $families, $gates[$w->step->id] ?? null), $placed);
     }
 
     /** @param array<string, FamilyId|null> $families */

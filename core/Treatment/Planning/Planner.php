@@ -9,6 +9,7 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Violation;
 
 /**
  * Makes a plan by asking the same rules that check one.
@@ -39,15 +40,31 @@ final class Planner
         return self::sound($piece, $air, $wishes);
     }
 
-    /** A plan without regard to the hour. */
-    public static function sound(Piece $piece, Air $air, Wishes $wishes): Plan
+    /**
+     * The rest of a plan when work has begun: what was done stays, what it left is worked with, what is met is not done again.
+     *
+     * @param list<Wanted> $done in the order in which they were done, under their names
+     */
+    public static function rest(Piece $piece, Air $air, Wishes $wishes, array $done): Plan
+    {
+        return self::sound($piece, $air, $wishes, $done);
+    }
+
+    /**
+     * A plan without regard to the hour.
+     *
+     * @param list<Wanted> $done
+     */
+    public static function sound(Piece $piece, Air $air, Wishes $wishes, array $done = []): Plan
     {
         $brief = new Brief($piece, $wishes);
         $banned = [];
         $refused = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $sewing = Sewing::of($brief, $banned, $refused);
-            $faults = Checker::standard()->check($piece, $sewing->steps());
+            $sewing = Sewing::of($brief, $banned, $refused, $done);
+            $worked = array_flip(array_map(static fn (Wanted $w): string => $w->step->id, $done));
+            // What is done is done: only what is still to come can be planned otherwise.
+            $faults = array_values(array_filter(Checker::standard()->check($piece, $sewing->steps()), static fn (Violation $v): bool => !isset($worked[$v->step])));
             if ([] === $faults) {
                 return (new Numbers($piece, $air, $wishes))->plan($sewing, new Remarks($piece, $wishes));
             }

@@ -28,6 +28,7 @@ final class Sewing
     private const ROUNDS = 60;
 
     private Checker $checker;
+    private Seam $seam;
     private PieceState $state;
     /** @var array<int, list<Wanted>> by rank */
     private array $pool = [];
@@ -35,8 +36,6 @@ final class Sewing
     private array $placed = [];
     /** @var array<string, int> position in placed, by step id */
     private array $position = [];
-    /** @var array<string, string> the step placed last, by half */
-    private array $lastOf = [];
     /** @var array<string, Refusal> by what and where */
     private array $refused = [];
 
@@ -47,6 +46,7 @@ final class Sewing
     private function __construct(private readonly Brief $brief, private readonly array $banned, array $refused)
     {
         $this->checker = Checker::standard();
+        $this->seam = new Seam();
         foreach ($refused as $refusal) {
             $this->refused[$refusal->what.'@'.$refusal->at->key] = $refusal;
         }
@@ -55,22 +55,51 @@ final class Sewing
     /**
      * @param array<string, true> $banned
      * @param list<Refusal>       $refused
+     * @param list<Wanted>        $done    that have been worked already, in their order
      */
-    public static function of(Brief $brief, array $banned, array $refused): self
+    public static function of(Brief $brief, array $banned, array $refused, array $done = []): self
     {
         $sewing = new self($brief, $banned, $refused);
         $needs = [];
         foreach (Needs::of($brief) as $wanted) {
-            $wanted = $sewing->allowed($wanted);
+            $wanted = self::unlessDone($wanted, $done);
+            $wanted = null === $wanted ? null : $sewing->allowed($wanted);
             if (null !== $wanted) {
                 $needs[] = $wanted;
                 $sewing->pool[$wanted->rank][] = $wanted;
             }
         }
-        $sewing->state = PieceState::asFound($brief->piece, Ahead::of(Needs::steps($needs)));
+        $sewing->state = PieceState::asFound($brief->piece, Ahead::of(Needs::steps([...$done, ...$needs])));
+        foreach ($done as $wanted) {
+            $sewing->place($wanted);
+        }
         $sewing->placeAll();
 
         return $sewing;
+    }
+
+    /**
+     * A need without the places where it has been met.
+     *
+     * @param list<Wanted> $done
+     */
+    private static function unlessDone(Wanted $wanted, array $done): ?Wanted
+    {
+        if ([] === $done || Action::HandOver === $wanted->step->action) {
+            return $wanted;
+        }
+        $step = $wanted->step;
+        $met = [];
+        foreach ($done as $earlier) {
+            if ($earlier->step->what() === $step->what() && $earlier->step->isSpot() === $step->isSpot()) {
+                foreach ($earlier->step->on as $place) {
+                    $met[$place->key] = ($met[$place->key] ?? 0) + 1;
+                }
+            }
+        }
+        $on = array_values(array_filter($step->on, static fn (Place $p): bool => ($met[$p->key] ?? 0) < $step->coat));
+
+        return [] === $on ? null : $wanted->with($step->onto($on));
     }
 
     /** @return list<Wanted> in a workable order */
@@ -413,40 +442,19 @@ final class Sewing
 
     private function place(Wanted $wanted): void
     {
-        $wanted = $wanted->with($this->sewn($wanted->step));
+        $wanted = $wanted->with($this->seam->sew($wanted->step));
         $this->position[$wanted->step->id] = \count($this->placed);
         $this->placed[] = $wanted;
         $this->state = $this->state->after($wanted->step);
-        foreach ($wanted->step->halves() as $half) {
-            $this->lastOf[$half->value] = $wanted->step->id;
-        }
-    }
-
-    /**
-     * Binds a step to the one before it on the same half: a seam is sewn in order, only halves and pieces are worked in
-     * turn. A further coat of colour also follows the last coat on the other half (O-19).
-     */
-    private function sewn(Step $step): Step
-    {
-        foreach ($step->halves() as $half) {
-            if (isset($this->lastOf[$half->value])) {
-                $step = $step->bound(new After($this->lastOf[$half->value]));
-            }
-        }
-        if (null === $step->family || $step->coat < 2 || $step->isSpot() || !Family::of($step->family)->carriesColour) {
-            return $step;
-        }
-        foreach ($this->placed as $earlier) {
-            if ($earlier->step->family === $step->family && $earlier->step->coat === $step->coat - 1 && !$earlier->step->isSpot() && $earlier->step->touches($step->on[0]->fellow())) {
-                $step = $step->bound(new After($earlier->step->id));
-            }
-        }
-
-        return $step;
     }
 
     private function nextId(): string
     {
-        return \sprintf('s%02d', \count($this->placed) + 1);
+        for ($number = \count($this->placed) + 1;; ++$number) {
+            $id = \sprintf('s%02d', $number);
+            if (!isset($this->position[$id])) {
+                return $id;
+            }
+        }
     }
 }

@@ -88,7 +88,9 @@ final readonly class Colouring
             }
         }
 
-        return [...$this->stripping([...$painted, ...$dyed]), ...$this->filling([...$painted, ...$dyed]), ...$this->paint($painted), ...$this->dye($dyed)];
+        $coloured = [...$painted, ...$dyed];
+
+        return [...$this->stripping($coloured), ...$this->filling($coloured), ...$this->degreasing($coloured), ...$this->paint($painted), ...$this->dye($dyed)];
     }
 
     private function isPale(Part $part): bool
@@ -154,6 +156,22 @@ final readonly class Colouring
         }
 
         return $wanted;
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Wanted>
+     */
+    private function degreasing(array $parts): array
+    {
+        return [] === $parts ? [] : [new Wanted(
+            Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, Brief::places($parts)),
+            Rank::DEGREASE,
+            'Colour holds, and takes evenly, only where no fat is left.',
+            ['O-12', 'O-13'],
+            otherwise: FamilyId::SolventMild,
+        )];
     }
 
     /** @param list<Finding> $found */
@@ -338,7 +356,6 @@ final readonly class Colouring
         }
 
         return [
-            new Wanted(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, Brief::places($plain)), Rank::DEGREASE, 'Dye takes evenly only where no fat is left.', ['O-12', 'O-13'], otherwise: FamilyId::SolventMild),
             new Wanted(Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)), Rank::EVENLY_DAMP, 'Evenly damp leather takes dye evenly.', ['O-14', 'C-6']),
         ];
     }

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Assessment\Phrase;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+/** Looks for the smallest change that makes a step keep a rule: a wait, a step before it, another place in the order, or leaving it out. */
+final readonly class Mender
+{
+    /** How many steps to either side another place is looked for. */
+    private const REACH = 40;
+    /** A step that is put in may itself ask for another before it, so deep at the most. */
+    private const DEPTH = 6;
+
+    public function __construct(private Rework $rework)
+    {
+    }
+
+    /** @throws ReworkError when there is no such step */
+    public function mend(string $id, string $rule): ?Mended
+    {
+        $this->rework->step($id);
+        $faults = $this->rework->faults();
+        $broken = array_values(array_filter($faults, static fn (Violation $v): bool => $v->step === $id && $v->rule === $rule));
+        if ([] === $broken) {
+            return null;
+        }
+        foreach ($this->candidates($id, $broken) as $mended) {
+            $left = $mended->rework->faults();
+            $still = array_filter($left, static fn (Violation $v): bool => $v->step === $id && $v->rule === $rule);
+            if ([] === $still && \count($left) < \count($faults)) {
+                return $mended;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param non-empty-list<Violation> $broken
+     *
+     * @return iterable<Mended>
+     */
+    private function candidates(string $id, array $broken): iterable
+    {
+        if (null !== $broken[0]->remedy?->bond) {
+            yield new Mended($this->rework->tidied($this->rework->steps, [$id]), 'It now waits as long as it must.');
+        }
+        if (null !== $broken[0]->remedy?->first) {
+            yield $this->supported($id, $broken);
+        }
+        yield from $this->elsewhere($id);
+        yield $this->without($id, $broken);
+    }
+
+    /** @param non-empty-list<Violation> $broken */
+    private function supported(string $id, array $broken): Mended
+    {
+        $rework = $this->rework;
+        $first = null;
+        $before = $id;
+        for ($depth = 0; $depth < self::DEPTH && [] !== $broken; ++$depth) {
+            $asked = $broken[0]->remedy?->first;
+            if (null === $asked) {
+                break;
+            }
+            $on = [];
+            foreach ($broken as $violation) {
+                foreach ($violation->remedy?->first?->what() === $asked->what() ? $violation->remedy->first->on : [] as $place) {
+                    $on[$place->key] = $place;
+                }
+            }
+            $step = $asked->onto(array_values($on));
+            $first ??= $step;
+            $rework = $rework->added($step, $before);
+            $put = $rework->steps[$rework->position($before) - 1]->id;
+            $rework = $rework->tidied($rework->steps, [$put, $id]);
+            $before = $put;
+            $broken = array_values(array_filter($rework->faults(), static fn (Violation $v): bool => $v->step === $put && null !== $v->remedy?->first));
+        }
+
+        return new Mended($rework, null === $first ? 'Nothing was put in.' : \sprintf('Put in before it: %s.', self::told($first)));
+    }
+
+    /** @return iterable<Mended> at the nearest places first */
+    private function elsewhere(string $id): iterable
+    {
+        $steps = $this->rework->steps;
+        $at = $this->rework->position($id);
+        for ($distance = 1; $distance <= self::REACH; ++$distance) {
+            foreach ([$at - $distance, $at + $distance + 1] as $to) {
+                if ($to >= 0 && $to <= \count($steps)) {
+                    $moved = $this->rework->moved($id, isset($steps[$to]) ? $steps[$to]->id : null);
+                    yield new Mended($moved, isset($steps[$to]) ? \sprintf('Moved: it now comes before “%s”.', self::told($steps[$to])) : 'Moved: it now comes last.');
+                }
+            }
+        }
+    }
+
+    /** @param non-empty-list<Violation> $broken */
+    private function without(string $id, array $broken): Mended
+    {
+        $step = $this->rework->step($id);
+        $gone = [];
+        foreach ($broken as $violation) {
+            foreach (null === $violation->at ? $step->on : [$violation->at] as $place) {
+                $gone[$place->key] = $place->part->label();
+            }
+        }
+        $left = array_values(array_filter($step->on, static fn (Place $p): bool => !isset($gone[$p->key])));
+        if ([] === $left) {
+            return new Mended($this->rework->dropped($id), 'Left out.');
+        }
+        $steps = array_map(static fn (Step $s): Step => $s->id === $id ? $s->onto($left) : $s, $this->rework->steps);
+
+        return new Mended($this->rework->tidied($steps, [$id]), \sprintf('Left out on the %s.', Phrase::list(array_values(array_unique($gone)))));
+    }
+
+    private static function told(Step $step): string
+    {
+        return \sprintf('%s on the %s', $step->family?->label() ?? $step->action->label(), Words::parts($step->on));
+    }
+}

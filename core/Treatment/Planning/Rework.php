@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\Ahead;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Violation;
+
+/**
+ * A plan that a person changes, one change at a time: each gives a new one.
+ *
+ * Bonds to steps that are gone or come later fall away; what a change has touched gets the waits that the rules ask
+ * for. What else they ask for is for the person to see, and to mend or to override.
+ */
+final readonly class Rework
+{
+    /** Rounds of binding after which a step has all the waits it can get. */
+    private const ROUNDS = 20;
+    private const MOST_COATS = 12;
+
+    /** @param list<Step> $steps in the order in which they would be done */
+    private function __construct(public Piece $piece, public array $steps)
+    {
+    }
+
+    /** @param list<Step> $steps */
+    public static function of(Piece $piece, array $steps): self
+    {
+        return new self($piece, $steps);
+    }
+
+    /** @return list<Violation> */
+    public function faults(): array
+    {
+        return Checker::standard()->check($this->piece, $this->steps);
+    }
+
+    /** @throws ReworkError */
+    public function step(string $id): Step
+    {
+        return $this->steps[$this->position($id)];
+    }
+
+    /**
+     * @param string|null $before the step it goes before; null for the end
+     *
+     * @throws ReworkError
+     */
+    public function moved(string $id, ?string $before): self
+    {
+        $step = $this->step($id);
+        $rest = $this->others($id);
+        $at = null === $before ? \count($rest) : self::find($rest, $before);
+
+        return $this->tidied([...\array_slice($rest, 0, $at), $step, ...\array_slice($rest, $at)], [$id]);
+    }
+
+    /** @throws ReworkError */
+    public function added(Step $step, ?string $before): self
+    {
+        $at = null === $before ? \count($this->steps) : $this->position($before);
+        $step = $step->bonds([])->named($this->freeId());
+
+        // What comes after it on the same parts must wait for it in turn.
+        $over = array_filter(\array_slice($this->steps, $at), static fn (Step $s): bool => [] !== array_filter($step->on, $s->touches(...)));
+
+        return $this->tidied([...\array_slice($this->steps, 0, $at), $step, ...\array_slice($this->steps, $at)], [$step->id, ...array_values(array_map(static fn (Step $s): string => $s->id, $over))]);
+    }
+
+    /** @throws ReworkError */
+    public function dropped(string $id): self
+    {
+        $this->step($id);
+
+        return $this->tidied($this->others($id), []);
+    }
+
+    /** @throws ReworkError when nothing is laid in that step */
+    public function swapped(string $id, FamilyId $family, Applicator $applicator): self
+    {
+        $step = $this->step($id);
+        if (Action::Lay !== $step->action) {
+            throw new ReworkError('Nothing is laid in this step, so there is no product to swap.');
+        }
+
+        return $this->tidied($this->with($step->swapped($family, $applicator)), [$id, ...$this->bondedTo($id)]);
+    }
+
+    /**
+     * More or fewer coats of what a step lays, on the same places.
+     *
+     * @throws ReworkError when nothing is laid, or the number is not to be had
+     */
+    public function coated(string $id, int $coats): self
+    {
+        $step = $this->step($id);
+        if (Action::Lay !== $step->action || $coats < 1 || $coats > self::MOST_COATS) {
+            throw new ReworkError(Action::Lay !== $step->action ? 'Nothing is laid in this step, so it has no coats.' : \sprintf('Between one coat and %d.', self::MOST_COATS));
+        }
+        $alike = array_values(array_filter($this->steps, static fn (Step $s): bool => self::isAlike($s, $step)));
+        $rework = $this;
+        $new = [];
+        for ($have = \count($alike); $have > $coats; --$have) {
+            $rework = $rework->dropped($alike[$have - 1]->id);
+        }
+        for ($last = $alike[\count($alike) - 1]->id; $have < $coats; ++$have) {
+            $next = $rework->position($last) + 1;
+            $rework = $rework->added($step, isset($rework->steps[$next]) ? $rework->steps[$next]->id : null);
+            $last = $rework->steps[$next]->id;
+            $new[] = $last;
+        }
+        $coat = 0;
+        $steps = array_map(static function (Step $s) use ($step, $coats, &$coat): Step {
+            return self::isAlike($s, $step) ? $s->asCoat(++$coat, $coats) : $s;
+        }, $rework->steps);
+
+        return $rework->tidied($steps, $new);
+    }
+
+    /** @throws ReworkError when there is no such wait */
+    public function hurried(string $id, string $after): self
+    {
+        $step = $this->step($id);
+        $bond = $step->bondTo($after) ?? throw new ReworkError('The step does not wait for that one.');
+        $rest = array_values(array_filter($step->after, static fn (After $a): bool => $a->step !== $after));
+
+        return new self($this->piece, $this->with($step->bonds([...$rest, new After($after, null, $bond->withinMinutes, $bond->before)])));
+    }
+
+    /**
+     * The smallest change that makes a step keep a rule; null when none is found.
+     *
+     * @throws ReworkError
+     */
+    public function mended(string $id, string $rule): ?Mended
+    {
+        return (new Mender($this))->mend($id, $rule);
+    }
+
+    /**
+     * @param list<Step>   $steps
+     * @param list<string> $touched
+     */
+    public function tidied(array $steps, array $touched): self
+    {
+        $seam = new Seam();
+        $earlier = [];
+        $sewn = [];
+        foreach ($steps as $step) {
+            $kept = array_values(array_filter($step->after, static fn (After $a): bool => isset($earlier[$a->step]) && (null !== $a->from || null !== $a->withinMinutes || null !== $a->before)));
+            $lost = array_filter($step->after, static fn (After $a): bool => !isset($earlier[$a->step]) && null !== $a->from);
+            if ([] !== $lost) {
+                $touched[] = $step->id;
+            }
+            $sewn[] = $seam->sew($step->bonds($kept));
+            $earlier[$step->id] = true;
+        }
+
+        return new self($this->piece, $this->waiting($sewn, array_flip($touched)));
+    }
+
+    /**
+     * Gives the waits that rules ask for to some of the steps.
+     *
+     * @param list<Step>              $steps
+     * @param array<string, int|bool> $touched
+     *
+     * @return list<Step>
+     */
+    private function waiting(array $steps, array $touched): array
+    {
+        if ([] === $touched) {
+            return $steps;
+        }
+        $checker = Checker::standard();
+        $state = PieceState::asFound($this->piece, Ahead::of($steps));
+        foreach ($steps as $i => $step) {
+            for ($round = 0; isset($touched[$step->id]) && $round < self::ROUNDS; ++$round) {
+                $bonds = array_values(array_filter($checker->judge($state, $step), static fn (Violation $v): bool => null !== $v->remedy?->bond));
+                if ([] === $bonds) {
+                    break;
+                }
+                foreach ($bonds as $violation) {
+                    $step = null === $violation->remedy?->bond ? $step : $step->bound($violation->remedy->bond);
+                }
+            }
+            $steps[$i] = $step;
+            $state = $state->after($step);
+        }
+
+        return array_values($steps);
+    }
+
+    private static function isAlike(Step $one, Step $other): bool
+    {
+        return $one->what() === $other->what() && $one->phase === $other->phase && $one->isSpot() === $other->isSpot() && $one->on[0]->key === $other->on[0]->key && \count($one->on) === \count($other->on);
+    }
+
+    /** @return list<string> steps that wait for this one */
+    private function bondedTo(string $id): array
+    {
+        return array_values(array_map(static fn (Step $s): string => $s->id, array_filter($this->steps, static fn (Step $s): bool => null !== $s->bondTo($id))));
+    }
+
+    /** @return list<Step> */
+    private function with(Step $changed): array
+    {
+        return array_map(static fn (Step $s): Step => $s->id === $changed->id ? $changed : $s, $this->steps);
+    }
+
+    /** @return list<Step> */
+    private function others(string $id): array
+    {
+        return array_values(array_filter($this->steps, static fn (Step $s): bool => $s->id !== $id));
+    }
+
+    /** @throws ReworkError */
+    public function position(string $id): int
+    {
+        return self::find($this->steps, $id);
+    }
+
+    /** @param list<Step> $steps */
+    private static function find(array $steps, string $id): int
+    {
+        foreach ($steps as $i => $step) {
+            if ($step->id === $id) {
+                return $i;
+            }
+        }
+        throw new ReworkError('There is no such step in the plan.');
+    }
+
+    private function freeId(): string
+    {
+        $taken = array_flip(array_map(static fn (Step $s): string => $s->id, $this->steps));
+        for ($number = 1;; ++$number) {
+            if (!isset($taken[\sprintf('h%02d', $number)])) {
+                return \sprintf('h%02d', $number);
+            }
+        }
+    }
+}

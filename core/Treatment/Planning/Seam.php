@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning;
+
+use KindHeel\Core\Treatment\After;
+use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Treatment\Step;
+
+/**
+ * Binds steps in their order: each to the one before it on the same half, so that a seam is sewn stitch by stitch and
+ * only halves and pieces are worked in turn. A further coat of colour also follows the last coat on the other half (O-19).
+ */
+final class Seam
+{
+    /** @var array<string, string> the step sewn last, by half */
+    private array $lastOf = [];
+    /** @var list<Step> */
+    private array $sewn = [];
+
+    public function sew(Step $step): Step
+    {
+        foreach ($step->halves() as $half) {
+            if (isset($this->lastOf[$half->value])) {
+                $step = $step->bound(new After($this->lastOf[$half->value]));
+            }
+            $this->lastOf[$half->value] = $step->id;
+        }
+        if (null !== $step->family && $step->coat > 1 && !$step->isSpot() && Family::of($step->family)->carriesColour) {
+            foreach ($this->sewn as $earlier) {
+                if ($earlier->family === $step->family && $earlier->coat === $step->coat - 1 && !$earlier->isSpot() && $earlier->touches($step->on[0]->fellow())) {
+                    $step = $step->bound(new After($earlier->id));
+                }
+            }
+        }
+        $this->sewn[] = $step;
+
+        return $step;
+    }
+}
