@@ -13,6 +13,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
+use KindHeel\App\Plan\Faults;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Coat;
@@ -51,6 +52,10 @@ final readonly class WorkStep
         $busy = Row::first($this->connection, 'SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
         if (null !== $busy) {
             throw Refused::now(\sprintf('You are still at “%s”. End that first, or put it down.', $busy->text('title')));
+        }
+        $fault = Faults::stopping($step);
+        if (null !== $fault) {
+            throw Refused::now($fault.' Mend the plan first, or say there why it is done all the same.');
         }
         $refusal = $this->refusal($step);
         if (null !== $refusal) {

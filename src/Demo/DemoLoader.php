@@ -23,6 +23,7 @@ use KindHeel\App\People\Role;
 use KindHeel\App\Picture\Moment;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\MakePlan;
+use KindHeel\App\Plan\PlanInput;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -238,7 +239,7 @@ final class DemoLoader
                 $this->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
             }
             if ($piece->planned) {
-                $this->act(fn () => ($this->plan)($ids[$i], $this->piece($ids[$i])->version(), $this->person('tomas')));
+                $this->act(fn () => ($this->plan)($ids[$i], new PlanInput($this->piece($ids[$i])->version()), $this->person('tomas')));
             }
         }
     }

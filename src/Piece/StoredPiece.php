@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Counter\Ticket;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\StoredStep;
+use KindHeel\App\Plan\Terms;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\AssessmentError;
@@ -26,7 +27,11 @@ use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Treatment\Planning\Dropped;
+use KindHeel\Core\Treatment\Planning\Elapsed;
 use KindHeel\Core\Treatment\Planning\Plan;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Refusal;
 
 /** A piece on a ticket, as it is stored: assessed, then planned, then worked. */
 #[ORM\Entity]
@@ -83,6 +88,9 @@ class StoredPiece
     #[ORM\Column(nullable: true)]
     private ?int $replaceCents = null;
 
+    #[ORM\Embedded]
+    private Terms $terms;
+
     /** @var Collection<int, StoredTrial> */
     #[ORM\OneToMany(targetEntity: StoredTrial::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
     private Collection $trials;
@@ -114,6 +122,7 @@ class StoredPiece
         $this->sizeEu = $size->eu;
         $this->lengthMm = $size->mm;
         [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        $this->terms = new Terms();
         $this->trials = new ArrayCollection();
         $this->parts = new ArrayCollection();
         $this->findings = new ArrayCollection();
@@ -377,29 +386,78 @@ class StoredPiece
         return $this->assessed;
     }
 
-    public function hasBegun(): bool
+    public function terms(): Terms
     {
-        return $this->steps->exists(static fn (int $i, StoredStep $s): bool => !$s->isOpen());
+        return $this->terms;
     }
 
-    /** @throws \LogicException when work has begun: what was done cannot be planned away */
-    public function forgetPlan(): void
+    public function isReadyFast(): bool
     {
-        if ($this->hasBegun()) {
-            throw new \LogicException('Work has begun.');
-        }
-        $this->steps->clear();
+        return Aim::ReadyFast === $this->aim;
     }
 
-    public function take(Plan $plan): void
+    /** @return list<StoredStep> in their order */
+    public function steps(): array
     {
-        $this->forgetPlan();
-        foreach ($plan->steps as $position => $step) {
-            $this->steps->add(new StoredStep($this, $position + 1, $step));
+        $steps = array_values($this->steps->toArray());
+        usort($steps, static fn (StoredStep $a, StoredStep $b): int => $a->position() <=> $b->position());
+
+        return $steps;
+    }
+
+    /** What was done or is under way stays; the rest goes, and with it what hands had changed. */
+    public function forgetRest(): void
+    {
+        foreach ($this->steps() as $step) {
+            if ($step->isOpen()) {
+                $this->steps->removeElement($step);
+            }
         }
-        $this->remarks = ['refused' => $plan->refused, 'referrals' => $plan->referrals, 'tellOwner' => $plan->tellOwner];
+        $this->terms->byHand(false);
+    }
+
+    /** @param list<string> $changes what is otherwise than in the plan before, in sentences */
+    public function take(Plan $plan, array $changes = []): void
+    {
+        $this->follow($plan->steps, true);
+        $this->remarks = [
+            'refused' => array_map(static fn (Refusal $r): array => ['rule' => $r->rule, 'text' => $r->text], $plan->refused),
+            'referrals' => $plan->referrals,
+            'tellOwner' => $plan->tellOwner,
+            'dropped' => array_map(static fn (Dropped $d): array => ['rule' => $d->rule, 'text' => $d->text.' '.$d->cost], $plan->dropped),
+            'changes' => array_map(static fn (string $c): array => ['rule' => 'J-2', 'text' => $c], $changes),
+        ];
         $this->elapsedMinutes = $plan->elapsedMinutes;
         $this->plannedFrom = $this->assessed;
+    }
+
+    /**
+     * Takes steps in a new order; those that are known are bound anew, the others come in, what is no longer there goes.
+     *
+     * @param list<PlannedStep> $steps
+     * @param bool              $whole open steps become what the plan now says, not only their place in it
+     */
+    public function follow(array $steps, bool $whole = false): void
+    {
+        $known = [];
+        foreach ($this->steps as $step) {
+            $known[$step->key()] = $step;
+        }
+        foreach ($steps as $i => $planned) {
+            $stored = $known[$planned->step->id] ?? null;
+            unset($known[$planned->step->id]);
+            if (null === $stored) {
+                $this->steps->add(new StoredStep($this, $i + 1, $planned));
+            } elseif ($stored->isOpen() && ($whole || !$stored->does($planned->step))) {
+                $stored->follow($i + 1, $planned);
+            } else {
+                $stored->bind($i + 1, $planned);
+            }
+        }
+        foreach ($known as $gone) {
+            $this->steps->removeElement($gone);
+        }
+        $this->elapsedMinutes = Elapsed::minutes($steps);
     }
 
     /** Handed over: it is no longer in the workshop, whatever was left undone. */

@@ -14,29 +14,40 @@ use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
+/** Plans a piece from what was seen; once work has begun, what is left of it from what was done. */
 final readonly class MakePlan
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private AirHistory $air)
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private AirHistory $air, private PlanTerms $terms, private string $workshopTimezone)
     {
     }
 
-    /** @throws Refused when work has begun, or somebody has changed the piece meanwhile */
-    public function __invoke(int $id, int $version, Person $person): void
+    /** @throws Refused when somebody has changed the piece meanwhile */
+    public function __invoke(int $id, PlanInput $input, Person $person): void
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
-        if ($piece->version() !== $version) {
+        if ($piece->version() !== $input->version) {
             throw Refused::stale('Somebody else has changed this piece meanwhile. Look at it once more, then plan.');
         }
-        if ($piece->hasBegun()) {
-            throw Refused::now('Work has begun on this plan; it stays as it is.');
-        }
-        $plan = Planner::plan($piece->toCore(), $this->air->now());
-        $piece->forgetPlan();
+        $input->agree($piece->terms(), new \DateTimeZone($this->workshopTimezone));
+        $this->plan($piece, $person);
+    }
+
+    public function plan(StoredPiece $piece, Person $person): void
+    {
+        $before = $piece->steps();
+        $done = array_values(array_filter($before, static fn (StoredStep $s): bool => !$s->isOpen()));
+        $plan = [] === $done
+            ? Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))
+            : Planner::rest($piece->toCore(), $this->air->now(), $this->terms->of($piece), array_map(static fn (StoredStep $s) => $s->toWanted(), $done));
+        $changes = PlanChanges::between($before, $plan);
+        $piece->forgetRest();
         // The keys of the new steps may be those of the old: the old ones must be gone first.
         $this->entities->flush();
-        $piece->take($plan);
-        $this->ledger->piece(Event::Planned, $piece, $person, [] === $plan->steps
-            ? 'No treatment: '.($plan->referrals[0]->text ?? '')
-            : \sprintf('Planned: %d steps, %d minutes by hand.', \count($plan->steps), (int) $plan->handsOnMinutes));
+        $piece->take($plan, $changes);
+        $this->ledger->piece(Event::Planned, $piece, $person, match (true) {
+            [] === $plan->steps => 'No treatment: '.($plan->referrals[0]->text ?? 'nothing can be done in the time.'),
+            [] === $done => \sprintf('Planned: %d steps, %d minutes by hand.', \count($plan->steps), (int) $plan->handsOnMinutes),
+            default => \sprintf('Planned anew from here: %d steps are left.', \count($plan->steps) - \count($done)),
+        });
     }
 }

@@ -8,7 +8,7 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\App\Piece\VersionInput;
+use KindHeel\Core\Treatment\Planning\School;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,7 +18,9 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[Route('/api/pieces/{id}/plan', requirements: ['id' => '\d{1,9}'])]
 final readonly class PlanController
 {
-    public function __construct(private PlanReader $reader, private MakePlan $make, private Members $members, private Once $once)
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private Once $once)
     {
     }
 
@@ -30,8 +32,21 @@ final readonly class PlanController
 
     #[Route('', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] VersionInput $input, #[CurrentUser] Member $member): JsonResponse
+    public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PlanInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->make)($id, $input->version, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
+        return $this->once->answer(fn () => ($this->make)($id, $input, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
+    }
+
+    #[Route('/change', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function change(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ChangeInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn () => ($this->change)($id, $input, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
+    }
+
+    #[Route('/schools/{school}', methods: ['GET'])]
+    public function compare(int $id, School $school): JsonResponse
+    {
+        return Answer::of($this->compare->by($id, $school));
     }
 }

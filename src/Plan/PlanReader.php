@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Piece\PieceState;
+use KindHeel\App\Piece\StoredPiece;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PlanReader
 {
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private PlanTerms $terms)
     {
     }
 
@@ -22,11 +24,16 @@ final readonly class PlanReader
         if (null === $row) {
             throw new NotFoundHttpException();
         }
-        $steps = array_map(StepReader::view(...), Row::all(
+        $rows = Row::all(
             $this->connection,
             'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id = ? ORDER BY s.position',
             [$piece],
-        ));
+        );
+        $steps = array_map(StepReader::view(...), $rows);
+        /** @var array<string, string> $own */
+        $own = $row->json('terms_schools');
+        // Only a plan that hands have changed is judged again.
+        $stored = 1 === $row->int('terms_by_hand') ? $this->entities->find(StoredPiece::class, $piece) : null;
         /** @var array<string, list<array{rule: string, text: string}>> $remarks */
         $remarks = $row->json('remarks');
         $begun = \count(array_filter($steps, static fn (StepView $s): bool => 'open' !== $s->status));
@@ -47,6 +54,14 @@ final readonly class PlanReader
             self::remarks($remarks['refused'] ?? []),
             self::remarks($remarks['referrals'] ?? []),
             self::remarks($remarks['tellOwner'] ?? []),
+            self::remarks($remarks['dropped'] ?? []),
+            self::remarks($remarks['changes'] ?? []),
+            null === $stored ? [] : Faults::of($stored),
+            PlanKit::of($rows),
+            SchoolsView::of($this->terms->workshop(), $own)->schools,
+            $row->words('terms_exclude'),
+            Iso::fromRow($row->textOrNull('terms_ready_by')),
+            1 === $row->int('terms_by_hand'),
             array_sum(array_map(static fn (StepView $s): float => $s->minutes, $steps)),
             $row->float('elapsed_minutes'),
         );

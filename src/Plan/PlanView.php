@@ -12,6 +12,12 @@ final readonly class PlanView
      * @param list<RemarkView> $refused
      * @param list<RemarkView> $referrals
      * @param list<RemarkView> $tellOwner
+     * @param list<RemarkView> $dropped   left out to keep the hour, with what that costs
+     * @param list<RemarkView> $changes   what is otherwise than in the plan before
+     * @param list<FaultView>  $faults    what the rules say of a plan changed by hand
+     * @param list<string>     $kit       everything the job needs
+     * @param list<SchoolView> $schools
+     * @param list<string>     $exclude   hazards and families that are not wanted
      */
     public function __construct(
         public int $piece,
@@ -28,6 +34,15 @@ final readonly class PlanView
         public array $refused,
         public array $referrals,
         public array $tellOwner,
+        public array $dropped,
+        public array $changes,
+        public array $faults,
+        public array $kit,
+        public array $schools,
+        public array $exclude,
+        /** the hour of a piece that is to be made ready fast */
+        public ?string $readyBy,
+        public bool $byHand,
         public float $handsOnMinutes,
         public float $elapsedMinutes,
     ) {

@@ -9,9 +9,12 @@ final readonly class StepView
 {
     /**
      * @param list<string>       $parts
-     * @param list<RemarkView>   $because  the rules behind it, each with its sentence
+     * @param list<RemarkView>   $because   the rules behind it, each with its sentence
      * @param list<RemarkView>   $cautions
      * @param list<StepWaitView> $waits
+     * @param list<string>       $supplies  thread, tape, abrasive, dilution, in words
+     * @param list<string>       $overrides why rules were gone over
+     * @param list<string>       $tries     families that a trial tries
      */
     public function __construct(
         public int $id,
@@ -30,6 +33,15 @@ final readonly class StepView
         public string $how,
         /** such as “1.8 g” */
         public ?string $amount,
+        public array $supplies,
+        public string $action,
+        public ?string $family,
+        public string $applicator,
+        public string $station,
+        public int $coat,
+        public int $coats,
+        public array $overrides,
+        public array $tries,
         public float $minutes,
         public array $waits,
         public ?string $gate,

@@ -7,17 +7,25 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Station;
+use KindHeel\Core\Treatment\Planning\Supply;
+use KindHeel\Core\Treatment\Planning\Wait;
+use KindHeel\Core\Treatment\Planning\Wanted;
+use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Unit;
 
 /** A step of a plan, what became of it, and the wait that it began. */
@@ -63,17 +71,20 @@ class StoredStep
     #[ORM\Column]
     private int $coats;
 
-    #[ORM\Column(length: 160)]
+    /** @var list<string> families that a trial tries */
+    #[ORM\Column(type: 'json')]
+    private array $tries;
+    #[ORM\Column(length: 250)]
     private string $title;
 
     /** The parts in words, without their half. */
     #[ORM\Column(name: 'place_words', length: 200)]
     private string $where;
 
-    #[ORM\Column(length: 400)]
+    #[ORM\Column(length: 600)]
     private string $why;
 
-    #[ORM\Column(length: 400)]
+    #[ORM\Column(length: 600)]
     private string $how;
 
     #[ORM\Column]
@@ -102,6 +113,21 @@ class StoredStep
     /** @var list<string> */
     #[ORM\Column(type: 'json')]
     private array $hazards;
+
+    /** @var list<string> numbers of the harm rules */
+    #[ORM\Column(type: 'json')]
+    private array $cautions;
+
+    /** @var list<array{name: string, amount: float|null, unit: string, detail: string}> thread, tape, abrasive, dilution */
+    #[ORM\Column(type: 'json')]
+    private array $supplies;
+
+    #[ORM\Column(length: 10)]
+    private Station $station;
+
+    /** @var list<array{rule: string, reason: string, by: string}> rules that somebody went over, and why */
+    #[ORM\Column(type: 'json')]
+    private array $overrides = [];
 
     #[ORM\Column(length: 20, nullable: true)]
     private ?Shade $shade;
@@ -154,30 +180,100 @@ class StoredStep
         private int $position,
         PlannedStep $planned,
     ) {
+        $this->key = $planned->step->id;
+        $this->follow($position, $planned);
+    }
+
+    /** Becomes what the plan now says, numbers, words and all. */
+    public function follow(int $position, PlannedStep $planned): void
+    {
+        $this->bind($position, $planned);
         $step = $planned->step;
-        $this->key = $step->id;
         $this->phase = $step->phase;
         $this->action = $step->action;
         $this->family = $step->family;
         $this->dryingFamily = $step->dryingFamily();
         $this->applicator = $step->applicator;
         $this->on = array_map(static fn (Place $p): array => ['part' => $p->part->value, 'half' => $p->half->value], $step->on);
-        $this->coat = $step->coat;
-        $this->coats = $step->coats;
+        $this->tries = array_map(static fn (FamilyId $f): string => $f->value, $step->tries);
         $this->title = $planned->title;
         $this->where = $planned->where;
         $this->why = $planned->why;
         $this->how = $planned->how;
         $this->minutes = $planned->minutes;
-        $this->waits = array_map(StoredWait::toColumn(...), $planned->waits);
         $this->amount = $planned->amount?->quantity;
         $this->unit = $planned->amount?->unit;
         $this->gate = $planned->gate;
-        $this->gateFrom = $planned->gateFrom;
         $this->rules = $planned->rules;
         $this->hazards = array_map(static fn (Hazard $h): string => $h->value, $planned->hazards);
+        $this->cautions = $planned->cautions;
+        $this->supplies = array_map(static fn (Supply $s): array => ['name' => $s->name, 'amount' => $s->amount, 'unit' => $s->unit, 'detail' => $s->detail], $planned->supplies);
+        $this->station = $planned->station;
         $this->shade = $planned->shade;
         $this->brush = $planned->brush;
+    }
+
+    /** Takes its place in a changed order: what it is stays, when it may be done follows from the others. */
+    public function bind(int $position, PlannedStep $planned): void
+    {
+        $this->position = $position;
+        $this->coat = $planned->step->coat;
+        $this->coats = $planned->step->coats;
+        $this->waits = array_map(StoredWait::toColumn(...), $planned->waits);
+        $this->gateFrom = $planned->gateFrom;
+    }
+
+    /** As the craft sees it, with why it is there. */
+    public function toWanted(): Wanted
+    {
+        $step = Step::told(
+            $this->key,
+            $this->action,
+            $this->family,
+            $this->applicator,
+            array_map(static fn (array $p): Place => new Place(PartName::from($p['part']), Half::from($p['half'])), $this->on),
+            array_map(static fn (Wait $w): After => $w->bond, StoredWait::all($this->waits)),
+            array_map(FamilyId::from(...), $this->tries),
+        );
+
+        return new Wanted($step->asCoat($this->coat, $this->coats, $this->phase), 0, $this->why, $this->rules, $this->shade);
+    }
+
+    /** It is this very act on these very places; only its place in the order may differ. */
+    public function does(Step $step): bool
+    {
+        $mine = $this->toWanted()->step;
+        $places = static fn (Step $s): array => array_map(static fn (Place $p): string => $p->key, $s->on);
+
+        return $mine->what() === $step->what() && $mine->applicator === $step->applicator && $places($mine) === $places($step);
+    }
+
+    public function position(): int
+    {
+        return $this->position;
+    }
+
+    /** Somebody went over a rule here, and said why. */
+    public function overrule(string $rule, string $reason, string $by): void
+    {
+        $this->overrides = [...array_values(array_filter($this->overrides, static fn (array $o): bool => $o['rule'] !== $rule)), ['rule' => $rule, 'reason' => $reason, 'by' => $by]];
+    }
+
+    public function isOverruled(string $rule): bool
+    {
+        return null !== $this->reasonFor($rule);
+    }
+
+    /** Why a rule was gone over here; null when it was not. */
+    public function reasonFor(string $rule): ?string
+    {
+        foreach ($this->overrides as $override) {
+            if ($override['rule'] === $rule) {
+                return \sprintf('%s (%s)', $override['reason'], $override['by']);
+            }
+        }
+
+        return null;
     }
 
     public function id(): int

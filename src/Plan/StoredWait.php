@@ -31,6 +31,16 @@ final class StoredWait
         /** @var list<array{step: string, from: string|null, within: float|int|null, before: string|null, min: float|int|null, max: float|int|null}> $waits */
         $waits = $row->json('waits');
 
+        return self::all($waits);
+    }
+
+    /**
+     * @param list<array{step: string, from: string|null, within: float|int|null, before: string|null, min: float|int|null, max: float|int|null}> $waits
+     *
+     * @return list<Wait>
+     */
+    public static function all(array $waits): array
+    {
         return array_map(static fn (array $w): Wait => new Wait(
             new After(
                 $w['step'],

@@ -7,6 +7,7 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
@@ -229,13 +230,27 @@ final class BenchTest extends ApiTestCase
         self::assertContains($again->id, array_map(static fn ($c) => $c->step->id, $bench->calls));
     }
 
-    public function testAPlanStaysOnceWorkHasBegun(): void
+    public function testOnceWorkHasBegunOnlyTheRestIsPlannedAnew(): void
     {
         $id = $this->plannedPair();
-        $this->doCall($this->nextCall());
-        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
-        self::assertStringContainsString('Work has begun', $this->refused(409, 'POST', "/api/pieces/$id/plan", ['version' => $version])->detail);
-        self::assertCount(1, array_filter($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps, static fn ($s) => 'done' === $s->status));
+        $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
+        $this->workUntil('Lay');
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'ground-in-dirt', 'severity' => 3]);
+        $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $done = static fn (PlanView $plan): array => array_map(static fn ($s): string => $s->key.' '.$s->title, array_values(array_filter($plan->steps, static fn ($s): bool => 'done' === $s->status)));
+        self::assertNotCount(0, $done($after));
+        self::assertSame([], array_diff($done($after), array_map(static fn ($s): string => $s->key.' '.$s->title, $before->steps)), 'what was done stays as it was');
+        self::assertContains('Clean with neutral cleaner', array_map(static fn ($s): string => $s->title, $after->steps));
+        self::assertStringContainsString('New: clean with neutral cleaner on the left vamp', implode(' ', array_map(static fn ($r): string => $r->text, $after->changes)));
+        self::assertSame(range(1, \count($after->steps)), array_map(static fn (array $r): int => $r['position'], $this->positions($id)));
+        $this->workUntil('Clean with neutral cleaner');
+    }
+
+    /** @return list<array{position: int}> */
+    private function positions(int $piece): array
+    {
+        return array_map(static fn (Row $r): array => ['position' => $r->int('position')], Row::all($this->connection(), 'SELECT position FROM plan_step WHERE piece_id = ? ORDER BY position', [$piece]));
     }
 
     public function testAnUnreasonableReadingIsRefusedInWords(): void

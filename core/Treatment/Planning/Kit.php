@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\FamilyId;
@@ -13,35 +12,44 @@ use KindHeel\Core\Treatment\FamilyId;
 final class Kit
 {
     /**
-     * Products with what stays in cup and hairs (Q-2) and, of what is mixed, a fifth kept back (Q-4); then what is not used up.
-     *
      * @param list<PlannedStep> $steps
      *
      * @return list<Supply>
      */
     public static function of(array $steps): array
     {
-        return [...self::products($steps), ...self::beside($steps), ...self::tools($steps)];
+        return self::list(array_map(Line::of(...), $steps));
     }
 
     /**
-     * @param list<PlannedStep> $steps
+     * Products with what stays in cup and hairs (Q-2) and, of what is mixed, a fifth kept back (Q-4); then what is not used up.
+     *
+     * @param list<Line> $lines
      *
      * @return list<Supply>
      */
-    private static function products(array $steps): array
+    public static function list(array $lines): array
+    {
+        return [...self::products($lines), ...self::beside($lines), ...self::tools($lines)];
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<Supply>
+     */
+    private static function products(array $lines): array
     {
         $sums = [];
         $loss = [];
-        foreach ($steps as $planned) {
-            $family = $planned->step->family;
-            if (null === $family || null === $planned->amount) {
+        foreach ($lines as $line) {
+            if (null === $line->family || null === $line->amount) {
                 continue;
             }
-            $key = $family->value.'/'.($planned->shade->value ?? '');
-            $sums[$key] = ($sums[$key] ?? 0.0) + $planned->amount->quantity;
-            if (Family::of($family)->drying->film || $family->isDye()) {
-                $loss[$key] = max($loss[$key] ?? 0.0, $planned->step->applicator->potLossMl());
+            $key = $line->family->value.'/'.($line->shade->value ?? '');
+            $sums[$key] = ($sums[$key] ?? 0.0) + $line->amount;
+            if (Family::of($line->family)->drying->film || $line->family->isDye()) {
+                $loss[$key] = max($loss[$key] ?? 0.0, $line->applicator->potLossMl());
             }
         }
         $list = [];
@@ -57,20 +65,18 @@ final class Kit
     }
 
     /**
-     * @param list<PlannedStep> $steps
+     * @param list<Line> $lines
      *
      * @return list<Supply>
      */
-    private static function beside(array $steps): array
+    private static function beside(array $lines): array
     {
         $sums = [];
-        foreach ($steps as $planned) {
-            foreach ($planned->supplies as $supply) {
-                if (null !== $supply->amount) {
-                    $sums[$supply->name] = new Supply($supply->name, ($sums[$supply->name]->amount ?? 0.0) + $supply->amount, $supply->unit);
-                } elseif (Action::Sand === $planned->step->action) {
-                    $sums[$supply->detail] = new Supply('abrasive', null, '', implode(' → ', Supplies::grits($planned->step)));
-                }
+        foreach (array_merge([], ...array_map(static fn (Line $l): array => $l->supplies, $lines)) as $supply) {
+            if (null !== $supply->amount) {
+                $sums[$supply->name] = new Supply($supply->name, ($sums[$supply->name]->amount ?? 0.0) + $supply->amount, $supply->unit);
+            } elseif (Supplies::ABRASIVE === $supply->name) {
+                $sums[$supply->detail] = $supply;
             }
         }
 
@@ -78,21 +84,21 @@ final class Kit
     }
 
     /**
-     * @param list<PlannedStep> $steps
+     * @param list<Line> $lines
      *
      * @return list<Supply>
      */
-    private static function tools(array $steps): array
+    private static function tools(array $lines): array
     {
         $tools = [];
         $brushes = [];
-        foreach ($steps as $planned) {
-            $tools[$planned->step->applicator->value] = $planned->step->applicator;
-            if (Action::Buff === $planned->step->action) {
-                $brushes[$planned->brush->value] = true;
+        foreach ($lines as $line) {
+            $tools[$line->applicator->value] = $line->applicator;
+            if (null !== $line->brush) {
+                $brushes[$line->brush->value] = true;
             }
         }
-        unset($tools[Applicator::None->value]);
+        unset($tools[Applicator::None->value], $tools[Applicator::Fingers->value]);
         $list = array_map(static fn (Applicator $a): Supply => new Supply($a->label(), null, ''), array_values($tools));
         foreach (array_keys($brushes) as $family) {
             $list[] = new Supply('polishing brush', null, '', $family);

@@ -197,7 +197,7 @@ final readonly class Rework
             $state = $state->after($step);
         }
 
-        return array_values($steps);
+        return $steps;
     }
 
     private static function isAlike(Step $one, Step $other): bool

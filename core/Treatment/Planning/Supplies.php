@@ -15,6 +15,8 @@ use KindHeel\Core\Treatment\Step;
 /** Thread, tape, abrasive and dilutions, worked out. */
 final class Supplies
 {
+    public const ABRASIVE = 'abrasive';
+
     /** Millimetres a stitch, and of a seam that nobody measured. */
     private const STITCH_MM = 3.5;
     private const SEAM_MM = 40.0;
@@ -28,7 +30,7 @@ final class Supplies
         return match (true) {
             Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
             Action::Mask === $step->action => [new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm')],
-            Action::Sand === $step->action => [new Supply('abrasive', null, '', implode(' → ', self::grits($step)).', dusted off after each')],
+            Action::Sand === $step->action => [new Supply(self::ABRASIVE, null, '', implode(' → ', self::grits($step)).', dusted off after each')],
             FamilyId::CleanerNeutral === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 4)],
             FamilyId::SaltWash === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 1)],
             default => [],

@@ -69,6 +69,21 @@ export interface CallView {
   readonly again: AgainView | null;
 }
 
+export interface ChangeInput {
+  version: number;
+  change: 'move' | 'add' | 'drop' | 'swap' | 'coats' | 'hurry' | 'mend' | 'override';
+  step?: string | null;
+  before?: string | null;
+  action?: 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'straighten-hardware' | 'iron-crease' | 'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'put-together' | 'shape' | 'hand-over' | null;
+  family?: 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' | 'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' | 'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' | 'peroxide' | 'lining-spray' | null;
+  applicator?: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none' | null;
+  places?: readonly PlaceInput[];
+  coats?: number | null;
+  after?: string | null;
+  rule?: string | null;
+  reason?: string | null;
+}
+
 export interface CoatView {
   readonly step: number;
   readonly version: number;
@@ -85,6 +100,13 @@ export interface CoatView {
   readonly gateAt: string | null;
   readonly gatePassed: boolean;
   readonly warnings: readonly string[];
+}
+
+export interface CompareView {
+  readonly school: string;
+  readonly label: string;
+  readonly usual: string;
+  readonly sides: readonly SideView[];
 }
 
 export interface CopyInput {
@@ -110,6 +132,15 @@ export interface EntryView {
   readonly humidity: number | null;
   readonly plannedMinutes: number | null;
   readonly realMinutes: number | null;
+}
+
+export interface FaultView {
+  readonly step: string;
+  readonly rule: string;
+  readonly stops: boolean;
+  readonly message: string;
+  readonly because: string;
+  readonly reason: string | null;
 }
 
 export interface FindingInput {
@@ -354,6 +385,13 @@ export interface PlaceInput {
   half: 'left' | 'right' | 'whole';
 }
 
+export interface PlanInput {
+  version: number;
+  schools?: Readonly<Record<string, string | null>> | null;
+  exclude?: readonly string[] | null;
+  readyBy?: string | null;
+}
+
 export interface PlanView {
   readonly piece: number;
   readonly version: number;
@@ -368,6 +406,14 @@ export interface PlanView {
   readonly refused: readonly RemarkView[];
   readonly referrals: readonly RemarkView[];
   readonly tellOwner: readonly RemarkView[];
+  readonly dropped: readonly RemarkView[];
+  readonly changes: readonly RemarkView[];
+  readonly faults: readonly FaultView[];
+  readonly kit: readonly string[];
+  readonly schools: readonly SchoolView[];
+  readonly exclude: readonly string[];
+  readonly readyBy: string | null;
+  readonly byHand: boolean;
   readonly handsOnMinutes: number;
   readonly elapsedMinutes: number;
 }
@@ -406,6 +452,23 @@ export interface RemarkView {
   readonly text: string;
 }
 
+export interface SchoolInput {
+  side?: string | null;
+}
+
+export interface SchoolView {
+  readonly id: string;
+  readonly label: string;
+  readonly usual: string;
+  readonly sides: readonly SideSaysView[];
+  readonly workshop: string | null;
+  readonly plan: string | null;
+}
+
+export interface SchoolsView {
+  readonly schools: readonly SchoolView[];
+}
+
 export interface SessionView {
   readonly person: PersonView | null;
   readonly csrfToken: string;
@@ -417,6 +480,23 @@ export interface ShadeView {
   readonly id: string;
   readonly label: string;
   readonly hex: string;
+}
+
+export interface SideSaysView {
+  readonly id: string;
+  readonly says: string;
+}
+
+export interface SideView {
+  readonly side: string;
+  readonly says: string;
+  readonly taken: boolean;
+  readonly steps: number;
+  readonly handsOnMinutes: number;
+  readonly elapsedMinutes: number;
+  readonly only: readonly string[];
+  readonly products: readonly string[];
+  readonly risks: readonly string[];
 }
 
 export interface SignatureInput {
@@ -451,6 +531,15 @@ export interface StepView {
   readonly why: string;
   readonly how: string;
   readonly amount: string | null;
+  readonly supplies: readonly string[];
+  readonly action: string;
+  readonly family: string | null;
+  readonly applicator: string;
+  readonly station: string;
+  readonly coat: number;
+  readonly coats: number;
+  readonly overrides: readonly string[];
+  readonly tries: readonly string[];
   readonly minutes: number;
   readonly waits: readonly StepWaitView[];
   readonly gate: string | null;

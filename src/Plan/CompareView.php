@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+/** The sides of a school beside each other, before one is taken. */
+final readonly class CompareView
+{
+    /** @param list<SideView> $sides */
+    public function __construct(public string $school, public string $label, public string $usual, public array $sides)
+    {
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Treatment\Planning\School;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A plan is asked for; what is null stays as it was agreed before. */
+final readonly class PlanInput
+{
+    /**
+     * @param array<string, string|null>|null $schools side by school for this plan; null for the workshop's own
+     * @param list<string>|null               $exclude hazards or families that are not wanted
+     */
+    public function __construct(
+        public int $version,
+        public ?array $schools = null,
+        #[Assert\Count(max: 40, maxMessage: 'So much is left out that nothing remains.')]
+        public ?array $exclude = null,
+        /** when it must be ready; an empty text for the promised day */
+        public ?string $readyBy = null,
+    ) {
+    }
+
+    /** @throws AssessmentError */
+    public function agree(Terms $terms, \DateTimeZone $zone): void
+    {
+        foreach ($this->schools ?? [] as $id => $side) {
+            $school = School::tryFrom($id);
+            if (null === $school || null !== $side && !$school->isSide($side)) {
+                throw new AssessmentError('schools', 'There is no such school, or no such side of it.');
+            }
+            $terms->takeSide($school, $side);
+        }
+        if (null !== $this->exclude) {
+            $exclude = [];
+            foreach ($this->exclude as $id) {
+                $exclude[] = Hazard::tryFrom($id) ?? FamilyId::tryFrom($id) ?? throw new AssessmentError('exclude', \sprintf('There is no product and no hazard called “%s”.', $id));
+            }
+            $terms->leaveOut($exclude);
+        }
+        if (null !== $this->readyBy) {
+            try {
+                $terms->mustBeReady('' === $this->readyBy ? null : new \DateTimeImmutable($this->readyBy, $zone));
+            } catch (\Exception) {
+                throw new AssessmentError('ready_by', 'The hour is a day and a time, such as 2026-03-06 18:00.');
+            }
+        }
+    }
+}

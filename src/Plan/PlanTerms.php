@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Planning\Schools;
+use KindHeel\Core\Treatment\Planning\Wishes;
+use Psr\Clock\ClockInterface;
+
+/** What a plan is asked for: the workshop's schools, those of the piece over them, what is not wanted, the hour. */
+final readonly class PlanTerms
+{
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
+    {
+    }
+
+    /** @return array<string, string> side by school */
+    public function workshop(): array
+    {
+        $sides = [];
+        foreach ($this->entities->getRepository(WorkshopSchool::class)->findAll() as $school) {
+            $sides[$school->school()->value] = $school->side();
+        }
+
+        return $sides;
+    }
+
+    public function of(StoredPiece $piece): Wishes
+    {
+        $terms = $piece->terms();
+        $by = $piece->isReadyFast() ? $terms->readyBy() ?? $piece->ticket()->promisedAt() : null;
+
+        return new Wishes(
+            Schools::of([...$this->workshop(), ...$terms->schools()]),
+            $terms->exclude(),
+            null === $by ? null : max(1.0, ($by->getTimestamp() - $this->clock->now()->getTimestamp()) / 60.0),
+        );
+    }
+
+    /** The same, were another side taken. */
+    public function otherwise(StoredPiece $piece, School $school, string $side): Wishes
+    {
+        $wishes = $this->of($piece);
+
+        return new Wishes($wishes->schools->with($school, $side), $wishes->exclude, $wishes->readyInMinutes);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Plan;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Treatment\Planning\School;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[Route('/api/schools')]
+final readonly class SchoolController
+{
+    public function __construct(private EntityManagerInterface $entities, private PlanTerms $terms, private Once $once)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function all(): JsonResponse
+    {
+        return Answer::of(SchoolsView::of($this->terms->workshop()));
+    }
+
+    #[Route('/{school}', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function take(School $school, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] SchoolInput $input): JsonResponse
+    {
+        return $this->once->answer(fn () => $this->side($school, $input->side), view: fn (): SchoolsView => SchoolsView::of($this->terms->workshop()));
+    }
+
+    private function side(School $school, ?string $side): void
+    {
+        if (null !== $side && !$school->isSide($side)) {
+            throw new AssessmentError('side', 'There is no such side of this school.');
+        }
+        $known = $this->entities->find(WorkshopSchool::class, $school);
+        if (null === $side) {
+            if (null !== $known) {
+                $this->entities->remove($known);
+            }
+        } elseif (null === $known) {
+            $this->entities->persist(new WorkshopSchool($school, $side));
+        } else {
+            $known->take($side);
+        }
+    }
+}
