@@ -45,6 +45,7 @@ final readonly class PlanReader
             $row->int('version'),
             $row->text('name'),
             $row->text('kind'),
+            $row->text('aim'),
             $row->text('customer'),
             Iso::always($row->text('promised_at')),
             PieceState::word($assessed, $from, \count($steps), $begun, null !== $row->textOrNull('finished_at')),

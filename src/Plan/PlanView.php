@@ -24,6 +24,7 @@ final readonly class PlanView
         public int $version,
         public string $name,
         public string $kind,
+        public string $aim,
         public string $customer,
         public string $promisedAt,
         public string $state,

@@ -22,7 +22,10 @@ use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Hazard;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
@@ -58,6 +61,9 @@ final readonly class WordsController
             array_map(static fn (Patina $p): WordView => new WordView($p->value, $p->value), Patina::cases()),
             array_map(static fn (Trial $t): TrialWordView => new TrialWordView($t->value, $t->label(), $t->how(), $t->identifies(), array_map(static fn (Outcome $o): WordView => new WordView($o->value, $o->label()), $t->outcomes())), Trial::cases()),
             array_map(static fn (FamilyId $f): WordView => new WordView($f->value, $f->label()), FamilyId::cases()),
+            array_map(static fn (Applicator $a): WordView => new WordView($a->value, $a->label()), Applicator::cases()),
+            array_map(static fn (Action $a): WordView => new WordView($a->value, $a->label()), array_values(array_filter(Action::cases(), static fn (Action $a): bool => Action::Lay !== $a))),
+            array_map(static fn (Hazard $h): WordView => new WordView($h->value, str_replace('-', ' ', $h->value), $h->caution()), Hazard::cases()),
         );
     }
 

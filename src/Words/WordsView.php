@@ -22,6 +22,9 @@ final readonly class WordsView
      * @param list<WordView>        $patinas
      * @param list<TrialWordView>   $trials
      * @param list<WordView>        $products    families of product
+     * @param list<WordView>        $applicators
+     * @param list<WordView>        $acts        what hands do without a product
+     * @param list<WordView>        $hazards     by which products can be left out
      */
     public function __construct(
         public array $families,
@@ -38,6 +41,9 @@ final readonly class WordsView
         public array $patinas,
         public array $trials,
         public array $products,
+        public array $applicators,
+        public array $acts,
+        public array $hazards,
     ) {
     }
 }

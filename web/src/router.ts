@@ -15,6 +15,7 @@ export const router = createRouter({
     { path: '/pieces/:id(\\d+)/pictures', component: () => import('./picture/Pictures.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Pictures' } },
     { path: '/pieces/:id(\\d+)/owner', component: () => import('./owner/OwnerPage.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'For the owner' } },
     { path: '/pieces/:id(\\d+)/plan', component: () => import('./plan/Plan.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Plan' } },
+    { path: '/pieces/:id(\\d+)/card', component: () => import('./plan/BenchCard.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Bench card' } },
     { path: '/ledger/:piece(\\d+)?', component: () => import('./ledger/Ledger.vue'), props: (to) => ({ piece: to.params['piece'] ? Number(to.params['piece']) : null }), meta: { title: 'Ledger' } },
     { path: '/drawings', component: () => import('./drawing/AllDrawings.vue'), meta: { title: 'Drawings' } },
     { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: 'Not here' } },

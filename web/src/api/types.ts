@@ -397,6 +397,7 @@ export interface PlanView {
   readonly version: number;
   readonly name: string;
   readonly kind: string;
+  readonly aim: string;
   readonly customer: string;
   readonly promisedAt: string;
   readonly state: string;
@@ -647,4 +648,7 @@ export interface WordsView {
   readonly patinas: readonly WordView[];
   readonly trials: readonly TrialWordView[];
   readonly products: readonly WordView[];
+  readonly applicators: readonly WordView[];
+  readonly acts: readonly WordView[];
+  readonly hazards: readonly WordView[];
 }

@@ -21,7 +21,9 @@ const props = withDefaults(defineProps<{
   weight?: number
   /** the side that the first one hides */
   turned?: boolean
-}>(), { colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1, turned: false })
+  /** numbers that stand on the parts, as on a printed card */
+  numbers?: Readonly<Record<string, number>>
+}>(), { numbers: () => ({}), colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1, turned: false })
 
 const emit = defineEmits<{ choose: [part: string] }>()
 
@@ -45,6 +47,11 @@ const described = (part: string): string => {
   const found = props.findings.filter((f) => f.part === part).map((f) => f.label)
   return `${props.half === 'whole' ? '' : `${props.half} `}${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
 }
+/** Figures are never mirrored, though the left half is. */
+const figures = computed(() => shown.value.flatMap((p) => {
+  const figure = props.numbers[p.part]
+  return figure === undefined ? [] : [{ part: p.part, figure, x: props.half === 'left' ? 400 - p.anchor[0] : p.anchor[0], y: p.anchor[1] }]
+}))
 /** Five densities of hatch are enough for the eye; the thinnest goes before the coat is dry. */
 const hatch = (wetness: number): number => Math.ceil(Math.min(1, Math.max(0, wetness)) * 5)
 /** Narrow shapes get an invisible wider outline, so that a finger finds them. */
@@ -96,6 +103,10 @@ const small = (part: string): boolean => !WIDE.includes(part)
         <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-ink" stroke-width="4.5" stroke-linejoin="round" />
         <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-paper" stroke-width="1.6" stroke-dasharray="5 4" stroke-linejoin="round" />
       </g>
+    </g>
+    <g v-for="f in figures" :key="f.part" class="pointer-events-none">
+      <circle :cx="f.x" :cy="f.y" r="11" class="fill-raised stroke-drawn" stroke-width="1.5" />
+      <text :x="f.x" :y="f.y + 5" text-anchor="middle" font-size="15" font-weight="700" class="fill-drawn">{{ f.figure }}</text>
     </g>
   </svg>
 </template>

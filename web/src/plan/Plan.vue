@@ -2,64 +2,90 @@
 import { computed, nextTick, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api } from '../api/client'
-import type { MissingPictureView, PicturesView, PlanView, StepView } from '../api/types'
+import type { ChangeInput, MissingPictureView, PicturesView, StepView } from '../api/types'
+import OverrideDialog from '../bench/OverrideDialog.vue'
 import Notice from '../kit/Notice.vue'
-import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../kit/useWhen'
 import { useSession } from '../people/useSession'
-import { useHands } from '../bench/useHands'
-import OverrideDialog from '../bench/OverrideDialog.vue'
+import AddStep from './AddStep.vue'
+import ChangeStep from './ChangeStep.vue'
+import Schools from './Schools.vue'
 import Seams from './Seams.vue'
+import StepFaults from './StepFaults.vue'
 import StepWords from './StepWords.vue'
+import TrialResults from './TrialResults.vue'
+import { usePlan } from './usePlan'
+import WholePlan from './WholePlan.vue'
 
 const props = defineProps<{ id: number }>()
-const { value: plan, problem, reload } = useLoad(() => api.get<PlanView>(`/pieces/${props.id}/plan`))
+const router = useRouter()
 const { span, date } = useWhen()
 const { person } = useSession()
-const router = useRouter()
+const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried } = usePlan(props.id, async () => {
+  await router.push('/bench')
+})
 /** O-1: they cannot be taken afterwards. */
 const missing = ref<readonly MissingPictureView[]>([])
 void api.get<PicturesView>(`/pieces/${props.id}/pictures`).then((p) => {
   missing.value = p.missing
 }).catch(() => undefined)
-const chosenKey = ref<string | null>(null)
-const steps = computed(() => plan.value?.steps ?? [])
-/** Under the needle: the chosen step, or the first that is not done. */
-const chosen = computed(() => steps.value.find((s) => s.key === chosenKey.value) ?? steps.value.find((s) => s.status !== 'done') ?? steps.value[0])
 const done = computed(() => steps.value.filter((s) => s.status === 'done').length)
-const hands = useHands(async () => {
-  await router.push('/bench')
-})
+const may = computed(() => person.value?.mayPlan === true)
+const changing = ref(false)
+const adding = ref(false)
+const comparing = ref(false)
+const stops = computed(() => plan.value?.faults.filter((f) => f.stops && f.reason === null).length ?? 0)
+const fast = computed(() => plan.value?.aim === 'ready-fast')
+
 /** A plan opens where the work stands. */
 void reload().then(async () => {
   await nextTick()
   document.getElementById(`stitch-${chosen.value?.key ?? ''}`)?.scrollIntoView({ block: 'center' })
 })
-
 const move = async (by: number): Promise<void> => {
   const index = steps.value.findIndex((s) => s.key === chosen.value?.key)
   const next = steps.value[Math.min(steps.value.length - 1, Math.max(0, index + by))]
   if (next) {
-    chosenKey.value = next.key
-    await nextTick()
-    document.getElementById(`stitch-${next.key}`)?.scrollIntoView({ block: 'nearest' })
+    await show(next.key)
   }
 }
-const begin = (step: StepView): Promise<void> => hands.start(step)
-const remake = async (): Promise<void> => {
-  await hands.run(() => api.post<PlanView>(`/pieces/${props.id}/plan`, { version: plan.value?.version ?? 0 }), async () => reload())
+const alter = async (given: Omit<ChangeInput, 'version'>): Promise<void> => {
+  await change(given)
+  const key = chosen.value?.key
+  if (key !== undefined) {
+    await show(key)
+  }
 }
+const add = async (given: Omit<ChangeInput, 'version'>): Promise<void> => {
+  const known = new Set(steps.value.map((s) => s.key))
+  await change(given)
+  adding.value = false
+  const fresh = steps.value.find((s) => !known.has(s.key))
+  if (fresh) {
+    await show(fresh.key)
+  }
+}
+const take = async (school: string, side: string | null): Promise<void> => {
+  await make({ schools: { [school]: side } })
+}
+const begin = (step: StepView): Promise<void> => hands.start(step)
 </script>
 
 <template>
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <header class="flex flex-wrap items-end gap-x-8 gap-y-2 px-8 pt-5 pb-3 border-b border-line">
+    <header class="flex flex-wrap items-end gap-x-6 gap-y-2 px-8 pt-4 pb-3 border-b border-line">
       <div class="grow">
         <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-        <p v-if="plan" class="text-soft">{{ plan.customer }}, for {{ date(plan.promisedAt) }}</p>
+        <p v-if="plan" class="text-soft">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> · <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from first to last · {{ done }} of {{ steps.length }} done</template></p>
       </div>
-      <p v-if="plan && steps.length > 0" class="text-lg"><strong>{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong>{{ span(plan.elapsedMinutes) }}</strong> from first to last · {{ done }} of {{ steps.length }} done</p>
-      <RouterLink class="quiet" :to="`/pieces/${id}`">What was seen</RouterLink>
+      <nav v-if="plan" class="flex flex-wrap gap-3" aria-label="This plan">
+        <RouterLink class="may" :to="`/pieces/${id}`">What was seen</RouterLink>
+        <template v-if="steps.length > 0">
+          <button v-if="may" class="may" type="button" @click="comparing = true">Schools</button>
+          <button v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing">{{ changing ? 'End changing' : 'Change by hand' }}</button>
+          <RouterLink class="may" :to="`/pieces/${id}/card`">Bench card</RouterLink>
+        </template>
+      </nav>
     </header>
 
     <div v-if="plan && steps.length === 0" class="px-8 py-8 grid gap-4 content-start max-w-3xl">
@@ -70,35 +96,39 @@ const remake = async (): Promise<void> => {
         <p v-for="r in plan.tellOwner" :key="r.text">{{ r.text }}</p>
       </template>
       <template v-else>
-        <p class="text-xl">No plan has been made yet. Look the piece over first; then the plan follows from what was seen.</p>
-        <button v-if="person?.mayPlan" class="do justify-self-start" type="button" @click="remake">Make the plan</button>
+        <p v-if="plan.dropped.length > 0" class="text-xl">Nothing can be dry by then. Give it a later hour, or another aim.</p>
+        <p v-else class="text-xl">No plan has been made yet. Look the piece over first; then the plan follows from what was seen.</p>
+        <button v-if="may" class="do justify-self-start" type="button" @click="make()">Make the plan</button>
       </template>
     </div>
 
     <div v-else-if="plan && chosen" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
       <section class="relative overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
-        <Seams :steps="steps" :chosen="chosen.key" @choose="(key) => chosenKey = key" />
+        <p v-if="stops > 0" class="stop mb-3 text-lg">{{ stops === 1 ? 'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Mend it, or say why it is right.</p>
+        <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
       <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
         <Notice :text="problem || hands.problem.value" @again="reload" />
-        <div v-if="plan.stale && plan.state === 'to-plan'" class="caution flex items-center gap-4">
+        <div v-if="plan.stale" class="caution flex items-center gap-4">
           <span class="grow">The piece was looked at again after this plan was made.</span>
-          <button v-if="person?.mayPlan" class="may" type="button" @click="remake">Plan anew</button>
+          <button v-if="may" class="may" type="button" :disabled="hands.busy.value" @click="make()">{{ done > 0 ? 'Plan the rest anew' : 'Plan anew' }}</button>
         </div>
         <p v-if="missing.length > 0 && done < 3" class="caution">Before anything wet, pictures are still to be taken: {{ missing.slice(0, 4).map((m) => m.label).join(', ') }}{{ missing.length > 4 ? ` and ${missing.length - 4} more` : '' }}. <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">Take them</RouterLink></p>
+        <StepFaults :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value" @mend="(rule) => alter({ change: 'mend', step: chosen?.key ?? null, rule })" @override="(rule, reason) => alter({ change: 'override', step: chosen?.key ?? null, rule, reason })" />
+        <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
         <StepWords :step="chosen" />
-        <div v-if="chosen.status === 'open'" class="flex gap-4">
+        <TrialResults v-if="chosen.action === 'trial' && may" :key="chosen.key" :step="chosen" :busy="hands.busy.value" @tried="tried" />
+        <div v-if="chosen.status === 'open' && !changing" class="flex gap-4">
           <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">Begin this step</button>
           <RouterLink class="may" to="/bench">To the bench</RouterLink>
         </div>
-        <div v-if="plan.refused.length + plan.tellOwner.length > 0" class="grid gap-2 border-t border-line pt-4">
-          <h2 class="text-xl">With the whole plan</h2>
-          <p v-for="r in plan.refused" :key="r.text" class="caution"><strong>{{ r.rule }}</strong> {{ r.text }}</p>
-          <p v-for="r in plan.tellOwner" :key="r.text"><strong>Tell the owner:</strong> {{ r.text }}</p>
-        </div>
+        <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
+        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what was changed by hand</button>
       </section>
     </div>
     <Notice v-else-if="problem" class="m-8" :text="problem" @again="reload" />
     <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
+    <AddStep v-if="plan" :open="adding" :kind="plan.kind" :before="chosen" :busy="hands.busy.value" @add="add" @leave="adding = false" />
+    <Schools v-if="plan" :open="comparing" :piece="id" :schools="plan.schools" :busy="hands.busy.value" @take="take" @workshop="reload" @leave="comparing = false" />
   </main>
 </template>

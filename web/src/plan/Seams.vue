@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { StepView } from '../api/types'
+import type { FaultView, StepView } from '../api/types'
 import { useWhen } from '../kit/useWhen'
 
 /** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. What is no pair has one seam. */
-const props = defineProps<{ steps: readonly StepView[], chosen: string }>()
+const props = withDefaults(defineProps<{ steps: readonly StepView[], chosen: string, faults?: readonly FaultView[] }>(), { faults: () => [] })
 const emit = defineEmits<{ choose: [key: string] }>()
 const { span } = useWhen()
 
@@ -15,6 +15,7 @@ const rows = computed<Row[]>(() => props.steps.map((step) => {
   const wait = Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
   return { step, wait, gap: wait < 4 ? 0 : Math.round(10 * Math.log2(wait)) }
 }))
+const faultsOf = (key: string): readonly FaultView[] => props.faults.filter((f) => f.step === key && f.reason === null)
 /** A step of both halves, or of a piece that has none. */
 const isJoint = (half: string): boolean => half === 'both' || half === 'whole'
 const single = computed(() => props.steps.every((s) => s.half === 'whole'))
@@ -54,7 +55,14 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
         <span class="grow" :class="step.status === 'done' ? 'line-through decoration-2' : ''">
           <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half === 'whole' ? '' : `${step.half}: ` }}</span>{{ step.title }}
         </span>
+        <span v-if="step.overrides.length > 0" class="shrink-0 text-[.9rem]">gone over</span>
         <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
+      </button>
+      <button
+        v-for="f in faultsOf(step.key)" :key="f.rule" type="button" class="col-start-2 text-left text-[.95rem] leading-tight mb-1" :class="[f.stops ? 'stop' : 'caution', step.half === 'right' ? 'ml-4' : '']"
+        @click="emit('choose', step.key)"
+      >
+        <strong>{{ f.rule }}</strong> {{ f.message }}
       </button>
     </li>
   </ol>

@@ -19,6 +19,8 @@ const { span } = useWhen()
       <span v-if="step.hex" class="inline-flex items-center gap-2 bg-surround p-1.5"><span class="block size-9" :style="{ backgroundColor: step.hex }" /></span>
       <strong>{{ step.minutes }} min by hand</strong>
       <strong v-if="step.amount">{{ step.amount }}</strong>
+      <span v-for="s in step.supplies" :key="s">{{ s }}</span>
+      <span v-if="step.station !== 'bench'">at the {{ step.station }}</span>
       <span v-if="step.brush !== 'neutral'">brush: {{ step.brush }}</span>
       <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">within {{ span(w.maxMinutes ?? 0) }}</span>
     </p>
@@ -28,6 +30,7 @@ const { span } = useWhen()
     <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
     <div class="grid gap-0.5 text-[.98rem]">
       <p><strong>Why:</strong> {{ step.why }}</p>
+      <p v-for="o in step.overrides" :key="o">{{ o }}</p>
       <p v-for="r in step.because" :key="r.rule" class="text-soft"><span class="inline-block w-12 font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
     </div>
   </article>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import type { ChangeInput, KindView, StepView } from '../api/types'
+import Choice from '../kit/Choice.vue'
+import { useWords } from '../kit/useWords'
+
+/** A step of one's own: what, with what, on which parts. */
+const props = defineProps<{ open: boolean, kind: string, before: StepView | undefined, busy: boolean }>()
+const emit = defineEmits<{ add: [given: Omit<ChangeInput, 'version'>], leave: [] }>()
+const words = useWords()
+const what = ref('conditioner')
+const applicator = ref('cloth')
+const places = ref<string[]>([])
+const kind = computed<KindView | undefined>(() => words.value?.kinds.find((k) => k.id === props.kind))
+const options = computed(() => [...(words.value?.products ?? []), ...(words.value?.acts ?? [])])
+const isProduct = computed(() => words.value?.products.some((p) => p.id === what.value) ?? false)
+watch(() => props.open, (open) => {
+  if (open) {
+    const halves = props.before === undefined || props.before.half === 'both' ? kind.value?.halves ?? [] : [props.before.half]
+    places.value = (props.before?.parts ?? []).flatMap((part) => halves.map((half) => `${half}/${part}`))
+  }
+})
+const add = (): void => {
+  emit('add', {
+    change: 'add',
+    before: props.before?.key ?? null,
+    ...(isProduct.value ? { family: what.value as ChangeInput['family'], applicator: applicator.value as ChangeInput['applicator'] } : { action: what.value as ChangeInput['action'] }),
+    places: places.value.map((key) => {
+      const [half, part] = key.split('/')
+      return { half, part } as NonNullable<ChangeInput['places']>[number]
+    }),
+  })
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-50" @close="emit('leave')">
+    <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
+    <div class="fixed inset-0 grid place-items-center p-6 overflow-y-auto">
+      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-3xl p-8 grid gap-5">
+        <DialogTitle class="text-3xl">A step of your own</DialogTitle>
+        <p class="text-xl leading-loose">
+          <Choice v-model="what" label="what" :options="options" />
+          <template v-if="isProduct && words"> laid with <Choice v-model="applicator" label="applicator" :options="words.applicators" /></template>,
+          before “{{ before?.title ?? 'the end' }}”, on
+        </p>
+        <fieldset class="grid gap-2">
+          <legend class="sr-only">Parts</legend>
+          <div v-for="half in kind?.halves ?? []" :key="half" class="flex flex-wrap gap-x-5 gap-y-1">
+            <strong v-if="half !== 'whole'" class="w-14 self-center">{{ half }}</strong>
+            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11"><input v-model="places" type="checkbox" class="size-5 accent-ink" :value="`${half}/${p.id}`"> {{ p.label }}</label>
+          </div>
+        </fieldset>
+        <div class="flex gap-4">
+          <button class="do grow" type="button" :disabled="busy || places.length === 0" @click="add">Put it in</button>
+          <button class="may" type="button" @click="emit('leave')">Leave it</button>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { PieceView, PlanView, StepView } from '../api/types'
+import { halvesOf } from '../drawing/kinds'
+import Silhouette from '../drawing/Silhouette.vue'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useWhen } from '../kit/useWhen'
+import { useWords } from '../kit/useWords'
+
+/** The plan on paper: numbered parts, steps with boxes, amounts, times, cautions. */
+const props = defineProps<{ id: number }>()
+const { value: plan, problem, reload } = useLoad(() => api.get<PlanView>(`/pieces/${props.id}/plan`))
+const { value: piece, reload: reloadPiece } = useLoad(() => api.get<PieceView>(`/pieces/${props.id}`))
+void reload()
+void reloadPiece()
+const words = useWords()
+const { span, date } = useWhen()
+const kind = computed(() => words.value?.kinds.find((k) => k.id === plan.value?.kind))
+/** Parts that are worked on get a number, in the order in which they go round the piece. */
+const numbers = computed<Record<string, number>>(() => {
+  const worked = new Set((plan.value?.steps ?? []).filter((s) => s.family !== null || ['stitch', 'bond', 'sand', 'mask', 'erase', 'iron-crease', 'raise-nap'].includes(s.action)).flatMap((s) => s.parts))
+  return Object.fromEntries((kind.value?.parts ?? []).filter((p) => worked.has(p.id)).map((p, i) => [p.id, i + 1]))
+})
+const colours = (half: string): Record<string, string> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === half).map((p) => [p.part, p.hex]))
+const legend = computed(() => Object.entries(numbers.value).map(([id, n]) => {
+  const made = [...new Set((piece.value?.parts ?? []).filter((p) => p.part === id).map((p) => words.value?.materials.find((m) => m.id === p.material)?.label ?? p.material))]
+  return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
+}))
+/** “1 2 4–6”. */
+const figures = (step: StepView): string => {
+  const all = step.parts.map((p) => numbers.value[p]).filter((n): n is number => n !== undefined).sort((a, b) => a - b)
+  const runs: [number, number][] = []
+  for (const n of all) {
+    const last = runs.at(-1)
+    if (last !== undefined && last[1] === n - 1) {
+      last[1] = n
+    } else {
+      runs.push([n, n])
+    }
+  }
+  return runs.map(([from, to]) => (to > from + 1 ? `${from}–${to}` : to > from ? `${from} ${to}` : `${from}`)).join(' ')
+}
+const side = (half: string): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
+const wait = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
+const limit = (step: StepView): number | null => step.waits.reduce<number | null>((least, w) => (w.maxMinutes !== null && w.maxMinutes < 600 && (least === null || w.maxMinutes < least) ? w.maxMinutes : least), null)
+const cautions = computed(() => {
+  const said = new Map<string, { text: string, steps: number[] }>()
+  for (const [i, step] of (plan.value?.steps ?? []).entries()) {
+    for (const c of step.cautions) {
+      said.set(c.rule, { text: c.text, steps: [...(said.get(c.rule)?.steps ?? []), i + 1] })
+    }
+  }
+  return [...said.entries()].map(([rule, c]) => ({ rule, ...c }))
+})
+const print = (): void => window.print()
+</script>
+
+<template>
+  <main class="card px-8 py-5 grid gap-4 content-start max-w-[72rem] w-full mx-auto">
+    <Notice :text="problem" @again="reload" />
+    <header class="no-print flex items-end gap-6">
+      <h1 class="text-4xl grow">Bench card</h1>
+      <RouterLink class="quiet" :to="`/pieces/${id}/plan`">Back to the plan</RouterLink>
+      <button class="do" type="button" @click="print">Print</button>
+    </header>
+    <template v-if="plan && piece">
+      <section class="grid grid-cols-[1fr_auto] gap-x-8 border-b-2 border-ink pb-3">
+        <div>
+          <h2 class="text-3xl">{{ piece.tag }} · {{ plan.name }}</h2>
+          <p class="text-lg">{{ plan.customer }} · {{ kind?.label }} · agreed: to {{ words?.aims.find((a) => a.id === piece?.aim)?.label }}</p>
+          <p class="text-lg"><strong>for {{ date(plan.promisedAt) }}</strong> · {{ plan.steps.length }} steps · {{ span(plan.handsOnMinutes) }} by hand · {{ span(plan.elapsedMinutes) }} from first to last</p>
+          <ol class="columns-2 mt-2 leading-snug max-w-2xl"><li v-for="l in legend" :key="l.n" class="break-inside-avoid"><strong class="inline-block w-7 tabular-nums">{{ l.n }}</strong>{{ l.text }}</li></ol>
+        </div>
+        <div class="flex items-end gap-3">
+          <figure v-for="half in halvesOf(plan.kind)" :key="half" class="w-56"><Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" /><figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption></figure>
+        </div>
+      </section>
+      <ol class="steps grid gap-x-8 lg:grid-cols-2" aria-label="Steps">
+        <li v-for="(step, i) in plan.steps" :key="step.key" class="grid grid-cols-[1.4rem_1.8rem_1fr] gap-x-2 border-b border-line py-1 leading-snug break-inside-avoid">
+          <span class="size-5 border-2 border-ink mt-0.5 grid place-items-center text-sm leading-none" aria-hidden="true">{{ step.status === 'done' ? '×' : '' }}</span>
+          <strong class="text-right tabular-nums">{{ i + 1 }}</strong>
+          <span>
+            <span v-if="wait(step) >= 5" class="block text-soft">when it has dried {{ span(wait(step)) }}<template v-if="limit(step) !== null">, within {{ span(limit(step) ?? 0) }}</template></span>
+            <strong>{{ step.title }}</strong> <span v-if="side(step.half)" class="font-semibold">{{ side(step.half) }}</span><span v-if="figures(step)"> · {{ figures(step) }}</span>
+            <span class="text-soft"> · {{ step.minutes }} min<template v-if="step.amount"> · {{ step.amount }}</template><template v-for="s in step.supplies" :key="s"> · {{ s }}</template><template v-if="step.gate"> · {{ step.gate }}</template></span>
+          </span>
+        </li>
+      </ol>
+      <section class="grid grid-cols-2 gap-8">
+        <div><h3 class="text-xl">Lay out</h3><ul class="columns-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="break-inside-avoid">{{ k }}</li></ul></div>
+        <div><h3 class="text-xl">Careful</h3><p v-for="c in cautions" :key="c.rule" class="leading-snug py-0.5"><strong>{{ c.steps.length > 8 ? `${c.steps.slice(0, 7).join(', ')} …` : c.steps.join(', ') }}</strong> {{ c.text }}</p><p class="leading-snug py-0.5">The maker’s label and local rules come first.</p></div>
+      </section>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+@media print {
+  .card { max-width: none; padding: 0; font-size: 10.5px; gap: 6px; }
+  .card h2 { font-size: 18px; }
+  .card h3 { font-size: 13px; }
+  .card .text-lg { font-size: 11.5px; }
+  .steps { display: block; columns: 2; column-gap: 22px; }
+}
+</style>
