@@ -39,7 +39,7 @@ enum Hazard: string
             self::Solvent => 'Move the air to the outside, wear gloves that resist it, do not lean over the pot. The label and local rules come first.',
             self::Flammable => 'No flame, heat gun, iron or spark near it or its rags until it has flashed off.',
             self::Skin => 'Wear gloves: it can sensitise the skin.',
-            self::Spray => 'If sprayed: mask with the right filter, booth or outdoors, no pilot lights.',
+            self::Spray => 'Mask with the right filter, booth or outdoors, no pilot lights.',
             self::OilyRags => 'Spread the rags flat outdoors to dry, or keep them under water in a lidded metal can.',
             self::Oxidiser => 'Gloves and eye protection; no metal lids, no sealed bottle in the sun.',
         };

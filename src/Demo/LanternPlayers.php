@@ -64,7 +64,7 @@ final class LanternPlayers
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'Found in the trunk from the old production. What are they?', 0.05, self::OPENING_NIGHT, [
                 new DemoPiece('The ghost’s loafers', Kind::Loafer, 42, Aim::Keep, Gloss::Matt, Shade::Grey, Material::Aniline, Certainty::Guess, findings: [
                     ['left', 'vamp', 'dust', 3], ['right', 'vamp', 'dust', 3], ['right', 'quarter', 'mould', 2],
-                ], thirsty: ['vamp', 'quarter'], planned: false, trials: [['T-4', 'pores']]),
+                ], thirsty: ['vamp', 'quarter'], trials: [['T-4', 'pores']]),
             ]),
             new DemoTicket('Konrad Weiss-Amari', 'leaves town on Friday', 'The heel edge looks shabby against the rest.', 0.03, 1.9, [
                 new DemoPiece('Travelling derbies', Kind::Derby, 45, Aim::Freshen, Gloss::Satin, Shade::Navy, Material::Aniline, lookedOver: false, planned: false),
@@ -80,21 +80,21 @@ final class LanternPlayers
                 ], thirsty: ['vamp', 'shaft'], pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The aviator’s flying jacket', Kind::Jacket, null, Aim::Freshen, Gloss::Satin, Shade::Cognac, Material::SheepNappa, Certainty::Likely, findings: [
                     ['whole', 'sleeves', 'faded', 3], ['whole', 'cuffs', 'body-grease', 2], ['whole', 'zips', 'zip-stiff', 3], ['whole', 'lining', 'lining-torn', 2, 60.0, 4.0], ['whole', 'body', 'scuff', 2, 40.0, 12.0],
-                ], thirsty: ['body', 'sleeves'], second: ['collar' => Shade::Espresso, 'cuffs' => Shade::Espresso], made: ['stretch-panels' => Material::Textile, 'perforated-panels' => Material::SheepNappa], lengthMm: 660.0, trials: [['T-4', 'pores'], ['T-1', 'absorbs-slowly'], ['T-2', 'colour-off-damp']], pictures: true, planned: false),
+                ], thirsty: ['body', 'sleeves'], second: ['collar' => Shade::Espresso, 'cuffs' => Shade::Espresso], made: ['stretch-panels' => Material::Textile, 'perforated-panels' => Material::SheepNappa], lengthMm: 660.0, trials: [['T-4', 'pores'], ['T-1', 'absorbs-slowly'], ['T-2', 'colour-off-damp']], pictures: true),
                 new DemoPiece('The duellists’ fencing gloves', Kind::Gloves, null, Aim::Keep, Gloss::Matt, Shade::Ivory, Material::SheepNappa, findings: [
                     ['left', 'palms', 'dark-handling', 2], ['right', 'palms', 'dark-handling', 3], ['right', 'lining', 'odour', 2], ['left', 'stitching', 'open-seam', 2, 25.0],
-                ], thirsty: ['body', 'palms'], made: ['stretch-panels' => Material::Textile], planned: false),
+                ], thirsty: ['body', 'palms'], made: ['stretch-panels' => Material::Textile]),
             ]),
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'Trainers for the street kids, the doctor’s bag, and the prompter wants hers back too.', 1.1, self::OPENING_NIGHT, [
                 new DemoPiece('Chorus trainers', Kind::CourtTrainer, 40, Aim::Freshen, Gloss::Matt, Shade::Ivory, Material::Synthetic, findings: [
                     ['left', 'toe-box', 'ground-in-dirt', 3], ['right', 'toe-box', 'ground-in-dirt', 2], ['left', 'midsole', 'yellowed-rubber', 3], ['right', 'midsole', 'yellowed-rubber', 3], ['right', 'side-panel', 'peeling', 2, 14.0, 6.0],
-                ], planned: false),
+                ]),
                 new DemoPiece('The doctor’s bag', Kind::DoctorsBag, null, Aim::Restore, Gloss::Glow, Shade::Chestnut, Material::Aniline, findings: [
                     ['whole', 'front', 'scratch', 3, 90.0, 2.0], ['whole', 'base', 'scuff', 3, 60.0, 20.0], ['whole', 'handle', 'dark-handling', 2], ['whole', 'front', 'water-ring', 2, 70.0, 50.0], ['whole', 'hardware', 'buckle-bent', 1],
                 ], thirsty: ['front', 'back', 'handle'], lengthMm: 390.0, trials: [['T-4', 'pores'], ['T-1', 'absorbs-at-once'], ['T-6', 'coloured-through']], pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The prompter’s satchel', Kind::Satchel, null, Aim::Keep, Gloss::Satin, Shade::Tan, Material::VegTan, Certainty::Likely, findings: [
                     ['whole', 'flap', 'ink', 3, 30.0, 18.0], ['whole', 'strap', 'crack', 2, 14.0, 1.0], ['whole', 'edge-paint', 'edge-worn', 2],
-                ], thirsty: ['flap', 'front'], planned: false, trials: [['T-6', 'undyed']]),
+                ], thirsty: ['flap', 'front'], trials: [['T-6', 'undyed']]),
             ]),
             new DemoTicket('Ilse Brandauer', 'the riding school', 'Tall boots for the parade, and my brother’s suit – he went down in the wet last week.', 0.6, 5.2, [
                 new DemoPiece('Parade boots', Kind::RidingBoot, 39, Aim::Freshen, Gloss::Mirror, Shade::Black, Material::Pigmented, findings: [
@@ -107,7 +107,7 @@ final class LanternPlayers
             new DemoTicket('Paolo Ferrant', 'plays at the quay on Sundays', 'My accordion hangs on these. The buckles are fine.', 0.02, 2.6, [
                 new DemoPiece('Accordion straps', Kind::InstrumentStrap, null, Aim::WorkProof, Gloss::Matt, Shade::Espresso, Material::Waxy, Certainty::Guess, findings: [
                     ['whole', 'face', 'crack', 2, 20.0, 1.0], ['whole', 'flesh-side', 'sweat-salt', 2],
-                ], thirsty: ['face'], lengthMm: 880.0, planned: false),
+                ], thirsty: ['face'], lengthMm: 880.0),
             ]),
         ];
     }

@@ -421,7 +421,8 @@ class StoredPiece
     {
         $this->follow($plan->steps, true);
         $this->remarks = [
-            'refused' => array_map(static fn (Refusal $r): array => ['rule' => $r->rule, 'text' => $r->text], $plan->refused),
+            // What is refused on both halves for the same reason is said once.
+            'refused' => array_values(array_unique(array_map(static fn (Refusal $r): array => ['rule' => $r->rule, 'text' => $r->text], $plan->refused), \SORT_REGULAR)),
             'referrals' => $plan->referrals,
             'tellOwner' => $plan->tellOwner,
             'dropped' => array_map(static fn (Dropped $d): array => ['rule' => $d->rule, 'text' => $d->text.' '.$d->cost], $plan->dropped),

@@ -71,7 +71,7 @@ final class Numbers
         return new PlannedStep(
             $step,
             $words->title,
-            Words::parts($step->on),
+            Words::parts($step->on, $this->piece),
             $wanted->why,
             $words->how,
             max(1.0, round($words->minutes + $words->minutesPerDm2 * $area)),

@@ -74,7 +74,7 @@ final readonly class Remarks
                 $found[] = $this->colourless($part);
             }
             if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
-                $found[] = new Refusal($part->at, FamilyId::Conditioner->value, 'C-5', Phrase::sentence('No conditioner or polish on the %s: it has to grip.', $part->at->label()));
+                $found[] = new Refusal($part->at, FamilyId::Conditioner->value, 'C-5', Phrase::sentence('No conditioner or polish on the %s: it has to grip.', $part->at->part->label()));
             }
         }
         usort($found, static fn (Refusal $a, Refusal $b): int => [$a->at->key, $a->what] <=> [$b->at->key, $b->what]);
@@ -92,7 +92,7 @@ final readonly class Remarks
             default => ['J-2', 'colour does not hold on it, or is not in its surface'],
         };
 
-        return new Refusal($part->at, FamilyId::Paint->value, $rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->label(), $part->material->label(), $why));
+        return new Refusal($part->at, FamilyId::Paint->value, $rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->part->label(), $part->material->label(), $why));
     }
 
     /**

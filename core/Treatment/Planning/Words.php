@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
+use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 
 /** Small grammar for the sentences of a plan. */
@@ -18,23 +19,38 @@ final class Words
         return 1 === \count($things) ? 'is' : 'are';
     }
 
+    /** From so many parts on they are called by what they are together. */
+    private const MANY = 5;
+
     /**
-     * The parts without their half, each once: “toe, vamp and quarter”, or “upper” where all of it is meant.
+     * The parts without their half, each once: “toe, vamp and quarter”, “upper” where all of it is meant, or “upper without toe and counter”.
      *
      * @param list<Place> $places
      */
-    public static function parts(array $places): string
+    public static function parts(array $places, ?Piece $of = null): string
     {
         $names = [];
         foreach ($places as $place) {
             $names[$place->part->value] = $place->part;
         }
         $upper = array_filter($names, static fn (PartName $n): bool => $n->isOuter());
-        $labels = \count($upper) > 4
-            ? [Half::Whole === $places[0]->half ? 'outside' : 'upper', ...self::labels(array_diff_key($names, $upper))]
-            : self::labels($names);
+        if (\count($upper) < self::MANY) {
+            return Phrase::list(self::labels($names));
+        }
+        $missing = [];
+        foreach (null === $of ? [] : $of->parts as $part) {
+            if ($part->at->part->isOuter() && !isset($upper[$part->at->part->value]) && $part->at->half === $places[0]->half) {
+                $missing[$part->at->part->value] = $part->at->part;
+            }
+        }
+        if (\count($missing) > 3) {
+            return Phrase::list(self::labels($names));
+        }
+        $all = Half::Whole === $places[0]->half ? 'outside' : 'upper';
+        $others = self::labels(array_diff_key($names, $upper));
 
-        return Phrase::list($labels);
+        // What is left out stands last, so that it cannot be taken for more of the same.
+        return [] === $missing ? Phrase::list([$all, ...$others]) : Phrase::list([...$others, $all.' without '.Phrase::list(self::labels($missing))]);
     }
 
     /** @param list<Place> $places */

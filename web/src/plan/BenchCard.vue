@@ -72,7 +72,7 @@ const print = (): void => window.print()
           <h2 class="text-3xl">{{ piece.tag }} · {{ plan.name }}</h2>
           <p class="text-lg">{{ plan.customer }} · {{ kind?.label }} · agreed: to {{ words?.aims.find((a) => a.id === piece?.aim)?.label }}</p>
           <p class="text-lg"><strong>for {{ date(plan.promisedAt) }}</strong> · {{ plan.steps.length }} steps · {{ span(plan.handsOnMinutes) }} by hand · {{ span(plan.elapsedMinutes) }} from first to last</p>
-          <ol class="columns-2 mt-2 leading-snug max-w-2xl"><li v-for="l in legend" :key="l.n" class="break-inside-avoid"><strong class="inline-block w-7 tabular-nums">{{ l.n }}</strong>{{ l.text }}</li></ol>
+          <ol class="legend columns-2 mt-2 leading-snug max-w-2xl"><li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]"><strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li></ol>
         </div>
         <div class="flex items-end gap-3">
           <figure v-for="half in halvesOf(plan.kind)" :key="half" class="w-56"><Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" /><figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption></figure>
@@ -103,6 +103,9 @@ const print = (): void => window.print()
   .card h2 { font-size: 18px; }
   .card h3 { font-size: 13px; }
   .card .text-lg { font-size: 11.5px; }
+  .card figure { width: 150px; }
+  .card .steps > li { grid-template-columns: 16px 18px 1fr; }
+  .card .steps > li > span:first-child { width: 13px; height: 13px; }
   .steps { display: block; columns: 2; column-gap: 22px; }
 }
 </style>

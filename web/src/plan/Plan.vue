@@ -34,7 +34,9 @@ const may = computed(() => person.value?.mayPlan === true)
 const changing = ref(false)
 const adding = ref(false)
 const comparing = ref(false)
-const stops = computed(() => plan.value?.faults.filter((f) => f.stops && f.reason === null).length ?? 0)
+const stopping = computed(() => plan.value?.faults.filter((f) => f.stops && f.reason === null) ?? [])
+const stops = computed(() => stopping.value.length)
+const stop = computed(() => stopping.value[0])
 const fast = computed(() => plan.value?.aim === 'ready-fast')
 
 /** A plan opens where the work stands. */
@@ -73,11 +75,9 @@ const begin = (step: StepView): Promise<void> => hands.start(step)
 
 <template>
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <header class="flex flex-wrap items-end gap-x-6 gap-y-2 px-8 pt-4 pb-3 border-b border-line">
-      <div class="grow">
-        <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-        <p v-if="plan" class="text-soft">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> · <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from first to last · {{ done }} of {{ steps.length }} done</template></p>
-      </div>
+    <header class="grid grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 px-8 pt-3 pb-3 border-b border-line">
+      <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
+      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> · <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from first to last · {{ done }} of {{ steps.length }} done</template></p>
       <nav v-if="plan" class="flex flex-wrap gap-3" aria-label="This plan">
         <RouterLink class="may" :to="`/pieces/${id}`">What was seen</RouterLink>
         <template v-if="steps.length > 0">
@@ -104,7 +104,7 @@ const begin = (step: StepView): Promise<void> => hands.start(step)
 
     <div v-else-if="plan && chosen" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
       <section class="relative overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
-        <p v-if="stops > 0" class="stop mb-3 text-lg">{{ stops === 1 ? 'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Mend it, or say why it is right.</p>
+        <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ? 'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Look at it.</button>
         <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
       <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
@@ -118,12 +118,12 @@ const begin = (step: StepView): Promise<void> => hands.start(step)
         <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
         <StepWords :step="chosen" />
         <TrialResults v-if="chosen.action === 'trial' && may" :key="chosen.key" :step="chosen" :busy="hands.busy.value" @tried="tried" />
-        <div v-if="chosen.status === 'open' && !changing" class="flex gap-4">
+        <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
+        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what was changed by hand</button>
+        <div v-if="chosen.status === 'open' && !changing" class="sticky -bottom-5 -mx-8 -mb-5 px-8 py-3 bg-paper border-t border-line flex gap-4">
           <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">Begin this step</button>
           <RouterLink class="may" to="/bench">To the bench</RouterLink>
         </div>
-        <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
-        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what was changed by hand</button>
       </section>
     </div>
     <Notice v-else-if="problem" class="m-8" :text="problem" @again="reload" />

@@ -31,7 +31,7 @@ const { span } = useWhen()
     <div class="grid gap-0.5 text-[.98rem]">
       <p><strong>Why:</strong> {{ step.why }}</p>
       <p v-for="o in step.overrides" :key="o">{{ o }}</p>
-      <p v-for="r in step.because" :key="r.rule" class="text-soft"><span class="inline-block w-12 font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
+      <p v-for="r in step.because" :key="r.rule" class="text-soft grid grid-cols-[3rem_1fr]"><span class="font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
     </div>
   </article>
 </template>
