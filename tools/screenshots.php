@@ -58,6 +58,10 @@ try {
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
     $shoot('label', '/tickets/'.$tickets['tickets'][1]['id'].'/label');
     $shoot('plan', '/pieces/'.$captain.'/plan');
+    $press = static fn (string $text): string => sprintf('[...document.querySelectorAll("button")].find(b => b.textContent.includes(%s)).click()', json_encode($text));
+    $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
+    $shoot('change', '/pieces/'.$pieces['The doctor’s bag'].'/plan', $press('Change by hand'));
+    $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');

@@ -140,6 +140,12 @@ final readonly class Step
         return new self($this->id, Phase::of($this->action, $family), $this->action, $family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
     }
 
+    /** The same act with a tool in hand. */
+    public function withTool(Applicator $applicator): self
+    {
+        return new self($this->id, $this->phase, $this->action, $this->family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+    }
+
     /** As which coat of how many, in which phase. */
     public function asCoat(int $coat, int $coats, ?Phase $phase = null): self
     {

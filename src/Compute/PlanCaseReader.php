@@ -65,7 +65,7 @@ final class PlanCaseReader
         $parts = null === $kind || !\array_key_exists('parts', $told) ? [] : $this->parts($kind, $told['parts'], $aims);
         $findings = $this->findings($parts, $fields['findings'] ?? []);
         $trials = $this->trials($parts, $fields['trials'] ?? []);
-        $wishes = new Wishes($this->schools($fields['schools'] ?? new \stdClass()), $this->exclude($fields['exclude'] ?? []), $this->readyIn($fields, $aim));
+        $wishes = new Wishes($this->schools($fields['schools'] ?? new \stdClass()), $this->exclude($fields['exclude'] ?? []), $this->readyIn($fields));
         $this->read->finish();
         \assert(null !== $kind && null !== $size && null !== $aim && null !== $gloss && null !== $patina);
 
@@ -312,7 +312,7 @@ final class PlanCaseReader
     }
 
     /** @param array<string, mixed> $fields */
-    private function readyIn(array $fields, ?Aim $aim): ?float
+    private function readyIn(array $fields): ?float
     {
         $now = isset($fields['now']) ? $this->read->time($fields['now'], '/now') : null;
         $by = isset($fields['ready_by']) ? $this->read->time($fields['ready_by'], '/ready_by') : null;
@@ -332,6 +332,6 @@ final class PlanCaseReader
             return null;
         }
 
-        return Aim::ReadyFast === $aim ? ($by->getTimestamp() - $now->getTimestamp()) / 60.0 : null;
+        return ($by->getTimestamp() - $now->getTimestamp()) / 60.0;
     }
 }

@@ -32,12 +32,12 @@ final readonly class PlanTerms
     public function of(StoredPiece $piece): Wishes
     {
         $terms = $piece->terms();
-        $by = $piece->isReadyFast() ? $terms->readyBy() ?? $piece->ticket()->promisedAt() : null;
+        $by = $piece->isReadyFast() ? $terms->readyBy() ?? $piece->ticket()->promisedAt() : $piece->ticket()->promisedAt();
 
         return new Wishes(
             Schools::of([...$this->workshop(), ...$terms->schools()]),
             $terms->exclude(),
-            null === $by ? null : max(1.0, ($by->getTimestamp() - $this->clock->now()->getTimestamp()) / 60.0),
+            max(1.0, ($by->getTimestamp() - $this->clock->now()->getTimestamp()) / 60.0),
         );
     }
 

@@ -11,6 +11,7 @@ use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 
 /** Refuse or refer (J-6). */
@@ -55,7 +56,23 @@ final class Referrals
             }
         }
 
+        if (Certainty::Guess === $part->certainty && $piece->agreedAt($part->at)->aim->rebuilds() && self::hasOldCoat($piece, $part)) {
+            return new Declined('J-6', Phrase::sentence('Nobody knows what the old coat on the %s is; it may hold lead, and it is neither sanded nor stripped here before that is known.', $name), 'a conservator who can test it', true);
+        }
+
         return Dryness::Brittle === $part->dryness
             ? new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), 'a leather conservator', true) : null;
+    }
+
+    /** A coat of unknown age that would have to come off. */
+    private static function hasOldCoat(Piece $piece, Part $part): bool
+    {
+        foreach ($piece->findingsAt($part->at) as $finding) {
+            if (\in_array($finding->kind, [FindingKind::Peeling, FindingKind::WrongTouchUp], true) && $finding->severity->atLeast(Severity::AtArmsLength)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

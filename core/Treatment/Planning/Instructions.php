@@ -12,6 +12,7 @@ use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
@@ -45,7 +46,7 @@ final class Instructions
             Action::Mask => self::masking($step, $brief),
             Action::Unmask => new Instruction('Pull the tape', 'Back flat on itself, slowly, while the edge is still soft. Wipe metal at once.', null, 1.0),
             Action::RubOff => new Instruction('Rub the dye off', 'Dry, with clean cotton and some pressure, a fresh side again and again, until a white cloth stays clean.', 'A white cloth stays clean.', 1.0, 0.8),
-            Action::Buff => self::buffing($brief, $step),
+            Action::Buff => self::buffing($step),
             Action::RaiseNap => new Instruction('Raise the nap', 'Dry. Crepe or soft brass brush, short strokes against the lie, then long ones all one way. Steam only from afar, and let it dry.', null, 1.0, 0.3),
             Action::Gate => new Instruction('Test whether it is ready', 'Haze wiped with a knuckle, white cloth clean, no tack on the back of a gloved finger, no cool feel.', null, 1.0),
             Action::PutTogether => new Instruction(\sprintf('Put %s back', self::detached($step)), 'Insoles toe first; lace evenly from the bottom; straps as they were. Tick each off the list.', null, 5.0),
@@ -83,11 +84,9 @@ final class Instructions
         );
     }
 
-    private static function buffing(Brief $brief, Step $step): Instruction
+    private static function buffing(Step $step): Instruction
     {
-        $burnished = [] !== array_filter($step->on, static fn (Place $p): bool => Material::Burnished === $brief->piece->part($p)?->material);
-
-        return 'hand' === $brief->wishes->schools->side(School::Buffing, $burnished ? 'hand' : 'brush-cloth')
+        return Applicator::Fingers === $step->applicator
             ? new Instruction('Burnish with the hand', 'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.', null, 1.0, 0.35)
             : new Instruction('Brush to a shine', 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.', null, 1.0, 0.35);
     }

@@ -28,16 +28,18 @@ final class Numbers
     public function plan(Sewing $sewing, Remarks $remarks): Plan
     {
         $steps = $this->steps($sewing->placed());
+        $refused = $remarks->refused($sewing->refused());
+        $elapsed = Elapsed::minutes($steps);
 
         return new Plan(
             $steps,
             $remarks->trialsFirst($steps),
-            $remarks->refused($sewing->refused()),
+            $refused,
             $remarks->referrals(),
             [],
-            $remarks->tellOwner($steps),
+            [...$remarks->late($elapsed), ...$remarks->tellOwner($steps, $refused)],
             array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $steps)),
-            Elapsed::minutes($steps),
+            $elapsed,
         );
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\FindingGroup;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Honesty\Declined;
@@ -19,6 +22,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Treatment\Ahead;
+use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartState;
 
@@ -145,18 +149,38 @@ final readonly class Remarks
         return [];
     }
 
+    /** @return list<Remark> that the promised hour cannot hold the cure, and what could (J-8) */
+    public function late(float $elapsedMinutes): array
+    {
+        $in = $this->brief->wishes->readyInMinutes;
+        if (null === $in || $elapsedMinutes <= $in || Aim::ReadyFast === $this->piece->agreed->aim) {
+            return [];
+        }
+
+        return [new Remark('J-8', \sprintf('Even with hands that never rest it takes %s hours to come to rest, and there are %s. Agree on a later day, or make it ready fast.', self::hours($elapsedMinutes), self::hours($in)))];
+    }
+
+    private static function hours(float $minutes): string
+    {
+        return rtrim(rtrim(number_format($minutes / 60.0, 1, '.', ''), '0'), '.');
+    }
+
     /**
      * What stays or is only softened, and what a product brings with it.
      *
      * @param list<PlannedStep> $steps
+     * @param list<Refusal>     $refused
      *
      * @return list<Remark>
      */
-    public function tellOwner(array $steps = []): array
+    public function tellOwner(array $steps = [], array $refused = []): array
     {
         $said = [];
         foreach (OwnerPage::for($this->piece)->promises as $promise) {
-            if (Prospect::Gone !== $promise->prospect) {
+            $refusal = $this->undone($promise->finding, $steps, $refused);
+            if (null !== $refusal) {
+                $said[] = new Remark($refusal->rule, Phrase::sentence('%s on the %s stays. %s', $promise->finding->kind->noun(), $promise->finding->at->label(), $refusal->text));
+            } elseif (Prospect::Gone !== $promise->prospect) {
                 $said[] = new Remark('J-5', $promise->sentence);
             }
         }
@@ -182,6 +206,32 @@ final readonly class Remarks
         }
 
         return array_values(array_unique($said, \SORT_REGULAR));
+    }
+
+    /**
+     * Why nothing is done about a finding that colour would have covered; null when something is.
+     *
+     * @param list<PlannedStep> $steps
+     * @param list<Refusal>     $refused
+     */
+    private function undone(Finding $finding, array $steps, array $refused): ?Refusal
+    {
+        if ([] === $steps || !\in_array($finding->kind->group(), [FindingGroup::Colour, FindingGroup::Surface], true)) {
+            return null;
+        }
+        foreach ($steps as $planned) {
+            if (null !== $planned->step->family && Family::of($planned->step->family)->carriesColour && $planned->step->touches($finding->at)) {
+                return null;
+            }
+        }
+        foreach ($refused as $refusal) {
+            $family = FamilyId::tryFrom($refusal->what);
+            if (null !== $family && Family::of($family)->carriesColour && $refusal->at->is($finding->at)) {
+                return $refusal;
+            }
+        }
+
+        return null;
     }
 
     /** @param list<Place> $on */

@@ -26,9 +26,12 @@ final class Sewing
 {
     /** A need that has not come to rest after so many rounds is given up on the parts that still break a rule. */
     private const ROUNDS = 60;
+    /** What comes to rest within a day is left overnight, where the pace allows. */
+    private const A_NIGHT = 1440.0;
 
     private Checker $checker;
     private Seam $seam;
+    private bool $overnight;
     private PieceState $state;
     /** @var array<int, list<Wanted>> by rank */
     private array $pool = [];
@@ -45,6 +48,7 @@ final class Sewing
      */
     private function __construct(private readonly Brief $brief, private readonly array $banned, array $refused)
     {
+        $this->overnight = 'overnight' === $brief->wishes->schools->side(School::Pace, 'one-go');
         $this->checker = Checker::standard();
         $this->seam = new Seam();
         foreach ($refused as $refusal) {
@@ -129,8 +133,12 @@ final class Sewing
     {
         while ([] !== $this->pool) {
             $rank = min(array_keys($this->pool));
-            foreach ($this->ofRank($rank) as $wanted) {
-                $this->settle($wanted, supportsOnly: true);
+            // What both halves need first comes first on both, so that one dries while the other is worked.
+            $group = $this->ofRank($rank);
+            foreach (\count($group) > 1 ? $group : [] as $wanted) {
+                if ($wanted->step->laysProduct()) {
+                    $this->settle($wanted, supportsOnly: true);
+                }
             }
             while ([] !== ($group = $this->ofRank($rank))) {
                 $wanted = $group[0];
@@ -330,13 +338,24 @@ final class Sewing
     private function rested(Wanted $wanted): Wanted
     {
         $step = $wanted->step;
-        if (null !== $wanted->restsFrom) {
-            foreach ($this->state->touchedBy($step) as $part) {
-                $step = null === $part->top ? $step : $step->bound(new After($part->top->step, $wanted->restsFrom));
+        if (null === $wanted->restsFrom && !$this->overnight) {
+            return $wanted;
+        }
+        foreach ($this->state->touchedBy($step) as $part) {
+            $from = $wanted->restsFrom ?? (null !== $part->top && self::isNight($part->top->family, $step) ? Stage::Full : null);
+            if (null !== $part->top && null !== $from) {
+                $step = $step->bound(new After($part->top->step, $from));
             }
         }
 
         return $wanted->with($step);
+    }
+
+    /** Who works a short spell a day lets a family come to rest overnight before another goes on; what must be quick stays so. */
+    private static function isNight(FamilyId $below, Step $step): bool
+    {
+        return null !== $step->family && $step->family !== $below && !$below->degreases() && !$below->wets()
+            && Family::of($below)->drying->fullMinutes <= self::A_NIGHT && Phase::Degrease !== $step->phase;
     }
 
     /**

@@ -13,7 +13,7 @@ final readonly class Wishes
 {
     /**
      * @param list<Hazard|FamilyId> $exclude
-     * @param float|null            $readyInMinutes from now; keeps the plan of a piece that is to be made ready fast
+     * @param float|null            $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
      * @param list<string>          $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
      */
     public function __construct(

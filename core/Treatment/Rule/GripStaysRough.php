@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Material\Material;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -22,8 +23,8 @@ final readonly class GripStaysRough implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->part->at->part->grips() || $part->part->has(Flag::GripSurface)
-            ? Violation::stop($this, $step, \sprintf('No %s on the %s: it has to grip.', $step->family?->label() ?? 'fat', $part->part->at->part->label()))
+        return $part->part->at->part->grips() || $part->part->has(Flag::GripSurface) || Material::RacingHide === $part->part->material
+            ? Violation::stop($this, $step, \sprintf('No %s on the %s: it has to grip, or to keep the rider whole.', $step->family?->label() ?? 'fat', $part->part->at->part->label()))
             : null;
     }
 }

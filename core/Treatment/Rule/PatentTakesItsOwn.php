@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -16,7 +17,7 @@ final readonly class PatentTakesItsOwn implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFat();
+        return $step->laysFat() || FamilyId::Repellent === $step->family;
     }
 
     public function judge(PartState $part, Step $step): ?Violation

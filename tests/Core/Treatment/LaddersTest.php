@@ -143,6 +143,47 @@ final class LaddersTest extends TestCase
         self::assertSame([], array_intersect($with(Hazard::Solvent), ['alcohol', 'solvent-mild', 'cream', 'wax', 'edge-dressing']));
     }
 
+    public function testWhatThisBenchDoesNotTakeOnIsReferredWithoutAStep(): void
+    {
+        $unknown = Shoes::pair()->of(Material::Pigmented, Certainty::Guess)->with('left/vamp', FindingKind::Peeling, 3);
+        foreach ([
+            Shoes::pair()->dry('left/vamp', Dryness::Brittle),
+            Shoes::pair()->with('left/vamp', FindingKind::RedRot, 2),
+            Shoes::pair(Kind::OnePieceSuit)->with('whole/sleeves', FindingKind::Impact, 1),
+            Shoes::pair()->with('left/lining', FindingKind::Mould, 4),
+            $unknown->to(Aim::Restore),
+        ] as $shoes) {
+            $plan = $this->plan($shoes);
+            self::assertSame([], $plan->steps);
+            self::assertSame('J-6', $plan->referrals[0]->rule);
+            self::assertStringContainsString(' This is for ', $plan->referrals[0]->text);
+        }
+        self::assertNotSame([], $this->plan($unknown->to(Aim::Freshen))->steps, 'what is not stripped may be cleaned and fed');
+        $fur = $this->plan(Shoes::pair(Kind::Jacket)->flagged('whole/collar', Flag::FurTrim));
+        self::assertNotSame([], $fur->steps);
+        self::assertStringContainsString('furrier', $fur->referrals[0]->text);
+    }
+
+    public function testAPromiseThatCannotHoldTheCureIsSaid(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3);
+        $late = static fn (?float $minutes): array => array_values(array_filter(Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], $minutes))->tellOwner, static fn ($r): bool => 'J-8' === $r->rule));
+        self::assertCount(1, $late(300.0));
+        self::assertStringContainsString('there are 5. Agree on a later day', $late(300.0)[0]->text);
+        self::assertSame([], $late(100_000.0));
+        self::assertSame([], $late(null));
+    }
+
+    public function testTheOwnerHearsWhatARefusalLeavesUndone(): void
+    {
+        $spot = Shoes::pair()->of(Material::Aniline)->to(Aim::Restore)->with('left/vamp', FindingKind::BleachedSpot, 3);
+        $told = static fn (Plan $plan): string => implode(' ', array_map(static fn ($r): string => $r->text, $plan->tellOwner));
+        self::assertStringContainsString('The bleached spot on the left vamp will be dyed up', $told($this->plan($spot)));
+        $without = $told(Planner::plan($spot->piece(), Air::reference(), new Wishes(Schools::usual(), [Hazard::Solvent])));
+        self::assertStringContainsString('The bleached spot on the left vamp stays. Cream polish is not wanted here.', $without);
+        self::assertStringNotContainsString('will be dyed up', $without);
+    }
+
     public function testCompulsoryTrialsAreListedUntilTheyAreRecorded(): void
     {
         $aniline = Shoes::pair()->of(Material::Aniline)->dry('left/vamp', Dryness::Thirsty);

@@ -185,6 +185,7 @@ final class MoreRulesTest extends RuleTestCase
         }
         $this->kept('C-5', $boots, $this->lay(FamilyId::GripSafeProtector, 'left/inner-leg'));
         $this->broken('C-5', Shoes::pair()->flagged('left/vamp', Flag::GripSurface), $this->lay(FamilyId::Wax, 'left/vamp'));
+        $this->broken('C-5', Shoes::pair(Kind::OnePieceSuit)->of(Material::RacingHide), $this->lay(FamilyId::Conditioner, 'whole/sleeves'));
         $this->broken('H-7', $boots, $this->lay(FamilyId::Paint, 'left/outsole'));
         $this->kept('H-7', $boots, $this->lay(FamilyId::Paint, 'left/shaft'));
     }
@@ -267,6 +268,7 @@ final class MoreRulesTest extends RuleTestCase
     {
         $patent = Shoes::pair()->of(Material::Patent);
         $this->broken('C-16', $patent, $this->lay(FamilyId::Wax, 'left/vamp'));
+        $this->broken('C-16', $patent, $this->lay(FamilyId::Repellent, 'left/vamp'));
         $this->kept('C-16', $patent, $this->lay(FamilyId::CleanerNeutral, 'left/vamp'));
     }
 

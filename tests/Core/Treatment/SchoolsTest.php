@@ -9,8 +9,10 @@ use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
@@ -133,6 +135,16 @@ final class SchoolsTest extends TestCase
         $parting = $this->what($trainer->with('left/midsole', FindingKind::SoleParting, 2), ['trainer-wash' => 'machine']);
         self::assertNotContains('wash', $parting);
         self::assertContains('foam-cleaner', $parting, 'by hand instead');
+    }
+
+    public function testAShortSpellADayLeavesTheNightsForDrying(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::Freshen, Gloss::Satin)->dry('left/vamp', Dryness::Thirsty)->with('left/vamp', FindingKind::Scuff, 2);
+        $elapsed = static fn (?string $pace): float => Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::of(null === $pace ? [] : ['pace' => $pace])))->elapsedMinutes;
+        self::assertGreaterThan($elapsed('one-go') + 720.0, $elapsed('overnight'));
+        self::assertSame($elapsed(null), $elapsed('one-go'));
+        $cream = array_values(array_filter($this->steps($shoes, ['pace' => 'overnight']), static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('left/vamp'))))[0];
+        self::assertContains(Stage::Full, array_map(static fn (After $a): ?Stage => $a->from, $cream->after), 'the conditioner has come to rest');
     }
 
     public function testAMirrorStaysAMirrorUnderEverySchool(): void

@@ -11,6 +11,7 @@ use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Assessment\Place;
@@ -29,9 +30,10 @@ use KindHeel\Core\Treatment\Step;
 /** What is lost is stripped, filled, coloured and sealed, where the aim goes that far. */
 final readonly class Colouring
 {
-    private const LOST = [
-        FindingKind::Faded, FindingKind::Patchy, FindingKind::Scuff, FindingKind::Scratch, FindingKind::WaterRing, FindingKind::DarkHandling, FindingKind::YellowedLeather,
-    ];
+    private const WORN_OFF = [FindingKind::Faded, FindingKind::Patchy, FindingKind::Scuff, FindingKind::Scratch, FindingKind::WaterRing];
+    /** Signs of age, which stay where patina is kept (J-3). */
+    private const PATINA = [FindingKind::DarkHandling, FindingKind::YellowedLeather];
+    private const LOST = [...self::WORN_OFF, ...self::PATINA];
     private const LOST_FOR_GOOD = [FindingKind::BleachedSpot, FindingKind::Peeling, FindingKind::WrongTouchUp, FindingKind::Gouge, FindingKind::Crack];
     /** Above this an airbrush pays. */
     private const LARGE_DM2 = 1.5;
@@ -58,7 +60,9 @@ final readonly class Colouring
         }
         $rubber = \in_array($part->material, [Material::Rubber, Material::Foam], true) && $this->brief->worstOfPair($part->at, FindingKind::YellowedRubber) > 3;
 
-        return $rubber || $this->brief->worstOfPair($part->at, ...self::LOST) > 1 || $this->brief->worstOfPair($part->at, ...self::LOST_FOR_GOOD) > 0;
+        $worn = Patina::Keep === ($part->agreed->patina ?? $this->brief->piece->agreed->patina) ? self::WORN_OFF : [...self::WORN_OFF, ...self::PATINA];
+
+        return $rubber || $this->brief->worstOfPair($part->at, ...$worn) > 1 || $this->brief->worstOfPair($part->at, ...self::LOST_FOR_GOOD) > 0;
     }
 
     /** What holds on a material; null when colour does not, or would do harm. */
@@ -270,15 +274,39 @@ final readonly class Colouring
             $smooth = array_values(array_filter($shaded, static fn (Part $p): bool => !$p->material->isNapped()));
             if ([] !== $napped) {
                 foreach (self::holed($napped) as [$on, $holed]) {
-                    $wanted = [...$wanted, ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : Applicator::Airbrush, $order)];
+                    $wanted = [...$wanted, ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->laid(Applicator::Airbrush), $order)];
                 }
             }
             if ([] !== $smooth) {
-                $wanted = [...$wanted, ...$this->damping($smooth), ...$this->washes($smooth, FamilyId::DyeSpirit, \in_array($this->brief->piece->kind->family(), [PieceFamily::SmallGoods], true) ? Applicator::Dauber : Applicator::Cloth, $order), ...$this->finish($smooth, $order)];
+                $wanted = [...$wanted, ...$this->damping($smooth), ...$this->wash($smooth, $order), ...$this->finish($smooth, $order)];
             }
         }
 
         return $wanted;
+    }
+
+    /**
+     * Narrow straps are dyed with a dauber along their length, larger parts with a rag in circles.
+     *
+     * @param non-empty-list<Part> $parts of one shade
+     *
+     * @return list<Wanted>
+     */
+    private function wash(array $parts, int $order): array
+    {
+        $wanted = [];
+        foreach (self::holed($parts) as [$on, $holed]) {
+            $usual = PieceFamily::SmallGoods === $this->brief->piece->kind->family() ? Applicator::Dauber : Applicator::Cloth;
+            $wanted = [...$wanted, ...$this->washes($on, FamilyId::DyeSpirit, $holed ? Applicator::Pad : $this->laid($usual), $order)];
+        }
+
+        return $wanted;
+    }
+
+    /** As the school has it that lays colour, where one was chosen. */
+    private function laid(Applicator $usual): Applicator
+    {
+        return Applicator::from($this->brief->wishes->schools->side(School::Laying, $usual->value));
     }
 
     /**

@@ -108,11 +108,20 @@ final readonly class Polishing
         $wanted = [];
         foreach ([['Cream shines by brushing once it has hazed.', $creamed], ['What was fed is brushed to its own shine, without any colour.', $fed]] as [$why, $parts]) {
             if ([] !== $parts) {
-                $wanted[] = new Wanted(Step::act(Phase::Polish, Action::Buff, Brief::places($parts)), Rank::BUFF_CREAM, $why, ['W-1']);
+                $wanted[] = new Wanted($this->buffing($parts), Rank::BUFF_CREAM, $why, ['W-1']);
             }
         }
 
         return $wanted;
+    }
+
+    /** @param list<Part> $parts */
+    private function buffing(array $parts): Step
+    {
+        $burnished = [] !== array_filter($parts, static fn (Part $p): bool => Material::Burnished === $p->material);
+        $hand = 'hand' === $this->brief->wishes->schools->side(School::Buffing, $burnished ? 'hand' : 'brush-cloth');
+
+        return Step::act(Phase::Polish, Action::Buff, Brief::places($parts))->withTool($hand ? Applicator::Fingers : Applicator::Brush);
     }
 
     private function gloss(Part $part): Gloss
@@ -149,7 +158,7 @@ final readonly class Polishing
                 $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
                 $tinted ? $parts[0]->shade : null,
             );
-            $wanted[] = new Wanted(Step::act(Phase::Polish, Action::Buff, Brief::places($parts), $coat, \count($layers)), $rank + 1, 'Wax shines by brushing once it has hazed.', ['W-1']);
+            $wanted[] = new Wanted($this->buffing($parts)->asCoat($coat, \count($layers)), $rank + 1, 'Wax shines by brushing once it has hazed.', ['W-1']);
         }
 
         return $wanted;
