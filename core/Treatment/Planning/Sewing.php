@@ -10,11 +10,9 @@ use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Ahead;
-use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
 use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
@@ -39,21 +37,12 @@ final class Sewing
     private array $placed = [];
     /** @var array<string, int> position in placed, by step id */
     private array $position = [];
-    /** @var array<string, Refusal> by what and where */
-    private array $refused = [];
 
-    /**
-     * @param array<string, true> $banned  what is not to be done where, as `what@half/part`
-     * @param list<Refusal>       $refused
-     */
-    private function __construct(private readonly Brief $brief, private readonly array $banned, array $refused)
+    private function __construct(private readonly Brief $brief, private readonly Permits $permits)
     {
         $this->overnight = 'overnight' === $brief->wishes->schools->side(School::Pace, 'one-go');
         $this->checker = Checker::standard();
         $this->seam = new Seam();
-        foreach ($refused as $refusal) {
-            $this->refused[$refusal->what.'@'.$refusal->at->key] = $refusal;
-        }
     }
 
     /**
@@ -63,11 +52,11 @@ final class Sewing
      */
     public static function of(Brief $brief, array $banned, array $refused, array $done = []): self
     {
-        $sewing = new self($brief, $banned, $refused);
+        $sewing = new self($brief, new Permits($brief->wishes, $banned, $refused));
         $needs = [];
         foreach (Needs::of($brief) as $wanted) {
             $wanted = self::unlessDone($wanted, $done);
-            $wanted = null === $wanted ? null : $sewing->allowed($wanted);
+            $wanted = null === $wanted ? null : $sewing->permits->allowed($wanted);
             if (null !== $wanted) {
                 $needs[] = $wanted;
                 $sewing->pool[$wanted->rank][] = $wanted;
@@ -112,6 +101,12 @@ final class Sewing
         return $this->placed;
     }
 
+    /** @return list<Refusal> */
+    public function refused(): array
+    {
+        return $this->permits->refused();
+    }
+
     /** @return list<Step> */
     public function steps(): array
     {
@@ -121,12 +116,6 @@ final class Sewing
     public function step(string $id): Step
     {
         return $this->placed[$this->position[$id]]->step;
-    }
-
-    /** @return list<Refusal> */
-    public function refused(): array
-    {
-        return array_values($this->refused);
     }
 
     private function placeAll(): void
@@ -165,53 +154,6 @@ final class Sewing
     private static function side(Step $step): int
     {
         return Half::Right === $step->on[0]->half ? 1 : 0;
-    }
-
-    /** A need without the places where it is banned or whose product is not wanted; another product where there is one. */
-    private function allowed(Wanted $wanted): ?Wanted
-    {
-        $step = $wanted->step;
-        $on = array_values(array_filter($step->on, fn (Place $p): bool => !isset($this->banned[$step->what().'@'.$p->key])));
-        if ([] === $on || $this->brief->wishes->leavesOut($step->what())) {
-            return null;
-        }
-        $wanted = $wanted->with($step->onto($on));
-        if (null === $step->family) {
-            return $wanted;
-        }
-        $unwanted = $this->brief->wishes->excludes($step->family);
-        if (null === $unwanted) {
-            return $wanted;
-        }
-        foreach ($on as $place) {
-            $this->refuse($place, $step, $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', \sprintf('%s is not wanted here.', ucfirst($step->family->label())));
-        }
-
-        return $this->otherwise($wanted, $on);
-    }
-
-    /** @param list<Place> $on */
-    private function otherwise(Wanted $wanted, array $on): ?Wanted
-    {
-        if (null === $wanted->otherwise || [] === $on) {
-            return null;
-        }
-        $step = $wanted->step;
-
-        return $this->allowed(new Wanted(
-            Step::lay($step->phase, $wanted->otherwise, Applicator::Pad === $step->applicator ? Applicator::Cloth : $step->applicator, $on, $step->coat, $step->coats),
-            $wanted->rank,
-            $wanted->why,
-            $wanted->rules,
-            $wanted->shade,
-            order: $wanted->order,
-            areaDm2: $wanted->areaDm2,
-        ));
-    }
-
-    private function refuse(Place $place, Step $step, string $rule, string $text): void
-    {
-        $this->refused[$step->what().'@'.$place->key] ??= new Refusal($place, $step->what(), $rule, $text);
     }
 
     /**
@@ -257,7 +199,7 @@ final class Sewing
                         $supported[self::asked($violation, $violation->remedy->first)] = true;
                     }
                 }
-                $support = $this->allowedSupport($this->support($first, $wanted));
+                $support = $this->permits->allowedSupport($this->support($first, $wanted));
                 $settled = null === $support ? null : $this->settle($support);
                 if (null !== $settled) {
                     $this->place($settled);
@@ -318,14 +260,14 @@ final class Sewing
         foreach ($fatal as $violation) {
             foreach (null === $violation->at ? $wanted->step->on : [$violation->at] as $place) {
                 $gone[$place->key] = $place;
-                $this->refuse($place, $wanted->step, $violation->rule, $violation->message);
+                $this->permits->refuse($place, $wanted->step, $violation->rule, $violation->message);
             }
         }
         if ([] === $gone) {
             return $wanted;
         }
         $this->state->ahead->done($wanted->step->onto(array_values($gone)));
-        $instead = $this->otherwise($wanted, array_values($gone));
+        $instead = $this->permits->otherwise($wanted, array_values($gone));
         if (null !== $instead) {
             $this->pool[$instead->rank][] = $instead;
         }
@@ -377,7 +319,7 @@ final class Sewing
         }
         $on = array_values($on);
         $step = match (true) {
-            Action::Trial === $asked->action => $this->trial($on[0]->half, $on, $asked->tries),
+            Action::Trial === $asked->action => (new TrialRound($this->state, $this->pool, $this->brief->wishes))->step($on[0]->half, $on, $asked->tries),
             null !== $asked->family => Step::lay($asked->phase, $asked->family, $asked->applicator, $on),
             default => Step::act($asked->phase, $asked->action, $on),
         };
@@ -386,60 +328,6 @@ final class Sewing
             static fn (Violation $v): string => $v->rule,
             array_filter($violations, static fn (Violation $v): bool => $v->remedy?->first?->what() === $asked->what()),
         ))));
-    }
-
-    /** What degreases may be another solvent, where alcohol is not wanted. */
-    private function allowedSupport(Wanted $support): ?Wanted
-    {
-        if (FamilyId::Alcohol !== $support->step->family) {
-            return $this->allowed($support);
-        }
-        foreach ([FamilyId::Alcohol, FamilyId::SolventMild, FamilyId::Deglosser] as $family) {
-            $step = Step::lay($support->step->phase, $family, Applicator::Cloth, $support->step->on);
-            if (null === $this->brief->wishes->excludes($family)) {
-                return $this->allowed($support->with($step));
-            }
-        }
-
-        return $this->allowed($support);
-    }
-
-    /**
-     * One trial for all that this half will be treated with, so that it dries once.
-     *
-     * @param list<Place>    $on
-     * @param list<FamilyId> $asked
-     */
-    private function trial(Half $half, array $on, array $asked): Step
-    {
-        $places = [];
-        foreach ($on as $place) {
-            $places[$place->key] = $place;
-        }
-        $tries = [];
-        foreach ($asked as $family) {
-            $tries[$family->value] = $family;
-        }
-        foreach ($this->pool as $group) {
-            foreach ($group as $wanted) {
-                $family = $wanted->step->family;
-                if (null === $family || !$wanted->step->laysProduct()) {
-                    continue;
-                }
-                foreach ($wanted->step->on as $place) {
-                    $part = $place->half === $half ? $this->state->at($place) : null;
-                    if (null !== $part && $part->part->needsTrial() && !$part->wasTried($family)) {
-                        $places[$place->key] = $place;
-                        $tries[$family->value] = $family;
-                        if (Family::of($family)->needsCleanGround() && null === $this->brief->wishes->excludes(FamilyId::Alcohol)) {
-                            $tries[FamilyId::Alcohol->value] = FamilyId::Alcohol;
-                        }
-                    }
-                }
-            }
-        }
-
-        return Step::trial(array_values($places), array_values($tries));
     }
 
     /** The tape stays until the last coat of its session, and is pulled while that is soft. */

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Planning\Need;
+
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Phrase;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Treatment\Planning\Brief;
+use KindHeel\Core\Treatment\Planning\Rank;
+use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Planning\Wanted;
+use KindHeel\Core\Treatment\Step;
+
+/** Opaque colour in thin coats, over a primer or a base where it needs one, under a clear film. */
+final readonly class Painting
+{
+    private Colouring $colouring;
+
+    public function __construct(private Brief $brief)
+    {
+        $this->colouring = new Colouring($brief);
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Wanted>
+     */
+    public function wanted(array $parts): array
+    {
+        $wanted = [];
+        $primed = array_values(array_filter($parts, static fn (Part $p): bool => !$p->material->isLeather()));
+        foreach ($this->byApplicator($primed) as $id => $on) {
+            $wanted[] = new Wanted(Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)), Rank::BASE, 'Paint holds on what is not leather only over a primer.', ['O-18']);
+        }
+        foreach (Brief::byShade($parts) as $order => $shaded) {
+            foreach ($this->byApplicator($shaded) as $id => $on) {
+                $wanted = [...$wanted, ...$this->coats($on, Applicator::from($id), $order)];
+            }
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param non-empty-list<Part> $parts of one shade
+     *
+     * @return list<Wanted>
+     */
+    private function coats(array $parts, Applicator $applicator, int $order): array
+    {
+        $places = Brief::places($parts);
+        $shade = $this->colouring->shade($parts[0]);
+        $wanted = [];
+        $based = $shade?->hidesWeakly() ?? false;
+        if ($based) {
+            $wanted[] = new Wanted(Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places), Rank::BASE + 2, \sprintf('%s hides weakly: a white base below it saves coats.', ucfirst($shade->label())), ['O-16', 'O-18'], Shade::Ivory, null, $order);
+        } else {
+            $wanted = $this->colouring->spots($parts, FamilyId::Paint, $shade);
+        }
+        $coats = ($applicator->sprays() ? 3 : 2) - ($based ? 1 : 0);
+        for ($coat = 1; $coat <= $coats; ++$coat) {
+            $wanted[] = new Wanted(
+                Step::lay(Phase::Colour, FamilyId::Paint, $applicator, $places, $coat, $coats),
+                Rank::COLOUR + 2 * $coat,
+                Phrase::sentence('%s: colour in thin coats, each in its window.', $this->colouring->because($places)),
+                ['O-18', 'O-19', 'J-7'],
+                $shade,
+                null,
+                $order,
+            );
+        }
+        for ($coat = 1; $coat <= 2; ++$coat) {
+            $wanted[] = new Wanted(Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2), Rank::SEAL + $coat, 'The clear film sets gloss and depth, and keeps the paint.', ['O-18', 'O-22'], null, null, $order);
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return array<string, non-empty-list<Part>> by applicator id
+     */
+    private function byApplicator(array $parts): array
+    {
+        if ([] === $parts) {
+            return [];
+        }
+        $area = array_sum(array_map(fn (Part $p): float => $this->brief->piece->areaDm2($p->at), $parts));
+        $weak = array_filter($parts, fn (Part $p): bool => $this->colouring->shade($p)?->hidesWeakly() ?? false);
+        $usual = $this->brief->wishes->schools->side(School::Laying, $area > Colouring::LARGE_DM2 || [] !== $weak ? 'airbrush' : 'sponge');
+        $groups = [];
+        foreach (Colouring::holed($parts) as [$on, $holed]) {
+            $groups[$holed ? Applicator::Pad->value : $usual] = $on;
+        }
+
+        return $groups;
+    }
+}
