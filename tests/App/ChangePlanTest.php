@@ -161,6 +161,24 @@ final class ChangePlanTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/pieces/$id/plan", ['version' => $without->version, 'exclude' => ['fire']]);
     }
 
+    public function testABadTrialChangesThePlanAndSaysWhat(): void
+    {
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
+        $id = $ticket->pieces[0]->id;
+        $places = [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']];
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'aniline', 'certainty' => 'known', 'dryness' => 'thirsty']);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $trial = $this->step($plan, null, 'trial');
+        self::assertContains('conditioner', $trial->tries);
+        self::assertContains('conditioner', array_column($plan->steps, 'family'));
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", ['version' => $plan->version, 'part' => 'vamp', 'half' => 'left', 'trial' => 'T-7', 'outcome' => 'darkens', 'product' => 'conditioner', 'speaksFor' => [['part' => 'vamp', 'half' => 'right']]]);
+        self::assertTrue($this->plan($id)->stale);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        self::assertNotContains('conditioner', array_column($plan->steps, 'family'));
+        self::assertStringContainsString('No longer: feed with conditioner on the left vamp', implode(' ', array_column($plan->changes, 'text')));
+        self::assertContains('T-7', array_column($plan->refused, 'rule'));
+    }
+
     private function plan(int $id): PlanView
     {
         return $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
