@@ -10,7 +10,9 @@ use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
 use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Planning\Times;
+use KindHeel\Core\Treatment\Planning\Wishes;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 
@@ -39,14 +41,34 @@ final readonly class PlanCheck implements Computation
         $violations = Checker::standard()->check($case->piece, $steps);
 
         return [
-            'violations' => array_map(static fn (Violation $v): array => [
+            'violations' => [...array_map(static fn (Violation $v): array => [
                 'rule' => $v->rule,
                 'step' => $v->step,
                 'severity' => $v->stops ? 'stop' : 'warn',
                 'message' => $v->message,
-            ], $violations),
+            ], $violations), ...self::unwanted($case->wishes, $steps)],
             'ok' => [] === array_filter($violations, static fn (Violation $v): bool => $v->stops),
         ];
+    }
+
+    /**
+     * What the owner or the shop has said they do not want.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<array{rule: string, step: string, severity: string, message: string}>
+     */
+    private static function unwanted(Wishes $wishes, array $steps): array
+    {
+        $found = [];
+        foreach ($steps as $step) {
+            $unwanted = null === $step->family ? null : $wishes->excludes($step->family);
+            if (null !== $unwanted && null !== $step->family) {
+                $found[] = ['rule' => $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', 'step' => $step->id, 'severity' => 'warn', 'message' => \sprintf('%s is not wanted here.', ucfirst($step->family->label()))];
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Step> */

@@ -18,7 +18,6 @@ use KindHeel\Core\Treatment\Planning\Supplies;
 use KindHeel\Core\Treatment\RuleBook;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\Finder\Finder;
 
@@ -59,18 +58,7 @@ final readonly class RulesCommand
 
     public function __invoke(SymfonyStyle $io, #[Option('Fail when the file is stale instead of writing it.')] bool $check = false): int
     {
-        $text = $this->generate();
-        $file = $this->projectDir.self::FILE;
-        if ($check) {
-            $fresh = is_file($file) && file_get_contents($file) === $text;
-            $io->writeln($fresh ? 'The table of rules is as the rule book has it.' : 'docs/rules.md is stale: run bin/console rules:document.');
-
-            return $fresh ? Command::SUCCESS : Command::FAILURE;
-        }
-        file_put_contents($file, $text);
-        $io->writeln('Written.');
-
-        return Command::SUCCESS;
+        return (new GeneratedFile($this->projectDir.self::FILE, $this->generate()))->write($io, $check, 'rules:document');
     }
 
     private function generate(): string

@@ -6,7 +6,6 @@ namespace KindHeel\App\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\Finder\Finder;
 use Symfony\Component\TypeInfo\Type;
@@ -33,18 +32,7 @@ final readonly class TypesCommand
 
     public function __invoke(SymfonyStyle $io, #[Option('Fail when the file is stale instead of writing it.')] bool $check = false): int
     {
-        $text = $this->generate();
-        $file = $this->projectDir.self::FILE;
-        if ($check) {
-            $fresh = is_file($file) && file_get_contents($file) === $text;
-            $io->writeln($fresh ? 'The types are as the PHP side has them.' : 'The types are stale: run bin/console types:generate.');
-
-            return $fresh ? Command::SUCCESS : Command::FAILURE;
-        }
-        file_put_contents($file, $text);
-        $io->writeln('Written.');
-
-        return Command::SUCCESS;
+        return (new GeneratedFile($this->projectDir.self::FILE, $this->generate()))->write($io, $check, 'types:generate');
     }
 
     private function generate(): string

@@ -147,31 +147,8 @@ class StoredStep
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $endedAt = null;
 
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $touchAt = null;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $recoatFromAt = null;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $recoatUntilAt = null;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $nextAt = null;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $fullAt = null;
-
-    /** @var list<string> what the air does to this coat */
-    #[ORM\Column(type: 'json')]
-    private array $airWarnings = [];
-
-    /** What failed gate tests have added to the wait. */
-    #[ORM\Column]
-    private int $addedMinutes = 0;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $gatePassedAt = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private Moments $moments;
 
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'steps'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -181,6 +158,7 @@ class StoredStep
         PlannedStep $planned,
     ) {
         $this->key = $planned->step->id;
+        $this->moments = new Moments();
         $this->follow($position, $planned);
     }
 
@@ -362,10 +340,8 @@ class StoredStep
     public function reopen(): void
     {
         $this->status = StepStatus::Open;
-        $this->startedAt = $this->startedBy = $this->endedAt = $this->gatePassedAt = null;
-        $this->touchAt = $this->recoatFromAt = $this->recoatUntilAt = $this->nextAt = $this->fullAt = null;
-        $this->addedMinutes = 0;
-        $this->airWarnings = [];
+        $this->startedAt = $this->startedBy = $this->endedAt = null;
+        $this->moments = new Moments();
     }
 
     public function dryingFamily(): ?FamilyId
@@ -396,26 +372,13 @@ class StoredStep
 
     public function dries(Forecast $forecast): void
     {
-        $this->touchAt = $forecast->at(Stage::Touch);
-        $this->recoatFromAt = $forecast->at(Stage::RecoatFrom);
-        $this->recoatUntilAt = $forecast->at(Stage::RecoatUntil);
-        $this->nextAt = $forecast->at(Stage::Next);
-        $this->fullAt = $forecast->at(Stage::Full);
-        $this->airWarnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
+        $this->moments->dries($forecast);
     }
 
     /** When a stage is forecast, with what failed gate tests added. */
     public function reaches(Stage $stage): ?\DateTimeImmutable
     {
-        $at = match ($stage) {
-            Stage::Touch => $this->touchAt,
-            Stage::RecoatFrom => $this->recoatFromAt,
-            Stage::RecoatUntil => $this->recoatUntilAt,
-            Stage::Next => $this->nextAt,
-            Stage::Full => $this->fullAt,
-        };
-
-        return $at?->modify(\sprintf('+%d minutes', $this->addedMinutes)) ?: null;
+        return $this->moments->reaches($stage);
     }
 
     public function gate(): ?string
@@ -430,16 +393,16 @@ class StoredStep
 
     public function gatePassedAt(): ?\DateTimeImmutable
     {
-        return $this->gatePassedAt;
+        return $this->moments->passedAt();
     }
 
     public function passGate(\DateTimeImmutable $at): void
     {
-        $this->gatePassedAt = $at;
+        $this->moments->pass($at);
     }
 
     public function waitLonger(int $minutes): void
     {
-        $this->addedMinutes += $minutes;
+        $this->moments->waitLonger($minutes);
     }
 }

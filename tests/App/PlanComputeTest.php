@@ -69,6 +69,22 @@ final class PlanComputeTest extends TestCase
         self::assertFalse($late['ok']);
     }
 
+    public function testWhatIsNotWantedIsSaidAsUnwise(): void
+    {
+        self::assertSame([['rule' => 'H-2', 'step' => 'a', 'severity' => 'warn', 'message' => 'Wax polish is not wanted here.']], $this->unwanted('solvent'));
+        self::assertSame('H-1', $this->unwanted('wax')[0]['rule']);
+        self::assertSame([], $this->unwanted('acid'));
+    }
+
+    /** @return list<array{rule: string, step: string, severity: string, message: string}> what is said of wax when this is left out */
+    private function unwanted(string $exclude): array
+    {
+        $wax = ['id' => 'a', 'action' => 'lay', 'family' => 'wax', 'applicator' => 'cloth', 'on' => [self::VAMP]];
+        $found = $this->check($this->pair('pigmented', ['exclude' => [$exclude]]), [$wax])['violations'];
+
+        return array_values(array_filter($found, static fn (array $v): bool => str_contains($v['message'], 'not wanted')));
+    }
+
     public function testATrialThatIsToldWithoutWhatItTriesSpeaksForAll(): void
     {
         $trial = ['id' => 't', 'action' => 'trial', 'on' => [self::VAMP], 'after' => []];
