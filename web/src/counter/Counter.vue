@@ -76,8 +76,8 @@ const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/
             <span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
               <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
-              <span v-if="piece.stepsAll > 0 && piece.state !== 'finished'" class="flex gap-0.5 mt-1.5" aria-hidden="true">
-                <span v-for="i in piece.stepsAll" :key="i" class="h-1.5 w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'" />
+              <span v-if="piece.stepsAll > 0 && piece.state !== 'finished'" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
+                <span v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'" />
               </span>
             </span>
           </RouterLink>
