@@ -62,8 +62,11 @@ final readonly class PlanCheck implements Computation
     {
         $found = [];
         foreach ($steps as $step) {
-            $unwanted = null === $step->family ? null : $wishes->excludes($step->family);
-            if (null !== $unwanted && null !== $step->family) {
+            if (null === $step->family) {
+                continue;
+            }
+            $unwanted = $wishes->excludes($step->family);
+            if (null !== $unwanted) {
                 $found[] = ['rule' => $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', 'step' => $step->id, 'severity' => 'warn', 'message' => \sprintf('%s is not wanted here.', ucfirst($step->family->label()))];
             }
         }

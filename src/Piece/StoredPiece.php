@@ -9,6 +9,7 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Counter\Ticket;
 use KindHeel\App\People\Person;
+use KindHeel\App\Plan\RefusedView;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\App\Plan\Terms;
 use KindHeel\Core\Assessment\Agreed;
@@ -31,7 +32,6 @@ use KindHeel\Core\Treatment\Planning\Dropped;
 use KindHeel\Core\Treatment\Planning\Elapsed;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
-use KindHeel\Core\Treatment\Planning\Refusal;
 
 /** A piece on a ticket, as it is stored: assessed, then planned, then worked. */
 #[ORM\Entity]
@@ -421,8 +421,7 @@ class StoredPiece
     {
         $this->follow($plan->steps, true);
         $this->remarks = [
-            // What is refused on both halves for the same reason is said once.
-            'refused' => array_values(array_unique(array_map(static fn (Refusal $r): array => ['rule' => $r->rule, 'text' => $r->text], $plan->refused), \SORT_REGULAR)),
+            'refused' => RefusedView::group($plan->refused),
             'referrals' => $plan->referrals,
             'tellOwner' => $plan->tellOwner,
             'dropped' => array_map(static fn (Dropped $d): array => ['rule' => $d->rule, 'text' => $d->text.' '.$d->cost], $plan->dropped),

@@ -48,6 +48,12 @@ class Moments
         $this->airWarnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
     }
 
+    /** @return list<string> */
+    public function airWarnings(): array
+    {
+        return $this->airWarnings;
+    }
+
     /** When a stage is forecast, with what failed gate tests added. */
     public function reaches(Stage $stage): ?\DateTimeImmutable
     {

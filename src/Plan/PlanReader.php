@@ -34,7 +34,7 @@ final readonly class PlanReader
         $own = $row->json('terms_schools');
         // Only a plan that hands have changed is judged again.
         $stored = 1 === $row->int('terms_by_hand') ? $this->entities->find(StoredPiece::class, $piece) : null;
-        /** @var array<string, list<array{rule: string, text: string}>> $remarks */
+        /** @var array<string, list<array{rule: string, text: string, parts?: list<string>}>> $remarks */
         $remarks = $row->json('remarks');
         $begun = \count(array_filter($steps, static fn (StepView $s): bool => 'open' !== $s->status));
         $assessed = $row->int('assessed');
@@ -52,7 +52,7 @@ final readonly class PlanReader
             null !== $from,
             null !== $from && $from !== $assessed,
             $steps,
-            self::remarks($remarks['refused'] ?? []),
+            array_map(static fn (array $r): RefusedView => new RefusedView($r['rule'], $r['text'], $r['parts'] ?? []), $remarks['refused'] ?? []),
             self::remarks($remarks['referrals'] ?? []),
             self::remarks($remarks['tellOwner'] ?? []),
             self::remarks($remarks['dropped'] ?? []),
@@ -69,7 +69,7 @@ final readonly class PlanReader
     }
 
     /**
-     * @param list<array{rule: string, text: string}> $remarks
+     * @param list<array{rule: string, text: string, parts?: list<string>}> $remarks
      *
      * @return list<RemarkView>
      */

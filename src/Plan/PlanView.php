@@ -8,16 +8,16 @@ namespace KindHeel\App\Plan;
 final readonly class PlanView
 {
     /**
-     * @param list<StepView>   $steps
-     * @param list<RemarkView> $refused
-     * @param list<RemarkView> $referrals
-     * @param list<RemarkView> $tellOwner
-     * @param list<RemarkView> $dropped   left out to keep the hour, with what that costs
-     * @param list<RemarkView> $changes   what is otherwise than in the plan before
-     * @param list<FaultView>  $faults    what the rules say of a plan changed by hand
-     * @param list<string>     $kit       everything the job needs
-     * @param list<SchoolView> $schools
-     * @param list<string>     $exclude   hazards and families that are not wanted
+     * @param list<StepView>    $steps
+     * @param list<RefusedView> $refused
+     * @param list<RemarkView>  $referrals
+     * @param list<RemarkView>  $tellOwner
+     * @param list<RemarkView>  $dropped   left out to keep the hour, with what that costs
+     * @param list<RemarkView>  $changes   what is otherwise than in the plan before
+     * @param list<FaultView>   $faults    what the rules say of a plan changed by hand
+     * @param list<string>      $kit       everything the job needs
+     * @param list<SchoolView>  $schools
+     * @param list<string>      $exclude   hazards and families that are not wanted
      */
     public function __construct(
         public int $piece,

@@ -158,6 +158,9 @@ final class ChangePlanTest extends ApiTestCase
         self::assertSame([], preg_grep('/cream polish/', $without->kit));
         self::assertSame(['solvent'], $without->exclude);
         self::assertContains('H-2', array_column($without->refused, 'rule'));
+        $cream = array_values(array_filter($without->refused, static fn ($r): bool => 'Cream polish is not wanted here.' === $r->text));
+        self::assertCount(1, $cream, 'said once for both halves and all parts');
+        self::assertContains('vamp', $cream[0]->parts);
         $this->refused(422, 'POST', "/api/pieces/$id/plan", ['version' => $without->version, 'exclude' => ['fire']]);
     }
 

@@ -404,7 +404,7 @@ export interface PlanView {
   readonly made: boolean;
   readonly stale: boolean;
   readonly steps: readonly StepView[];
-  readonly refused: readonly RemarkView[];
+  readonly refused: readonly RefusedView[];
   readonly referrals: readonly RemarkView[];
   readonly tellOwner: readonly RemarkView[];
   readonly dropped: readonly RemarkView[];
@@ -446,6 +446,12 @@ export interface RackPieceView {
   readonly closesAt: string | null;
   readonly next: string | null;
   readonly standing: string;
+}
+
+export interface RefusedView {
+  readonly rule: string;
+  readonly text: string;
+  readonly parts: readonly string[];
 }
 
 export interface RemarkView {

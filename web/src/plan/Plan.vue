@@ -37,6 +37,8 @@ const comparing = ref(false)
 const stopping = computed(() => plan.value?.faults.filter((f) => f.stops && f.reason === null) ?? [])
 const stops = computed(() => stopping.value.length)
 const stop = computed(() => stopping.value[0])
+/** What was considered for the parts of this step and is not done. */
+const refusedHere = computed(() => plan.value?.refused.filter((r) => r.parts.some((p) => chosen.value?.parts.includes(p))).slice(0, 4) ?? [])
 const fast = computed(() => plan.value?.aim === 'ready-fast')
 
 /** A plan opens where the work stands. */
@@ -117,6 +119,9 @@ const begin = (step: StepView): Promise<void> => hands.start(step)
         <StepFaults :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value" @mend="(rule) => alter({ change: 'mend', step: chosen?.key ?? null, rule })" @override="(rule, reason) => alter({ change: 'override', step: chosen?.key ?? null, rule, reason })" />
         <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
         <StepWords :step="chosen" />
+        <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
+          <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span></p>
+        </section>
         <TrialResults v-if="chosen.action === 'trial' && may" :key="chosen.key" :step="chosen" :busy="hands.busy.value" @tried="tried" />
         <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
         <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what was changed by hand</button>
