@@ -98,6 +98,7 @@ final class WorkshopDayTest extends StoryTestCase
             $saidNotYet = $saidNotYet || $notYet;
             $this->type($notYet ? 'n' : WebDriverKeys::SPACE);
             $this->wait(fn (): ?bool => $this->state($id) !== $state ? true : null, 'a key to act');
+            $this->wait(fn (): ?bool => $this->hand() !== $hand ? true : null, 'the hand to follow');
         }
         self::assertTrue($saidNotYet);
         self::assertSame('finished', $this->state($id)['state']);
@@ -113,7 +114,7 @@ final class WorkshopDayTest extends StoryTestCase
     {
         for ($press = 0; $press < 20; ++$press) {
             usleep(120_000);
-            $hand = $this->see('[aria-label="In the hand"]')->getText();
+            $hand = $this->hand();
             if (str_starts_with($hand, $name)) {
                 return $hand;
             }
@@ -186,7 +187,7 @@ final class WorkshopDayTest extends StoryTestCase
                 $this->says('Maud’s loafers')->click();
                 usleep(150_000);
             }
-            $hand = $this->see('[aria-label="In the hand"]')->getText();
+            $hand = $this->hand();
             if (!str_contains($hand, 'Maud’s loafers') || str_contains($hand, 'Everything is drying')) {
                 $sawADryingCoat = $sawADryingCoat || str_contains($this->text(), 'flex');
                 $this->clock->forward(45);
@@ -206,6 +207,7 @@ final class WorkshopDayTest extends StoryTestCase
                 $this->says('Start')->click();
             }
             $this->wait(fn (): ?bool => $this->state($id) !== $state || str_contains($this->text(), 'not be touched') ? true : null, 'something to change');
+            $this->wait(fn (): ?bool => $this->hand() !== $hand ? true : null, 'the hand to follow');
         }
         self::assertSame('finished', $this->state($id)['state']);
         self::assertTrue($sawADryingCoat);
@@ -240,6 +242,11 @@ final class WorkshopDayTest extends StoryTestCase
             usleep(400_000);
             $this->isAccessible($path.' in the evening');
         }
+    }
+
+    private function hand(): string
+    {
+        return $this->see('[aria-label="In the hand"]')->getText();
     }
 
     /** How pressing the piece calls for hands; null when nothing of it does. */
