@@ -173,12 +173,6 @@ final readonly class Piece
         return self::of($this->kind, $this->size, $this->agreed, array_values($parts), $this->findings, $this->trials);
     }
 
-    /** The same piece, were it to go to another aim. */
-    public function agreedOn(Agreed $agreed): self
-    {
-        return new self($this->kind, $this->size, $agreed, $this->parts, $this->findings, $this->trials);
-    }
-
     /**
      * The halves that it has: both of a pair, the one that came alone, or the whole.
      *

@@ -36,16 +36,14 @@ final readonly class MakePlan
     {
         $before = $piece->steps();
         $done = array_values(array_filter($before, static fn (StoredStep $s): bool => !$s->isOpen()));
-        $plan = [] === $done
-            ? Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))
-            : Planner::rest($piece->toCore(), $this->air->now(), $this->terms->of($piece), array_map(static fn (StoredStep $s) => $s->toWanted(), $done));
+        $plan = Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece), array_map(static fn (StoredStep $s) => $s->toWanted(), $done));
         $changes = PlanChanges::between($before, $plan);
         $piece->forgetRest();
         // The keys of the new steps may be those of the old: the old ones must be gone first.
         $this->entities->flush();
         $piece->take($plan, $changes);
         $this->ledger->piece(Event::Planned, $piece, $person, match (true) {
-            [] === $plan->steps => 'No treatment: '.($plan->referrals[0]->text ?? 'nothing can be done in the time.'),
+            \count($plan->steps) === \count($done) => 'No treatment from here: '.($plan->referrals[0]->text ?? 'nothing can be done in the time.'),
             [] === $done => \sprintf('Planned: %d steps, %d minutes by hand.', \count($plan->steps), (int) $plan->handsOnMinutes),
             default => \sprintf('Planned anew from here: %d steps are left.', \count($plan->steps) - \count($done)),
         });

@@ -7,8 +7,11 @@ namespace KindHeel\Core\Treatment\Planning;
 /** How long a plan takes one pair of hands that never sleeps: always the first step that may be begun. */
 final class Elapsed
 {
-    /** @param list<PlannedStep> $steps in a workable order */
-    public static function minutes(array $steps): float
+    /**
+     * @param list<PlannedStep> $steps in a workable order
+     * @param int               $done  how many of the first have just been done: they take no time, and their coats are fresh
+     */
+    public static function minutes(array $steps, int $done = 0): float
     {
         $open = [];
         $followers = [];
@@ -29,7 +32,7 @@ final class Elapsed
             $best = null;
             $bestStart = \INF;
             foreach ($ready as $i => $id) {
-                $start = self::earliest($byId[$id], $ends, $now);
+                $start = $position[$id] < $done ? 0.0 : self::earliest($byId[$id], $ends, $now);
                 if ($start < $bestStart || $start === $bestStart && null !== $best && $position[$id] < $position[$ready[$best]]) {
                     [$best, $bestStart] = [$i, $start];
                 }
@@ -39,7 +42,7 @@ final class Elapsed
             }
             $id = $ready[$best];
             unset($ready[$best]);
-            $now = $bestStart + $byId[$id]->minutes;
+            $now = $position[$id] < $done ? 0.0 : $bestStart + $byId[$id]->minutes;
             $ends[$id] = $now;
             foreach ($followers[$id] ?? [] as $follower) {
                 if (0 === --$open[$follower]) {

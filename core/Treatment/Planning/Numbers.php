@@ -25,11 +25,12 @@ final class Numbers
         $this->times = new Times($air);
     }
 
-    public function plan(Sewing $sewing, Remarks $remarks): Plan
+    /** @param list<Wanted> $done that take no time any more */
+    public function plan(Sewing $sewing, Remarks $remarks, array $done = []): Plan
     {
         $steps = $this->steps($sewing->placed());
         $refused = $remarks->refused($sewing->refused());
-        $elapsed = Elapsed::minutes($steps);
+        $elapsed = Elapsed::minutes($steps, \count($done));
 
         return new Plan(
             $steps,

@@ -30,12 +30,15 @@ final readonly class Plan
     }
 
     /**
-     * @param list<Remark> $referrals
-     * @param list<Remark> $tellOwner
+     * Nothing more is done.
+     *
+     * @param list<Remark>      $referrals
+     * @param list<Remark>      $tellOwner
+     * @param list<PlannedStep> $done      what had been done before
      */
-    public static function none(array $referrals, array $tellOwner): self
+    public static function none(array $referrals, array $tellOwner, array $done = []): self
     {
-        return new self([], [], [], $referrals, [], $tellOwner, 0.0, 0.0);
+        return new self($done, [], [], $referrals, [], $tellOwner, array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $done)), 0.0);
     }
 
     /** @param list<Dropped> $dropped */
@@ -48,10 +51,5 @@ final readonly class Plan
     public function order(): array
     {
         return array_map(static fn (PlannedStep $s): Step => $s->step, $this->steps);
-    }
-
-    public function coats(): int
-    {
-        return \count(array_filter($this->steps, static fn (PlannedStep $s): bool => $s->step->laysProduct()));
     }
 }

@@ -24,29 +24,23 @@ final class Planner
     /** A plan that is still faulted after so many rounds of refusing shows two rules that ask for each other. */
     private const ROUNDS = 40;
 
-    /** @param Air $air the workshop's usual air, for the waits */
-    public static function plan(Piece $piece, Air $air, ?Wishes $wishes = null): Plan
+    /**
+     * Once work has begun what was done stays, what it left is worked with, and what is met is not done again.
+     *
+     * @param Air          $air  the workshop's usual air, for the waits
+     * @param list<Wanted> $done in the order in which they were done, under their names
+     */
+    public static function plan(Piece $piece, Air $air, ?Wishes $wishes = null, array $done = []): Plan
     {
         $wishes ??= Wishes::none();
         $remarks = new Remarks($piece, $wishes);
-        $referrals = $remarks->referrals();
         if ($remarks->isReferredWhole()) {
-            return Plan::none($referrals, $remarks->tellOwner());
+            return Plan::none($remarks->referrals(), $remarks->tellOwner(), (new Numbers($piece, $air, $wishes))->steps($done));
         }
         if (Aim::ReadyFast === $piece->agreed->aim && null !== $wishes->readyInMinutes) {
-            return ReadyFast::plan($piece, $air, $wishes);
+            return ReadyFast::plan($piece, $air, $wishes, $done);
         }
 
-        return self::sound($piece, $air, $wishes);
-    }
-
-    /**
-     * The rest of a plan when work has begun: what was done stays, what it left is worked with, what is met is not done again.
-     *
-     * @param list<Wanted> $done in the order in which they were done, under their names
-     */
-    public static function rest(Piece $piece, Air $air, Wishes $wishes, array $done): Plan
-    {
         return self::sound($piece, $air, $wishes, $done);
     }
 
@@ -62,11 +56,9 @@ final class Planner
         $refused = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $sewing = Sewing::of($brief, $banned, $refused, $done);
-            $worked = array_flip(array_map(static fn (Wanted $w): string => $w->step->id, $done));
-            // What is done is done: only what is still to come can be planned otherwise.
-            $faults = array_values(array_filter(Checker::standard()->check($piece, $sewing->steps()), static fn (Violation $v): bool => !isset($worked[$v->step])));
+            $faults = self::open(Checker::standard()->check($piece, $sewing->steps()), $sewing, $done);
             if ([] === $faults) {
-                return (new Numbers($piece, $air, $wishes))->plan($sewing, new Remarks($piece, $wishes));
+                return (new Numbers($piece, $air, $wishes))->plan($sewing, new Remarks($piece, $wishes), $done);
             }
             $before = \count($banned);
             foreach ($faults as $fault) {
@@ -88,5 +80,31 @@ final class Planner
         }
 
         throw new \LogicException('Two rules ask for each other.');
+    }
+
+    /**
+     * What is done is done: only what is still to come can be planned otherwise.
+     *
+     * @param list<Violation> $faults
+     * @param list<Wanted>    $done
+     *
+     * @return list<Violation>
+     */
+    private static function open(array $faults, Sewing $sewing, array $done): array
+    {
+        $worked = array_flip(array_map(static fn (Wanted $w): string => $w->step->id, $done));
+
+        return array_values(array_filter($faults, static function (Violation $fault) use ($worked, $sewing): bool {
+            if (isset($worked[$fault->step]) || null === $fault->blames || null === $fault->at) {
+                return !isset($worked[$fault->step]);
+            }
+            foreach ($sewing->steps() as $step) {
+                if ($step->family === $fault->blames && $step->touches($fault->at) && !isset($worked[$step->id])) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
     }
 }

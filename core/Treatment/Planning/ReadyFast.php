@@ -21,10 +21,11 @@ final class ReadyFast
         Phase::Repair, Phase::Clean, Phase::DryClean, Phase::TakeApart, Phase::PutTogether, Phase::Record, Phase::HandOver,
     ];
 
-    public static function plan(Piece $piece, Air $air, Wishes $wishes): Plan
+    /** @param list<Wanted> $done what cannot be left out any more */
+    public static function plan(Piece $piece, Air $air, Wishes $wishes, array $done = []): Plan
     {
         $minutes = $wishes->readyInMinutes ?? 0.0;
-        $full = $plan = Planner::sound($piece, $air, $wishes);
+        $full = $plan = Planner::sound($piece, $air, $wishes, $done);
         $times = new Times($air);
         $out = [];
         foreach ($plan->steps as $step) {
@@ -35,14 +36,16 @@ final class ReadyFast
         while (true) {
             if ([] !== $out) {
                 $wishes = $wishes->without(...$out);
-                $plan = Planner::sound($piece, $air, $wishes);
+                $plan = Planner::sound($piece, $air, $wishes, $done);
             }
-            if ($plan->elapsedMinutes <= $minutes || [] === $plan->steps) {
+            if ($plan->elapsedMinutes <= $minutes || \count($plan->steps) === \count($done)) {
                 return $plan->leavingOut(self::missing($full, $plan));
             }
             $out = self::next($plan, $times, $wishes);
             if ([] === $out) {
-                return Plan::none($plan->referrals, $plan->tellOwner)->leavingOut(self::missing($full, Plan::none([], [])));
+                $kept = Plan::none($plan->referrals, $plan->tellOwner, \array_slice($plan->steps, 0, \count($done)));
+
+                return $kept->leavingOut(self::missing($full, $kept));
             }
         }
     }

@@ -175,6 +175,10 @@ final class Sewing
             $first = [];
             $bonds = [];
             foreach ($violations as $violation) {
+                if (null !== $violation->blames) {
+                    // An earlier product is to blame: the planner takes that out, not the step that brings it to light.
+                    continue;
+                }
                 $support = $violation->remedy?->first;
                 if (null !== $violation->remedy?->bond) {
                     $bonds[] = $violation;
@@ -218,7 +222,7 @@ final class Sewing
             }
         }
 
-        return $this->without($wanted, $this->checker->judge($this->state, $wanted->step));
+        return $this->without($wanted, array_values(array_filter($this->checker->judge($this->state, $wanted->step), static fn (Violation $v): bool => null === $v->blames)));
     }
 
     /** @return list<Place> where an act finds something to do: what was refused before it leaves nothing to rub off, sand or brush */

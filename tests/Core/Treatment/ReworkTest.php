@@ -12,6 +12,8 @@ use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Applicator;
@@ -21,6 +23,7 @@ use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
+use KindHeel\Core\Treatment\Planning\Schools;
 use KindHeel\Core\Treatment\Planning\Wanted;
 use KindHeel\Core\Treatment\Planning\Wishes;
 use KindHeel\Core\Treatment\Step;
@@ -151,18 +154,54 @@ final class ReworkTest extends TestCase
         $shoes = Shoes::pair()->to(Aim::Freshen, Gloss::Satin)->with('left/vamp', FindingKind::Scuff, 2);
         $plan = Planner::plan($shoes->piece(), Air::reference());
         $done = array_map(static fn (PlannedStep $s): Wanted => new Wanted($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice($plan->steps, 0, 8));
-        $same = Planner::rest($shoes->piece(), Air::reference(), Wishes::none(), $done);
+        $same = Planner::plan($shoes->piece(), Air::reference(), Wishes::none(), $done);
         self::assertSame(
             array_map(static fn (PlannedStep $s): string => $s->step->what().implode(',', array_map(strval(...), $s->step->on)), $plan->steps),
             array_map(static fn (PlannedStep $s): string => $s->step->what().implode(',', array_map(strval(...), $s->step->on)), $same->steps),
             'nothing new: the same work is left',
         );
-        $found = Planner::rest($shoes->with('left/vamp', FindingKind::GroundInDirt, 3)->piece(), Air::reference(), Wishes::none(), $done);
+        $found = Planner::plan($shoes->with('left/vamp', FindingKind::GroundInDirt, 3)->piece(), Air::reference(), Wishes::none(), $done);
         $left = array_map(static fn (PlannedStep $s): string => $s->step->what(), \array_slice($found->steps, 8));
         self::assertContains('cleaner-neutral', $left, 'what came to light under the dirt');
         self::assertNotContains('dust-off', $left);
         self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, \array_slice($found->steps, 0, 8)));
         self::assertContains(Action::HandOver, array_map(static fn (PlannedStep $s): Action => $s->step->action, $found->steps));
+    }
+
+    public function testWhatComesToLightInTheMiddleOfTheWorkMayEndIt(): void
+    {
+        $shoes = Shoes::pair()->with('left/vamp', FindingKind::Scuff, 2);
+        $done = $this->begun($shoes, 8);
+        $plan = Planner::plan($shoes->with('right/vamp', FindingKind::RedRot, 2)->piece(), Air::reference(), Wishes::none(), $done);
+        self::assertSame('J-6', $plan->referrals[0]->rule);
+        self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, $plan->steps), 'what was done stays, nothing is added');
+    }
+
+    public function testAHalfThatWasColouredBeforeItsFellowWasSpoiltStaysSo(): void
+    {
+        $shoes = Shoes::pair()->of(Material::Aniline)->with('left/vamp', FindingKind::Scuff, 2);
+        $all = Planner::plan($shoes->piece(), Air::reference())->order();
+        $cream = array_keys(array_filter($all, static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('left/vamp'))))[0];
+        $done = $this->begun($shoes, $cream + 1);
+        $plan = Planner::plan($shoes->tried('right/vamp', Trial::Product, Outcome::Dulls, FamilyId::Cream)->piece(), Air::reference(), Wishes::none(), $done);
+        self::assertSame([], array_filter(\array_slice($plan->order(), \count($done)), static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('right/vamp'))));
+        self::assertSame(Action::HandOver, $plan->order()[\count($plan->steps) - 1]->action);
+    }
+
+    public function testTheHourIsKeptFromWhereTheWorkStands(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::ReadyFast)->with('left/vamp', FindingKind::Scuff, 2);
+        $done = $this->begun($shoes, 8);
+        $plan = Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], 150.0), $done);
+        self::assertLessThanOrEqual(150.0, $plan->elapsedMinutes);
+        self::assertContains('cream', array_map(static fn ($d): string => $d->what, $plan->dropped));
+        self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)));
+    }
+
+    /** @return list<Wanted> the first steps of a plan, as done */
+    private function begun(Shoes $shoes, int $steps): array
+    {
+        return array_map(static fn (PlannedStep $s): Wanted => new Wanted($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice(Planner::plan($shoes->piece(), Air::reference())->steps, 0, $steps));
     }
 
     private function painted(Material $material = Material::Pigmented): Rework

@@ -28,8 +28,12 @@ watch(() => [props.open, chosen.value, props.schools], ([open]) => {
   }
 })
 const forWorkshop = async (side: string | null): Promise<void> => {
-  await api.put<SchoolsView>(`/schools/${chosen.value}`, { side })
-  emit('workshop')
+  try {
+    await api.put<SchoolsView>(`/schools/${chosen.value}`, { side })
+    emit('workshop')
+  } catch {
+    problem.value = 'That could not be kept just now. Try again.'
+  }
 }
 const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 ? [...lines.slice(0, 6), `and ${lines.length - 6} more`] : lines)
 </script>
@@ -69,7 +73,10 @@ const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 
             </article>
           </div>
           <p v-else-if="!problem" class="text-soft text-lg">Planning both ways…</p>
-          <p v-if="school?.plan" class="flex flex-wrap gap-3"><button class="may" type="button" :disabled="busy" @click="emit('take', chosen, null)">As the workshop has it</button></p>
+          <p v-if="school?.plan ?? school?.workshop" class="flex flex-wrap gap-3">
+            <button v-if="school?.plan" class="may" type="button" :disabled="busy" @click="emit('take', chosen, null)">As the workshop has it</button>
+            <button v-if="school?.workshop" class="may" type="button" :disabled="busy" @click="forWorkshop(null)">The workshop goes case by case</button>
+          </p>
         </section>
       </DialogPanel>
     </div>
