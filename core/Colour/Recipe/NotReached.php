@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Colour\Recipe;
+
+/** Why additions cannot bring a pot to its target. */
+enum NotReached: string
+{
+    case TooMany = 'too_many';
+    case Capacity = 'capacity';
+    case OutOfRange = 'out_of_range';
+
+    public function message(): string
+    {
+        return match ($this) {
+            self::TooMany => 'It would take more different paints than one correction should hold. Start again rather than climb back through so many colours.',
+            self::Capacity => 'The pot is too full of the wrong colour to be turned. Start a new pot.',
+            self::OutOfRange => 'No mix of these paints comes near enough.',
+        };
+    }
+}
