@@ -30,12 +30,13 @@ $ever = static fn (): bool => true;
  * @param list<float> $times
  * @param list<float> $misses
  */
-$report = static function (string $what, array $times, array $misses): void {
+function report(string $what, array $times, array $misses): void
+{
     sort($times);
     sort($misses);
     $last = count($times) - 1;
     printf("%-34s median %6.1f ms, 95 %% %6.1f, worst %6.1f; ΔE00 median %.3f, 95 %% %.3f, worst %.3f\n", $what, $times[intdiv($last, 2)], $times[(int) floor(0.95 * $last)], $times[$last], $misses[intdiv($last, 2)], $misses[(int) floor(0.95 * $last)], $misses[$last]);
-};
+}
 foreach ([12, 18] as $count) {
     foreach (['spectrum', 'Lab', 'film', 'out of reach'] as $kind) {
         $times = $misses = [];
@@ -58,7 +59,7 @@ foreach ([12, 18] as $count) {
             $times[] = (hrtime(true) - $at) / 1e6;
             $misses[] = $recipes[0]->weighted;
         }
-        $report($count.' paints, '.$kind, $times, $misses);
+        report($count.' paints, '.$kind, $times, $misses);
     }
 }
 $times = $misses = [];
@@ -76,7 +77,7 @@ for ($i = 0; $i < $targets; ++$i) {
     $times[] = (hrtime(true) - $at) / 1e6;
     $misses[] = $found->after->weighted;
 }
-$report('correction, 18 paints', $times, $misses);
+report('correction, 18 paints', $times, $misses);
 $pot = Mixture::of($range, ['chalk-white' => 20, 'brick' => 4, 'straw' => 3]);
 $at = hrtime(true);
 for ($i = 0; $i < 1000; ++$i) {

@@ -16,7 +16,7 @@ final readonly class LayersHaveALimit implements PartRule
 {
     private const WAX_WHERE_IT_FLEXES = 2;
     private const WAX_WHERE_IT_DOES_NOT = 6;
-    private const FILM_MICRONS = 150.0;
+    public const FILM_MICRONS = 150.0;
 
     public function concerns(Step $step): bool
     {

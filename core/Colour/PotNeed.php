@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Colour;
+
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\Rule\LayersHaveALimit;
+
+/** How much colour a job takes: all coats on both halves and a fifth kept back (Q-2, Q-4), in whole drops (Q-6). */
+final readonly class PotNeed
+{
+    /** A drop, until twenty of them were counted into a measure (Q-6). */
+    public const DROP_ML = 0.045;
+    private const KEPT = 0.2;
+
+    /**
+     * @param float $layMl  what the coats take, with what the tool does not pass on and what stays behind in it
+     * @param float $keptMl kept back for later touch-up
+     * @param int   $drops  of both, rounded up
+     * @param float $dryUm  film that the coats build up
+     */
+    private function __construct(public float $layMl, public float $keptMl, public int $drops, public float $dryUm)
+    {
+    }
+
+    /**
+     * @param float $areaDm2  of both halves
+     * @param float $usePerM2 ml of a coat on a square metre
+     *
+     * @throws ColourError
+     */
+    public static function of(float $areaDm2, float $usePerM2, int $coats, Applicator $applicator, float $dropMl = self::DROP_ML): self
+    {
+        if (!($areaDm2 > 0.0) || $coats < 1 || !($dropMl > 0.0)) {
+            throw new ColourError('A pot is for an area, coats and drops of some size.');
+        }
+        $lay = $areaDm2 / 100.0 * $usePerM2 * $coats / $applicator->transfer() + $applicator->potLossMl();
+        $kept = self::KEPT * $lay;
+
+        return new self($lay, $kept, (int) ceil(round(($lay + $kept) / $dropMl, 6)), $coats * $applicator->dryMicrons());
+    }
+
+    /** Whether the film would crack where the part bends (J-4). */
+    public function cracks(float $filmThereUm, bool $flexes): bool
+    {
+        return $flexes && $filmThereUm + $this->dryUm > LayersHaveALimit::FILM_MICRONS;
+    }
+}
