@@ -13,9 +13,9 @@ use KindHeel\Core\Assessment\Gloss;
  */
 final class Sheen
 {
-    private const MATT = 0.35;
-    private const SATIN = 0.15;
-    private const GLOW = 0.06;
+    private const MATT = 0.2;
+    private const SATIN = 0.06;
+    private const GLOW = 0.025;
 
     /** The same film under another finish. */
     public static function moved(Spectrum $read, Gloss $from, Gloss $to): Spectrum

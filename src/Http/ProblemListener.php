@@ -7,9 +7,12 @@ namespace KindHeel\App\Http;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\ORM\OptimisticLockException;
+use KindHeel\App\Colour\Device\DeviceFault;
+use KindHeel\App\Colour\File\BadFile;
 use KindHeel\App\Picture\BadPicture;
 use KindHeel\App\Security\TooManyTries;
 use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Drying\AirOutOfRange;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -57,6 +60,8 @@ final readonly class ProblemListener
 
         return match (true) {
             $error instanceof AssessmentError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
+            $error instanceof ColourError, $error instanceof BadFile => Problem::response(422, self::capital($error->getMessage())),
+            $error instanceof DeviceFault => Problem::response(409, $error->getMessage(), 'not-now', more: ['overridable' => false]),
             $error instanceof BadPicture => Problem::response(422, $error->getMessage(), errors: [['field' => 'file', 'message' => $error->getMessage()]]),
             $error instanceof Refused => Problem::response(409, $error->getMessage(), $error->kind, more: ['overridable' => $error->overridable]),
             $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(409, 'Somebody else changed this meanwhile. Here is how it stands now.', 'changed-meanwhile', more: ['overridable' => false]),

@@ -18,4 +18,7 @@ enum Event: string
     case PutDown = 'put-down';
     case Again = 'again';
     case Finished = 'finished';
+    case ColourRead = 'colour-read';
+    case Compared = 'compared';
+    case PotLaid = 'pot-laid';
 }

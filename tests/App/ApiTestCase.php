@@ -41,7 +41,7 @@ abstract class ApiTestCase extends WebTestCase
         $clock = self::getContainer()->get(ClockInterface::class);
         $this->clock = $clock;
         $connection = $this->connection();
-        foreach (['agreement', 'picture', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
+        foreach (['pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
             $connection->executeStatement('DELETE FROM '.$table);
         }
         $entities = self::getContainer()->get(EntityManagerInterface::class);

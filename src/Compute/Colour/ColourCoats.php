@@ -20,14 +20,14 @@ final readonly class ColourCoats implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of($input, ['paints', 'drops', 'ground', 'thickness_per_coat'], ['tolerance_dE00', 'base', 'base_thickness', 'illuminant', 'observer', 'max_coats']);
+        $in = ColourFields::of($input, ['paints', 'drops', 'ground', 'thickness_per_coat'], ['tolerance_dE00', 'base', 'base_thickness', 'illuminant', 'observer', 'max_coats']);
         $paints = $in->paints();
         $drops = $in->drops('drops', $paints, whole: false);
         $ground = $in->ground();
-        $perCoat = $in->number('thickness_per_coat', 0.0, 0.0, ColourInput::THICKEST);
+        $perCoat = $in->number('thickness_per_coat', 0.0, 0.0, ColourFields::THICKEST);
         $tolerance = $in->number('tolerance_dE00', 1.0, 0.0, 1000.0);
         $base = null === $in->raw('base') ? null : $in->paint($in->raw('base'), '/base');
-        $perBaseCoat = $in->number('base_thickness', $perCoat ?? 0.0, 0.0, ColourInput::THICKEST);
+        $perBaseCoat = $in->number('base_thickness', $perCoat ?? 0.0, 0.0, ColourFields::THICKEST);
         $most = $in->whole('max_coats', 20, 1, Coats::MOST);
         $light = $in->light();
         if (null !== $drops && array_sum($drops) <= 0.0) {

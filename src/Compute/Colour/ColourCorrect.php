@@ -21,7 +21,7 @@ final readonly class ColourCorrect implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of(
+        $in = ColourFields::of(
             $input,
             ['pot', 'capacity_drops', 'target', 'paints'],
             ['max_additions', 'tolerance_dE00', 'illuminants', 'observer', 'ground', 'thickness', 'clear_binder', 'measured', 'time_limit_ms', 'seed'],

@@ -17,7 +17,7 @@ final readonly class ColourDifference implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of($input, ['a', 'b'], []);
+        $in = ColourFields::of($input, ['a', 'b'], []);
         $a = $in->has('a') ? $in->lab($in->raw('a'), '/a') : null;
         $b = $in->has('b') ? $in->lab($in->raw('b'), '/b') : null;
         $in->read->finish();

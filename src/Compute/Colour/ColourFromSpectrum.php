@@ -19,7 +19,7 @@ final readonly class ColourFromSpectrum implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of($input, ['spectrum'], ['illuminant', 'observer']);
+        $in = ColourFields::of($input, ['spectrum'], ['illuminant', 'observer']);
         $spectrum = $in->has('spectrum') ? $in->spectrum($in->raw('spectrum'), '/spectrum', self::BRIGHTEST) : null;
         $light = $in->light();
         $in->read->finish();

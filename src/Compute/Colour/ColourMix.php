@@ -20,7 +20,7 @@ final readonly class ColourMix implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of($input, ['paints', 'drops', 'thickness'], ['ground', 'illuminant', 'observer', 'dyes']);
+        $in = ColourFields::of($input, ['paints', 'drops', 'thickness'], ['ground', 'illuminant', 'observer', 'dyes']);
         $paints = $in->paints();
         $drops = $in->drops('drops', $paints, whole: false);
         $thickness = $in->thickness('thickness');
@@ -65,7 +65,7 @@ final readonly class ColourMix implements Computation
     }
 
     /** @return list<array{Dye, float}> */
-    private function dyes(ColourInput $in): array
+    private function dyes(ColourFields $in): array
     {
         $dyes = [];
         foreach ($in->has('dyes') ? $in->read->list($in->raw('dyes'), '/dyes') ?? [] : [] as $i => $value) {

@@ -21,7 +21,7 @@ final readonly class ColourRecipe implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourInput::of($input, ['target', 'paints', 'pot'], ['max_paints', 'illuminants', 'observer', 'ground', 'thickness', 'clear_binder', 'time_limit_ms', 'seed']);
+        $in = ColourFields::of($input, ['target', 'paints', 'pot'], ['max_paints', 'illuminants', 'observer', 'ground', 'thickness', 'clear_binder', 'time_limit_ms', 'seed']);
         $target = $in->target();
         $paints = $in->paints(1);
         $size = $this->size($in);
@@ -41,7 +41,7 @@ final readonly class ColourRecipe implements Computation
         return ['recipes' => array_map(static fn (Recipe $recipe): array => ColourOutput::recipe($recipe, $target), $recipes)];
     }
 
-    private function size(ColourInput $in): ?PotSize
+    private function size(ColourFields $in): ?PotSize
     {
         $fields = $in->has('pot') ? $in->read->object($in->raw('pot'), '/pot', ['drops_min', 'drops_max']) : null;
         if (null === $fields) {

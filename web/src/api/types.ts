@@ -84,6 +84,13 @@ export interface ChangeInput {
   reason?: string | null;
 }
 
+export interface CoatStepView {
+  readonly coat: number;
+  readonly hex: string;
+  readonly change: number;
+  readonly toOpaque: number;
+}
+
 export interface CoatView {
   readonly step: number;
   readonly version: number;
@@ -102,6 +109,19 @@ export interface CoatView {
   readonly warnings: readonly string[];
 }
 
+export interface CoatsView {
+  readonly ground: string;
+  readonly applicator: string;
+  readonly bare: LadderView;
+  readonly based: readonly LadderView[];
+  readonly sentence: string;
+}
+
+export interface ColoursView {
+  readonly products: readonly ProductView[];
+  readonly swatches: readonly SwatchView[];
+}
+
 export interface CompareView {
   readonly school: string;
   readonly label: string;
@@ -114,10 +134,108 @@ export interface CopyInput {
   from: number;
 }
 
+export interface CorrectionView {
+  readonly sentence: string;
+  readonly reachable: boolean;
+  readonly additions: readonly DropView[];
+  readonly after: SeenView | null;
+  readonly dE00: number;
+  readonly restart: RecipeView | null;
+}
+
+export interface DabInput {
+  version: number;
+  measured?: readonly (readonly number[])[] | null;
+}
+
+export interface DabView {
+  readonly seen: SeenView;
+  readonly difference: DifferenceView;
+  readonly prediction: DifferenceView;
+  readonly drops: number;
+  readonly at: string;
+  readonly verdict: string;
+  readonly near: boolean;
+}
+
 export interface DeclinedView {
   readonly rule: string;
   readonly text: string;
   readonly to: string;
+}
+
+export interface DifferenceView {
+  readonly dE00: number;
+  readonly dL: number;
+  readonly dC: number;
+  readonly dH: number;
+  readonly words: string;
+}
+
+export interface DrawDownInput {
+  name: string;
+  dryUm: number;
+  white: readonly number[];
+  black: readonly number[];
+  overWhite: readonly number[];
+  overBlack: readonly number[];
+  keep?: boolean;
+  leftMl?: number;
+}
+
+export interface DropView {
+  readonly code: string;
+  readonly name: string;
+  readonly hex: string;
+  readonly drops: number;
+  readonly ml: number;
+  readonly leftMl: number;
+}
+
+export interface DropsInput {
+  version: number;
+  code: string;
+  drops: number;
+}
+
+export interface DyeLadderView {
+  readonly code: string;
+  readonly name: string;
+  readonly diluent: string;
+  readonly rungs: readonly DyeRungView[];
+}
+
+export interface DyeMatchView {
+  readonly sentence: string;
+  readonly hex: string;
+  readonly dE00: number;
+}
+
+export interface DyeRungView {
+  readonly thinner: number;
+  readonly coats: number;
+  readonly hex: string;
+  readonly dE00: number;
+}
+
+export interface DyeSwatchInput {
+  dye: number;
+  thinner: number;
+  coats: number;
+  applicator: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
+  leather: readonly number[];
+  dyed: readonly number[];
+}
+
+export interface DyesView {
+  readonly ground: SeenView | null;
+  readonly target: SeenView | null;
+  readonly applicator: string;
+  readonly factor: number;
+  readonly swatches: number;
+  readonly never: string | null;
+  readonly matches: readonly DyeMatchView[];
+  readonly ladders: readonly DyeLadderView[];
 }
 
 export interface EntryView {
@@ -141,6 +259,10 @@ export interface FaultView {
   readonly message: string;
   readonly because: string;
   readonly reason: string | null;
+}
+
+export interface FileInput {
+  text: string;
 }
 
 export interface FindingInput {
@@ -179,10 +301,30 @@ export interface FindingWordView {
   readonly parts: readonly string[];
 }
 
+export interface FitView {
+  readonly overWhite: number;
+  readonly overBlack: number;
+  readonly hidden: number;
+  readonly sentence: string;
+  readonly good: boolean;
+  readonly masstone: SeenView;
+}
+
+export interface FollowInput {
+  version: number;
+  drops: Readonly<Record<string, number>>;
+}
+
 export interface GateInput {
   version: number;
   answer: string;
   why?: string | null;
+}
+
+export interface KeepInput {
+  version: number;
+  ml: number;
+  where?: string;
 }
 
 export interface KindView {
@@ -194,6 +336,29 @@ export interface KindView {
   readonly outer: string;
   readonly goesBySize: boolean;
   readonly usualLengthMm: number | null;
+}
+
+export interface LabView {
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+}
+
+export interface LadderView {
+  readonly baseCoats: number;
+  readonly base: string;
+  readonly coats: number | null;
+  readonly dryUm: number;
+  readonly steps: readonly CoatStepView[];
+  readonly cracks: boolean;
+}
+
+export interface LayInput {
+  version: number;
+  coats: number;
+  spot?: 'sound' | 'damage';
+  half?: 'left' | 'right' | 'whole' | null;
+  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
 }
 
 export interface LedgerPieceView {
@@ -211,6 +376,32 @@ export interface LedgerView {
   readonly entries: readonly EntryView[];
   readonly plannedMinutes: number;
   readonly realMinutes: number;
+}
+
+export interface LookInput {
+  what: string;
+  piece?: number | null;
+  half?: 'left' | 'right' | 'whole' | null;
+  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
+  spot?: 'sound' | 'damage';
+  pot?: number | null;
+  swatch?: number | null;
+  card?: string | null;
+  product?: number | null;
+  dryUm?: number | null;
+  thinner?: number | null;
+  coats?: number | null;
+  applicator?: string | null;
+}
+
+export interface MeasureDropsInput {
+  version: number;
+  mlOfTwenty: number;
+}
+
+export interface MeasurementView {
+  readonly values: readonly number[];
+  readonly seen: SeenView;
 }
 
 export interface MissingPictureView {
@@ -240,6 +431,16 @@ export interface OwnerPageView {
   readonly risks: readonly string[];
   readonly declined: readonly DeclinedView[];
   readonly signed: SignedView | null;
+}
+
+export interface PairView {
+  readonly one: number;
+  readonly other: number;
+  readonly what: string;
+  readonly limit: number | null;
+  readonly difference: DifferenceView;
+  readonly verdict: string;
+  readonly near: boolean;
 }
 
 export interface PartAgreementInput {
@@ -306,6 +507,19 @@ export interface PersonView {
   readonly mayOverride: boolean;
 }
 
+export interface PictureColourInput {
+  at: readonly number[];
+  grey?: readonly number[] | null;
+  card?: readonly (readonly number[])[];
+}
+
+export interface PictureColourView {
+  readonly lab: LabView;
+  readonly hex: string;
+  readonly doubt: number;
+  readonly sentence: string;
+}
+
 export interface PictureInput {
   moment: 'before' | 'during' | 'after';
   half?: 'left' | 'right' | 'whole' | null;
@@ -330,6 +544,17 @@ export interface PicturesView {
   readonly piece: number;
   readonly pictures: readonly PictureView[];
   readonly missing: readonly MissingPictureView[];
+}
+
+export interface PieceColourView {
+  readonly piece: number;
+  readonly name: string;
+  readonly kind: string;
+  readonly customer: string;
+  readonly gloss: string;
+  readonly readings: readonly ReadingView[];
+  readonly pairs: readonly PairView[];
+  readonly pots: readonly PotRowView[];
 }
 
 export interface PieceInput {
@@ -419,6 +644,105 @@ export interface PlanView {
   readonly elapsedMinutes: number;
 }
 
+export interface PotInput {
+  name: string;
+  target: number;
+  ground?: number | null;
+  finish?: 'matt' | 'satin' | 'glow' | 'mirror';
+  applicator?: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
+  coats?: number;
+  areaDm2?: number;
+}
+
+export interface PotLineView {
+  readonly at: string;
+  readonly person: string;
+  readonly text: string;
+  readonly kind: string;
+}
+
+export interface PotNeedView {
+  readonly areaDm2: number;
+  readonly coats: number;
+  readonly applicator: string;
+  readonly layMl: number;
+  readonly keepMl: number;
+  readonly drops: number;
+  readonly dryUm: number;
+  readonly caution: string | null;
+}
+
+export interface PotRowView {
+  readonly id: number;
+  readonly name: string;
+  readonly piece: number;
+  readonly pieceName: string;
+  readonly customer: string;
+  readonly state: string;
+  readonly target: string;
+  readonly mixed: string | null;
+  readonly recipe: string;
+  readonly drops: number;
+  readonly keptMl: number | null;
+  readonly keptWhere: string;
+  readonly at: string;
+  readonly near: number | null;
+}
+
+export interface PotView {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly state: string;
+  readonly piece: number;
+  readonly pieceName: string;
+  readonly half: string;
+  readonly part: string;
+  readonly partLabel: string;
+  readonly target: SeenView;
+  readonly aim: SeenView;
+  readonly aimWords: string;
+  readonly ground: SeenView | null;
+  readonly now: SeenView | null;
+  readonly off: DifferenceView | null;
+  readonly day: number;
+  readonly lamp: number;
+  readonly tube: number;
+  readonly lights: string;
+  readonly drops: readonly DropView[];
+  readonly recipe: readonly DropView[];
+  readonly total: number;
+  readonly capacity: number;
+  readonly dropMl: number;
+  readonly dabs: readonly DabView[];
+  readonly dabFresh: boolean;
+  readonly history: readonly PotLineView[];
+  readonly need: PotNeedView;
+  readonly keptMl: number | null;
+  readonly keptWhere: string;
+  readonly paints: readonly DropView[];
+}
+
+export interface PotsView {
+  readonly pots: readonly PotRowView[];
+}
+
+export interface ProductView {
+  readonly id: number;
+  readonly code: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly hex: string;
+  readonly tint: string;
+  readonly undertone: string;
+  readonly cover: number;
+  readonly leftMl: number;
+  readonly centsPer100Ml: number | null;
+  readonly diluent: string | null;
+  readonly origin: string;
+  readonly madeUp: boolean;
+}
+
 export interface QuestionView {
   readonly half: string;
   readonly part: string;
@@ -448,6 +772,64 @@ export interface RackPieceView {
   readonly standing: string;
 }
 
+export interface RangeTakenView {
+  readonly added: number;
+  readonly known: number;
+}
+
+export interface ReadingInput {
+  half: 'left' | 'right' | 'whole';
+  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
+  spot: 'sound' | 'damage';
+  source: 'reader' | 'picture' | 'typed' | 'file' | 'swatch';
+  measured?: readonly (readonly number[])[];
+  labs?: readonly (readonly number[])[];
+  gloss?: 'matt' | 'satin' | 'glow' | 'mirror';
+  whereabouts?: string;
+  doubt?: number | null;
+}
+
+export interface ReadingView {
+  readonly id: number;
+  readonly half: string;
+  readonly part: string;
+  readonly partLabel: string;
+  readonly spot: string;
+  readonly spotLabel: string;
+  readonly whereabouts: string;
+  readonly gloss: string;
+  readonly source: string;
+  readonly sourceLabel: string;
+  readonly seen: SeenView;
+  readonly doubt: number;
+  readonly taken: number;
+  readonly leftOut: readonly string[];
+  readonly measured: boolean;
+  readonly at: string;
+  readonly by: string;
+}
+
+export interface RecipeView {
+  readonly drops: readonly DropView[];
+  readonly total: number;
+  readonly ml: number;
+  readonly seen: SeenView;
+  readonly day: number;
+  readonly lamp: number;
+  readonly tube: number;
+  readonly weighted: number;
+  readonly lights: string;
+  readonly paints: number;
+  readonly cover: number;
+  readonly cents: number | null;
+  readonly short: readonly string[];
+}
+
+export interface RecipesView {
+  readonly recipes: readonly RecipeView[];
+  readonly missing: string | null;
+}
+
 export interface RefusedView {
   readonly rule: string;
   readonly text: string;
@@ -457,6 +839,17 @@ export interface RefusedView {
 export interface RemarkView {
   readonly rule: string;
   readonly text: string;
+}
+
+export interface SampleView {
+  readonly name: string;
+  readonly values: readonly number[] | null;
+  readonly lab: LabView;
+  readonly hex: string;
+}
+
+export interface SamplesView {
+  readonly samples: readonly SampleView[];
 }
 
 export interface SchoolInput {
@@ -474,6 +867,14 @@ export interface SchoolView {
 
 export interface SchoolsView {
   readonly schools: readonly SchoolView[];
+}
+
+export interface SeenView {
+  readonly lab: LabView;
+  readonly daylight: string;
+  readonly lamp: string;
+  readonly tube: string;
+  readonly onScreen: boolean;
 }
 
 export interface SessionView {
@@ -563,6 +964,13 @@ export interface StepWaitView {
   readonly step: string;
   readonly minMinutes: number | null;
   readonly maxMinutes: number | null;
+}
+
+export interface SwatchView {
+  readonly id: number;
+  readonly code: string;
+  readonly name: string;
+  readonly seen: SeenView;
 }
 
 export interface ThreadView {

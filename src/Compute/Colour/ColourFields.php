@@ -15,7 +15,7 @@ use KindHeel\Core\Colour\Recipe\Target;
 use KindHeel\Core\Colour\Spectrum;
 
 /** Reads what the computations of colour share: spectra, paints, drops, lights, films, targets. */
-final readonly class ColourInput
+final readonly class ColourFields
 {
     public const THICKEST = 10000.0;
     private const MOST_PAINTS = 40;

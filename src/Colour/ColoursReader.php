@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Colour\DrawDowns;
+use KindHeel\Core\Colour\DyedLeather;
+use KindHeel\Core\Colour\Light;
+use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Colour\Undertone;
+
+/** The colours on the shelf, and what each does. */
+final readonly class ColoursReader
+{
+    private const LEANING_PAPER = 0.8;
+
+    public function __construct(private EntityManagerInterface $entities, private Shelf $shelf)
+    {
+    }
+
+    public function all(): ColoursView
+    {
+        $white = $this->shelf->white();
+        $swatches = array_map(static fn (Swatch $s): SwatchView => new SwatchView($s->id(), $s->code(), $s->name(), SeenView::of($s->spectrum())), $this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']));
+
+        return new ColoursView(array_values(array_map(fn (Product $p): ProductView => $this->product($p, $white), $this->shelf->products())), $swatches);
+    }
+
+    /** What two draw-downs say of a paint; it is put on the shelf when that is asked for. */
+    public function characterise(DrawDownInput $input): FitView
+    {
+        $code = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($input->name)), '-');
+        if ('' === $code || null !== ($this->shelf->products()[$code] ?? null)) {
+            throw new AssessmentError('name', '' === $code ? 'The name needs a letter.' : 'There is a paint of that name already.');
+        }
+        $fit = DrawDowns::fit(mb_substr($code, 0, 40), Spectra::of($input->overWhite), Spectra::of($input->overBlack), Spectra::of($input->white), Spectra::of($input->black), $input->dryUm / Paint::COAT_UM);
+        $missed = max($fit->overWhite, $fit->overBlack);
+        $good = $missed < 1.0 && !$fit->tooThick();
+        if ($input->keep) {
+            if (!$good) {
+                throw new AssessmentError('overWhite', 'The fit is not good enough to mix by. Draw it down anew.');
+            }
+            $this->entities->persist(new Product(mb_substr($code, 0, 40), trim($input->name), ProductKind::Paint, $fit->paint->absorption, $fit->paint->scattering, 1.1, 0.3, null, $input->leftMl, null, 'own draw-downs', false));
+        }
+
+        return new FitView(
+            round($fit->overWhite, 2),
+            round($fit->overBlack, 2),
+            $fit->hidden,
+            match (true) {
+                $fit->tooThick() => \sprintf('It hides both grounds in %d of 31 bands: its strength cannot be told. Draw it down thinner.', $fit->hidden),
+                $missed >= 1.0 => \sprintf('The model misses a draw-down by %.1f. Read again, and see that the film is even and dry.', $missed),
+                default => \sprintf('It explains both draw-downs within %.1f.', $missed),
+            },
+            $good,
+            SeenView::of(Mixture::of([$fit->paint->id => $fit->paint], [$fit->paint->id => 1])->look()),
+        );
+    }
+
+    private function product(Product $product, ?Paint $white): ProductView
+    {
+        $light = Light::daylight();
+        $hex = $tint = $this->shelf->hex($product);
+        $words = 'clear; it thins a pot';
+        $cover = 0.0;
+        if (ProductKind::Dye === $product->kind()) {
+            $pale = Spectrum::flat(self::LEANING_PAPER);
+            $look = static fn (float $uptake): string => $light->hex($light->lab(DyedLeather::look($pale, [[$product->dye(), $uptake]])));
+            [$hex, $tint, $words] = [$look(1.5), $look(0.15), 'transparent: it only goes deeper'];
+        } elseif (ProductKind::Paint === $product->kind() && null !== $white) {
+            $undertone = Undertone::of($product->paint(), $white);
+            [$tint, $words] = [$undertone->tint->toSrgbHex(), $undertone->words];
+            $cover = round(Mixture::of(['it' => $product->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
+        }
+
+        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind()->value, $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class DropsInput
+{
+    public function __construct(
+        public int $version,
+        public string $code,
+        #[Assert\Range(min: -100, max: 100, notInRangeMessage: 'No more than a hundred drops at a time.')]
+        public int $drops,
+    ) {
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Colour\Difference;
+use KindHeel\Core\Colour\Dye;
+use KindHeel\Core\Colour\DyeLadder;
+use KindHeel\Core\Colour\DyeMatch;
+use KindHeel\Core\Colour\DyeWash;
+use KindHeel\Core\Colour\Light;
+use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Colour\Uptake;
+use KindHeel\Core\Treatment\Applicator;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Dyes over a ground, and the log of swatches that teaches how much an applicator lays. */
+final readonly class DyeReader
+{
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf, private ClockInterface $clock)
+    {
+    }
+
+    public function over(int $ground, ?int $target, Applicator $applicator): DyesView
+    {
+        $leather = $this->entities->find(Reading::class, $ground) ?? throw new NotFoundHttpException();
+        $aim = null === $target ? null : ($this->entities->find(Reading::class, $target) ?? throw new NotFoundHttpException());
+        $factors = $this->factors($applicator);
+        $factor = Uptake::learned($applicator, $factors);
+        $ladder = new DyeLadder($leather->spectrum(), $factor, Light::daylight());
+        $ladders = array_values(array_map(fn (Dye $dye): DyeLadderView => $this->ladder($ladder, $dye, $aim), $this->shelf->dyes()));
+
+        return new DyesView(
+            SeenView::of($leather->spectrum()),
+            null === $aim ? null : SeenView::of($aim->spectrum()),
+            $applicator->value,
+            round($factor, 2),
+            \count($factors),
+            null === $aim ? null : $ladder->never($aim->spectrum()),
+            null === $aim ? [] : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
+            $ladders,
+        );
+    }
+
+    public function learn(DyeSwatchInput $input, Person $by): void
+    {
+        $dye = $this->entities->find(Product::class, $input->dye);
+        if (null === $dye || ProductKind::Dye !== $dye->kind()) {
+            throw new AssessmentError('dye', 'There is no such dye on the shelf.');
+        }
+        if (!\in_array($input->thinner, DyeLadder::LET_DOWNS, true)) {
+            throw new AssessmentError('thinner', 'The ladder knows 1:0, 1:1, 1:3 and 1:7.');
+        }
+        $uptake = Uptake::of($dye->dye(), Spectra::of($input->leather), Spectra::of($input->dyed));
+        $this->entities->persist(new DyeSwatch($dye, $input->thinner, $input->coats, $input->applicator, $uptake, $uptake / ($input->coats * Uptake::strength($input->thinner)), $by, $this->clock->now()));
+    }
+
+    /** @return list<float> */
+    private function factors(Applicator $applicator): array
+    {
+        return array_map(static fn (Row $r): float => $r->float('factor'), Row::all($this->connection, 'SELECT factor FROM dye_swatch WHERE applicator = ? ORDER BY id DESC LIMIT 40', [$applicator->value]));
+    }
+
+    private function ladder(DyeLadder $ladder, Dye $dye, ?Reading $aim): DyeLadderView
+    {
+        $light = Light::daylight();
+        $product = $this->shelf->products()[$dye->id];
+
+        return new DyeLadderView($dye->id, $product->name(), $product->diluent() ?? 'its own thinner', array_map(static function (array $rung) use ($light, $aim): DyeRungView {
+            /** @var array{DyeWash, Spectrum} $rung */
+            [$wash, $look] = $rung;
+            $lab = $light->lab($look);
+
+            return new DyeRungView($wash->thinner, $wash->coats, $light->hex($lab), null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1));
+        }, $ladder->of($dye)));
+    }
+
+    private function match(DyeMatch $match): DyeMatchView
+    {
+        $light = Light::daylight();
+        $words = array_map(fn (DyeWash $w): string => \sprintf('%d × %s, %s', $w->coats, $this->shelf->name($w->dye->id), 0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->products()[$w->dye->id]->diluent() ?? 'its own thinner')), $match->washes);
+
+        return new DyeMatchView(implode(', then ', $words), $light->hex($light->lab($match->look)), round($match->dE00, 2));
+    }
+}

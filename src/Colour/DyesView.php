@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+final readonly class DyesView
+{
+    /**
+     * @param int                 $swatches that taught the factor
+     * @param list<DyeMatchView>  $matches
+     * @param list<DyeLadderView> $ladders
+     */
+    public function __construct(
+        public ?SeenView $ground,
+        public ?SeenView $target,
+        public string $applicator,
+        public float $factor,
+        public int $swatches,
+        public ?string $never,
+        public array $matches,
+        public array $ladders,
+    ) {
+    }
+}

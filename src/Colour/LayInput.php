@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\PartName;
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class LayInput
+{
+    public function __construct(
+        public int $version,
+        #[Assert\Range(min: 1, max: 20, notInRangeMessage: 'Between 1 and 20 coats.')]
+        public int $coats,
+        public Spot $spot = Spot::Damage,
+        public ?Half $half = null,
+        public ?PartName $part = null,
+    ) {
+    }
+}

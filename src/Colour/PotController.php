@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+#[Route('/api/pots')]
+final readonly class PotController
+{
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(private PotReader $reader, private RecipeReader $recipes, private PotWork $work, private Members $members, private Once $once)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function all(#[MapQueryParameter] ?int $piece = null, #[MapQueryParameter] ?int $near = null): JsonResponse
+    {
+        return Answer::of($this->reader->all($piece, $near));
+    }
+
+    #[Route('', methods: ['POST'])]
+    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PotInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn (): PotView => $this->reader->one($this->work->open($input, $this->members->person($member))->id()), 201);
+    }
+
+    #[Route('/{id}', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function one(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->one($id));
+    }
+
+    #[Route('/{id}/recipes', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function recipes(int $id): JsonResponse
+    {
+        return Answer::of($this->recipes->recipes($id));
+    }
+
+    #[Route('/{id}/correction', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function correction(int $id): JsonResponse
+    {
+        return Answer::of($this->recipes->correction($id));
+    }
+
+    #[Route('/{id}/coats', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function coats(int $id): JsonResponse
+    {
+        return Answer::of($this->recipes->coats($id));
+    }
+
+    #[Route('/{id}/recipe', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function follow(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FollowInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->follow($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/drops', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function drop(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DropsInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->drop($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/dabs', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function dab(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DabInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->dab($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/coats', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function lay(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] LayInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->lay($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/kept', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function keep(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] KeepInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->keep($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/drop-size', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function dropSize(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] MeasureDropsInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->work->countDrops($id, $input));
+    }
+
+    /** @param \Closure(): void $act */
+    private function change(int $id, \Closure $act): JsonResponse
+    {
+        return $this->once->answer($act, view: fn (): PotView => $this->reader->one($id));
+    }
+}

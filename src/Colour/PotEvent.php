@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Colour\Spectrum;
+
+/** One line of a pot's history: written once. */
+#[ORM\Entity]
+#[ORM\Table(name: 'pot_event')]
+class PotEvent
+{
+    #[ORM\Id, ORM\Column, ORM\GeneratedValue]
+    private ?int $id = null;
+
+    /**
+     * @param array<string, int>|null $drops    that went in, or that a dab was of
+     * @param list<float>|null        $spectrum of a dab, 31 bands, as the reader saw it
+     * @param array<string, mixed>    $laid     where coats were laid: piece, half, part, spot, applicator, coats
+     */
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'events'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private Pot $pot,
+        #[ORM\Column(length: 10)]
+        private PotEventKind $kind,
+        #[ORM\Column(length: 300)]
+        private string $text,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private Person $by,
+        #[ORM\Column(type: 'datetime_immutable')]
+        private \DateTimeImmutable $at,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $drops = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $spectrum = null,
+        #[ORM\Column(type: 'json')]
+        private array $laid = [],
+    ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? 0;
+    }
+
+    public function kind(): PotEventKind
+    {
+        return $this->kind;
+    }
+
+    public function text(): string
+    {
+        return $this->text;
+    }
+
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
+    public function by(): Person
+    {
+        return $this->by;
+    }
+
+    /** @return array<string, int> */
+    public function drops(): array
+    {
+        return $this->drops ?? [];
+    }
+
+    /** The reading of a dab. */
+    public function dab(): ?Spectrum
+    {
+        return null === $this->spectrum ? null : Spectrum::grid(array_map(floatval(...), $this->spectrum));
+    }
+
+    /** @return array<string, mixed> */
+    public function laid(): array
+    {
+        return $this->laid;
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\Core\Colour\Calibration;
+use KindHeel\Core\Colour\Difference;
+use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Colour\Light;
+use KindHeel\Core\Colour\MatchLimit;
+use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\Spectrum;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Pots as the screen shows them. */
+final readonly class PotReader
+{
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf, private MetamerismWords $lights)
+    {
+    }
+
+    /** All pots, the last touched first; nearest first where a colour is asked for. */
+    public function all(?int $piece = null, ?int $near = null): PotsView
+    {
+        $like = null === $near ? null : ($this->entities->find(Reading::class, $near) ?? throw new NotFoundHttpException())->lab();
+        $rows = Row::all(
+            $this->connection,
+            'SELECT t.id, t.name, t.state, t.drops, t.recipe, t.kept_ml, t.kept_where, r.l, r.a, r.b, p.id AS piece, p.name AS piece_name, k.customer,
+                    (SELECT MAX(e.at) FROM pot_event e WHERE e.pot_id = t.id) AS touched
+             FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id JOIN ticket k ON k.id = p.ticket_id'
+            .(null === $piece ? '' : ' WHERE p.id = ?').' ORDER BY touched DESC, t.id DESC LIMIT 200',
+            null === $piece ? [] : [$piece],
+        );
+        $pots = array_map(fn (Row $row): PotRowView => $this->row($row, $like), $rows);
+        if (null !== $like) {
+            usort($pots, static fn (PotRowView $a, PotRowView $b): int => $a->near <=> $b->near);
+        }
+
+        return new PotsView($pots);
+    }
+
+    public function one(int $id): PotView
+    {
+        $pot = $this->pot($id);
+        $aim = $pot->aim();
+        $layer = $pot->layer();
+        $now = $pot->held() > 0 ? $this->look($pot, $pot->drops()) : null;
+        $differences = null === $now ? [0.0, 0.0, 0.0] : $aim->differences($now);
+        $target = $pot->targetReading();
+        $place = $target->place();
+        $dabs = array_values(array_filter($pot->events(), static fn (PotEvent $e): bool => PotEventKind::Dabbed === $e->kind()));
+        $all = array_map(static fn (): int => 0, $this->shelf->paints());
+
+        return new PotView(
+            $pot->id(),
+            $pot->version(),
+            $pot->name(),
+            $pot->state()->value,
+            $target->piece()->id(),
+            $target->piece()->name(),
+            $place->half->value,
+            $place->part->value,
+            $place->part->label(),
+            SeenView::of($target->spectrum()),
+            SeenView::of($aim->spectrum),
+            self::aimWords($target->lab(), $aim->labs[0], $pot),
+            null === $layer->ground ? null : SeenView::of($layer->ground),
+            null === $now ? null : SeenView::of($now),
+            null === $now ? null : DifferenceView::off($aim->labs[0], Light::daylight()->lab($now)),
+            round($differences[0], 2),
+            round($differences[1], 2),
+            round($differences[2], 2),
+            null === $now ? '' : $this->lights->of($aim, $now),
+            $this->shelf->drops($pot->drops(), $pot->dropMl()),
+            $this->shelf->drops($pot->recipe(), $pot->dropMl()),
+            $pot->held(),
+            $pot->capacity(),
+            $pot->dropMl(),
+            array_map(fn (PotEvent $dab): DabView => $this->dab($pot, $dab), array_reverse($dabs)),
+            null !== $pot->freshDab(),
+            array_map(static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()->value), array_reverse($pot->events())),
+            $this->need($pot),
+            $pot->keptMl(),
+            $pot->keptWhere(),
+            $this->shelf->drops($all, $pot->dropMl()),
+        );
+    }
+
+    public function pot(int $id): Pot
+    {
+        return $this->entities->find(Pot::class, $id) ?? throw new NotFoundHttpException();
+    }
+
+    /**
+     * What these drops of this pot give, after what its last dab taught.
+     *
+     * @param array<string, int> $drops
+     */
+    public function look(Pot $pot, array $drops): Spectrum
+    {
+        $mixture = Mixture::of($this->shelf->paints(), $drops);
+        $layer = $pot->layer();
+
+        return ($this->learned($pot)?->applied($mixture) ?? $mixture)->look($layer->ground, $mixture->isClear() ? 0.0 : $layer->thickness);
+    }
+
+    public function learned(Pot $pot): ?Calibration
+    {
+        $dab = $pot->lastDab();
+        $read = $dab?->dab();
+
+        return null === $dab || null === $read ? null : Calibration::of(Mixture::of($this->shelf->paints(), $dab->drops()), Pot::bare($read));
+    }
+
+    private function row(Row $row, ?Lab $like): PotRowView
+    {
+        $target = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
+        /** @var array<string, int> $drops */
+        $drops = $row->json('drops');
+        $mixed = [] === $drops ? null : Light::daylight()->lab(Mixture::of($this->shelf->paints(), $drops)->look());
+
+        return new PotRowView(
+            $row->int('id'),
+            $row->text('name'),
+            $row->int('piece'),
+            $row->text('piece_name'),
+            $row->text('customer'),
+            $row->text('state'),
+            $target->toSrgbHex(),
+            $mixed?->toSrgbHex(),
+            implode(' + ', array_map(fn (string $code, int $n): string => $n.' '.$this->shelf->name($code), array_keys($drops), $drops)),
+            array_sum($drops),
+            $row->floatOrNull('kept_ml'),
+            $row->text('kept_where'),
+            Iso::always($row->text('touched')),
+            null === $like ? null : round(Difference::ciede2000($like, $mixed ?? $target), 1),
+        );
+    }
+
+    private function dab(Pot $pot, PotEvent $dab): DabView
+    {
+        $bare = Pot::bare($dab->dab() ?? throw new \LogicException('A dab without a reading.'));
+        $is = Light::daylight()->lab($bare);
+        $aim = $pot->aim()->labs[0];
+        $predicted = Light::daylight()->lab(Mixture::of($this->shelf->paints(), $dab->drops())->look());
+        $dE = Difference::ciede2000($aim, $is);
+
+        return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= MatchLimit::SamePart->dE00());
+    }
+
+    private function need(Pot $pot): PotNeedView
+    {
+        $need = $pot->need();
+        $flexes = $pot->targetReading()->place()->part->flexes();
+
+        return new PotNeedView(
+            $pot->areaDm2(),
+            $pot->coats(),
+            $pot->applicator()->label(),
+            round($need->layMl, 2),
+            round($need->keptMl, 2),
+            $need->drops,
+            $need->dryUm,
+            $need->cracks(0.0, $flexes) ? 'So many coats would crack where it bends: thinner coats, or a base that covers first.' : null,
+        );
+    }
+
+    private static function aimWords(Lab $target, Lab $aim, Pot $pot): string
+    {
+        $much = $aim->lightness - $target->lightness;
+
+        return abs($much) < 0.3
+            ? 'Aimed as it was read.'
+            : \sprintf('A %s finish will make it paler by %.1f: the bare film is aimed that much deeper.', $pot->finish()->value, -$much);
+    }
+}

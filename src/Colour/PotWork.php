@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Colour\Device\ColourReader;
+use KindHeel\App\Colour\Device\LookAt;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Colour\DifferenceWords;
+use KindHeel\Core\Colour\Light;
+use KindHeel\Core\Colour\MeasuredSet;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What hands do to a pot. */
+final readonly class PotWork
+{
+    /** A dab is read this often, at different places. */
+    private const DAB_READINGS = 3;
+
+    public function __construct(private EntityManagerInterface $entities, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
+    {
+    }
+
+    public function open(PotInput $input, Person $by): Pot
+    {
+        $target = $this->entities->find(Reading::class, $input->target) ?? throw new NotFoundHttpException();
+        $ground = null === $input->ground ? null : ($this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException());
+        $pot = new Pot(trim($input->name), $target, $ground, $input->finish, $input->applicator, $input->coats, $input->areaDm2, $by, $this->clock->now());
+        $this->entities->persist($pot);
+        $this->entities->flush();
+
+        return $pot;
+    }
+
+    public function follow(int $id, FollowInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        $drops = [];
+        foreach ($input->drops as $code => $count) {
+            if (!isset($this->shelf->products()[$code]) || $count < 0) {
+                throw new AssessmentError('drops', 'There is no such paint on the shelf.');
+            }
+            $drops[(string) $code] = $count;
+        }
+        $words = array_map(fn (string $code, int $n): string => $n.' × '.$this->shelf->name($code), array_keys($drops), $drops);
+        $pot->follow(array_filter($drops), 'Recipe: '.implode(' + ', $words).'.', $by, $this->clock->now());
+    }
+
+    /** @throws Refused */
+    public function drop(int $id, DropsInput $input, Person $by): void
+    {
+        $product = $this->shelf->products()[$input->code] ?? null;
+        if (null === $product || ProductKind::Dye === $product->kind()) {
+            throw new AssessmentError('code', 'There is no such paint on the shelf.');
+        }
+        $this->pot($id, $input->version)->drop($product, $input->drops, $by, $this->clock->now());
+    }
+
+    public function dab(int $id, DabInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        if (0 === $pot->held()) {
+            throw Refused::now('There is nothing in the pot to dab yet.');
+        }
+        $measured = [];
+        foreach ($input->measured ?? [] as $values) {
+            $measured[] = Spectra::of($values);
+        }
+        for ($i = 0; [] === ($input->measured ?? []) && $i < self::DAB_READINGS; ++$i) {
+            $measured[] = $this->reader->measure(LookAt::dab($pot->id()));
+        }
+        $spectrum = [] === $measured ? null : MeasuredSet::of($measured)->spectrum;
+        if (null === $spectrum) {
+            throw new AssessmentError('measured', 'Nothing was read yet.');
+        }
+        $is = Light::daylight()->lab(Pot::bare($spectrum));
+        $pot->dab($spectrum, \sprintf('Dab at %d drops: %s.', $pot->held(), DifferenceWords::of($pot->aim()->labs[0], $is)->off()), $by, $this->clock->now());
+    }
+
+    public function lay(int $id, LayInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        if (0 === $pot->held()) {
+            throw Refused::now('There is nothing in the pot to lay yet.');
+        }
+        $target = $pot->targetReading();
+        $place = null === $input->part || null === $input->half ? ($pot->groundReading() ?? $target)->place() : new Place($input->part, $input->half);
+        $piece = $target->piece();
+        $text = \sprintf('%d %s of “%s” on %s of the %s, by %s.', $input->coats, 1 === $input->coats ? 'coat' : 'coats', $pot->name(), $input->spot->label(), TakeReading::called($place), $pot->applicator()->label());
+        $pot->lay(['piece' => $piece->id(), 'half' => $place->half->value, 'part' => $place->part->value, 'spot' => $input->spot->value, 'applicator' => $pot->applicator()->value, 'coats' => $input->coats], $text, $by, $this->clock->now());
+        $this->ledger->piece(Event::PotLaid, $piece, $by, $text);
+    }
+
+    public function keep(int $id, KeepInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        $where = trim($input->where);
+        $text = $input->ml > 0.0 ? \sprintf('Kept: %.1f ml of “%s”%s.', $input->ml, $pot->name(), '' === $where ? '' : ', '.$where) : \sprintf('Nothing is left of “%s”.', $pot->name());
+        $pot->keep($input->ml, $where, $text, $by, $this->clock->now());
+        $this->ledger->piece(Event::PotLaid, $pot->targetReading()->piece(), $by, $text);
+    }
+
+    public function countDrops(int $id, MeasureDropsInput $input): void
+    {
+        $this->pot($id, $input->version)->countDrops($input->mlOfTwenty);
+    }
+
+    /** @throws Refused when somebody was quicker */
+    private function pot(int $id, int $version): Pot
+    {
+        $pot = $this->entities->find(Pot::class, $id) ?? throw new NotFoundHttpException();
+        if ($pot->version() !== $version) {
+            throw Refused::stale('Somebody else has put something into this pot meanwhile. Here is how it stands now.');
+        }
+
+        return $pot;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Assessment\Half;
+use KindHeel\Core\Assessment\PartName;
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class ReadingInput
+{
+    /**
+     * @param list<list<float>> $measured spectra of 31 bands
+     * @param list<list<float>> $labs     L*, a*, b* where there is no spectrum
+     */
+    public function __construct(
+        public Half $half,
+        public PartName $part,
+        public Spot $spot,
+        public ReadingSource $source,
+        public array $measured = [],
+        public array $labs = [],
+        public Gloss $gloss = Gloss::Satin,
+        #[Assert\Length(max: 120, maxMessage: 'Keep it under 120 letters.')]
+        public string $whereabouts = '',
+        public ?float $doubt = null,
+    ) {
+    }
+}

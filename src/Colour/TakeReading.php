@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Colour\ColourError;
+use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Colour\Spectrum;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Keeps the colour of a place. */
+final readonly class TakeReading
+{
+    private const MOST = 20;
+
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws AssessmentError|ColourError */
+    public function __invoke(int $id, ReadingInput $input, Person $by): Reading
+    {
+        $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+        $place = new Place($input->part, $input->half);
+        Piece::mustHave($piece->kind(), $place);
+        $reading = new Reading($piece, $place, $input->spot, trim($input->whereabouts), $input->gloss, $input->source, self::measured($input), $input->doubt, $by, $this->clock->now());
+        $this->entities->persist($reading);
+        $lab = $reading->lab();
+        $this->ledger->piece(Event::ColourRead, $piece, $by, \sprintf('Colour of %s on the %s: L* %.1f, a* %.1f, b* %.1f, by %s.', $input->spot->label(), self::called($place), $lab->lightness, $lab->a, $lab->b, $input->source->label()));
+
+        return $reading;
+    }
+
+    public static function called(Place $place): string
+    {
+        return ('whole' === $place->half->value ? '' : $place->half->value.' ').$place->part->label();
+    }
+
+    /** @return non-empty-list<Spectrum|Lab> */
+    private static function measured(ReadingInput $input): array
+    {
+        $measured = [];
+        foreach ($input->measured as $values) {
+            $measured[] = Spectra::of($values);
+        }
+        foreach ([] === $measured ? $input->labs : [] as $lab) {
+            if (3 !== \count($lab)) {
+                throw new AssessmentError('labs', 'A colour has three numbers: L*, a* and b*.');
+            }
+            try {
+                $measured[] = Lab::of((float) $lab[0], (float) $lab[1], (float) $lab[2]);
+            } catch (\DomainException $error) {
+                throw new AssessmentError('labs', $error->getMessage());
+            }
+        }
+        if ([] === $measured || \count($measured) > self::MOST) {
+            throw new AssessmentError('measured', [] === $measured ? 'Nothing was read yet.' : 'Twenty measurements of a place are plenty.');
+        }
+
+        return $measured;
+    }
+}
