@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\DrawDowns;
 use KindHeel\Core\Colour\DyedLeather;
+use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
@@ -68,16 +69,19 @@ final readonly class ColoursReader
         $hex = $tint = $this->shelf->hex($product);
         $words = 'clear; it thins a pot';
         $cover = 0.0;
+        $lab = Lab::of(80.0, 0.0, 0.0);
         if (ProductKind::Dye === $product->kind()) {
             $pale = Spectrum::flat(self::LEANING_PAPER);
-            $look = static fn (float $uptake): string => $light->hex($light->lab(DyedLeather::look($pale, [[$product->dye(), $uptake]])));
-            [$hex, $tint, $words] = [$look(1.5), $look(0.15), 'transparent: it only goes deeper'];
+            $look = static fn (float $uptake): Lab => $light->lab(DyedLeather::look($pale, [[$product->dye(), $uptake]]));
+            $lab = $look(1.5);
+            [$hex, $tint, $words] = [$lab->toSrgbHex(), $look(0.15)->toSrgbHex(), 'transparent: it only goes deeper'];
         } elseif (ProductKind::Paint === $product->kind() && null !== $white) {
             $undertone = Undertone::of($product->paint(), $white);
+            $lab = $undertone->masstone;
             [$tint, $words] = [$undertone->tint->toSrgbHex(), $undertone->words];
             $cover = round(Mixture::of(['it' => $product->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
         }
 
-        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind()->value, $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
+        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind()->value, LabView::of($lab), $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
     }
 }

@@ -113,6 +113,11 @@ class Product
         $this->leftMl = max(0.0, $this->leftMl - $ml);
     }
 
+    public function priced(int $centsPer100Ml): void
+    {
+        $this->centsPer100Ml = $centsPer100Ml;
+    }
+
     public function stock(float $ml): void
     {
         $this->leftMl = $ml;

@@ -11,6 +11,7 @@ final readonly class ProductView
         public string $code,
         public string $name,
         public string $kind,
+        public LabView $lab,
         public string $hex,
         public string $tint,
         public string $undertone,

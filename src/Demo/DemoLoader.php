@@ -59,6 +59,7 @@ final class DemoLoader
         private readonly WorkStep $work,
         private readonly BenchReader $bench,
         private readonly DemoLookOver $lookOver,
+        private readonly DemoColours $colours,
         private readonly string $workshopTimezone,
     ) {
     }
@@ -73,12 +74,15 @@ final class DemoLoader
         try {
             $this->people();
             $this->air($now);
+            $this->colours->shelf();
             $this->coming = LanternPlayers::tickets();
             usort($this->coming, static fn (DemoTicket $a, DemoTicket $b): int => $b->daysAgo <=> $a->daysAgo);
             foreach ($this->stretches($now) as [$from, $until]) {
                 $this->stretch($from, $until, $now);
             }
             $this->photographFinished($now);
+            $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
+            $this->colours->mix($this->person('tomas'), $this->clock);
             $this->connection->commit();
         } catch (\Throwable $error) {
             $this->connection->rollBack();

@@ -156,6 +156,11 @@ class StoredPiece
         return $this->ticket;
     }
 
+    public function gloss(): Gloss
+    {
+        return $this->gloss;
+    }
+
     public function name(): string
     {
         return $this->name;

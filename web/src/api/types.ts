@@ -732,6 +732,7 @@ export interface ProductView {
   readonly code: string;
   readonly name: string;
   readonly kind: string;
+  readonly lab: LabView;
   readonly hex: string;
   readonly tint: string;
   readonly undertone: string;

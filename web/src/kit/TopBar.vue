@@ -28,7 +28,7 @@ const setSound = (on: boolean): void => {
       Kind Heel
     </RouterLink>
     <nav class="flex gap-1 text-lg" aria-label="Rooms">
-      <RouterLink v-for="room in ['Bench', 'Counter', 'Ledger']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
+      <RouterLink v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5">
       <slot />

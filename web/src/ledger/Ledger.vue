@@ -36,7 +36,7 @@ const days = computed(() => {
 })
 const word = (event: string): string => ({
   'opened': 'Counter', 'agreed': 'Agreed', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
-  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished',
+  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished', 'colour-read': 'Colour', 'compared': 'Compared', 'pot-laid': 'Pot',
 }[event] ?? event)
 const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
 </script>

@@ -119,6 +119,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
         <button v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy" @click="makePlan">{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }}</button>
         <RouterLink v-if="['planned', 'in-work', 'referred', 'finished'].includes(piece.state)" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/colour`">Colour</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/pictures`">Pictures</RouterLink>
       </footer>

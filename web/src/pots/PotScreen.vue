@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
+import Notice from '../kit/Notice.vue'
+import { useNow } from '../kit/useNow'
+import { useWhen } from '../kit/useWhen'
+import CoatStrip from './CoatStrip.vue'
+import DropShape from './DropShape.vue'
+import HalfFields from './HalfFields.vue'
+import LampChoice from './LampChoice.vue'
+import Recipes from './Recipes.vue'
+import { useLamp } from './useLamp'
+import { usePot } from './usePot'
+
+const props = defineProps<{ id: number }>()
+const { pot, problem, reload, hands, phase, due, recipes, correction, coats, inPot, find, ladder, choose, addTo, drop, dab, lay, keep, dropSize } = usePot(props.id)
+void reload()
+const { under } = useLamp()
+const now = useNow()
+const { when } = useWhen()
+const next = computed(() => due.value[0])
+const rest = computed(() => due.value.slice(1))
+const dabbed = computed(() => pot.value?.dabs[0])
+/** Right half: the dried dab while nothing has gone in since, else what the drops predict. */
+const right = computed(() => (pot.value?.dabFresh === true ? dabbed.value?.seen : pot.value?.now) ?? null)
+const rightLabel = computed(() => (pot.value?.total === 0 ? 'The pot, empty' : pot.value?.dabFresh === true ? 'The dab, dry' : 'The pot, predicted'))
+const sentence = computed(() => {
+  const p = pot.value
+  if (p === null || p.total === 0) {
+    return ''
+  }
+  const off = p.dabFresh ? dabbed.value?.difference : p.off
+  return off ? `${off.words.charAt(0).toUpperCase()}${off.words.slice(1)}.` : ''
+})
+const numbers = computed(() => (pot.value?.dabFresh === true ? dabbed.value?.difference : pot.value?.off) ?? null)
+const laid = ref(0)
+watch([pot, coats], () => {
+  laid.value = Math.max(coats.value?.bare.coats ?? 0, pot.value?.need.coats ?? 1)
+})
+const kept = ref('')
+const where = ref('')
+const twenty = ref('')
+const reachedCoats = computed(() => pot.value?.history.some((h) => h.kind === 'laid') === true)
+const rows = (count: number): number => Math.min(count, 60)
+
+/** Space, or a foot switch that types it, is one drop of what is due. */
+useEventListener('keydown', (event: KeyboardEvent) => {
+  const on = event.target as HTMLElement
+  if (event.key !== ' ' || on.closest('input, textarea, [role=dialog], [role=listbox]') !== null || event.repeat) {
+    return
+  }
+  if (next.value !== undefined && on.closest('button') === null) {
+    event.preventDefault()
+    void drop(next.value.code, 1)
+  }
+})
+</script>
+
+<template>
+  <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+    <section class="bg-surround text-dark px-8 py-5 flex flex-col gap-4 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
+      <template v-if="pot">
+        <div class="flex flex-wrap items-center justify-between gap-3">
+          <div class="min-w-0"><h1 class="text-3xl truncate">{{ pot.name }}</h1><p><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.piece}/colour`">{{ pot.pieceName }}</RouterLink>, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p></div>
+          <LampChoice />
+        </div>
+        <HalfFields big :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
+        <div class="min-h-20 grid gap-1 content-start">
+          <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
+          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ numbers.dL.toFixed(1) }}</span> <span class="pl-2">ΔC {{ numbers.dC.toFixed(1) }}</span> <span class="pl-2">ΔH {{ numbers.dH.toFixed(1) }}</span><span v-if="!pot.dabFresh" class="pl-3">{{ pot.lights }}</span></p>
+          <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
+        </div>
+        <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2">
+          <div v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code" class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2">
+            <span class="text-lg font-semibold">{{ d.name }}</span>
+            <span class="text-2xl font-semibold text-right">{{ inPot(d.code) }}</span>
+            <span class="flex flex-wrap gap-0.5" aria-hidden="true">
+              <DropShape v-for="n in rows(inPot(d.code))" :key="n" :hex="d.hex" :size="13" />
+              <DropShape v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`" :hex="d.hex" :full="false" :size="13" />
+            </span>
+            <span class="flex gap-2">
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`One drop of ${d.name}`" :disabled="hands.busy.value" @click="drop(d.code, 1)">+</button>
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`Take back a tap of ${d.name}`" :disabled="hands.busy.value || inPot(d.code) === 0" @click="drop(d.code, -1)">undo</button>
+            </span>
+          </div>
+          <p class="text-lg border-t border-dark/40 pt-2">{{ pot.total }} drops, {{ (pot.total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}: {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
+        </div>
+      </template>
+    </section>
+
+    <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" aria-label="What to do" tabindex="0">
+      <Notice :text="problem || hands.problem.value" @again="reload" />
+      <template v-if="pot">
+        <Recipes v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" @choose="choose" />
+
+        <template v-else-if="phase === 'drops' && next">
+          <h2 class="text-2xl">Drop in</h2>
+          <div class="flex items-center gap-5">
+            <DropShape :hex="next.hex" :size="70" />
+            <p class="leading-tight"><span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span><span class="text-2xl">more of {{ next.name }}</span></p>
+          </div>
+          <div class="grid grid-cols-[2fr_1fr_1fr] gap-3">
+            <button class="do min-h-20! text-xl" type="button" :disabled="hands.busy.value" @click="drop(next.code, 1)"><span class="key">Space</span>One drop</button>
+            <button v-if="next.drops >= 5" class="may" type="button" :disabled="hands.busy.value" @click="drop(next.code, 5)">Five</button>
+            <button v-if="next.drops >= 20" class="may" type="button" :disabled="hands.busy.value" @click="drop(next.code, 20)">Twenty</button>
+          </div>
+          <ul v-if="rest.length > 0" class="text-lg grid"><li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2"><DropShape :hex="d.hex" :size="18" />then {{ d.drops }} of {{ d.name }}</li></ul>
+          <p class="text-soft">The light or weak colour first; strong colour goes in by drops. Stir between.</p>
+        </template>
+
+        <template v-else-if="phase === 'dab'">
+          <h2 class="text-2xl">Dab it on paper of like colour and gloss, dry it with warm air, and read it.</h2>
+          <button class="do min-h-20!" type="button" :disabled="hands.busy.value" @click="dab">Read the dry dab</button>
+          <p class="text-soft">A wet dab says nothing. Three readings are taken and averaged.</p>
+        </template>
+
+        <template v-else-if="phase === 'correct'">
+          <h2 class="text-2xl">What to add</h2>
+          <p v-if="correction === null" class="text-lg text-soft" role="status">Working it out for this very pot…</p>
+          <template v-else>
+            <p class="text-2xl font-semibold leading-tight">{{ correction.sentence }}</p>
+            <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
+            <button v-if="correction.additions.length > 0 && (correction.reachable || correction.restart === null || correction.dE00 < correction.restart.weighted + 0.5)" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
+            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as predicted' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}` }}; that is reckoned in.</p>
+          </template>
+        </template>
+
+        <template v-else-if="phase === 'lay'">
+          <h2 class="text-2xl">{{ dabbed?.verdict }}</h2>
+          <p v-if="!reachedCoats" class="text-lg">It is ready. Stir, load, take most of it off again on a rag.</p>
+          <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
+          <p v-else-if="pot.ground === null" class="caution">The ground was not read, so coats are not foretold. Lay until one more changes nothing.</p>
+          <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
+          <div class="flex items-center gap-4">
+            <button class="may min-w-14" type="button" aria-label="One coat fewer" :disabled="laid < 2" @click="laid--">−</button>
+            <strong class="text-3xl min-w-8 text-center">{{ laid }}</strong>
+            <button class="may min-w-14" type="button" aria-label="One coat more" @click="laid++">+</button>
+            <button class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value" @click="lay(laid)">{{ laid === 1 ? 'One coat is laid' : `${laid} coats are laid` }}</button>
+          </div>
+          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.piece}/colour?part=${pot.part}&half=${pot.half}&spot=damage`">Read the mended place</RouterLink>
+          <form v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(Number(kept), where)">
+            <label class="grid gap-1">Left, ml<input v-model="kept" class="write" inputmode="decimal" required></label>
+            <label class="grid gap-1">Kept where<input v-model="where" class="write" placeholder="third drawer, blue lid"></label>
+            <button class="may" type="submit" :disabled="hands.busy.value">Keep the rest</button>
+          </form>
+        </template>
+
+        <template v-else-if="phase === 'closed'">
+          <h2 class="text-2xl">{{ pot.state === 'kept' ? `${pot.keptMl} ml are kept${pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`}.` : 'This pot is used up.' }}</h2>
+          <p class="text-lg">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
+        </template>
+
+        <section v-if="pot.dabs.length > 0" class="grid gap-2 border-t-2 border-ink pt-3" aria-label="Dabs so far">
+          <h2 class="text-xl">Dabs</h2>
+          <ol class="flex flex-wrap gap-3">
+            <li v-for="d in pot.dabs" :key="d.at + d.drops" class="w-40 grid gap-1">
+              <HalfFields class="bg-surround p-2" :left="under(pot.aim)" :right="under(d.seen)" left-label="target" right-label="dab" />
+              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> at {{ d.drops }} drops: {{ d.difference.words }}</span>
+            </li>
+          </ol>
+        </section>
+
+        <Disclosure v-if="pot.state === 'mixing'" v-slot="{ open }" as="div" class="border-t border-line">
+          <DisclosureButton class="quiet">{{ open ? 'Less' : 'Other paints, the size of a drop, another recipe' }}</DisclosureButton>
+          <DisclosurePanel class="grid gap-3 pb-3">
+            <div class="flex flex-wrap gap-2">
+              <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="hands.busy.value || p.leftMl <= 0" @click="drop(p.code, 1)"><DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
+            </div>
+            <form class="flex items-end gap-3" @submit.prevent="dropSize(Number(twenty))">
+              <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input v-model="twenty" class="write" inputmode="decimal" required></label>
+              <button class="may" type="submit">Count with it</button>
+            </form>
+            <p class="flex flex-wrap gap-3">
+              <button v-if="pot.total === 0" class="may" type="button" @click="find">Find recipes anew</button>
+              <button v-if="pot.ground" class="may" type="button" :disabled="pot.total === 0 && pot.recipe.length === 0" @click="ladder">See the coats</button>
+            </p>
+            <CoatStrip v-if="coats && pot.ground && phase !== 'lay'" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
+          </DisclosurePanel>
+        </Disclosure>
+        <Disclosure v-slot="{ open }" as="div" class="border-t border-line">
+          <DisclosureButton class="quiet">{{ open ? 'Fold its history' : `Its history, ${pot.history.length} lines` }}</DisclosureButton>
+          <DisclosurePanel as="ol" class="grid pb-3">
+            <li v-for="(h, i) in pot.history" :key="i" class="grid grid-cols-[7rem_1fr] gap-3 py-0.5 leading-snug"><span class="text-soft">{{ when(h.at, now) }}</span><span>{{ h.text }} <span class="text-soft">{{ h.person.split(' ')[0] }}</span></span></li>
+          </DisclosurePanel>
+        </Disclosure>
+      </template>
+    </section>
+  </main>
+</template>

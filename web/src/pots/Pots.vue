@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { PotRowView, PotsView } from '../api/types'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useNow } from '../kit/useNow'
+import { useWhen } from '../kit/useWhen'
+import HalfFields from './HalfFields.vue'
+
+/** Every pot there ever was: what is being mixed, and the kept fifths, found again by piece, by paint and by colour. */
+const props = defineProps<{ near: number | null }>()
+const { value: pots, problem, reload } = useLoad(() => api.get<PotsView>(props.near === null ? '/pots' : `/pots?near=${props.near}`))
+void reload()
+const now = useNow()
+const { when } = useWhen()
+const sought = ref('')
+const found = computed(() => {
+  const words = sought.value.toLowerCase().split(/\s+/).filter((w) => w !== '')
+  return (pots.value?.pots ?? []).filter((p) => words.every((w) => `${p.name} ${p.pieceName} ${p.customer} ${p.recipe} ${p.keptWhere}`.toLowerCase().includes(w)))
+})
+const state = (p: PotRowView): string => (p.state === 'kept' ? `${p.keptMl} ml kept${p.keptWhere === '' ? '' : `, ${p.keptWhere}`}` : p.state === 'empty' ? 'used up' : p.drops === 0 ? 'still empty' : `${p.drops} drops in it`)
+</script>
+
+<template>
+  <main class="grid gap-4 content-start px-9 py-6">
+    <Notice :text="problem" @again="reload" />
+    <header class="flex flex-wrap items-end gap-6">
+      <h1 class="text-3xl grow">{{ near === null ? 'Pots' : 'Pots nearest to that colour' }}</h1>
+      <RouterLink v-if="near !== null" class="may" to="/pots">All pots</RouterLink>
+      <label class="grid gap-1 w-80">Find by piece, owner, paint or place<input v-model="sought" class="write" type="search"></label>
+      <RouterLink class="may" to="/colours">The shelf of colours</RouterLink>
+    </header>
+    <p v-if="pots && pots.pots.length === 0" class="text-xl py-10 max-w-3xl">No pot has been mixed yet. Open a piece, choose <strong>Colour</strong>, read a sound place, and mix a pot for it.</p>
+    <p v-else-if="pots && found.length === 0" class="text-xl py-10">No pot like that.</p>
+    <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
+      <li v-for="p in found" :key="p.id" class="border-b-[5px] border-soft">
+        <RouterLink :to="`/pots/${p.id}`" class="grid grid-cols-[9rem_1fr] gap-4 items-center py-3 hover:bg-paper">
+          <HalfFields class="bg-surround p-3" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" />
+          <span class="leading-snug min-w-0">
+            <span class="font-semibold text-lg block truncate">{{ p.name }}</span>
+            <span class="block truncate">{{ p.pieceName }}, {{ p.customer }}</span>
+            <span class="block truncate text-soft">{{ p.recipe || 'nothing in it yet' }}</span>
+            <span class="block"><strong>{{ state(p) }}</strong> · {{ when(p.at, now) }}<template v-if="p.near !== null"> · ΔE {{ p.near.toFixed(1) }}</template></span>
+          </span>
+        </RouterLink>
+      </li>
+    </ul>
+  </main>
+</template>

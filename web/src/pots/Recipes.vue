@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { RecipesView, RecipeView, SeenView } from '../api/types'
+import Choice from '../kit/Choice.vue'
+import HalfFields from './HalfFields.vue'
+import { useLamp } from './useLamp'
+
+/** Recipes from the shelf, each edge to edge with its target. */
+const props = defineProps<{ recipes: RecipesView | null, aim: SeenView, busy: boolean }>()
+const emit = defineEmits<{ choose: [recipe: RecipeView] }>()
+const { under } = useLamp()
+type Order = 'match' | 'paints' | 'cover' | 'cost'
+const order = ref<Order>('match')
+const orders: readonly { id: Order, label: string, meaning: string }[] = [
+  { id: 'match', label: 'nearest match', meaning: 'under the three lights' },
+  { id: 'paints', label: 'fewest paints', meaning: 'easier to mix again' },
+  { id: 'cover', label: 'best cover', meaning: 'one coat over black and white' },
+  { id: 'cost', label: 'lowest cost', meaning: 'where prices are known' },
+]
+const by: Record<Order, (r: RecipeView) => number> = { match: (r) => r.weighted, paints: (r) => r.paints, cover: (r) => -r.cover, cost: (r) => r.cents ?? Infinity }
+const sorted = computed(() => [...(props.recipes?.recipes ?? [])].sort((a, b) => by[order.value](a) - by[order.value](b) || a.weighted - b.weighted))
+const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name}`).join(' + ')
+</script>
+
+<template>
+  <div class="grid gap-3 content-start">
+    <p class="text-lg">Recipes from the shelf, <Choice v-model="order" label="Order" :options="orders" /> first.</p>
+    <p v-if="recipes === null" class="text-lg text-soft" role="status">Trying every set of paints…</p>
+    <p v-if="recipes?.missing" class="caution">{{ recipes.missing }}</p>
+    <ol class="grid">
+      <li v-for="(r, i) in sorted" :key="drops(r)" class="grid grid-cols-[7rem_1fr] gap-x-4 gap-y-1 border-t border-line py-3">
+        <HalfFields class="bg-surround p-2 self-start" :left="under(aim)" :right="under(r.seen)" left-label="target" :right-label="`recipe ${i + 1}`" />
+        <div class="grid gap-1 min-w-0">
+          <p class="font-semibold leading-snug">{{ drops(r) }}</p>
+          <p class="text-[.95rem] leading-snug">ΔE {{ r.day.toFixed(1) }} by day, {{ r.lamp.toFixed(1) }} by lamp, {{ r.tube.toFixed(1) }} by tube. {{ r.lights }} {{ r.total }} drops, {{ r.ml.toFixed(1) }} ml; one coat covers {{ Math.round(r.cover * 100) }} %<template v-if="r.cents !== null">; {{ (r.cents / 100).toFixed(2) }}</template>.</p>
+          <p v-for="s in r.short" :key="s" class="caution text-[.95rem]">{{ s }}</p>
+          <button :class="i === 0 ? 'do' : 'may'" class="justify-self-start" type="button" :disabled="busy" @click="emit('choose', r)">Mix this one</button>
+        </div>
+      </li>
+    </ol>
+  </div>
+</template>

@@ -1,0 +1,16 @@
+import { useLocalStorage } from '@vueuse/core'
+import type { SeenView } from '../api/types'
+
+export type Lamp = 'daylight' | 'lamp' | 'tube'
+
+export const lamps: readonly { id: Lamp, label: string }[] = [
+  { id: 'daylight', label: 'Daylight' },
+  { id: 'lamp', label: 'Lamp light' },
+  { id: 'tube', label: 'Shop tube' },
+]
+
+/** The lamp that colours are looked at under, the same on every screen of this computer. */
+export const useLamp = () => {
+  const lamp = useLocalStorage<Lamp>('lamp', 'daylight')
+  return { lamp, under: (seen: SeenView | null | undefined): string | null => seen?.[lamp.value] ?? null }
+}
