@@ -88,8 +88,10 @@ final readonly class DyeLadder
         usort($found, static fn (DyeMatch $a, DyeMatch $b): int => [round($a->dE00, 1), \count($a->washes)] <=> [round($b->dE00, 1), \count($b->washes)]);
         $offered = [];
         foreach ($found as $match) {
-            $key = implode(' ', array_map(static fn (DyeWash $w): string => $w->dye->id, $match->washes));
-            $offered[$key] ??= $match;
+            // The order of two transparent dyes makes no difference to the colour.
+            $ids = array_map(static fn (DyeWash $w): string => $w->dye->id, $match->washes);
+            sort($ids);
+            $offered[implode(' ', $ids)] ??= $match;
             if (\count($offered) >= self::OFFERED) {
                 break;
             }

@@ -57,9 +57,9 @@ final readonly class ColoursController
     }
 
     #[Route('/api/dyes/{ground}', requirements: ['ground' => '\d{1,9}'], methods: ['GET'])]
-    public function dyes(int $ground, #[MapQueryParameter] ?int $target = null, #[MapQueryParameter] Applicator $applicator = Applicator::Cloth): JsonResponse
+    public function dyes(int $ground, #[MapQueryParameter] ?int $target = null, #[MapQueryParameter] Applicator $applicator = Applicator::Cloth, #[MapQueryParameter] DyeLook $look = DyeLook::Dry): JsonResponse
     {
-        return Answer::of($this->dyes->over($ground, $target, $applicator));
+        return Answer::of($this->dyes->over($ground, $target, $applicator, $look));
     }
 
     #[Route('/api/dyes/swatches', methods: ['POST'])]

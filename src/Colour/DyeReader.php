@@ -28,14 +28,14 @@ final readonly class DyeReader
     {
     }
 
-    public function over(int $ground, ?int $target, Applicator $applicator): DyesView
+    public function over(int $ground, ?int $target, Applicator $applicator, DyeLook $look): DyesView
     {
         $leather = $this->entities->find(Reading::class, $ground) ?? throw new NotFoundHttpException();
         $aim = null === $target ? null : ($this->entities->find(Reading::class, $target) ?? throw new NotFoundHttpException());
         $factors = $this->factors($applicator);
         $factor = Uptake::learned($applicator, $factors);
         $ladder = new DyeLadder($leather->spectrum(), $factor, Light::daylight());
-        $ladders = array_values(array_map(fn (Dye $dye): DyeLadderView => $this->ladder($ladder, $dye, $aim), $this->shelf->dyes()));
+        $ladders = array_values(array_map(fn (Dye $dye): DyeLadderView => $this->ladder($ladder, $dye, $aim, $look), $this->shelf->dyes()));
 
         return new DyesView(
             SeenView::of($leather->spectrum()),
@@ -44,7 +44,7 @@ final readonly class DyeReader
             round($factor, 2),
             \count($factors),
             null === $aim ? null : $ladder->never($aim->spectrum()),
-            null === $aim ? [] : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
+            null === $aim ? [] : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
             $ladders,
         );
     }
@@ -68,25 +68,25 @@ final readonly class DyeReader
         return array_map(static fn (Row $r): float => $r->float('factor'), Row::all($this->connection, 'SELECT factor FROM dye_swatch WHERE applicator = ? ORDER BY id DESC LIMIT 40', [$applicator->value]));
     }
 
-    private function ladder(DyeLadder $ladder, Dye $dye, ?Reading $aim): DyeLadderView
+    private function ladder(DyeLadder $ladder, Dye $dye, ?Reading $aim, DyeLook $seen): DyeLadderView
     {
         $light = Light::daylight();
         $product = $this->shelf->products()[$dye->id];
 
-        return new DyeLadderView($dye->id, $product->name(), $product->diluent() ?? 'its own thinner', array_map(static function (array $rung) use ($light, $aim): DyeRungView {
+        return new DyeLadderView($dye->id, $product->name(), $product->diluent() ?? 'its own thinner', array_map(static function (array $rung) use ($light, $aim, $seen): DyeRungView {
             /** @var array{DyeWash, Spectrum} $rung */
             [$wash, $look] = $rung;
             $lab = $light->lab($look);
 
-            return new DyeRungView($wash->thinner, $wash->coats, $light->hex($lab), null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1));
+            return new DyeRungView($wash->thinner, $wash->coats, $light->hex($light->lab($seen->of($look))), null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1));
         }, $ladder->of($dye)));
     }
 
-    private function match(DyeMatch $match): DyeMatchView
+    private function match(DyeMatch $match, DyeLook $seen): DyeMatchView
     {
         $light = Light::daylight();
         $words = array_map(fn (DyeWash $w): string => \sprintf('%d × %s, %s', $w->coats, $this->shelf->name($w->dye->id), 0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->products()[$w->dye->id]->diluent() ?? 'its own thinner')), $match->washes);
 
-        return new DyeMatchView(implode(', then ', $words), $light->hex($light->lab($match->look)), round($match->dE00, 2));
+        return new DyeMatchView(implode(', then ', $words), $light->hex($light->lab($seen->of($match->look))), round($match->dE00, 2));
     }
 }

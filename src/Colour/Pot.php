@@ -31,7 +31,7 @@ class Pot
     private const LEAST_DROPS = 10;
     /** A pot may be filled this much over the job, or to at least so many drops, so that it can be corrected. */
     private const ROOM = 1.6;
-    private const LEAST_ROOM = 60;
+    private const LEAST_ROOM = 80;
 
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;

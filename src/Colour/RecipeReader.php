@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use KindHeel\App\Compute\Colour\Deadline;
 use KindHeel\App\Http\Refused;
+use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Colour\CoatLadder;
 use KindHeel\Core\Colour\Coats;
 use KindHeel\Core\Colour\CoatStep;
@@ -28,9 +29,10 @@ final readonly class RecipeReader
     private const NEAR = 1.0;
     /** A pot may come out this much fuller than it must. */
     private const FULLER = 1.15;
+    /** A small pot may hold so many, so that shares come out finely; the rest of its room is for corrections. */
+    private const FINE = 45;
     private const MOST_COATS = 20;
-    /** A tone-near base is of this share of white or nearer. */
-    private const BASE_COATS_UM = 1.0;
+    private const BASE_ML = 1.0;
 
     public function __construct(private PotReader $pots, private Shelf $shelf, private MetamerismWords $lights)
     {
@@ -41,7 +43,7 @@ final readonly class RecipeReader
         $pot = $this->pots->pot($id);
         $least = $pot->leastDrops();
         $search = new RecipeSearch($this->paints($pot), $pot->aim(), $pot->layer(), Deadline::in(self::MILLISECONDS));
-        $found = $search->recipes(PotSize::of($least, (int) max(60, ceil(self::FULLER * $least))), self::MOST_PAINTS);
+        $found = $search->recipes(PotSize::of($least, (int) max(self::FINE, ceil(self::FULLER * $least))), self::MOST_PAINTS);
         $best = $found[0];
         $missing = $best->differences[0] <= self::NEAR ? null : \sprintf('No mix of the paints on the shelf comes nearer than %.1f. A %s would bring it.', $best->differences[0], ColourName::wanted($pot->aim()->labs[0], $best->labs[0]));
 
@@ -56,9 +58,9 @@ final readonly class RecipeReader
             throw Refused::now('Dab, let it dry and read it first: only a dry dab tells what this pot really is.');
         }
         $layer = $pot->layer();
-        $found = (new CorrectionSearch(array_values($this->shelf->paints()), $pot->drops(), $pot->capacity(), $pot->aim(), $layer, $this->pots->learned($pot), Deadline::in(self::MILLISECONDS)))->correct(self::MOST_PAINTS, self::NEAR);
+        $found = (new CorrectionSearch(array_values($this->shelf->paints()), $pot->drops(), $pot->capacity(), $pot->aim(), $layer, $this->pots->learned($pot), Deadline::in(self::MILLISECONDS)))->simplest(self::MOST_PAINTS, self::NEAR);
         $additions = $this->shelf->drops($found->additions, $pot->dropMl());
-        $words = implode(' and ', array_map(static fn (DropView $d): string => \sprintf('%d %s of %s', $d->drops, 1 === $d->drops ? 'drop' : 'drops', $d->name), $additions));
+        $words = Phrase::list(array_map(static fn (DropView $d): string => \sprintf('%d %s of %s', $d->drops, 1 === $d->drops ? 'drop' : 'drops', $d->name), $additions));
         $again = null === $found->restart ? '' : implode(' + ', array_map(static fn (DropView $d): string => $d->drops.' '.$d->name, $this->shelf->drops($found->restart->drops, $pot->dropMl())));
 
         return new CorrectionView(
@@ -122,7 +124,7 @@ final readonly class RecipeReader
         $aim = $light->lab($pot->look());
         $near = null;
         $least = \INF;
-        foreach ($this->shelf->coloursToMix(self::BASE_COATS_UM) as $paint) {
+        foreach ($this->shelf->coloursToMix(self::BASE_ML) as $paint) {
             $alone = Mixture::of([$paint->id => $paint], [$paint->id => 1]);
             $dE = Difference::ciede2000($aim, $light->lab($alone->look()));
             if ($alone->contrastRatio(1.0, $light) > 0.9 && $dE < $least) {
@@ -153,12 +155,16 @@ final readonly class RecipeReader
     {
         $best = $based[0] ?? null;
         $all = null === $best ? null : $best->baseCoats + (int) $best->coats;
-        $plain = null === $bare->coats ? \sprintf('More than %d coats: it hides too weakly by itself.', \count($bare->steps)) : \sprintf('%d %s cover.', $bare->coats, 1 === $bare->coats ? 'coat' : 'coats');
+        $plain = match ($bare->coats) {
+            null => \sprintf('More than %d coats: it hides too weakly by itself.', \count($bare->steps)),
+            1 => 'One coat covers.',
+            default => \sprintf('%d coats cover.', $bare->coats),
+        };
         if (null === $best || null === $all || null !== $bare->coats && $all >= $bare->coats) {
             return $plain.(null === $best ? '' : ' A base would save none.');
         }
 
-        return \sprintf('%s Over %d of %s, %d do.', $plain, $best->baseCoats, $best->base, (int) $best->coats);
+        return \sprintf('%s Over %d of %s, %d will do.', $plain, $best->baseCoats, $best->base, (int) $best->coats);
     }
 
     /** @return list<Paint> */

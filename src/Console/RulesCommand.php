@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Console;
 
 use KindHeel\Core\Assessment\Cut;
+use KindHeel\Core\Colour\PotNeed;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\FamilyTable;
@@ -34,7 +35,7 @@ final readonly class RulesCommand
         'Q-3' => ['a:b is a parts product to b parts water.', Supplies::class, 'arithmetic'],
         'Q-4' => ['Colour for all coats on both halves and a fifth kept back.', Kit::class, 'arithmetic'],
         'Q-5' => ['Thread = 2 × (seam + stitches × thickness) × 1.15 + 2 × 20 cm.', Supplies::class, 'arithmetic'],
-        'Q-6' => ['A drop is about 0.045 ml; each pot keeps its own figure.', null, 'comes with the pots: nothing is counted in drops yet'],
+        'Q-6' => ['A drop is about 0.045 ml; each pot keeps its own figure.', PotNeed::class, 'arithmetic'],
         'Q-7' => ['Stock: oldest first, reorder in time, say what runs out before it starts.', null, 'comes with the shelf'],
         'J-1' => ['Cost of work against cost to replace, said out loud.', null, 'comes with money'],
         'J-9' => ['Yearly cost of keeping.', null, 'comes with money'],

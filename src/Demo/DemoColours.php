@@ -79,6 +79,9 @@ final readonly class DemoColours
         $mixing = $this->potFor('Chorus shoes, first pair', PartName::Toe, Half::Left, 'Chorus tan, toes', $by, $clock);
         if (null !== $mixing) {
             $this->pour($mixing, $this->recipe($mixing), $by, $clock);
+            // The lid of the strong one slipped.
+            $this->work->drop($mixing->id(), new DropsInput($mixing->version(), 'marigold', 4), $by);
+            $this->entities->flush();
             $clock->modify('+9 minutes');
             $this->work->dab($mixing->id(), new DabInput($mixing->version()), $by);
             $this->entities->flush();

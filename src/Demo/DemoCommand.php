@@ -6,6 +6,7 @@ namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Database\Tables;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -21,13 +22,8 @@ final readonly class DemoCommand
     public function __invoke(SymfonyStyle $io, #[Option('Empty the database first.')] bool $fresh = false): int
     {
         if ($fresh) {
-            foreach (['ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
-                $this->connection->executeStatement('DELETE FROM '.$table);
-            }
-            // Tags begin at 1-1 again.
-            foreach (['piece', 'ticket'] as $table) {
-                $this->connection->executeStatement('ALTER TABLE '.$table.' AUTO_INCREMENT = 1');
-            }
+            Tables::empty($this->connection);
+            Tables::numberAnew($this->connection);
         } elseif (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {
             $io->writeln('There is somebody in the database already; it stays as it is.');
 

@@ -11,6 +11,7 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Database\Tables;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Piece\PieceView;
@@ -41,9 +42,7 @@ abstract class ApiTestCase extends WebTestCase
         $clock = self::getContainer()->get(ClockInterface::class);
         $this->clock = $clock;
         $connection = $this->connection();
-        foreach (['pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece', 'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person'] as $table) {
-            $connection->executeStatement('DELETE FROM '.$table);
-        }
+        Tables::empty($connection);
         $entities = self::getContainer()->get(EntityManagerInterface::class);
         $hash = password_hash('open sesame', \PASSWORD_BCRYPT, ['cost' => 4]);
         foreach ([['ida', Role::Owner], ['tomas', Role::Restorer], ['nell', Role::Restorer], ['wren', Role::Apprentice]] as [$login, $role]) {

@@ -12,6 +12,7 @@ use KindHeel\App\Colour\DyesView;
 use KindHeel\App\Colour\File\Cgats;
 use KindHeel\App\Colour\FitView;
 use KindHeel\App\Colour\MeasurementView;
+use KindHeel\App\Colour\PictureColourView;
 use KindHeel\App\Colour\PieceColourView;
 use KindHeel\App\Colour\PotsView;
 use KindHeel\App\Colour\PotView;
@@ -19,7 +20,9 @@ use KindHeel\App\Colour\RangeDocument;
 use KindHeel\App\Colour\RangeTakenView;
 use KindHeel\App\Colour\RecipesView;
 use KindHeel\App\Colour\SamplesView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\LedgerView;
+use KindHeel\App\Picture\PictureStore;
 use KindHeel\Tests\Support\HouseRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -210,6 +213,29 @@ final class ColourTest extends ApiTestCase
         $this->refused(422, 'POST', '/api/reader', ['what' => 'the moon']);
     }
 
+    public function testAPictureWithACardInItGivesAColourWithItsDoubtAndOneWithoutIsRefused(): void
+    {
+        $piece = $this->plannedPair();
+        $file = (string) tempnam(sys_get_temp_dir(), 'card');
+        $image = imagecreatetruecolor(800, 600);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 120, 112, 96));
+        imagefilledrectangle($image, 400, 300, 799, 599, (int) imagecolorallocate($image, 150, 92, 44));
+        imagejpeg($image, $file, 95);
+        $kept = self::getContainer()->get(PictureStore::class)->keep($file);
+        $this->connection()->insert('picture', ['piece_id' => $piece, 'moment' => 'before', 'digest' => $kept['digest'], 'width' => 800, 'height' => 600, 'by_id' => Row::first($this->connection(), 'SELECT id FROM person LIMIT 1')?->int('id'), 'at' => '2026-03-02 09:00:00']);
+        $picture = (int) $this->connection()->lastInsertId();
+        $read = $this->must(PictureColourView::class, 'POST', "/api/pictures/$picture/colour", ['at' => [0.75, 0.75], 'grey' => [0.2, 0.2]]);
+        self::assertEqualsWithDelta(45.0, $read->lab->l, 4.0);
+        self::assertTrue($read->lab->b > 20.0 && $read->lab->b < 55.0, 'brown');
+        self::assertGreaterThan(5.0, $read->doubt);
+        self::assertStringContainsString('not to judge a match', $read->sentence);
+        self::assertStringContainsString('card', $this->refused(422, 'POST', "/api/pictures/$picture/colour", ['at' => [0.75, 0.75]])->detail);
+        $this->refused(422, 'POST', "/api/pictures/$picture/colour", ['at' => [1.75, 0.75], 'grey' => [0.2, 0.2]]);
+        $this->refused(422, 'POST', "/api/pictures/$picture/colour", ['at' => [0.75, 0.75], 'card' => array_fill(0, 12, [0.2, 0.2])]);
+        $this->refused(404, 'POST', '/api/pictures/999999/colour', ['at' => [0.75, 0.75], 'grey' => [0.2, 0.2]]);
+        self::assertSame(0, $this->rows('reading'));
+    }
+
     public function testARangeGoesOutAndComesBackAndABrokenOneBringsNothing(): void
     {
         self::assertSame(200, $this->ask('GET', '/api/colours/range'));
@@ -241,6 +267,8 @@ final class ColourTest extends ApiTestCase
         self::assertCount(10, $dyes->ladders);
         self::assertCount(12, $dyes->ladders[0]->rungs);
         self::assertLessThan(5.0, $dyes->matches[0]->dE00);
+        $wet = $this->must(DyesView::class, 'GET', "/api/dyes/$ground?applicator=cloth&look=wet");
+        self::assertLessThan(hexdec(substr($dyes->ladders[0]->rungs[0]->hex, 1, 2)), hexdec(substr($wet->ladders[0]->rungs[0]->hex, 1, 2)), 'deeper while it is wet');
         self::assertStringContainsString('darker', (string) $this->must(DyesView::class, 'GET', "/api/dyes/$target?target=$ground&applicator=cloth")->never);
         $colours = $this->must(ColoursView::class, 'GET', '/api/colours');
         $russet = array_values(array_filter($colours->products, static fn ($p): bool => 'russet' === $p->code))[0];

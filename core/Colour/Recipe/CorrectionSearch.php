@@ -15,6 +15,7 @@ final readonly class CorrectionSearch
     /** Of additions within this of the nearest, the fewest drops are proposed. */
     private const AS_GOOD = 0.1;
     private const SPARED = 6;
+    private const WELL_WITHIN = 0.6;
     /** What the whole pot is worth to the search, in ΔE00²: it draws towards fewer drops without losing the match. */
     private const HASTE = 0.005;
     /** More paints than these never bring a colour nearer: three dimensions need four corners. */
@@ -72,6 +73,23 @@ final readonly class CorrectionSearch
         $restart = null === $reason ? null : (new RecipeSearch($this->paints, $this->target, $this->layer, $this->goOn))->recipes(PotSize::of(1, $this->capacity), max(1, $most), $binder)[0];
 
         return new Correction($additions, $before, $after, $reason, $restart);
+    }
+
+    /**
+     * With as few different paints as come well within the tolerance; with all that are allowed where none do.
+     *
+     * @param int<1, max> $most
+     */
+    public function simplest(int $most, float $tolerance): Correction
+    {
+        for ($paints = 0; $paints < $most; ++$paints) {
+            $corners = Corners::ofPot($this->mixed, $this->capacity, $this->paints, false, $this->learned?->ratio);
+            if ($this->best($corners, $paints)->near <= self::WELL_WITHIN * $tolerance) {
+                return $this->correct($paints, $tolerance);
+            }
+        }
+
+        return $this->correct($most, $tolerance);
     }
 
     /**

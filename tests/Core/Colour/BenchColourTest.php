@@ -22,6 +22,7 @@ use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Undertone;
 use KindHeel\Core\Colour\Uptake;
+use KindHeel\Core\Colour\WetLook;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Tests\Support\HouseRange;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -119,6 +120,13 @@ final class BenchColourTest extends TestCase
         self::assertGreaterThan($light->lab($black)->lightness + 1.5, $light->lab($matt)->lightness);
         self::assertEqualsWithDelta($black->values, Sheen::moved($matt, Gloss::Matt, Gloss::Mirror)->values, 1e-12);
         self::assertSame($black->values, Sheen::moved($black, Gloss::Glow, Gloss::Glow)->values);
+    }
+
+    public function testWetLeatherIsDeeperAndPaleOrBlackHardlyChanges(): void
+    {
+        // Ångström: 0.3 dry is 0.3 / (1.77 · 0.7 + 0.3) wet.
+        self::assertEqualsWithDelta(0.1949, WetLook::of(Spectrum::flat(0.3))->values[0], 1e-4);
+        self::assertSame([0.0, 1.0], [WetLook::of(Spectrum::flat(0.0))->values[0], WetLook::of(Spectrum::flat(1.0))->values[0]]);
     }
 
     public function testTheDepthLadderGoesDeeperWithEveryCoatAndPalerWithEveryLetDown(): void

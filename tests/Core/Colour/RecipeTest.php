@@ -148,6 +148,16 @@ final class RecipeTest extends TestCase
         self::assertSame([[], null], [$found->additions, $found->reason]);
     }
 
+    public function testASimpleCorrectionIsPreferredToANearerOneOfManyPaints(): void
+    {
+        $pot = ['chalk-white' => 30, 'brick' => 9];
+        $paler = Target::spectrum(Mixture::of(HouseRange::paints(), ['chalk-white' => 41, 'brick' => 9])->look());
+        self::assertSame(['chalk-white'], array_keys($this->correction($pot, 80, $paler)->simplest(4, 1.0)->additions));
+        self::assertSame([], $this->correction($pot, 80, Target::spectrum(Mixture::of(HouseRange::paints(), $pot)->look()))->simplest(4, 1.0)->additions);
+        $far = $this->correction(['soot-black' => 30], 40, $paler)->simplest(4, 1.0);
+        self::assertSame(NotReached::Capacity, $far->reason);
+    }
+
     public function testWhyItCannotBeReached(): void
     {
         $black = ['soot-black' => 30];

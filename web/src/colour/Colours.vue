@@ -30,7 +30,7 @@ const take = async (event: Event): Promise<void> => {
   })
   input.value = ''
 }
-const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml left${p.centsPer100Ml === null ? '' : `, ${(p.centsPer100Ml / 100).toFixed(2)} for 100 ml`}`
+const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer100Ml === null ? '' : ` at ${(p.centsPer100Ml / 100).toFixed(2)} for 100`}`
 </script>
 
 <template>
@@ -49,7 +49,7 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml left${p.cent
       <ul class="bg-surround text-dark grid grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
         <li v-for="p in paints" :key="p.id" class="grid grid-cols-[9rem_1fr] gap-3 items-center">
           <svg viewBox="0 0 140 60" class="w-full" aria-hidden="true"><path d="M0 0h78v60H0z" :fill="p.hex" /><path d="M78 0h62v60H78z" :fill="p.tint" /></svg>
-          <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>{{ p.undertone }}<br><span v-if="p.kind === 'paint'">one coat covers {{ Math.round(p.cover * 100) }} %<br></span>{{ left(p) }}</span>
+          <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>{{ p.undertone.replace(' at the edge', '') }}<br><span v-if="p.kind === 'paint'">one coat covers {{ Math.round(p.cover * 100) }} %<br></span>{{ left(p) }}</span>
         </li>
       </ul>
     </section>

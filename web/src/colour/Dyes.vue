@@ -15,11 +15,19 @@ import { measure } from './useColour'
 /** Dyes on this very ground: what each let-down and coat gives, what comes nearest, and what no dye can do. */
 const props = defineProps<{ id: number, ground: number, target: number | null }>()
 const applicator = ref('cloth')
+type Look = 'dry' | 'wet' | 'satin' | 'mirror'
+const look = ref<Look>('dry')
+const looks: readonly { id: Look, label: string, meaning: string }[] = [
+  { id: 'dry', label: 'dry and bare', meaning: 'as it is judged' },
+  { id: 'wet', label: 'still wet', meaning: 'deeper than it will be' },
+  { id: 'satin', label: 'under a satin finish', meaning: 'sealed with resin' },
+  { id: 'mirror', label: 'under a mirror finish', meaning: 'waxed and polished' },
+]
 const words = useWords()
 const { under } = useLamp()
-const { value: dyes, problem, reload } = useLoad(() => api.get<DyesView>(`/dyes/${props.ground}?applicator=${applicator.value}${props.target === null || props.target === props.ground ? '' : `&target=${props.target}`}`))
+const { value: dyes, problem, reload } = useLoad(() => api.get<DyesView>(`/dyes/${props.ground}?applicator=${applicator.value}&look=${look.value}${props.target === null || props.target === props.ground ? '' : `&target=${props.target}`}`))
 void reload()
-watch(applicator, () => void reload())
+watch([applicator, look], () => void reload())
 const lays = ['cloth', 'sponge', 'dauber', 'brush', 'airbrush']
 const thinners = [0, 1, 3, 7]
 const hands = useHands(() => undefined)
@@ -47,7 +55,7 @@ const best = computed(() => dyes.value?.matches[0])
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3"><h1 class="text-3xl grow">Dye on this ground</h1><RouterLink class="may" :to="`/pieces/${id}/colour`">Back to its colour</RouterLink></header>
     <template v-if="dyes && words">
-      <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => lays.includes(a.id))" />: {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' : `, taught by ${dyes.swatches} ${dyes.swatches === 1 ? 'swatch' : 'swatches'}` }}. Dry and unfinished; wet it looks deeper.</p>
+      <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => lays.includes(a.id))" />: {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' : `, taught by ${dyes.swatches} ${dyes.swatches === 1 ? 'swatch' : 'swatches'}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />; differences are of the dry leather.</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
       <section v-if="dyes.target" class="grid gap-2" aria-label="Nearest">
         <h2 class="text-2xl">Nearest to the target</h2>

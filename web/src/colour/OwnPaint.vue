@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '../api/client'
 import type { DrawDownInput, FitView, LookInput, MeasurementView, ProductView } from '../api/types'
 import { useHands } from '../bench/useHands'
@@ -13,6 +13,9 @@ const hands = useHands(() => undefined)
 const name = ref('')
 const dryUm = ref('6')
 const tube = ref('')
+watch(() => props.open, () => {
+  tube.value ||= props.products.find((p) => p.kind === 'paint')?.code ?? ''
+})
 const got = shallowRef<Partial<Record<'white' | 'black' | 'overWhite' | 'overBlack', MeasurementView>>>({})
 const fit = shallowRef<FitView | null>(null)
 const product = computed(() => props.products.find((p) => p.code === tube.value)?.id ?? props.products.find((p) => p.kind === 'paint')?.id ?? 0)

@@ -60,14 +60,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround text-dark px-8 py-5 flex flex-col gap-4 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
+    <section class="bg-surround text-dark px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
       <template v-if="pot">
-        <div class="flex flex-wrap items-center justify-between gap-3">
-          <div class="min-w-0"><h1 class="text-3xl truncate">{{ pot.name }}</h1><p><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.piece}/colour`">{{ pot.pieceName }}</RouterLink>, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p></div>
+        <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
+          <div class="min-w-0"><h1 class="text-2xl truncate">{{ pot.name }}</h1><p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.piece}/colour`">{{ pot.pieceName }}</RouterLink>, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p></div>
           <LampChoice />
         </div>
         <HalfFields big :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
-        <div class="min-h-20 grid gap-1 content-start">
+        <div class="min-h-16 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
           <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ numbers.dL.toFixed(1) }}</span> <span class="pl-2">ΔC {{ numbers.dC.toFixed(1) }}</span> <span class="pl-2">ΔH {{ numbers.dH.toFixed(1) }}</span><span v-if="!pot.dabFresh" class="pl-3">{{ pot.lights }}</span></p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>

@@ -13,8 +13,8 @@ export const usePot = (id: number) => {
   const coats = shallowRef<CoatsView | null>(null)
 
   const inPot = (code: string): number => pot.value?.drops.find((d) => d.code === code)?.drops ?? 0
-  /** Paints of the recipe that still want drops. */
-  const due = computed<readonly DropView[]>(() => (pot.value?.recipe ?? []).map((d) => ({ ...d, drops: d.drops - inPot(d.code) })).filter((d) => d.drops > 0))
+  /** Paints of the recipe that still want drops, the base first: strong colour goes in last. */
+  const due = computed<readonly DropView[]>(() => [...(pot.value?.recipe ?? [])].sort((a, b) => b.drops - a.drops).map((d) => ({ ...d, drops: d.drops - inPot(d.code) })).filter((d) => d.drops > 0))
   const phase = computed(() => {
     const p = pot.value
     if (p === null) {
