@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Colour\PotCover;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Treatment\Planning\School;
 use KindHeel\Core\Treatment\Planning\Schools;
@@ -14,7 +15,7 @@ use Psr\Clock\ClockInterface;
 /** What a plan is asked for: the workshop's schools, those of the piece over them, what is not wanted, the hour. */
 final readonly class PlanTerms
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private PotCover $cover)
     {
     }
 
@@ -38,6 +39,7 @@ final readonly class PlanTerms
             Schools::of([...$this->workshop(), ...$terms->schools()]),
             $terms->exclude(),
             max(1.0, ($by->getTimestamp() - $this->clock->now()->getTimestamp()) / 60.0),
+            cover: $this->cover->of($piece),
         );
     }
 
@@ -46,6 +48,6 @@ final readonly class PlanTerms
     {
         $wishes = $this->of($piece);
 
-        return new Wishes($wishes->schools->with($school, $side), $wishes->exclude, $wishes->readyInMinutes);
+        return new Wishes($wishes->schools->with($school, $side), $wishes->exclude, $wishes->readyInMinutes, cover: $wishes->cover);
     }
 }

@@ -23,6 +23,8 @@ use KindHeel\App\Colour\SamplesView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Picture\PictureStore;
+use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Plan\PlanView;
 use KindHeel\Tests\Support\HouseRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -122,6 +124,26 @@ final class ColourTest extends ApiTestCase
         self::assertFalse($correction->reachable);
         self::assertStringStartsWith('Not from here: start again with ', $correction->sentence);
         self::assertNotNull($correction->restart);
+    }
+
+    public function testThePlanLaysAsManyCoatsAsThePotNeedsOverThisGround(): void
+    {
+        $piece = $this->plannedPair();
+        $view = $this->must(PieceView::class, 'GET', "/api/pieces/$piece");
+        $view = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/agreement", ['version' => $view->version, 'aim' => 'restore', 'gloss' => 'satin', 'patina' => 'remove']);
+        $view = $this->must(PieceView::class, 'POST', "/api/pieces/$piece/findings", ['version' => $view->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'faded', 'severity' => 3]);
+        $place = ['half' => 'left', 'part' => 'vamp'];
+        $sound = $this->read($piece, $place + ['spot' => 'sound'])->readings[0]->id;
+        $ground = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", $place + ['spot' => 'damage', 'source' => 'file', 'measured' => [HouseRange::ground('black')->values]], 201)->readings[0]->id;
+        $pot = $this->pot($sound, $ground);
+        $pot = $this->must(PotView::class, 'PUT', "/api/pots/$pot->id/recipe", ['version' => $pot->version, 'drops' => ['straw' => 20, 'marigold' => 12]]);
+        $coats = $this->must(CoatsView::class, 'GET', "/api/pots/$pot->id/coats");
+        $best = $coats->based[0] ?? null;
+        self::assertNotNull($best, 'yellow and orange over black need a base');
+        self::assertStringContainsString('Over '.$best->baseCoats.' of', $coats->sentence);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$piece/plan", ['version' => $view->version]);
+        $why = array_count_values(array_map(static fn ($s): string => str_contains($s->why, '“Toe, chestnut”') ? (str_contains($s->why, 'base') ? 'base' : 'colour') : '', $plan->steps));
+        self::assertSame([4 * $best->baseCoats, 4 * (int) $best->coats], [$why['base'] ?? 0, $why['colour'] ?? 0], 'on both halves, and a spray lays half of what the sponge of the pot lays');
     }
 
     public function testSeveralReadingsAreAveragedAndTheOneThatSlippedIsShown(): void

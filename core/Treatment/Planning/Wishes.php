@@ -15,12 +15,14 @@ final readonly class Wishes
      * @param list<Hazard|FamilyId> $exclude
      * @param float|null            $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
      * @param list<string>          $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
+     * @param array<string, Cover>  $cover          by part, where a pot was mixed over a ground that was read
      */
     public function __construct(
         public Schools $schools,
         public array $exclude = [],
         public ?float $readyInMinutes = null,
         public array $without = [],
+        public array $cover = [],
     ) {
     }
 
@@ -31,7 +33,7 @@ final readonly class Wishes
 
     public function without(string ...$what): self
     {
-        return new self($this->schools, $this->exclude, $this->readyInMinutes, array_values(array_unique([...$this->without, ...$what])));
+        return new self($this->schools, $this->exclude, $this->readyInMinutes, array_values(array_unique([...$this->without, ...$what])), $this->cover);
     }
 
     public function leavesOut(string $what): bool

@@ -11,6 +11,7 @@ use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Planning\Brief;
+use KindHeel\Core\Treatment\Planning\Cover;
 use KindHeel\Core\Treatment\Planning\Rank;
 use KindHeel\Core\Treatment\Planning\School;
 use KindHeel\Core\Treatment\Planning\Wanted;
@@ -57,18 +58,22 @@ final readonly class Painting
         $places = Brief::places($parts);
         $shade = $this->colouring->shade($parts[0]);
         $wanted = [];
-        $based = $shade?->hidesWeakly() ?? false;
-        if ($based) {
-            $wanted[] = new Wanted(Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places), Rank::BASE + 2, \sprintf('%s hides weakly: a white base below it saves coats.', ucfirst($shade->label())), ['O-16', 'O-18'], Shade::Ivory, null, $order);
-        } else {
+        $cover = $this->cover($parts)?->by($applicator);
+        $based = $cover->baseCoats ?? (true === $shade?->hidesWeakly() ? 1 : 0);
+        for ($coat = 1; $coat <= $based; ++$coat) {
+            $wanted[] = new Wanted(Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places, $coat, $based), Rank::BASE + 1 + $coat, null === $cover ? Phrase::sentence('%s hides weakly: a white base below it saves coats.', $shade?->label() ?? 'It') : \sprintf('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot), ['O-16', 'O-18'], true === $cover?->white || null === $cover ? Shade::Ivory : $shade, null, $order);
+        }
+        if (0 === $based) {
             $wanted = $this->colouring->spots($parts, FamilyId::Paint, $shade);
         }
-        $coats = ($applicator->sprays() ? 3 : 2) - ($based ? 1 : 0);
+        $coats = $cover->coats ?? ($applicator->sprays() ? 3 : 2) - $based;
         for ($coat = 1; $coat <= $coats; ++$coat) {
             $wanted[] = new Wanted(
                 Step::lay(Phase::Colour, FamilyId::Paint, $applicator, $places, $coat, $coats),
                 Rank::COLOUR + 2 * $coat,
-                Phrase::sentence('%s: colour in thin coats, each in its window.', $this->colouring->because($places)),
+                null === $cover
+                    ? Phrase::sentence('%s: colour in thin coats, each in its window.', $this->colouring->because($places))
+                    : Phrase::sentence('%s: the pot “%s” covers this ground in %s, each in its window.', $this->colouring->because($places), $cover->pot, 1 === $coats ? 'one coat' : $coats.' thin coats'),
                 ['O-18', 'O-19', 'J-7'],
                 $shade,
                 null,
@@ -80,6 +85,24 @@ final readonly class Painting
         }
 
         return $wanted;
+    }
+
+    /**
+     * The pot that was mixed for one of these parts; where there are several, the one that needs most coats.
+     *
+     * @param list<Part> $parts
+     */
+    private function cover(array $parts): ?Cover
+    {
+        $most = null;
+        foreach ($parts as $part) {
+            $cover = $this->brief->wishes->cover[$part->at->part->value] ?? null;
+            if (null !== $cover && (null === $most || $cover->coats + $cover->baseCoats > $most->coats + $most->baseCoats)) {
+                $most = $cover;
+            }
+        }
+
+        return $most;
     }
 
     /**
