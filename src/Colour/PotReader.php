@@ -148,7 +148,7 @@ final readonly class PotReader
         $is = Light::daylight()->lab($bare);
         $aim = $pot->aim()->labs[0];
         $predicted = Light::daylight()->lab(Mixture::of($this->shelf->paints(), $dab->drops())->look());
-        $dE = Difference::ciede2000($aim, $is);
+        $dE = round(Difference::ciede2000($aim, $is), 2);
 
         return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= MatchLimit::SamePart->dE00());
     }

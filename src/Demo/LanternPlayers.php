@@ -75,8 +75,8 @@ final class LanternPlayers
                 ], thirsty: ['vamp', 'quarter', 'toe'], dryness: Dryness::Brittle),
             ]),
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'The storm scene: boots for the crew, and the aviator comes down in his jacket.', 2.4, self::OPENING_NIGHT, [
-                new DemoPiece('The stage boots of the crew', Kind::LaceBoot, 43, Aim::WorkProof, Gloss::Matt, Shade::Espresso, Material::Pigmented, findings: [
-                    ['left', 'toe', 'scuff', 3, 28.0, 10.0], ['right', 'vamp', 'mud', 2], ['left', 'sole-edge', 'edge-worn', 2], ['right', 'facing', 'eyelet-missing', 2],
+                new DemoPiece('The stage boots of the crew', Kind::LaceBoot, 43, Aim::WorkProof, Gloss::Satin, Shade::Espresso, Material::Pigmented, findings: [
+                    ['left', 'toe', 'scuff', 3, 28.0, 10.0], ['right', 'vamp', 'mud', 2], ['right', 'shaft', 'ink', 3, 24.0, 15.0], ['left', 'sole-edge', 'edge-worn', 2], ['right', 'facing', 'eyelet-missing', 2],
                 ], thirsty: ['vamp', 'shaft'], pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The aviator’s flying jacket', Kind::Jacket, null, Aim::Freshen, Gloss::Satin, Shade::Cognac, Material::SheepNappa, Certainty::Likely, findings: [
                     ['whole', 'sleeves', 'faded', 3], ['whole', 'cuffs', 'body-grease', 2], ['whole', 'zips', 'zip-stiff', 3], ['whole', 'lining', 'lining-torn', 2, 60.0, 4.0], ['whole', 'body', 'scuff', 2, 40.0, 12.0],

@@ -21,6 +21,7 @@ export const router = createRouter({
     { path: '/pots/:id(\\d+)', component: () => import('./pots/PotScreen.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Pot' } },
     { path: '/pieces/:id(\\d+)/colour', component: () => import('./colour/PieceColour.vue'), props: (to) => ({ id: Number(to.params['id']), part: to.query['part'], half: to.query['half'], spot: to.query['spot'] }), meta: { title: 'Colour' } },
     { path: '/pieces/:id(\\d+)/dye', component: () => import('./colour/Dyes.vue'), props: (to) => ({ id: Number(to.params['id']), ground: Number(to.query['ground']), target: to.query['target'] ? Number(to.query['target']) : null }), meta: { title: 'Dye' } },
+    { path: '/pots/:id(\\d+)/label', component: () => import('./pots/PotLabel.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Label of a pot' } },
     { path: '/colours', component: () => import('./colour/Colours.vue'), meta: { title: 'Shelf of colours' } },
     { path: '/drawings', component: () => import('./drawing/AllDrawings.vue'), meta: { title: 'Drawings' } },
     { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: 'Not here' } },

@@ -55,7 +55,7 @@ const send = (keep: boolean) => hands.run(() => api.post<FitView>('/colours', {
           <li v-for="f in fields" :key="f.id" class="grid grid-cols-[5rem_1fr_auto] items-center gap-4 border-t border-line py-2">
             <span class="bg-surround p-1.5"><span class="block h-10" :class="got[f.id] ? '' : 'border border-dashed border-dark'" :style="{ backgroundColor: got[f.id]?.seen.daylight }" /></span>
             <span class="text-lg">{{ f.label }}</span>
-            <button class="may" type="button" :disabled="hands.busy.value" :aria-label="`Read: ${f.label}`" @click="read(f.id)">{{ got[f.id] ? 'Read again' : 'Read' }}</button>
+            <button class="may" type="button" :disabled="hands.busy.value" :aria-label="`${got[f.id] ? 'Read again' : 'Read'}: ${f.label}`" @click="read(f.id)">{{ got[f.id] ? 'Read again' : 'Read' }}</button>
           </li>
         </ul>
         <p v-if="hands.problem.value" class="caution" role="alert">{{ hands.problem.value }}</p>

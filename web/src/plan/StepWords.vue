@@ -25,7 +25,9 @@ const { span } = useWhen()
       <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">within {{ span(w.maxMinutes ?? 0) }}</span>
     </p>
     <p :class="large ? 'text-xl' : 'text-lg'">{{ step.how }}</p>
-    <RouterLink v-if="step.phase === 'record'" class="may justify-self-start" :to="`/pieces/${step.piece}/pictures`">To the pictures</RouterLink>
+    <RouterLink v-if="step.action === 'read-colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its colour</RouterLink>
+    <RouterLink v-else-if="step.phase === 'record'" class="may justify-self-start" :to="`/pieces/${step.piece}/pictures`">To the pictures</RouterLink>
+    <RouterLink v-else-if="step.phase === 'base' || step.phase === 'colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its pots</RouterLink>
     <p v-if="step.gate"><strong>Done when:</strong> {{ step.gate }}</p>
     <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
     <div class="grid gap-0.5 text-[.98rem]">

@@ -81,8 +81,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               <DropShape v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`" :hex="d.hex" :full="false" :size="13" />
             </span>
             <span class="flex gap-2">
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`One drop of ${d.name}`" :disabled="hands.busy.value" @click="drop(d.code, 1)">+</button>
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`Take back a tap of ${d.name}`" :disabled="hands.busy.value || inPot(d.code) === 0" @click="drop(d.code, -1)">undo</button>
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`+ one drop of ${d.name}`" :disabled="hands.busy.value" @click="drop(d.code, 1)">+</button>
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`" :disabled="hands.busy.value || inPot(d.code) === 0" @click="drop(d.code, -1)">undo</button>
             </span>
           </div>
           <p class="text-lg border-t border-dark/40 pt-2">{{ pot.total }} drops, {{ (pot.total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}: {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
@@ -150,6 +150,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <template v-else-if="phase === 'closed'">
           <h2 class="text-2xl">{{ pot.state === 'kept' ? `${pot.keptMl} ml are kept${pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`}.` : 'This pot is used up.' }}</h2>
           <p class="text-lg">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
+          <RouterLink v-if="pot.state === 'kept'" class="do justify-self-start" :to="`/pots/${pot.id}/label`">Print its label</RouterLink>
         </template>
 
         <section v-if="pot.dabs.length > 0" class="grid gap-2 border-t-2 border-ink pt-3" aria-label="Dabs so far">

@@ -1,5 +1,5 @@
 import { computed, shallowRef, watch } from 'vue'
-import { api } from '../api/client'
+import { api, Problem } from '../api/client'
 import type { CoatsView, CorrectionView, DropView, PotView, RecipesView, RecipeView } from '../api/types'
 import { useHands } from '../bench/useHands'
 import { useLoad } from '../kit/useLoad'
@@ -37,13 +37,21 @@ export const usePot = (id: number) => {
   const version = (): number => pot.value?.version ?? 0
   const asMap = (drops: readonly DropView[]): Record<string, number> => Object.fromEntries(drops.map((d) => [d.code, d.drops]))
 
-  const find = () => hands.run(() => api.get<RecipesView>(`/pots/${id}/recipes`), (found) => {
+  /** Looked up beside what the hands do: it changes nothing, and hands need not wait for it. */
+  const lookUp = async <T>(path: string, then: (found: T) => void): Promise<void> => {
+    try {
+      then(await api.get<T>(`/pots/${id}/${path}`))
+    } catch (error) {
+      hands.problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    }
+  }
+  const find = () => lookUp<RecipesView>('recipes', (found) => {
     recipes.value = found
   })
-  const correct = () => hands.run(() => api.get<CorrectionView>(`/pots/${id}/correction`), (found) => {
+  const correct = () => lookUp<CorrectionView>('correction', (found) => {
     correction.value = found
   })
-  const ladder = () => hands.run(() => api.get<CoatsView>(`/pots/${id}/coats`), (found) => {
+  const ladder = () => lookUp<CoatsView>('coats', (found) => {
     coats.value = found
   })
   watch(phase, (now) => {

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { renderSVG } from 'uqr'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { PotView } from '../api/types'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useWhen } from '../kit/useWhen'
+import HalfFields from './HalfFields.vue'
+
+/** What is stuck on the kept fifth: the colour, what is in it, whose it is. The square opens the pot. */
+const props = defineProps<{ id: number }>()
+const { value: pot, problem, reload } = useLoad(() => api.get<PotView>(`/pots/${props.id}`))
+void reload()
+const { date } = useWhen()
+const square = computed(() => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pots/${props.id}`, { border: 2 }))}`)
+const print = (): void => window.print()
+</script>
+
+<template>
+  <main class="px-8 py-6 grid gap-6 content-start justify-items-start">
+    <Notice :text="problem" @again="reload" />
+    <header class="no-print flex items-end gap-6 w-full">
+      <h1 class="text-4xl grow">Label of a pot</h1>
+      <RouterLink class="quiet" :to="`/pots/${id}`">Back to the pot</RouterLink>
+      <button class="do" type="button" @click="print">Print</button>
+    </header>
+    <article v-if="pot" class="bg-raised text-ink border-2 border-ink grid grid-cols-[9rem_1fr_8rem] gap-4 p-4 w-[38rem] max-w-full break-inside-avoid">
+      <HalfFields :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now)?.daylight ?? null" left-label="target" right-label="pot" />
+      <div class="leading-snug min-w-0">
+        <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
+        <p>{{ pot.pieceName }}, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p>
+        <p class="font-semibold">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
+        <p>{{ pot.total }} drops of {{ (pot.dropMl * 1000).toFixed(0) }} µl<template v-if="pot.dabs[0]">, ΔE {{ pot.dabs[0].difference.dE00.toFixed(1) }} dry</template><template v-if="pot.keptMl !== null">; {{ pot.keptMl }} ml{{ pot.keptWhere === '' ? '' : `, ${pot.keptWhere}` }}</template></p>
+        <p>{{ date(pot.history[0]?.at ?? '') }}</p>
+      </div>
+      <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="`A square code that opens ${pot.name}`">
+    </article>
+  </main>
+</template>
