@@ -34,6 +34,12 @@ final readonly class Calibration
         return new self($ratio);
     }
 
+    /** A paint of that pot, with what the whole pot was off by put down to each of its paints alike. */
+    public function paint(Paint $paint): Paint
+    {
+        return Paint::of($paint->id, array_map(static fn (float $k, float $r): float => $k * $r, $paint->absorption, $this->ratio), $paint->scattering);
+    }
+
     public function applied(Mixture $mixture): Mixture
     {
         return $mixture->absorbing($this->ratio);

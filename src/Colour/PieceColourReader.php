@@ -11,6 +11,7 @@ use KindHeel\App\Http\Iso;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
@@ -31,7 +32,7 @@ final readonly class PieceColourReader
         $piece = Row::first($this->connection, 'SELECT p.name, p.kind, p.gloss, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$id]) ?? throw new NotFoundHttpException();
         $readings = array_map(self::reading(...), Row::all($this->connection, 'SELECT r.*, w.name AS person FROM reading r JOIN person w ON w.id = r.by_id WHERE r.piece_id = ? ORDER BY r.id DESC LIMIT 200', [$id]));
 
-        return new PieceColourView($id, $piece->text('name'), $piece->text('kind'), $piece->text('customer'), $piece->text('gloss'), $readings, self::pairs($readings), $this->pots->all($id)->pots);
+        return new PieceColourView($id, $piece->text('name'), $piece->text('kind'), $piece->text('customer'), $piece->text('gloss'), $readings, self::pairs($readings), $this->pots->all($id)->pots, $this->areas($id));
     }
 
     /** Puts a comparison into the ledger. */
@@ -50,6 +51,18 @@ final readonly class PieceColourReader
         $this->ledger->piece(Event::Compared, $a->piece(), $by, $said);
 
         return $a->piece()->id();
+    }
+
+    /** @return array<string, float> */
+    private function areas(int $id): array
+    {
+        $piece = $this->entities->find(StoredPiece::class, $id)?->toCore();
+        $areas = [];
+        foreach ($piece->parts ?? [] as $part) {
+            $areas[$part->at->key] = round($piece?->areaDm2($part->at) ?? 0.0, 2);
+        }
+
+        return $areas;
     }
 
     private static function reading(Row $row): ReadingView

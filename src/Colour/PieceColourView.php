@@ -7,9 +7,10 @@ namespace KindHeel\App\Colour;
 final readonly class PieceColourView
 {
     /**
-     * @param list<ReadingView> $readings latest first
-     * @param list<PairView>    $pairs
-     * @param list<PotRowView>  $pots
+     * @param list<ReadingView>    $readings latest first
+     * @param list<PairView>       $pairs
+     * @param list<PotRowView>     $pots
+     * @param array<string, float> $areas    dm² by half/part, measured or as a planning figure
      */
     public function __construct(
         public int $piece,
@@ -20,6 +21,7 @@ final readonly class PieceColourView
         public array $readings,
         public array $pairs,
         public array $pots,
+        public array $areas,
     ) {
     }
 }

@@ -59,6 +59,10 @@ class Pot
     #[ORM\Column(length: 120)]
     private string $keptWhere = '';
 
+    /** Lines of its history: what is written there changes the pot for everybody. */
+    #[ORM\Column(name: 'history_lines')]
+    private int $lines = 0;
+
     /** @var Collection<int, PotEvent> */
     #[ORM\OneToMany(targetEntity: PotEvent::class, mappedBy: 'pot', cascade: ['persist'])]
     #[ORM\OrderBy(['id' => 'ASC'])]
@@ -274,13 +278,13 @@ class Pot
         if (0 === $this->held()) {
             throw Refused::now('There is nothing in the pot to dab yet.');
         }
-        $this->events->add(new PotEvent($this, PotEventKind::Dabbed, $text, $by, $at, $this->drops, $dab->values));
+        $this->write(new PotEvent($this, PotEventKind::Dabbed, $text, $by, $at, $this->drops, $dab->values));
     }
 
     /** @param array<string, mixed> $where */
     public function lay(array $where, string $text, Person $by, \DateTimeImmutable $at): void
     {
-        $this->events->add(new PotEvent($this, PotEventKind::Laid, $text, $by, $at, $this->drops, null, $where));
+        $this->write(new PotEvent($this, PotEventKind::Laid, $text, $by, $at, $this->drops, null, $where));
     }
 
     public function keep(float $ml, string $where, string $text, Person $by, \DateTimeImmutable $at): void
@@ -300,6 +304,12 @@ class Pot
     /** @param array<string, int>|null $drops */
     private function log(PotEventKind $kind, string $text, Person $by, \DateTimeImmutable $at, ?array $drops = null): void
     {
-        $this->events->add(new PotEvent($this, $kind, mb_substr($text, 0, 300), $by, $at, $drops));
+        $this->write(new PotEvent($this, $kind, mb_substr($text, 0, 300), $by, $at, $drops));
+    }
+
+    private function write(PotEvent $event): void
+    {
+        $this->events->add($event);
+        ++$this->lines;
     }
 }

@@ -65,6 +65,12 @@ final readonly class PotController
         return $this->change($id, fn () => $this->work->follow($id, $input, $this->members->person($member)));
     }
 
+    #[Route('/{id}/again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function again(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FollowInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn (): PotView => $this->reader->one($this->work->again($id, $input, $this->members->person($member))->id()), 201);
+    }
+
     #[Route('/{id}/drops', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function drop(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DropsInput $input, #[CurrentUser] Member $member): JsonResponse
     {

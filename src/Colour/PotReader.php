@@ -15,6 +15,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Treatment\Applicator;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Pots as the screen shows them. */
@@ -156,7 +157,12 @@ final readonly class PotReader
     private function need(Pot $pot): PotNeedView
     {
         $need = $pot->need();
-        $flexes = $pot->targetReading()->place()->part->flexes();
+        $place = $pot->targetReading()->place();
+        $there = 0.0;
+        foreach (Row::all($this->connection, "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ? AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?", [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value]) as $row) {
+            $laid = $row->json('laid');
+            $there += \is_int($laid['coats'] ?? null) && \is_string($laid['applicator'] ?? null) ? $laid['coats'] * Applicator::from($laid['applicator'])->dryMicrons() : 0.0;
+        }
 
         return new PotNeedView(
             $pot->areaDm2(),
@@ -166,7 +172,7 @@ final readonly class PotReader
             round($need->keptMl, 2),
             $need->drops,
             $need->dryUm,
-            $need->cracks(0.0, $flexes) ? 'So many coats would crack where it bends: thinner coats, or a base that covers first.' : null,
+            $need->cracks($there, $place->part->flexes()) ? \sprintf('With %d µm there already and %d to come the film would crack where it bends: strip first, lay thinner, or use a base that covers.', (int) $there, (int) $need->dryUm) : null,
         );
     }
 

@@ -40,6 +40,19 @@ final readonly class PotWork
         return $pot;
     }
 
+    /** A clean pot for the same place, with a recipe to follow. */
+    public function again(int $id, FollowInput $input, Person $by): Pot
+    {
+        $old = $this->pot($id, $input->version);
+        $pot = new Pot($old->name(), $old->targetReading(), $old->groundReading(), $old->finish(), $old->applicator(), $old->coats(), $old->areaDm2(), $by, $this->clock->now());
+        $this->entities->persist($pot);
+        $this->entities->flush();
+        $this->follow($pot->id(), new FollowInput($pot->version(), $input->drops), $by);
+        $this->entities->flush();
+
+        return $pot;
+    }
+
     public function follow(int $id, FollowInput $input, Person $by): void
     {
         $pot = $this->pot($id, $input->version);

@@ -27,6 +27,8 @@ final readonly class RecipeReader
     private const MILLISECONDS = 2500.0;
     private const MOST_PAINTS = 4;
     private const NEAR = 1.0;
+    /** A clean pot must be so much nearer to be worth its paint. */
+    private const WORTH_A_POT = 0.5;
     /** A pot may come out this much fuller than it must. */
     private const FULLER = 1.15;
     /** A small pot may hold so many, so that shares come out finely; the rest of its room is for corrections. */
@@ -41,9 +43,8 @@ final readonly class RecipeReader
     public function recipes(int $id): RecipesView
     {
         $pot = $this->pots->pot($id);
-        $least = $pot->leastDrops();
         $search = new RecipeSearch($this->paints($pot), $pot->aim(), $pot->layer(), Deadline::in(self::MILLISECONDS));
-        $found = $search->recipes(PotSize::of($least, (int) max(self::FINE, ceil(self::FULLER * $least))), self::MOST_PAINTS);
+        $found = $search->recipes($this->size($pot), self::MOST_PAINTS);
         $best = $found[0];
         $missing = $best->differences[0] <= self::NEAR ? null : \sprintf('No mix of the paints on the shelf comes nearer than %.1f. A %s would bring it.', $best->differences[0], ColourName::wanted($pot->aim()->labs[0], $best->labs[0]));
 
@@ -61,13 +62,14 @@ final readonly class RecipeReader
         $found = (new CorrectionSearch(array_values($this->shelf->paints()), $pot->drops(), $pot->capacity(), $pot->aim(), $layer, $this->pots->learned($pot), Deadline::in(self::MILLISECONDS)))->simplest(self::MOST_PAINTS, self::NEAR);
         $additions = $this->shelf->drops($found->additions, $pot->dropMl());
         $words = Phrase::list(array_map(static fn (DropView $d): string => \sprintf('%d %s of %s', $d->drops, 1 === $d->drops ? 'drop' : 'drops', $d->name), $additions));
-        $again = null === $found->restart ? '' : implode(' + ', array_map(static fn (DropView $d): string => $d->drops.' '.$d->name, $this->shelf->drops($found->restart->drops, $pot->dropMl())));
+        $restart = null === $found->reason ? null : $this->restart($pot);
+        $again = null === $restart ? '' : implode(' + ', array_map(static fn (DropView $d): string => $d->drops.' '.$d->name, $this->shelf->drops($restart->drops, $pot->dropMl())));
 
         return new CorrectionView(
             match (true) {
                 null === $found->reason && [] === $additions => 'Nothing: it matches. Lay it.',
                 null === $found->reason => \sprintf('Add %s.', $words),
-                null !== $found->restart && $found->restart->weighted < $found->after->weighted - 0.5 => \sprintf('Not from here: start again with %s.', $again),
+                $restart->weighted < $found->after->weighted - self::WORTH_A_POT => \sprintf('Not from here: start again with %s.', $again),
                 [] === $additions => $found->reason->message().' This is as near as it comes.',
                 default => \sprintf('%s As near as it comes: add %s.', $found->reason->message(), $words),
             },
@@ -75,8 +77,24 @@ final readonly class RecipeReader
             $additions,
             SeenView::of($found->after->spectrum),
             round($found->after->weighted, 2),
-            null === $found->restart ? null : $this->view($found->restart, $pot),
+            null === $restart ? null : $this->view($restart, $pot),
         );
+    }
+
+    /** A clean pot instead, of these tubes as the last dab showed them. */
+    private function restart(Pot $pot): Recipe
+    {
+        $learned = $this->pots->learned($pot);
+        $paints = array_map(static fn (Paint $p): Paint => null !== $learned && isset($pot->drops()[$p->id]) ? $learned->paint($p) : $p, $this->paints($pot));
+
+        return (new RecipeSearch($paints, $pot->aim(), $pot->layer(), Deadline::in(self::MILLISECONDS)))->recipes($this->size($pot), self::MOST_PAINTS)[0];
+    }
+
+    private function size(Pot $pot): PotSize
+    {
+        $least = $pot->leastDrops();
+
+        return PotSize::of($least, (int) max(self::FINE, ceil(self::FULLER * $least)));
     }
 
     /** Coats of what is in the pot, or of its recipe, over its ground. */

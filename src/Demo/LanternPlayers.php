@@ -75,7 +75,7 @@ final class LanternPlayers
                 ], thirsty: ['vamp', 'quarter', 'toe'], dryness: Dryness::Brittle),
             ]),
             new DemoTicket('The Lantern Players', 'Mirela Sand, wardrobe', 'The storm scene: boots for the crew, and the aviator comes down in his jacket.', 2.4, self::OPENING_NIGHT, [
-                new DemoPiece('The stage boots of the crew', Kind::LaceBoot, 43, Aim::WorkProof, Gloss::Satin, Shade::Espresso, Material::Pigmented, findings: [
+                new DemoPiece('The stage boots of the crew', Kind::LaceBoot, 43, Aim::WorkProof, Gloss::Satin, Shade::Cognac, Material::Pigmented, findings: [
                     ['left', 'toe', 'scuff', 3, 28.0, 10.0], ['right', 'vamp', 'mud', 2], ['right', 'shaft', 'ink', 3, 24.0, 15.0], ['left', 'sole-edge', 'edge-worn', 2], ['right', 'facing', 'eyelet-missing', 2],
                 ], thirsty: ['vamp', 'shaft'], pictures: true, signedBy: 'Mirela Sand'),
                 new DemoPiece('The aviator’s flying jacket', Kind::Jacket, null, Aim::Freshen, Gloss::Satin, Shade::Cognac, Material::SheepNappa, Certainty::Likely, findings: [

@@ -44,6 +44,8 @@ final class ColourTest extends ApiTestCase
     public function testAScuffIsBroughtToAnInvisibleSpotByTheNumbersAlone(): void
     {
         $piece = $this->plannedPair();
+        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$piece")->version;
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/parts", ['version' => $version, 'places' => [['part' => 'toe', 'half' => 'left']], 'shade' => 'tan']);
         $sound = $this->read($piece, self::SOUND);
         $before = $this->read($piece, self::SCUFF);
         self::assertGreaterThan(5.0, $this->pair($before, 'mended')->difference->dE00, 'bare leather shows');
@@ -119,11 +121,13 @@ final class ColourTest extends ApiTestCase
         $pot = $this->pot($reading->id);
         self::assertStringContainsString('cleaner', (string) $this->must(RecipesView::class, 'GET', "/api/pots/$pot->id/recipes")->missing);
         $pot = $this->pourIn($pot, ['soot-black' => 50]);
-        $this->must(PotView::class, 'POST', "/api/pots/$pot->id/dabs", ['version' => $pot->version]);
+        $pot = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/dabs", ['version' => $pot->version]);
         $correction = $this->must(CorrectionView::class, 'GET', "/api/pots/$pot->id/correction");
         self::assertFalse($correction->reachable);
         self::assertStringStartsWith('Not from here: start again with ', $correction->sentence);
         self::assertNotNull($correction->restart);
+        $fresh = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/again", ['version' => $pot->version, 'drops' => $this->drops($correction->restart->drops)], 201);
+        self::assertSame([0, $pot->name, $this->drops($correction->restart->drops)], [$fresh->total, $fresh->name, $this->drops($fresh->recipe)]);
     }
 
     public function testThePlanLaysAsManyCoatsAsThePotNeedsOverThisGround(): void

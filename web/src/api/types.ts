@@ -555,6 +555,7 @@ export interface PieceColourView {
   readonly readings: readonly ReadingView[];
   readonly pairs: readonly PairView[];
   readonly pots: readonly PotRowView[];
+  readonly areas: Readonly<Record<string, number>>;
 }
 
 export interface PieceInput {

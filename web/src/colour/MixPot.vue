@@ -1,17 +1,19 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 
 /** What a new pot is for: one sentence with the choices in it. */
-const props = defineProps<{ target: ReadingView, ground: ReadingView | null, gloss: string, busy: boolean, name: string }>()
+const props = defineProps<{ target: ReadingView, ground: ReadingView | null, gloss: string, busy: boolean, name: string, areas: Readonly<Record<string, number>> }>()
 const emit = defineEmits<{ mix: [given: PotInput] }>()
 const words = useWords()
 const finish = ref(props.gloss)
 const applicator = ref('sponge')
 const coats = ref(props.ground === null ? 2 : 3)
 const area = ref('0.3')
+const halves = computed(() => Object.keys(props.areas).filter((key) => key.endsWith(`/${props.target.part}`)))
+const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.areas[key] ?? 0), 0))
 const layers = ['sponge', 'brush', 'airbrush']
 </script>
 
@@ -24,6 +26,10 @@ const layers = ['sponge', 'brush', 'airbrush']
       in <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats < 2" @click="coats--">−</button> <strong>{{ coats }}</strong> <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat more" @click="coats++">+</button> coats
       by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => layers.includes(a.id))" />,
       with a <Choice v-model="finish" label="Finish" :options="words.glosses" /> finish over it.
+    </p>
+    <p class="flex flex-wrap gap-3">
+      <button class="may" type="button" :aria-pressed="area === '0.3'" @click="area = '0.3'">The spot</button>
+      <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">The whole {{ target.partLabel }}{{ halves.length > 1 ? ', both halves' : '' }}: {{ whole.toFixed(1) }} dm²</button>
     </p>
     <button class="do justify-self-start" type="submit" :disabled="busy">Open the pot</button>
   </form>

@@ -86,7 +86,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
             <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">Try dyes on it</RouterLink>
             <RouterLink class="may" :to="`/pots?near=${latest('sound')?.id}`">A kept pot like it</RouterLink>
           </div>
-          <MixPot v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))" />
+          <MixPot v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName" :areas="colour.areas" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))" />
         </template>
       </template>
       <section v-if="pairs.length > 0" class="grid gap-1" aria-label="Side by side">

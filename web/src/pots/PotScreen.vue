@@ -2,7 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { RouterLink } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
@@ -15,9 +15,10 @@ import { useLamp } from './useLamp'
 import { usePot } from './usePot'
 
 const props = defineProps<{ id: number }>()
-const { pot, problem, reload, hands, phase, due, recipes, correction, coats, inPot, find, ladder, choose, addTo, drop, dab, lay, keep, dropSize } = usePot(props.id)
+const { pot, problem, reload, hands, phase, due, recipes, correction, coats, inPot, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id)
 void reload()
 const { under } = useLamp()
+const router = useRouter()
 const now = useNow()
 const { when } = useWhen()
 const next = computed(() => due.value[0])
@@ -69,7 +70,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <HalfFields big :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
         <div class="min-h-16 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
-          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ numbers.dL.toFixed(1) }}</span> <span class="pl-2">ΔC {{ numbers.dC.toFixed(1) }}</span> <span class="pl-2">ΔH {{ numbers.dH.toFixed(1) }}</span><span v-if="!pot.dabFresh" class="pl-3">{{ pot.lights }}</span></p>
+          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ numbers.dL.toFixed(1) }}</span> <span class="pl-2">ΔC {{ numbers.dC.toFixed(1) }}</span> <span class="pl-2">ΔH {{ numbers.dH.toFixed(1) }}</span><span class="pl-3">{{ pot.lights }}</span></p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
         <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2">
@@ -123,6 +124,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <p class="text-2xl font-semibold leading-tight">{{ correction.sentence }}</p>
             <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
             <button v-if="correction.additions.length > 0 && (correction.reachable || correction.restart === null || correction.dE00 < correction.restart.weighted + 0.5)" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
+            <button v-if="correction.restart && !correction.reachable" :class="correction.sentence.startsWith('Not from here') ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
             <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as predicted' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}` }}; that is reckoned in.</p>
           </template>
         </template>

@@ -85,6 +85,8 @@ export const usePot = (id: number) => {
     choose: (recipe: RecipeView) => follow(asMap(recipe.drops)),
     /** What a correction adds becomes part of the recipe. */
     addTo: (additions: readonly DropView[]) => follow(Object.fromEntries([...new Set([...(pot.value?.drops ?? []), ...additions].map((d) => d.code))].map((code) => [code, inPot(code) + (additions.find((a) => a.code === code)?.drops ?? 0)]))),
+    /** A clean pot for the same place. */
+    again: (recipe: RecipeView, then: (fresh: PotView) => void) => hands.run(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
     drop: (code: string, drops: number) => hands.run(() => api.post<PotView>(`/pots/${id}/drops`, { version: version(), code, drops }), take),
     dab: () => hands.run(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version() }), take),
     lay: (laid: number) => hands.run(() => api.post<PotView>(`/pots/${id}/coats`, { version: version(), coats: laid }), take),
