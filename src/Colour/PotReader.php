@@ -94,7 +94,10 @@ final readonly class PotReader
 
     public function pot(int $id): Pot
     {
-        return $this->entities->find(Pot::class, $id) ?? throw new NotFoundHttpException();
+        // Everything that its screen shows, in one go: a drop is answered at once.
+        $pot = $this->entities->createQuery('SELECT p, t, g, i, e, w FROM '.Pot::class.' p JOIN p.target t LEFT JOIN p.ground g JOIN t.piece i JOIN p.events e JOIN e.by w WHERE p.id = :id ORDER BY e.id')->setParameter('id', $id)->getOneOrNullResult();
+
+        return $pot instanceof Pot ? $pot : throw new NotFoundHttpException();
     }
 
     /**

@@ -16,6 +16,8 @@ final class Shelf implements ResetInterface
 {
     /** @var array<string, Product>|null */
     private ?array $products = null;
+    /** @var array<string, string> by code */
+    private array $hexes = [];
 
     public function __construct(private readonly EntityManagerInterface $entities)
     {
@@ -25,6 +27,7 @@ final class Shelf implements ResetInterface
     public function reset(): void
     {
         $this->products = null;
+        $this->hexes = [];
     }
 
     /** @return array<string, Product> by code */
@@ -103,6 +106,11 @@ final class Shelf implements ResetInterface
 
     /** What a drop of it looks like, thick. */
     public function hex(Product $product): string
+    {
+        return $this->hexes[$product->code()] ??= self::thick($product);
+    }
+
+    private static function thick(Product $product): string
     {
         if (ProductKind::Paint !== $product->kind()) {
             return '#c8c8c8';

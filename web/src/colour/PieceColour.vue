@@ -10,7 +10,7 @@ import { useWhen } from '../kit/useWhen'
 import { useWords } from '../kit/useWords'
 import HalfFields from '../pots/HalfFields.vue'
 import LampChoice from '../pots/LampChoice.vue'
-import { useLamp } from '../pots/useLamp'
+import { signed, useLamp } from '../pots/useLamp'
 import MixPot from './MixPot.vue'
 import TakeColour from './TakeColour.vue'
 import { useColour } from './useColour'
@@ -93,7 +93,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
         <h2 class="text-2xl">Side by side</h2>
         <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr_auto] gap-4 items-center border-t border-line py-2">
           <HalfFields class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)" left-label="the first" right-label="the other" />
-          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong><br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ p.difference.dL.toFixed(1) }}, ΔC {{ p.difference.dC.toFixed(1) }}, ΔH {{ p.difference.dH.toFixed(1) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span></span>
+          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong><br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span></span>
           <button class="may" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">To the ledger</button>
         </div>
       </section>

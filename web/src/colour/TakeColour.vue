@@ -127,7 +127,7 @@ const mark = (t: Tap) => ({ left: `calc(${t[0] * 100}% - 9px)`, top: `calc(${t[1
       </TabPanel>
       <TabPanel class="grid gap-3">
         <p>Hold the leather beside them in the same light, in grey surroundings. Choose the one that comes nearest.</p>
-        <div class="bg-surround p-4 grid grid-cols-3 sm:grid-cols-4 gap-4">
+        <div class="bg-surround p-4 grid grid-cols-3 sm:grid-cols-4 items-start gap-4">
           <button v-for="s in [...(colours?.swatches ?? []).map((x) => ({ key: x.code, name: x.name, hex: x.seen.daylight, lab: x.seen.lab })), ...(colours?.products ?? []).filter((p) => p.kind === 'paint').map((p) => ({ key: p.code, name: p.name, hex: p.hex, lab: p.lab }))]" :key="s.key" type="button" class="text-dark text-[.9rem] leading-tight" :disabled="busy" @click="emit('keep', { ...place, source: 'swatch', labs: [[s.lab.l, s.lab.a, s.lab.b]], whereabouts: whereabouts || `nearest: ${s.name}` })"><span class="block h-16" :style="{ backgroundColor: s.hex }" />{{ s.name }}</button>
         </div>
       </TabPanel>

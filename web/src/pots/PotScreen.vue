@@ -11,7 +11,7 @@ import DropShape from './DropShape.vue'
 import HalfFields from './HalfFields.vue'
 import LampChoice from './LampChoice.vue'
 import Recipes from './Recipes.vue'
-import { useLamp } from './useLamp'
+import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
 
 const props = defineProps<{ id: number }>()
@@ -70,7 +70,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <HalfFields big :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
         <div class="min-h-16 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
-          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ numbers.dL.toFixed(1) }}</span> <span class="pl-2">ΔC {{ numbers.dC.toFixed(1) }}</span> <span class="pl-2">ΔH {{ numbers.dH.toFixed(1) }}</span><span class="pl-3">{{ pot.lights }}</span></p>
+          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC {{ signed(numbers.dC) }}</span> <span class="pl-2">ΔH {{ signed(numbers.dH) }}</span></p>
+          <p v-if="pot.total > 0">{{ pot.lights }}</p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
         <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2">

@@ -9,6 +9,12 @@ export const lamps: readonly { id: Lamp, label: string }[] = [
   { id: 'tube', label: 'Shop tube' },
 ]
 
+/** A difference with its sign, and no sign where there is none. */
+export const signed = (value: number): string => {
+  const text = Math.abs(value).toFixed(1)
+  return Number(text) === 0 ? text : value < 0 ? `−${text}` : `+${text}`
+}
+
 /** The lamp that colours are looked at under, the same on every screen of this computer. */
 export const useLamp = () => {
   const lamp = useLocalStorage<Lamp>('lamp', 'daylight')
