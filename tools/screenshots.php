@@ -63,6 +63,9 @@ try {
     $shoot('change', '/pieces/'.$pieces['The doctor’s bag'].'/plan', $press('Change by hand'));
     $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
+    $shoot('pot', '/pots/2');
+    $shoot('colour', '/pieces/'.$pieces['The baker’s Sunday brogues'].'/colour?half=left&part=toe&spot=damage', 'document.querySelectorAll("main > section")[1].scrollTo(0, 330)');
+    $shoot('colours', '/colours');
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');
     $shoot('bench-evening', '/bench');

@@ -26,8 +26,8 @@ abstract class StoryTestCase extends TestCase
         $address = getenv('KINDHEEL_ADDRESS');
         self::assertNotFalse($address, 'KINDHEEL_ADDRESS says where the application is; ./check sets it.');
         $this->address = $address;
-        $this->clock = new MovableClock(\dirname(__DIR__, 2).'/var/browser-clock');
-        $this->browser = Browser::open(9715);
+        $this->clock = new MovableClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'));
+        $this->browser = Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
         $this->driver = $this->browser->driver;
     }
 

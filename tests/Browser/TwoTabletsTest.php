@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Requests that really arrive at the same moment, against the servers as they are shipped. */
+#[Group('work')]
 final class TwoTabletsTest extends StoryTestCase
 {
     public function testOfTwoTabletsThatEndAStepTogetherOneIsToldAndARetryIsAnsweredAlike(): void

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** From the counter to the ledger, once by keyboard alone and once by mouse. */
+#[Group('work')]
 final class WorkshopDayTest extends StoryTestCase
 {
     public function testAPairIsTakenInLookedOverPlannedWorkedAndKeptByKeyboardAlone(): void
