@@ -116,7 +116,7 @@ final readonly class MixSearch
         $pairs = [];
         foreach ($all as $i => $a) {
             foreach (\array_slice($all, $i + 1) as $b) {
-                if ($most < 2 && \in_array($a, $this->corners->paints, true) || !($this->goOn)()) {
+                if (\count(array_intersect([$a, $b], $this->corners->paints)) > $most || !($this->goOn)()) {
                     continue;
                 }
                 $best = null;

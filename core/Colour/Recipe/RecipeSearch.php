@@ -25,16 +25,16 @@ final readonly class RecipeSearch
      *
      * @throws ColourError without paints
      */
-    public function __construct(private array $paints, private Target $target, private Layer $layer, private \Closure $goOn)
+    public function __construct(array $paints, private Target $target, private Layer $layer, private \Closure $goOn)
     {
-        if ([] === $paints) {
-            throw new ColourError('There are no paints to mix from.');
-        }
         $byId = [];
         foreach ($paints as $paint) {
-            $byId[$paint->id] = $paint;
+            // In an opaque film what is clear changes nothing, and by itself makes none.
+            if (null !== $layer->thickness || !$paint->isClear()) {
+                $byId[$paint->id] = $paint;
+            }
         }
-        $this->byId = $byId;
+        $this->byId = [] === $byId ? throw new ColourError('There are no paints to mix from.') : $byId;
     }
 
     /**
@@ -45,7 +45,7 @@ final readonly class RecipeSearch
      */
     public function recipes(PotSize $size, int $most, bool $binder = false): array
     {
-        $corners = Corners::empty($this->paints, $binder && null !== $this->layer->thickness);
+        $corners = Corners::empty(array_values($this->byId), $binder && null !== $this->layer->thickness);
         $tallies = (new MixSearch($corners, $this->target, $this->layer, $this->goOn))->drops($most, $size)->all();
         $paints = static fn (Tally $t): int => \count(array_intersect(array_keys($t->drops), $corners->paints));
         usort($tallies, static fn (Tally $a, Tally $b): int => [round($a->near / self::STEP), $paints($a), $a->total, $a->near] <=> [round($b->near / self::STEP), $paints($b), $b->total, $b->near]);
@@ -77,7 +77,7 @@ final readonly class RecipeSearch
      */
     public function nearest(int $most, bool $binder = false): float
     {
-        $corners = Corners::empty($this->paints, $binder && null !== $this->layer->thickness);
+        $corners = Corners::empty(array_values($this->byId), $binder && null !== $this->layer->thickness);
         $model = new MixModel($corners->k, $corners->s, $this->target, $this->layer);
         $found = (new MixSearch($corners, $this->target, $this->layer, $this->goOn))->shares($most, $model);
 

@@ -31,7 +31,7 @@ final readonly class ColourRecipe implements Computation
         $limit = $in->number('time_limit_ms', 2000.0, 1.0, 600_000.0);
         $in->whole('seed', 1, \PHP_INT_MIN, \PHP_INT_MAX);
         $coloured = array_filter($paints, static fn ($paint): bool => !$paint->isClear());
-        if ([] !== $paints && [] === $coloured) {
+        if (null === $layer->thickness && [] !== $paints && [] === $coloured) {
             $in->read->fault('/paints', 'must hold a paint that is not clear');
         }
         $in->read->finish();

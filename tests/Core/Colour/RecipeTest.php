@@ -158,6 +158,18 @@ final class RecipeTest extends TestCase
         self::assertSame(NotReached::Capacity, $far->reason);
     }
 
+    public function testNothingMayBeAddedAndClearPaintsMakeNoOpaqueFilm(): void
+    {
+        $brown = Target::spectrum(Mixture::of(HouseRange::paints(), ['chalk-white' => 20, 'marigold' => 9, 'fir' => 6])->look());
+        self::assertSame([], $this->correction(['chalk-white' => 20], 40, $brown)->correct(0, 1.0)->additions);
+        $clear = Paint::of('varnish', array_fill(0, 31, 0.0), array_fill(0, 31, 0.0));
+        $black = Target::spectrum(Spectrum::flat(0.0));
+        $recipes = (new RecipeSearch([$clear, HouseRange::paints()['slate']], $black, Layer::opaque(), static fn (): bool => true))->recipes(PotSize::of(5, 20), 4);
+        self::assertSame(['slate'], array_keys($recipes[0]->drops));
+        $this->expectExceptionMessage('no paints to mix from');
+        new RecipeSearch([$clear], $black, Layer::opaque(), static fn (): bool => true);
+    }
+
     public function testWhyItCannotBeReached(): void
     {
         $black = ['soot-black' => 30];

@@ -91,10 +91,10 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
       </template>
       <section v-if="pairs.length > 0" class="grid gap-1" aria-label="Side by side">
         <h2 class="text-2xl">Side by side</h2>
-        <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr_auto] gap-4 items-center border-t border-line py-2">
+        <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
           <HalfFields class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)" left-label="the first" right-label="the other" />
-          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong><br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span></span>
-          <button class="may" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">To the ledger</button>
+          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong><br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span>
+            <button class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">To the ledger</button></span>
         </div>
       </section>
       <section v-if="colour && colour.pots.length > 0" class="grid gap-1" aria-label="Pots">

@@ -67,14 +67,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <div class="min-w-0"><h1 class="text-2xl truncate">{{ pot.name }}</h1><p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.piece}/colour`">{{ pot.pieceName }}</RouterLink>, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p></div>
           <LampChoice />
         </div>
-        <HalfFields big :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
-        <div class="min-h-16 grid content-start">
+        <HalfFields big class="shrink-0" :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
+        <div class="min-h-16 shrink-0 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
           <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC {{ signed(numbers.dC) }}</span> <span class="pl-2">ΔH {{ signed(numbers.dH) }}</span></p>
           <p v-if="pot.total > 0">{{ pot.lights }}</p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
-        <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2">
+        <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2 shrink-0">
           <div v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code" class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2">
             <span class="text-lg font-semibold">{{ d.name }}</span>
             <span class="text-2xl font-semibold text-right">{{ inPot(d.code) }}</span>
