@@ -45,6 +45,15 @@ final class Light
     public function xyz(Spectrum $spectrum): Tristimulus
     {
         $x = $y = $z = 0.0;
+        if ($spectrum->isOnGrid()) {
+            foreach ($spectrum->values as $i => $r) {
+                $x += $this->x[$i] * $r;
+                $y += $this->y[$i] * $r;
+                $z += $this->z[$i] * $r;
+            }
+
+            return new Tristimulus($x, $y, $z);
+        }
         foreach ($this->sum[0] as $i => $weight) {
             $r = $spectrum->at(ColorimetryTable::START_NM + ColorimetryTable::STEP_NM * $i);
             $x += $weight * $r;

@@ -87,10 +87,15 @@ final readonly class Spectrum
         return $this->values[$i] + ($place - $i) * ($this->values[$i + 1] - $this->values[$i]);
     }
 
+    public function isOnGrid(): bool
+    {
+        return self::START_NM === $this->start && self::STEP_NM === $this->step && self::BANDS === \count($this->values);
+    }
+
     /** The same on the grid of films. */
     public function onGrid(): self
     {
-        if (self::START_NM === $this->start && self::STEP_NM === $this->step && self::BANDS === \count($this->values)) {
+        if ($this->isOnGrid()) {
             return $this;
         }
 

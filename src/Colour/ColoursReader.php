@@ -66,7 +66,7 @@ final readonly class ColoursReader
     private function product(Product $product, ?Paint $white): ProductView
     {
         $light = Light::daylight();
-        $hex = $tint = $this->shelf->hex($product);
+        $hex = $tint = $product->hex();
         $words = 'clear; it thins a pot';
         $cover = 0.0;
         $lab = Lab::of(80.0, 0.0, 0.0);

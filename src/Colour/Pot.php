@@ -59,9 +59,9 @@ class Pot
     #[ORM\Column(length: 120)]
     private string $keptWhere = '';
 
-    /** Lines of its history: what is written there changes the pot for everybody. */
-    #[ORM\Column(name: 'history_lines')]
-    private int $lines = 0;
+    /** Counts what was done to it: what is written into its history changes the pot for everybody. */
+    #[ORM\Column]
+    private int $doings = 0;
 
     /** @var Collection<int, PotEvent> */
     #[ORM\OneToMany(targetEntity: PotEvent::class, mappedBy: 'pot', cascade: ['persist'])]
@@ -269,7 +269,12 @@ class Pot
         $this->drops[$code] = $now;
         $this->drops = array_filter($this->drops);
         $product->take($drops * $this->dropMl);
-        $this->log(PotEventKind::Dropped, \sprintf($drops < 0 ? '%d × %s taken back: it had not dropped.' : '%d × %s.', abs($drops), $product->name()), $by, $at, [$code => $drops]);
+        $last = $this->events->last();
+        if (!$last instanceof PotEvent || !$last->goesOn($code, $by)) {
+            $this->write($last = new PotEvent($this, PotEventKind::Dropped, '', $by, $at, [$code => 0]));
+        }
+        $last->count($product, $drops, $at);
+        ++$this->doings;
     }
 
     /** @throws Refused when the pot is empty */
@@ -301,15 +306,14 @@ class Pot
         $this->dropMl = $mlOfTwenty / 20.0;
     }
 
-    /** @param array<string, int>|null $drops */
-    private function log(PotEventKind $kind, string $text, Person $by, \DateTimeImmutable $at, ?array $drops = null): void
+    private function log(PotEventKind $kind, string $text, Person $by, \DateTimeImmutable $at): void
     {
-        $this->write(new PotEvent($this, $kind, mb_substr($text, 0, 300), $by, $at, $drops));
+        $this->write(new PotEvent($this, $kind, mb_substr($text, 0, 300), $by, $at));
     }
 
     private function write(PotEvent $event): void
     {
         $this->events->add($event);
-        ++$this->lines;
+        ++$this->doings;
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Colour\Spectrum;
 
-/** One line of a pot's history: written once. */
+/** One line of a pot's history: a run of drops of one paint, a dab, coats. What is written stays; a run grows until something else is done. */
 #[ORM\Entity]
 #[ORM\Table(name: 'pot_event')]
 class PotEvent
@@ -39,6 +39,24 @@ class PotEvent
         #[ORM\Column(type: 'json')]
         private array $laid = [],
     ) {
+    }
+
+    /** Whether further drops of this paint, by the same hand, go on with this line. */
+    public function goesOn(string $code, Person $by): bool
+    {
+        return PotEventKind::Dropped === $this->kind && [$code] === array_keys($this->drops()) && $by === $this->by;
+    }
+
+    /** @param int $drops fewer than none for taps that no drop followed */
+    public function count(Product $product, int $drops, \DateTimeImmutable $at): void
+    {
+        $code = $product->code();
+        $before = \is_int($this->laid['taken_back'] ?? null) ? $this->laid['taken_back'] : 0;
+        $back = $before + max(0, -$drops);
+        $this->drops = [$code => ($this->drops[$code] ?? 0) + $drops];
+        $this->laid = 0 === $back ? [] : ['taken_back' => $back];
+        $this->text = \sprintf('%d × %s.%s', $this->drops[$code], $product->name(), 0 === $back ? '' : \sprintf(' %d taken back: %s not dropped.', $back, 1 === $back ? 'it had' : 'they had'));
+        $this->at = $at;
     }
 
     public function id(): int

@@ -48,6 +48,7 @@ final readonly class PotReader
     public function one(int $id): PotView
     {
         $pot = $this->pot($id);
+        $piece = Row::first($this->connection, 'SELECT p.id, p.name FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id WHERE t.id = ?', [$id]) ?? throw new NotFoundHttpException();
         $aim = $pot->aim();
         $layer = $pot->layer();
         $now = $pot->held() > 0 ? $this->look($pot, $pot->drops()) : null;
@@ -62,8 +63,8 @@ final readonly class PotReader
             $pot->version(),
             $pot->name(),
             $pot->state()->value,
-            $target->piece()->id(),
-            $target->piece()->name(),
+            $piece->int('id'),
+            $piece->text('name'),
             $place->half->value,
             $place->part->value,
             $place->part->label(),
@@ -82,10 +83,10 @@ final readonly class PotReader
             $pot->held(),
             $pot->capacity(),
             $pot->dropMl(),
-            array_map(fn (PotEvent $dab): DabView => $this->dab($pot, $dab), array_reverse($dabs)),
+            array_map(fn (PotEvent $dab): DabView => $this->dab($aim->labs[0], $dab), array_reverse($dabs)),
             null !== $pot->freshDab(),
             array_map(static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()->value), array_reverse($pot->events())),
-            $this->need($pot),
+            $this->need($pot, $piece->int('id')),
             $pot->keptMl(),
             $pot->keptWhere(),
             $this->shelf->drops($all, $pot->dropMl()),
@@ -94,8 +95,8 @@ final readonly class PotReader
 
     public function pot(int $id): Pot
     {
-        // Everything that its screen shows, in one go: a drop is answered at once.
-        $pot = $this->entities->createQuery('SELECT p, t, g, i, e, w FROM '.Pot::class.' p JOIN p.target t LEFT JOIN p.ground g JOIN t.piece i JOIN p.events e JOIN e.by w WHERE p.id = :id ORDER BY e.id')->setParameter('id', $id)->getOneOrNullResult();
+        // What hands have just changed is here already; otherwise everything that its screen shows comes in one go: a drop is answered at once.
+        $pot = $this->entities->getUnitOfWork()->tryGetById($id, Pot::class) ?: $this->entities->createQuery('SELECT p, t, g, e, w FROM '.Pot::class.' p JOIN p.target t LEFT JOIN p.ground g JOIN p.events e JOIN e.by w WHERE p.id = :id ORDER BY e.id')->setParameter('id', $id)->getOneOrNullResult();
 
         return $pot instanceof Pot ? $pot : throw new NotFoundHttpException();
     }
@@ -146,23 +147,22 @@ final readonly class PotReader
         );
     }
 
-    private function dab(Pot $pot, PotEvent $dab): DabView
+    private function dab(Lab $aim, PotEvent $dab): DabView
     {
         $bare = Pot::bare($dab->dab() ?? throw new \LogicException('A dab without a reading.'));
         $is = Light::daylight()->lab($bare);
-        $aim = $pot->aim()->labs[0];
         $predicted = Light::daylight()->lab(Mixture::of($this->shelf->paints(), $dab->drops())->look());
         $dE = round(Difference::ciede2000($aim, $is), 2);
 
         return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= MatchLimit::SamePart->dE00());
     }
 
-    private function need(Pot $pot): PotNeedView
+    private function need(Pot $pot, int $piece): PotNeedView
     {
         $need = $pot->need();
         $place = $pot->targetReading()->place();
         $there = 0.0;
-        foreach (Row::all($this->connection, "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ? AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?", [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value]) as $row) {
+        foreach (Row::all($this->connection, "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ? AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?", [$pot->id(), $piece, $place->half->value, $place->part->value]) as $row) {
             $laid = $row->json('laid');
             $there += \is_int($laid['coats'] ?? null) && \is_string($laid['applicator'] ?? null) ? $laid['coats'] * Applicator::from($laid['applicator'])->dryMicrons() : 0.0;
         }

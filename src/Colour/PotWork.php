@@ -25,7 +25,7 @@ final readonly class PotWork
     /** A dab is read this often, at different places. */
     private const DAB_READINGS = 3;
 
-    public function __construct(private EntityManagerInterface $entities, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private PotReader $pots, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
     {
     }
 
@@ -129,7 +129,7 @@ final readonly class PotWork
     /** @throws Refused when somebody was quicker */
     private function pot(int $id, int $version): Pot
     {
-        $pot = $this->entities->find(Pot::class, $id) ?? throw new NotFoundHttpException();
+        $pot = $this->pots->pot($id);
         if ($pot->version() !== $version) {
             throw Refused::stale('Somebody else has put something into this pot meanwhile. Here is how it stands now.');
         }

@@ -6,6 +6,8 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\Core\Colour\Dye;
+use KindHeel\Core\Colour\Light;
+use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 
 /** A colour on the shelf: how it absorbs and scatters, and how much of it is there. */
@@ -13,11 +15,18 @@ use KindHeel\Core\Colour\Paint;
 #[ORM\Table(name: 'product')]
 class Product
 {
+    /** A clear drop, as it is drawn. */
+    private const CLEAR = '#c8c8c8';
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 
     #[ORM\Version, ORM\Column(type: 'integer')]
     private int $version = 1;
+
+    /** what a drop of it looks like, thick, on a screen */
+    #[ORM\Column(length: 7)]
+    private string $hex;
 
     /**
      * @param list<float> $absorption K of a paint, k of a dye, 31 bands
@@ -51,6 +60,12 @@ class Product
         #[ORM\Column]
         private bool $madeUp,
     ) {
+        $this->hex = ProductKind::Paint === $kind ? Light::daylight()->lab(Mixture::of([$code => $this->paint()], [$code => 1])->look())->toSrgbHex() : self::CLEAR;
+    }
+
+    public function hex(): string
+    {
+        return $this->hex;
     }
 
     public function id(): int

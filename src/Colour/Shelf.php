@@ -16,8 +16,6 @@ final class Shelf implements ResetInterface
 {
     /** @var array<string, Product>|null */
     private ?array $products = null;
-    /** @var array<string, string> by code */
-    private array $hexes = [];
 
     public function __construct(private readonly EntityManagerInterface $entities)
     {
@@ -27,7 +25,6 @@ final class Shelf implements ResetInterface
     public function reset(): void
     {
         $this->products = null;
-        $this->hexes = [];
     }
 
     /** @return array<string, Product> by code */
@@ -97,27 +94,10 @@ final class Shelf implements ResetInterface
         $views = [];
         foreach ($this->products() as $code => $product) {
             if (isset($drops[$code])) {
-                $views[] = new DropView($code, $product->name(), $this->hex($product), $drops[$code], round($drops[$code] * $dropMl, 2), round($product->leftMl(), 1));
+                $views[] = new DropView($code, $product->name(), $product->hex(), $drops[$code], round($drops[$code] * $dropMl, 2), round($product->leftMl(), 1));
             }
         }
 
         return $views;
-    }
-
-    /** What a drop of it looks like, thick. */
-    public function hex(Product $product): string
-    {
-        return $this->hexes[$product->code()] ??= self::thick($product);
-    }
-
-    private static function thick(Product $product): string
-    {
-        if (ProductKind::Paint !== $product->kind()) {
-            return '#c8c8c8';
-        }
-        $paint = $product->paint();
-        $light = Light::daylight();
-
-        return $light->hex($light->lab(Mixture::of([$paint->id => $paint], [$paint->id => 1])->look()));
     }
 }

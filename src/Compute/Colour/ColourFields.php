@@ -139,7 +139,7 @@ final readonly class ColourFields
     public function grid(mixed $value, string $path): ?Spectrum
     {
         $spectrum = $this->spectrum($value, $path);
-        if (null !== $spectrum && $spectrum->onGrid() !== $spectrum) {
+        if (null !== $spectrum && !$spectrum->isOnGrid()) {
             $this->read->fault($path, 'must have 31 bands, 400 to 700 nm by 10 nm');
 
             return null;
