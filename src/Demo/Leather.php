@@ -42,6 +42,7 @@ final class Leather
     {
         $leather = new self($seed, $shade);
         $leather->grain();
+        $leather->greyCard();
         $leather->light();
         $leather->seams();
         foreach ($findings as [$group, $severity]) {
@@ -87,6 +88,14 @@ final class Leather
         for ($y = 0; $y < self::HEIGHT; $y += 4) {
             imagefilledrectangle($this->image, 0, $y, self::WIDTH, $y + 3, (int) imagecolorallocatealpha($this->image, 0, 0, 0, max(0, min(127, 127 - intdiv(57 * $y, self::HEIGHT)))));
         }
+    }
+
+    /** A card of L* 50 in the corner, lit as the leather is: what the colours of the picture are read by. */
+    private function greyCard(): void
+    {
+        $width = intdiv(self::WIDTH, 9);
+        $height = intdiv(self::HEIGHT, 8);
+        imagefilledrectangle($this->image, 24, self::HEIGHT - $height - 24, 24 + $width, self::HEIGHT - 24, self::colour($this->image, [119, 119, 119]));
     }
 
     private function seams(): void

@@ -105,14 +105,14 @@ const mark = (t: Tap) => ({ left: `calc(${t[0] * 100}% - 9px)`, top: `calc(${t[1
       <TabPanel class="grid gap-3">
         <p v-if="pictures && pictures.pictures.length === 0" class="text-lg">There is no picture of this piece yet. Take one with a grey card beside the leather.</p>
         <template v-if="shown">
-          <div class="flex flex-wrap gap-2"><button v-for="p in pictures?.pictures ?? []" :key="p.id" type="button" class="border-4" :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'" :aria-label="`picture ${p.id}`" @click="chosenPicture = p.id"><img :src="p.thumb" alt="" class="h-16"></button></div>
+          <div class="flex gap-2 overflow-x-auto" tabindex="0" aria-label="Pictures of this piece"><button v-for="p in pictures?.pictures ?? []" :key="p.id" type="button" class="border-4 shrink-0" :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'" :aria-label="`picture ${p.id}`" @click="chosenPicture = p.id"><img :src="p.thumb" alt="" class="h-16"></button></div>
           <div class="flex flex-wrap gap-3"><button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">A grey card is in it</button><button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">The workshop’s card is in it</button><button class="quiet" type="button" @click="startAgain">tap anew</button></div>
           <p class="text-lg font-semibold" role="status">{{ wanted }}</p>
           <div class="relative cursor-crosshair" @click="tap">
             <img :src="shown.full" alt="the picture to tap" class="w-full">
             <span v-for="(t, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i" class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(t)" />
           </div>
-          <div v-if="seen" class="flex items-center gap-4"><span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: seen.hex }" /></span><p class="grow">{{ seen.sentence }}</p><button class="do" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a, seen.lab.b]], doubt: seen.doubt })">Keep it</button></div>
+          <div v-if="seen" class="flex items-center gap-4"><span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: seen.hex }" /></span><p class="grow">{{ seen.sentence }}</p><button class="do shrink-0" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a, seen.lab.b]], doubt: seen.doubt })">Keep it</button></div>
         </template>
       </TabPanel>
       <TabPanel class="grid gap-4">
