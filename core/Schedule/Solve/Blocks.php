@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule\Solve;
+
+/**
+ * Steps that must be placed together because a maximum wait ties them: placing one late would break the window of the other. Blocks that wait for each other are one.
+ */
+final readonly class Blocks
+{
+    /**
+     * @param list<list<int>> $steps  of each block, each after those it waits for
+     * @param list<list<int>> $before blocks that must be placed before
+     * @param list<int>       $jobs   the job a block mostly belongs to
+     */
+    private function __construct(public array $steps, public array $before, public array $jobs)
+    {
+    }
+
+    public static function of(Problem $problem): self
+    {
+        $n = \count($problem->steps);
+        $root = range(0, max(0, $n - 1));
+        $find = static function (int $i) use (&$root): int {
+            while ($root[$i] !== $i) {
+                $i = $root[$i] = $root[$root[$i]];
+            }
+
+            return $i;
+        };
+        foreach ($problem->steps as $i => $work) {
+            foreach ($work->after as $lag) {
+                if (null !== $lag->max && !$work->isFixed() && !$problem->steps[$lag->step]->isFixed()) {
+                    $root[$find($i)] = $find($lag->step);
+                }
+            }
+        }
+        $order = self::topological($problem);
+        // Blocks that wait for each other through other blocks are joined until none do.
+        do {
+            $joined = false;
+            $before = self::edges($problem, $find);
+            $reach = self::reach($before);
+            foreach ($before as $block => $others) {
+                foreach ($others as $other => $_) {
+                    if (isset($reach[$other][$block]) && $find($other) !== $find($block)) {
+                        $root[$find($other)] = $find($block);
+                        $joined = true;
+                    }
+                }
+            }
+        } while ($joined);
+        $members = [];
+        foreach ($order as $i) {
+            if (!$problem->steps[$i]->isFixed()) {
+                $members[$find($i)][] = $i;
+            }
+        }
+        $number = array_flip(array_keys($members));
+        $edges = [];
+        foreach (array_keys($members) as $block) {
+            $edges[] = array_values(array_map(static fn (int $b): int => $number[$b], array_filter(array_keys($before[$block] ?? []), static fn (int $b): bool => isset($number[$b]))));
+        }
+
+        return new self(array_values($members), $edges, array_map(static fn (array $m): int => $problem->steps[$m[0]]->job, array_values($members)));
+    }
+
+    /**
+     * @return list<int>
+     *
+     * @throws \DomainException when steps wait for each other in a circle
+     */
+    public static function topological(Problem $problem): array
+    {
+        $waits = $next = [];
+        foreach ($problem->steps as $i => $work) {
+            $waits[$i] = \count($work->after);
+            foreach ($work->after as $lag) {
+                $next[$lag->step][] = $i;
+            }
+        }
+        $ready = array_keys(array_filter($waits, static fn (int $w): bool => 0 === $w));
+        $order = [];
+        while ([] !== $ready) {
+            $i = array_shift($ready);
+            $order[] = $i;
+            foreach ($next[$i] ?? [] as $j) {
+                if (0 === --$waits[$j]) {
+                    $ready[] = $j;
+                }
+            }
+        }
+
+        return \count($order) === \count($problem->steps) ? $order : throw new \DomainException('Steps wait for each other in a circle.');
+    }
+
+    /**
+     * @param \Closure(int): int $find
+     *
+     * @return array<int, array<int, true>>
+     */
+    private static function edges(Problem $problem, \Closure $find): array
+    {
+        $before = [];
+        foreach ($problem->steps as $i => $work) {
+            if ($work->isFixed()) {
+                continue;
+            }
+            foreach ($work->after as $lag) {
+                if (!$problem->steps[$lag->step]->isFixed() && $find($i) !== $find($lag->step)) {
+                    $before[$find($i)][$find($lag->step)] = true;
+                }
+            }
+        }
+
+        return $before;
+    }
+
+    /**
+     * @param array<int, array<int, true>> $before
+     *
+     * @return array<int, array<int, true>> everything that a block waits for, near or far
+     */
+    private static function reach(array $before): array
+    {
+        $reach = [];
+        foreach (array_keys($before) as $block) {
+            $open = [$block];
+            /** @var array<int, true> $seen */
+            $seen = [];
+            while ([] !== $open) {
+                foreach (array_keys($before[array_pop($open)] ?? []) as $other) {
+                    if (!isset($seen[$other])) {
+                        $seen[$other] = true;
+                        $open[] = $other;
+                    }
+                }
+            }
+            $reach[$block] = $seen;
+        }
+
+        return $reach;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Core\Schedule;
+
+use KindHeel\App\Compute\ScheduleReader;
+use KindHeel\Core\Schedule\Solve\Draft;
+use KindHeel\Core\Schedule\Solve\LowerBound;
+use KindHeel\Core\Schedule\Solve\Placer;
+use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\Solver;
+use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Tests\Support\RandomShop;
+use KindHeel\Tests\Support\ScheduleCheck;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class SolverTest extends TestCase
+{
+    /** @return iterable<string, array{string, int, int}> */
+    public static function proved(): iterable
+    {
+        /** @var array<string, array{weighted_tardiness: int, total_completion_minutes_at_that: int}> $best */
+        $best = json_decode((string) file_get_contents(__DIR__.'/../../data/schedule/best.json'), true, flags: \JSON_THROW_ON_ERROR);
+        foreach ($best as $name => $case) {
+            yield $name => [$name, $case['weighted_tardiness'], $case['total_completion_minutes_at_that']];
+        }
+    }
+
+    /** Counted in evaluations, so that a slow machine finds the same. */
+    #[DataProvider('proved')]
+    public function testTheProvedOptimaAreReached(string $name, int $tardiness, int $completion): void
+    {
+        $problem = self::problem(json_decode((string) file_get_contents(__DIR__.'/../../data/schedule/'.$name.'.json'), true, flags: \JSON_THROW_ON_ERROR));
+        $table = self::solve($problem, 6000);
+        self::assertSame([], ScheduleCheck::faults($problem, $table));
+        self::assertSame([0, 0, (float) $tardiness, $completion], \array_slice($table->worth, 0, 4));
+        self::assertLessThanOrEqual($tardiness, LowerBound::of($problem), 'a bound is never above what can be reached');
+    }
+
+    public function testAnyWeekIsPlacedWithoutAFaultAndBetterThanServedByDueDate(): void
+    {
+        for ($seed = 1; $seed <= 8; ++$seed) {
+            $problem = self::problem(RandomShop::week($seed, 12 + 4 * $seed, 1 + $seed % 3, 1.0 + 0.25 * $seed));
+            $first = self::solve($problem, 1);
+            $better = self::solve($problem, 250);
+            foreach ([$first, $better] as $table) {
+                self::assertSame([], ScheduleCheck::faults($problem, $table), 'seed '.$seed);
+                self::assertSame(ScheduleCheck::tardiness($problem, $table), $table->worth[2]);
+                self::assertGreaterThanOrEqual(LowerBound::of($problem), $table->worth[2]);
+            }
+            self::assertFalse($first->isBetterThan($better), 'stopped later is never worse');
+        }
+    }
+
+    public function testTheSameSeedFindsTheSame(): void
+    {
+        $problem = self::problem(RandomShop::week(3, 30, 2, 2.0));
+        self::assertEquals(self::solve($problem, 200), self::solve($problem, 200));
+    }
+
+    public function testWhatIsFixedNeverMoves(): void
+    {
+        $week = RandomShop::week(5, 24, 2, 1.5);
+        $week['fixed'] = [['step' => 'j0/0', 'start' => '2026-03-02T07:40:00+00:00', 'person' => 'p0'], ['step' => 'j1/0', 'start' => '2026-03-02T08:05:00+00:00', 'person' => 'p1']];
+        $problem = self::problem($week);
+        $table = self::solve($problem, 200);
+        self::assertSame([], ScheduleCheck::faults($problem, $table));
+        self::assertSame([-20, 'p0'], [$table->starts[0], $problem->hands[(int) $table->hands[0]]->id]);
+    }
+
+    public function testAWindowIsKeptByStartingLaterRatherThanBroken(): void
+    {
+        // The coat must be followed within 30 minutes by 60 minutes of work, but the shift ends 40 minutes after the coat could be done.
+        $table = self::solve($problem = self::problem(self::shop([
+            ['id' => 'coat', 'minutes' => 20, 'attended' => true, 'after' => []],
+            ['id' => 'rub', 'minutes' => 60, 'attended' => true, 'after' => [['step' => 'coat', 'min_minutes' => 10, 'max_minutes' => 30]]],
+        ], [['2026-03-02T08:00:00+00:00', '2026-03-02T09:00:00+00:00'], ['2026-03-02T12:00:00+00:00', '2026-03-02T16:00:00+00:00']])), 50);
+        self::assertSame([], ScheduleCheck::faults($problem, $table));
+        self::assertSame([], $table->broken);
+        self::assertSame([240, 270], [$table->starts[0], $table->starts[1]]);
+    }
+
+    public function testAWindowThatCannotBeKeptIsNamedAndAStepWithoutRoomSaysWhy(): void
+    {
+        $broken = self::solve(self::problem(self::shop([
+            ['id' => 'coat', 'minutes' => 60, 'attended' => true, 'after' => []],
+            ['id' => 'rub', 'minutes' => 60, 'attended' => true, 'after' => [['step' => 'coat', 'min_minutes' => 0, 'max_minutes' => 30]]],
+        ], [['2026-03-02T08:00:00+00:00', '2026-03-02T09:00:00+00:00'], ['2026-03-02T12:00:00+00:00', '2026-03-02T13:00:00+00:00']])), 50);
+        self::assertSame([[1, 0, 30, 180]], $broken->broken);
+        $lost = self::solve($problem = self::problem(self::shop([
+            ['id' => 'long', 'minutes' => 90, 'attended' => true, 'after' => []],
+            ['id' => 'after', 'minutes' => 5, 'attended' => true, 'after' => [['step' => 'long', 'min_minutes' => 0, 'max_minutes' => null]]],
+            ['id' => 'gild', 'minutes' => 5, 'attended' => true, 'skill' => 'gilding', 'after' => []],
+        ], [['2026-03-02T08:00:00+00:00', '2026-03-02T09:00:00+00:00']])), 50);
+        self::assertSame([], ScheduleCheck::faults($problem, $lost));
+        self::assertStringContainsString('longer than any shift', $lost->unplaced[0]);
+        self::assertStringContainsString('waits for long', $lost->unplaced[1]);
+        self::assertStringContainsString('Nobody has the skill “gilding”', $lost->unplaced[2]);
+    }
+
+    public function testOneEvaluationCountsOnceAndMoreShiftsAreNeverWorse(): void
+    {
+        $problem = self::problem(RandomShop::week(2, 20, 1, 2.0));
+        $placer = new Placer($problem);
+        $placer->place(new Draft(array_keys($placer->blocks->steps)));
+        self::assertSame(1, $placer->evaluations);
+        $more = RandomShop::week(2, 20, 1, 2.0);
+        \assert(\is_array($more['people']) && \is_array($more['people'][0]));
+        $more['people'][] = ['id' => 'helper'] + $more['people'][0];
+        self::assertLessThanOrEqual(self::solve($problem, 1500)->worth[2], self::solve(self::problem($more), 1500)->worth[2]);
+    }
+
+    private static function solve(Problem $problem, int $evaluations): Timetable
+    {
+        $random = new Randomizer(new Mt19937(1));
+
+        return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), static function () use (&$evaluations): bool {
+            return --$evaluations > 0;
+        }))->solve();
+    }
+
+    /** @param mixed $input as a script gives it */
+    private static function problem(mixed $input): Problem
+    {
+        return (new ScheduleReader())->problem(json_decode(json_encode($input, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @param list<array<string, mixed>>  $steps
+     * @param list<array{string, string}> $shifts
+     *
+     * @return array<string, mixed>
+     */
+    private static function shop(array $steps, array $shifts): array
+    {
+        return ['now' => '2026-03-02T08:00:00+00:00', 'people' => [['id' => 'ada', 'skills' => [], 'shifts' => $shifts]], 'jobs' => [['id' => 'a', 'due' => '2026-03-02T10:00:00+00:00', 'weight' => 2, 'steps' => $steps]]];
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Support;
+
+use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\Timetable;
+
+/** Reads a timetable by the words of the contract alone: what it breaks, and what it is worth. */
+final class ScheduleCheck
+{
+    /** @return list<string> what is wrong */
+    public static function faults(Problem $problem, Timetable $table): array
+    {
+        $faults = [];
+        foreach ($problem->steps as $i => $work) {
+            if (!isset($table->starts[$i])) {
+                $faults = isset($table->unplaced[$i]) ? $faults : [...$faults, $work->id.' is lost'];
+
+                continue;
+            }
+            $start = $table->starts[$i];
+            if (null !== $work->fixedStart && $start !== $work->fixedStart) {
+                $faults[] = $work->id.' was moved';
+            }
+            if (!$work->isFixed() && $start < 0) {
+                $faults[] = $work->id.' starts before now';
+            }
+            foreach ($work->after as $lag) {
+                $waited = $start - ($table->starts[$lag->step] ?? 0) - $problem->steps[$lag->step]->minutes;
+                if (!isset($table->starts[$lag->step]) || $waited < $lag->min && !($work->isFixed() && $problem->steps[$lag->step]->isFixed())) {
+                    $faults[] = $work->id.' does not wait';
+                }
+            }
+            $hand = $table->hands[$i] ?? null;
+            if ($work->attended !== (null !== $hand)) {
+                $faults[] = $work->id.' has the wrong hands';
+            }
+            if (null === $hand || $work->isFixed()) {
+                continue;
+            }
+            if (!$problem->hands[$hand]->can($work->skill)) {
+                $faults[] = $work->id.' is done by somebody who cannot';
+            }
+            if ([] === array_filter($problem->hands[$hand]->shifts, static fn (array $s): bool => $s[0] <= $start && $start + $work->minutes <= $s[1])) {
+                $faults[] = $work->id.' is outside a shift';
+            }
+        }
+
+        return [...$faults, ...self::overfull($problem, $table)];
+    }
+
+    /** Weighted tardiness as it follows from the starts. */
+    public static function tardiness(Problem $problem, Timetable $table): float
+    {
+        $sum = 0.0;
+        foreach ($problem->jobs as $job) {
+            $end = 0;
+            foreach ($job->steps as $n => $i) {
+                $here = $table->starts[$i] + $problem->steps[$i]->minutes;
+                $end = 0 === $n ? $here : max($end, $here);
+            }
+            $sum += $job->weight * max(0, $end - $job->due);
+        }
+
+        return $sum;
+    }
+
+    /** @return list<string> */
+    private static function overfull(Problem $problem, Timetable $table): array
+    {
+        $faults = [];
+        $minutes = array_unique(array_values($table->starts));
+        foreach ($minutes as $minute) {
+            $busy = $taken = [];
+            foreach ($table->starts as $i => $start) {
+                $work = $problem->steps[$i];
+                if ($start <= $minute && $minute < $start + $work->minutes) {
+                    if (null !== ($table->hands[$i] ?? null)) {
+                        $busy[$table->hands[$i]][] = $i;
+                    }
+                    if (null !== $work->station) {
+                        $taken[$work->station][] = $i;
+                    }
+                }
+            }
+            foreach ($busy as $steps) {
+                if (\count($steps) > 1 && self::anyLoose($problem, $steps)) {
+                    $faults[] = 'one person does two things at minute '.$minute;
+                }
+            }
+            foreach ($taken as $station => $steps) {
+                if (\count($steps) > $problem->places[$station] && self::anyLoose($problem, $steps)) {
+                    $faults[] = 'a station is overfull at minute '.$minute;
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /**
+     * What is fixed may lie over what is fixed.
+     *
+     * @param list<int> $steps
+     */
+    private static function anyLoose(Problem $problem, array $steps): bool
+    {
+        foreach ($steps as $i) {
+            if (!$problem->steps[$i]->isFixed()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
