@@ -11,7 +11,6 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Colour\PotNeed;
-use KindHeel\Core\Colour\Recipe\Layer;
 use KindHeel\Core\Colour\Recipe\Target;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
@@ -202,10 +201,10 @@ class Pot
         return Target::spectrum(Sheen::moved($this->target->spectrum(), $this->finish, Gloss::Mirror), self::LIGHTS);
     }
 
-    /** How it will lie: over the ground in its coats, or opaque where no ground was read. */
-    public function layer(): Layer
+    /** What it will lie on, as the film sees it. The colour itself is matched thick, as a dab shows it: coats go on until the ground no longer shows. */
+    public function over(): ?Spectrum
     {
-        return null === $this->ground ? Layer::opaque() : Layer::over(Sheen::moved($this->ground->spectrum(), $this->ground->gloss(), Gloss::Mirror), $this->coats * $this->perCoat());
+        return null === $this->ground ? null : Sheen::moved($this->ground->spectrum(), $this->ground->gloss(), Gloss::Mirror);
     }
 
     /** Thickness of a coat, in coats of 20 µm dry. */

@@ -50,7 +50,7 @@ final readonly class PotReader
         $pot = $this->pot($id);
         $piece = Row::first($this->connection, 'SELECT p.id, p.name FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id WHERE t.id = ?', [$id]) ?? throw new NotFoundHttpException();
         $aim = $pot->aim();
-        $layer = $pot->layer();
+        $over = $pot->over();
         $now = $pot->held() > 0 ? $this->look($pot, $pot->drops()) : null;
         $differences = null === $now ? [0.0, 0.0, 0.0] : $aim->differences($now);
         $target = $pot->targetReading();
@@ -71,7 +71,7 @@ final readonly class PotReader
             SeenView::of($target->spectrum()),
             SeenView::of($aim->spectrum),
             self::aimWords($target->lab(), $aim->labs[0], $pot),
-            null === $layer->ground ? null : SeenView::of($layer->ground),
+            null === $over ? null : SeenView::of($over),
             null === $now ? null : SeenView::of($now),
             null === $now ? null : DifferenceView::off($aim->labs[0], Light::daylight()->lab($now)),
             round($differences[0], 2),
@@ -102,16 +102,15 @@ final readonly class PotReader
     }
 
     /**
-     * What these drops of this pot give, after what its last dab taught.
+     * What these drops of this pot give, thick, after what its last dab taught; nothing while there is only binder in it.
      *
      * @param array<string, int> $drops
      */
-    public function look(Pot $pot, array $drops): Spectrum
+    public function look(Pot $pot, array $drops): ?Spectrum
     {
         $mixture = Mixture::of($this->shelf->paints(), $drops);
-        $layer = $pot->layer();
 
-        return ($this->learned($pot)?->applied($mixture) ?? $mixture)->look($layer->ground, $mixture->isClear() ? 0.0 : $layer->thickness);
+        return $mixture->isClear() ? null : ($this->learned($pot)?->applied($mixture) ?? $mixture)->look();
     }
 
     public function learned(Pot $pot): ?Calibration
@@ -127,7 +126,8 @@ final readonly class PotReader
         $target = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
         /** @var array<string, int> $drops */
         $drops = $row->json('drops');
-        $mixed = [] === $drops ? null : Light::daylight()->lab(Mixture::of($this->shelf->paints(), $drops)->look());
+        $mixture = [] === $drops ? null : Mixture::of($this->shelf->paints(), $drops);
+        $mixed = null === $mixture || $mixture->isClear() ? null : Light::daylight()->lab($mixture->look());
 
         return new PotRowView(
             $row->int('id'),

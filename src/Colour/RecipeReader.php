@@ -16,6 +16,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Recipe\CorrectionSearch;
+use KindHeel\Core\Colour\Recipe\Layer;
 use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;
@@ -43,7 +44,7 @@ final readonly class RecipeReader
     public function recipes(int $id): RecipesView
     {
         $pot = $this->pots->pot($id);
-        $search = new RecipeSearch($this->paints($pot), $pot->aim(), $pot->layer(), Deadline::in(self::MILLISECONDS));
+        $search = new RecipeSearch($this->paints($pot), $pot->aim(), Layer::opaque(), Deadline::in(self::MILLISECONDS));
         $found = $search->recipes($this->size($pot), self::MOST_PAINTS);
         $best = $found[0];
         $missing = $best->differences[0] <= self::NEAR ? null : \sprintf('No mix of the paints on the shelf comes nearer than %.1f. A %s would bring it.', $best->differences[0], ColourName::wanted($pot->aim()->labs[0], $best->labs[0]));
@@ -58,8 +59,7 @@ final readonly class RecipeReader
         if (null === $pot->freshDab()) {
             throw Refused::now('Dab, let it dry and read it first: only a dry dab tells what this pot really is.');
         }
-        $layer = $pot->layer();
-        $found = (new CorrectionSearch(array_values($this->shelf->paints()), $pot->drops(), $pot->capacity(), $pot->aim(), $layer, $this->pots->learned($pot), Deadline::in(self::MILLISECONDS)))->simplest(self::MOST_PAINTS, self::NEAR);
+        $found = (new CorrectionSearch(array_values($this->shelf->paints()), $pot->drops(), $pot->capacity(), $pot->aim(), Layer::opaque(), $this->pots->learned($pot), Deadline::in(self::MILLISECONDS)))->simplest(self::MOST_PAINTS, self::NEAR);
         $additions = $this->shelf->drops($found->additions, $pot->dropMl());
         $words = Phrase::list(array_map(static fn (DropView $d): string => \sprintf('%d %s of %s', $d->drops, 1 === $d->drops ? 'drop' : 'drops', $d->name), $additions));
         $restart = null === $found->reason ? null : $this->restart($pot);
@@ -87,7 +87,7 @@ final readonly class RecipeReader
         $learned = $this->pots->learned($pot);
         $paints = array_map(static fn (Paint $p): Paint => null !== $learned && isset($pot->drops()[$p->id]) ? $learned->paint($p) : $p, $this->paints($pot));
 
-        return (new RecipeSearch($paints, $pot->aim(), $pot->layer(), Deadline::in(self::MILLISECONDS)))->recipes($this->size($pot), self::MOST_PAINTS)[0];
+        return (new RecipeSearch($paints, $pot->aim(), Layer::opaque(), Deadline::in(self::MILLISECONDS)))->recipes($this->size($pot), self::MOST_PAINTS)[0];
     }
 
     private function size(Pot $pot): PotSize
@@ -102,7 +102,7 @@ final readonly class RecipeReader
     {
         $pot = $this->pots->pot($id);
         $drops = $pot->held() > 0 ? $pot->drops() : $pot->recipe();
-        $ground = $pot->layer()->ground;
+        $ground = $pot->over();
         if ([] === $drops || null === $ground) {
             throw Refused::now([] === $drops ? 'Choose a recipe first.' : 'Read the ground it will lie on first.');
         }

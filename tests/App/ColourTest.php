@@ -90,7 +90,8 @@ final class ColourTest extends ApiTestCase
 
     public function testADropIsCountedTakenFromTheShelfAndCanOnlyBeTakenBackBeforeItIsDabbed(): void
     {
-        $pot = $this->pot($this->read($this->plannedPair(), self::SOUND)->readings[0]->id);
+        $target = $this->read($this->plannedPair(), self::SOUND)->readings[0]->id;
+        $pot = $this->pot($target);
         $before = $this->left('brick');
         $pot = $this->pourIn($pot, ['brick' => 3]);
         self::assertSame(3, $pot->total);
@@ -99,6 +100,10 @@ final class ColourTest extends ApiTestCase
         $pot = $this->pourIn($pot, ['brick' => -1]);
         self::assertSame([2, 'brick'], [$pot->drops[0]->drops, $pot->drops[0]->code]);
         self::assertStringContainsString('taken back', $pot->history[0]->text);
+        $thin = $this->pourIn($this->pot($target), ['clear-binder' => 2]);
+        self::assertNull($thin->now, 'binder alone has no colour');
+        self::assertSame(200, $this->ask('GET', '/api/pots'));
+        $this->refused(422, 'POST', "/api/pots/$thin->id/dabs", ['version' => $thin->version]);
         $stale = $pot->version - 1;
         $this->refused(409, 'POST', "/api/pots/$pot->id/drops", ['version' => $stale, 'code' => 'brick', 'drops' => 1]);
         $pot = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/dabs", ['version' => $pot->version]);

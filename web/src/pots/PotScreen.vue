@@ -15,7 +15,7 @@ import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
 
 const props = defineProps<{ id: number }>()
-const { pot, problem, reload, hands, phase, due, recipes, correction, coats, inPot, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id)
+const { pot, problem, reload, hands, phase, due, recipes, correction, coats, asItIs, inPot, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id)
 void reload()
 const { under } = useLamp()
 const router = useRouter()
@@ -126,6 +126,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
             <button v-if="correction.additions.length > 0 && (correction.reachable || correction.restart === null || correction.dE00 < correction.restart.weighted + 0.5)" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
             <button v-if="correction.restart && !correction.reachable" :class="correction.sentence.startsWith('Not from here') ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
+            <button :class="correction.reachable && correction.additions.length === 0 ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
             <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as predicted' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}` }}; that is reckoned in.</p>
           </template>
         </template>

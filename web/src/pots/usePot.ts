@@ -1,4 +1,4 @@
-import { computed, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { CoatsView, CorrectionView, DropView, PotView, RecipesView, RecipeView } from '../api/types'
 import { useHands } from '../bench/useHands'
@@ -11,6 +11,9 @@ export const usePot = (id: number) => {
   const recipes = shallowRef<RecipesView | null>(null)
   const correction = shallowRef<CorrectionView | null>(null)
   const coats = shallowRef<CoatsView | null>(null)
+
+  /** Near enough for the one who looks at it, whatever the numbers say. */
+  const asItIs = ref(false)
 
   const inPot = (code: string): number => pot.value?.drops.find((d) => d.code === code)?.drops ?? 0
   /** Paints of the recipe that still want drops, the base first: strong colour goes in last. */
@@ -29,7 +32,7 @@ export const usePot = (id: number) => {
     if (p.total === 0) {
       return 'recipe'
     }
-    return !p.dabFresh ? 'dab' : p.dabs[0]?.near === true ? 'lay' : 'correct'
+    return !p.dabFresh ? 'dab' : p.dabs[0]?.near === true || asItIs.value ? 'lay' : 'correct'
   })
   const take = (answer: PotView): void => {
     pot.value = answer
@@ -56,6 +59,9 @@ export const usePot = (id: number) => {
   })
   watch(phase, (now) => {
     correction.value = null
+    if (now === 'drops') {
+      asItIs.value = false
+    }
     if (now === 'recipe') {
       void find()
     }
@@ -79,6 +85,7 @@ export const usePot = (id: number) => {
     recipes,
     correction,
     coats,
+    asItIs,
     inPot,
     find,
     ladder,
