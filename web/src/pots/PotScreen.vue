@@ -127,13 +127,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <button v-if="correction.additions.length > 0 && (correction.reachable || correction.restart === null || correction.dE00 < correction.restart.weighted + 0.5)" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
             <button v-if="correction.restart && !correction.reachable" :class="correction.sentence.startsWith('Not from here') ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
             <button :class="correction.reachable && correction.additions.length === 0 ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
-            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as predicted' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}` }}; that is reckoned in.</p>
+            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as its drops said.' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}; that is reckoned in.` }}</p>
           </template>
         </template>
 
         <template v-else-if="phase === 'lay'">
           <h2 class="text-2xl">{{ dabbed?.verdict }}</h2>
-          <p v-if="!reachedCoats" class="text-lg">It is ready. Stir, load, take most of it off again on a rag.</p>
+          <p v-if="!reachedCoats" class="text-lg">{{ dabbed?.near ? 'It is ready.' : 'As it is, it will show beside a sound place.' }} Stir, load, take most of it off again on a rag.</p>
+          <button v-if="asItIs && !reachedCoats" class="quiet justify-self-start" type="button" @click="asItIs = false">Back to what to add</button>
           <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
           <p v-else-if="pot.ground === null" class="caution">The ground was not read, so coats are not foretold. Lay until one more changes nothing.</p>
           <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
