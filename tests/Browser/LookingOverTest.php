@@ -26,6 +26,7 @@ final class LookingOverTest extends StoryTestCase
         $this->pick('Another trial', 'press of a nail');
         $this->pick('It speaks for', 'the whole upper');
         $this->says('it marks, and warms away')->click();
+        $this->seeText('press of a nail: it marks, and warms away');
         $this->see('[aria-label="Material: waxy or pull-up"]');
         $this->pick('Another trial', 'drop of water');
         $this->says('it sinks in slowly')->click();
