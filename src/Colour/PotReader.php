@@ -21,6 +21,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Pots as the screen shows them. */
 final readonly class PotReader
 {
+    /** Laying and reading add their own difference: a dab must be well within the limit. */
+    private const LEFT_FOR_LAYING = 0.7;
+
     public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf, private MetamerismWords $lights)
     {
     }
@@ -154,7 +157,7 @@ final readonly class PotReader
         $predicted = Light::daylight()->lab(Mixture::of($this->shelf->paints(), $dab->drops())->look());
         $dE = round(Difference::ciede2000($aim, $is), 2);
 
-        return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= MatchLimit::SamePart->dE00());
+        return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= self::LEFT_FOR_LAYING * MatchLimit::SamePart->dE00());
     }
 
     private function need(Pot $pot, int $piece): PotNeedView
