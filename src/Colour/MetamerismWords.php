@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Illuminant;
 use KindHeel\Core\Colour\Light;
@@ -18,7 +19,7 @@ final class MetamerismWords
     public function of(Target $target, Spectrum $look): string
     {
         $day = Light::of(Illuminant::D65);
-        $here = \KindHeel\Core\Colour\Difference::ciede2000($day->lab($target->spectrum), $day->lab($look));
+        $here = Difference::ciede2000($day->lab($target->spectrum), $day->lab($look));
         $worst = $target->worst($look);
         if (null === $worst) {
             return '';

@@ -117,7 +117,6 @@ final readonly class RangeDocument
             // Whatever the arithmetic would refuse is refused here.
             $dye ? Dye::of($code, $absorption) : Paint::of($code, $absorption, $scattering);
 
-            // Fine pigments cost more than earths; a range without prices leaves them open.
             return new Product($code, self::text($entry, 'name', $at) ?? $code, $kind, $absorption, $scattering, $number('density_g_per_ml') ?? 1.0, $number('solids_volume_fraction'), self::text($entry, 'diluent', $at), self::FULL_ML, null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'), $origin, $madeUp);
         });
     }

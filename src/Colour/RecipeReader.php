@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\App\Compute\Colour\Deadline;
+use KindHeel\App\Compute\Deadline;
 use KindHeel\App\Http\Refused;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Colour\CoatLadder;

@@ -82,6 +82,18 @@ final class Reader
         return $number;
     }
 
+    public function whole(mixed $value, string $path, int $min, int $max): ?int
+    {
+        $number = $this->number($value, $path, $min, $max);
+        if (null !== $number && floor($number) !== $number) {
+            $this->fault($path, 'must be a whole number');
+
+            return null;
+        }
+
+        return null === $number ? null : (int) $number;
+    }
+
     public function boolean(mixed $value, string $path): ?bool
     {
         if (!\is_bool($value)) {

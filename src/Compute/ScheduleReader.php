@@ -62,7 +62,7 @@ final class ScheduleReader
         }
         $this->now = $now;
         $this->limit = \array_key_exists('time_limit_ms', $fields) ? $this->read->number($fields['time_limit_ms'], '/time_limit_ms', 1.0, 600_000.0) ?? 1000.0 : 1000.0;
-        $this->seed = \array_key_exists('seed', $fields) ? $this->whole($fields['seed'], '/seed', \PHP_INT_MIN, \PHP_INT_MAX) ?? 1 : 1;
+        $this->seed = \array_key_exists('seed', $fields) ? $this->read->whole($fields['seed'], '/seed', \PHP_INT_MIN, \PHP_INT_MAX) ?? 1 : 1;
         $hands = $this->hands($fields['people'] ?? null, \array_key_exists('people', $fields));
         [$stations, $places] = $this->stations($fields['stations'] ?? [], \array_key_exists('stations', $fields));
         [$jobs, $steps] = $this->jobs($fields['jobs'] ?? null, \array_key_exists('jobs', $fields), $stations);
@@ -140,7 +140,7 @@ final class ScheduleReader
                 continue;
             }
             $id = $this->id($fields, $path, $seen);
-            $capacity = \array_key_exists('capacity', $fields) ? $this->whole($fields['capacity'], $path.'/capacity', 1, self::MOST_MINUTES) : null;
+            $capacity = \array_key_exists('capacity', $fields) ? $this->read->whole($fields['capacity'], $path.'/capacity', 1, self::MOST_MINUTES) : null;
             if (null !== $id) {
                 $index[$id] = \count($places);
             }
@@ -175,7 +175,7 @@ final class ScheduleReader
                     continue;
                 }
                 $stepId = $this->id($given, $at, $known);
-                $minutes = \array_key_exists('minutes', $given) ? $this->whole($given['minutes'], $at.'/minutes', 0, self::MOST_MINUTES) : null;
+                $minutes = \array_key_exists('minutes', $given) ? $this->read->whole($given['minutes'], $at.'/minutes', 0, self::MOST_MINUTES) : null;
                 $attended = \array_key_exists('attended', $given) && true === $this->read->boolean($given['attended'], $at.'/attended');
                 $station = $this->text($given, 'station', $at);
                 if (null !== $station && !isset($stations[$station])) {
@@ -205,8 +205,8 @@ final class ScheduleReader
             if (null === $fields || !\array_key_exists('step', $fields)) {
                 continue;
             }
-            $min = \array_key_exists('min_minutes', $fields) ? $this->whole($fields['min_minutes'], $path.'/min_minutes', 0, self::MOST_MINUTES) : 0;
-            $max = isset($fields['max_minutes']) ? $this->whole($fields['max_minutes'], $path.'/max_minutes', 0, self::MOST_MINUTES) : null;
+            $min = \array_key_exists('min_minutes', $fields) ? $this->read->whole($fields['min_minutes'], $path.'/min_minutes', 0, self::MOST_MINUTES) : 0;
+            $max = isset($fields['max_minutes']) ? $this->read->whole($fields['max_minutes'], $path.'/max_minutes', 0, self::MOST_MINUTES) : null;
             if (null !== $min && null !== $max && $max < $min) {
                 $this->read->fault($path.'/max_minutes', 'must not be below min_minutes');
             }
@@ -300,18 +300,6 @@ final class ScheduleReader
         }
 
         return intdiv($seconds, 60);
-    }
-
-    private function whole(mixed $value, string $path, int $min, int $max): ?int
-    {
-        $number = $this->read->number($value, $path, $min, $max);
-        if (null !== $number && floor($number) !== $number) {
-            $this->read->fault($path, 'must be a whole number');
-
-            return null;
-        }
-
-        return null === $number ? null : (int) $number;
     }
 
     /** @param array<string, mixed> $fields */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
-use KindHeel\App\Compute\Colour\Deadline;
 use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Solver;
 use Random\Engine\Mt19937;

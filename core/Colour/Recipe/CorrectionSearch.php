@@ -62,7 +62,12 @@ final readonly class CorrectionSearch
     {
         $binder = $binder && null !== $this->layer->thickness;
         $corners = Corners::ofPot($this->mixed, $this->capacity, $this->paints, $binder, $this->learned?->ratio);
-        $best = $this->best($corners, $most);
+
+        return $this->judged($corners, $this->best($corners, $most), $most, $tolerance, $binder);
+    }
+
+    private function judged(Corners $corners, Tally $best, int $most, float $tolerance, bool $binder): Correction
+    {
         $additions = [];
         foreach ($best->drops as $corner => $count) {
             $additions[$corners->ids[$corner]] = $count;
@@ -82,10 +87,11 @@ final readonly class CorrectionSearch
      */
     public function simplest(int $most, float $tolerance): Correction
     {
+        $corners = Corners::ofPot($this->mixed, $this->capacity, $this->paints, false, $this->learned?->ratio);
         for ($paints = 0; $paints < $most; ++$paints) {
-            $corners = Corners::ofPot($this->mixed, $this->capacity, $this->paints, false, $this->learned?->ratio);
-            if ($this->best($corners, $paints)->near <= self::WELL_WITHIN * $tolerance) {
-                return $this->correct($paints, $tolerance);
+            $best = $this->best($corners, $paints);
+            if ($best->near <= self::WELL_WITHIN * $tolerance) {
+                return $this->judged($corners, $best, $paints, $tolerance, false);
             }
         }
 

@@ -57,19 +57,7 @@ final readonly class ColourFields
 
     public function whole(string $key, int $default, int $min, int $max): ?int
     {
-        return $this->has($key) ? $this->wholeAt($this->fields[$key], '/'.$key, $min, $max) : $default;
-    }
-
-    public function wholeAt(mixed $value, string $path, int $min, int $max): ?int
-    {
-        $number = $this->read->number($value, $path, $min, $max);
-        if (null !== $number && floor($number) !== $number) {
-            $this->read->fault($path, 'must be a whole number');
-
-            return null;
-        }
-
-        return null === $number ? null : (int) $number;
+        return $this->has($key) ? $this->read->whole($this->fields[$key], '/'.$key, $min, $max) : $default;
     }
 
     public function flag(string $key): bool
@@ -113,8 +101,8 @@ final readonly class ColourFields
                     $this->read->fault($path.'/'.$key, 'is missing');
                 }
             }
-            $start = \array_key_exists('start', $fields) ? $this->wholeAt($fields['start'], $path.'/start', 360, 420) : null;
-            $step = \array_key_exists('step', $fields) ? $this->wholeAt($fields['step'], $path.'/step', 1, 20) : null;
+            $start = \array_key_exists('start', $fields) ? $this->read->whole($fields['start'], $path.'/start', 360, 420) : null;
+            $step = \array_key_exists('step', $fields) ? $this->read->whole($fields['step'], $path.'/step', 1, 20) : null;
             if (null !== $step && !\in_array($step, Spectrum::STEPS, true)) {
                 $this->read->fault($path.'/step', 'must be 1, 2, 5, 10 or 20');
                 $step = null;
@@ -233,7 +221,7 @@ final readonly class ColourFields
             if (!isset($paints[$id]) && Paint::CLEAR_BINDER !== $id) {
                 $this->read->fault($path, 'is not among the paints');
             }
-            $number = $whole ? $this->wholeAt($count, $path, 0, 1_000_000) : $this->read->number($count, $path, 0.0);
+            $number = $whole ? $this->read->whole($count, $path, 0, 1_000_000) : $this->read->number($count, $path, 0.0);
             if (null !== $number) {
                 $drops[$id] = (float) $number;
             }

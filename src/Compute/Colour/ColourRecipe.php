@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Compute\Colour;
 
 use KindHeel\App\Compute\Computation;
+use KindHeel\App\Compute\Deadline;
 use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;
@@ -47,8 +48,8 @@ final readonly class ColourRecipe implements Computation
         if (null === $fields) {
             return null;
         }
-        $min = \array_key_exists('drops_min', $fields) ? $in->wholeAt($fields['drops_min'], '/pot/drops_min', 0, self::MOST_DROPS) : null;
-        $max = \array_key_exists('drops_max', $fields) ? $in->wholeAt($fields['drops_max'], '/pot/drops_max', 1, self::MOST_DROPS) : null;
+        $min = \array_key_exists('drops_min', $fields) ? $in->read->whole($fields['drops_min'], '/pot/drops_min', 0, self::MOST_DROPS) : null;
+        $max = \array_key_exists('drops_max', $fields) ? $in->read->whole($fields['drops_max'], '/pot/drops_max', 1, self::MOST_DROPS) : null;
         if (null !== $min && null !== $max && $min > $max) {
             $in->read->fault('/pot/drops_min', 'must not be above drops_max');
 

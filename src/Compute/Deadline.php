@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Compute\Colour;
+namespace KindHeel\App\Compute;
 
 /** How long a search may go on; core knows no clock. */
 final class Deadline
