@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Treatment\Planning\Cover;
 
 /** What the pots of a piece say about coats, for its plan. */
@@ -22,7 +23,8 @@ final readonly class PotCover
         /** @var list<Pot> $pots */
         $pots = $this->entities->createQuery('SELECT p FROM '.Pot::class.' p JOIN p.target r WHERE r.piece = :piece AND p.ground IS NOT NULL ORDER BY p.id')->setParameter('piece', $piece)->getResult();
         foreach ($pots as $pot) {
-            if ([] === $pot->drops() && [] === $pot->recipe()) {
+            // An empty pot, or one of binder alone, says nothing of coats.
+            if ([] === array_diff(array_keys($pot->drops() ?: $pot->recipe()), [Paint::CLEAR_BINDER])) {
                 continue;
             }
             $coats = $this->recipes->coats($pot->id());

@@ -150,6 +150,7 @@ final class ColourTest extends ApiTestCase
         $best = $coats->based[0] ?? null;
         self::assertNotNull($best, 'yellow and orange over black need a base');
         self::assertStringContainsString('Over '.$best->baseCoats.' of', $coats->sentence);
+        $this->pourIn($this->pot($sound, $ground), ['clear-binder' => 3]);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$piece/plan", ['version' => $view->version]);
         $why = array_count_values(array_map(static fn ($s): string => str_contains($s->why, '“Toe, chestnut”') ? (str_contains($s->why, 'base') ? 'base' : 'colour') : '', $plan->steps));
         self::assertSame([4 * $best->baseCoats, 4 * (int) $best->coats], [$why['base'] ?? 0, $why['colour'] ?? 0], 'on both halves, and a spray lays half of what the sponge of the pot lays');
