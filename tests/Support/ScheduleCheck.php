@@ -33,7 +33,7 @@ final class ScheduleCheck
                     $faults[] = $work->id.' does not wait';
                 }
             }
-            $hand = $table->hands[$i] ?? null;
+            $hand = ($table->hands[$i] ?? -1) < 0 ? null : $table->hands[$i];
             if ($work->attended !== (null !== $hand)) {
                 $faults[] = $work->id.' has the wrong hands';
             }
@@ -77,7 +77,7 @@ final class ScheduleCheck
             foreach ($table->starts as $i => $start) {
                 $work = $problem->steps[$i];
                 if ($start <= $minute && $minute < $start + $work->minutes) {
-                    if (null !== ($table->hands[$i] ?? null)) {
+                    if (($table->hands[$i] ?? -1) >= 0) {
                         $busy[$table->hands[$i]][] = $i;
                     }
                     if (null !== $work->station) {

@@ -13,8 +13,9 @@ final readonly class Blocks
      * @param list<list<int>> $steps  of each block, each after those it waits for
      * @param list<list<int>> $before blocks that must be placed before
      * @param list<int>       $jobs   the job a block mostly belongs to
+     * @param array<int, int> $of     the block of each step that is not fixed
      */
-    private function __construct(public array $steps, public array $before, public array $jobs)
+    private function __construct(public array $steps, public array $before, public array $jobs, public array $of)
     {
     }
 
@@ -63,7 +64,12 @@ final readonly class Blocks
             $edges[] = array_values(array_map(static fn (int $b): int => $number[$b], array_filter(array_keys($before[$block] ?? []), static fn (int $b): bool => isset($number[$b]))));
         }
 
-        return new self(array_values($members), $edges, array_map(static fn (array $m): int => $problem->steps[$m[0]]->job, array_values($members)));
+        $of = [];
+        foreach (array_values($members) as $block => $steps) {
+            $of += array_fill_keys($steps, $block);
+        }
+
+        return new self(array_values($members), $edges, array_map(static fn (array $m): int => $problem->steps[$m[0]]->job, array_values($members)), $of);
     }
 
     /**

@@ -4,242 +4,264 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Solve;
 
-/** Who and what is taken when. Finds the earliest gap that suits a step; gaps before what is placed already count. */
+/**
+ * Who and what is free when. Finds the earliest gap that suits a step; gaps before what is placed already count.
+ *
+ * Free stretches are kept as two rising lists of minutes for each person and each station with a single place; a station with more places keeps how many
+ * are taken from each minute on. A clone is a cheap way back.
+ */
 final class Board
 {
-    /** @var list<list<array{int, int, int}>> from, until and step, by person, in time order */
-    private array $hands;
-    /** @var list<list<array{int, int, int}>> by station */
-    private array $stations;
-    /** @var array<int, int> longest stay at each station */
-    private array $longest;
-    private int $longestByHand = 1;
+    public const NEVER = \PHP_INT_MAX;
 
-    public function __construct(private readonly Problem $problem)
+    /** Who was found by {@see earliest()}; -1 for nobody. */
+    public int $hand = -1;
+    /** @var array<int, array<int, int>> where free stretches begin, by person and then by station */
+    private array $from = [];
+    /** @var array<int, array<int, int>> where they end */
+    private array $to = [];
+    /** @var array<int, array<int, int>> minutes from which a number of places is taken, by station with several */
+    private array $times = [];
+    /** @var array<int, array<int, int>> */
+    private array $taken = [];
+    /** @var list<int> */
+    private readonly array $minutes;
+    /** @var list<bool> */
+    private readonly array $attended;
+    /** @var list<int> index of the station among all resources, -1 for none */
+    private readonly array $place;
+    /** @var list<list<int>> who can do a step, those with the fewest skills first */
+    private readonly array $able;
+    /** @var list<list<array{int, int}>> */
+    private readonly array $shifts;
+    /** @var array<int, int> */
+    private readonly array $capacity;
+
+    public function __construct(Problem $problem)
     {
-        $this->hands = array_fill(0, \count($problem->hands), []);
-        $this->stations = array_fill(0, \count($problem->places), []);
-        $longest = array_fill(0, \count($problem->places), 1);
-        foreach ($problem->steps as $work) {
-            if ($work->attended) {
-                $this->longestByHand = max($this->longestByHand, $work->minutes);
-            }
-            if (null !== $work->station) {
-                $longest[$work->station] = max($longest[$work->station], $work->minutes);
+        foreach ($problem->hands as $hand) {
+            $this->from[] = array_column($hand->shifts, 0);
+            $this->to[] = array_column($hand->shifts, 1);
+        }
+        $this->shifts = array_map(static fn (Hand $h): array => $h->shifts, $problem->hands);
+        $people = \count($problem->hands);
+        $capacity = [];
+        foreach ($problem->places as $p => $places) {
+            $capacity[$people + $p] = $places;
+            $this->from[] = 1 === $places ? [\PHP_INT_MIN] : [];
+            $this->to[] = 1 === $places ? [\PHP_INT_MAX] : [];
+            if ($places > 1) {
+                $this->times[$people + $p] = [\PHP_INT_MIN];
+                $this->taken[$people + $p] = [0];
             }
         }
-        $this->longest = $longest;
+        $this->capacity = $capacity;
+        $skilled = array_keys($problem->hands);
+        usort($skilled, static fn (int $a, int $b): int => [\count($problem->hands[$a]->skills), $a] <=> [\count($problem->hands[$b]->skills), $b]);
+        $this->minutes = array_map(static fn (Work $w): int => $w->minutes, $problem->steps);
+        $this->attended = array_map(static fn (Work $w): bool => $w->attended, $problem->steps);
+        $this->place = array_map(static fn (Work $w): int => null === $w->station ? -1 : $people + $w->station, $problem->steps);
+        $this->able = array_map(static fn (Work $w): array => array_values(array_filter($skilled, static fn (int $h): bool => $problem->hands[$h]->can($w->skill))), $problem->steps);
     }
 
     /**
-     * The earliest start from `$from` on, and the person; null when there is none.
+     * The earliest start from `$from` on, {@see NEVER} when there is none; who does it stands in {@see $hand}.
      *
-     * @param int|null $only the one person who may
-     *
-     * @return array{int, int|null}|null
+     * @param int $only the one person who may, -1 for anybody who can
      */
-    public function earliest(Work $work, int $from, ?int $only = null): ?array
+    public function earliest(int $step, int $from, int $only = -1): int
     {
-        if (!$work->attended) {
-            return [0 === $work->minutes ? $from : $this->freeStation($work, $from), null];
+        $this->hand = -1;
+        $minutes = $this->minutes[$step];
+        $place = $this->place[$step];
+        if (!$this->attended[$step]) {
+            return $place < 0 || 0 === $minutes ? $from : $this->room($place, $from, $minutes);
         }
-        $best = null;
-        foreach ($this->problem->hands as $h => $hand) {
-            if (null !== $only && $only !== $h || !$hand->can($work->skill)) {
-                continue;
-            }
-            $at = $this->earliestOf($h, $hand, $work, $from, $best[0] ?? null);
-            if (null !== $at && (null === $best || $at < $best[0] || $at === $best[0] && \count($hand->skills) < \count($this->problem->hands[$best[1]]->skills))) {
-                $best = [$at, $h];
+        if (0 === $minutes) {
+            return $this->instant($step, $from);
+        }
+        $best = self::NEVER;
+        foreach ($only < 0 ? $this->able[$step] : [$only] as $hand) {
+            $at = $this->gap($hand, $from, $minutes, $best);
+            while ($at < $best) {
+                $next = $place < 0 ? $at : $this->room($place, $at, $minutes);
+                if ($next === $at) {
+                    $best = $at;
+                    $this->hand = $hand;
+
+                    break;
+                }
+                $at = $this->gap($hand, $next, $minutes, $best);
             }
         }
 
         return $best;
     }
 
-    public function take(int $step, Work $work, int $start, ?int $hand): void
+    /** @param int $hand -1 for nobody */
+    public function take(int $step, int $start, int $hand): void
     {
-        if (0 === $work->minutes) {
+        $minutes = $this->minutes[$step];
+        if (0 === $minutes) {
             return;
         }
-        $row = [$start, $start + $work->minutes, $step];
-        if (null !== $hand) {
-            self::insert($this->hands[$hand], $row);
+        if ($hand >= 0) {
+            $this->cut($hand, $start, $start + $minutes);
         }
-        if (null !== $work->station) {
-            self::insert($this->stations[$work->station], $row);
-        }
-    }
-
-    public function free(int $step, Work $work, ?int $hand): void
-    {
-        if (null !== $hand) {
-            self::remove($this->hands[$hand], $step);
-        }
-        if (null !== $work->station) {
-            self::remove($this->stations[$work->station], $step);
+        $place = $this->place[$step];
+        if ($place >= 0) {
+            isset($this->times[$place]) ? $this->occupy($place, $start, $start + $minutes) : $this->cut($place, $start, $start + $minutes);
         }
     }
 
-    /**
-     * Steps of each person in time order, for counting changes.
-     *
-     * @return list<list<array{int, int, int}>>
-     */
-    public function hands(): array
+    /** The first free stretch of a person, or of a station with one place, that is long enough and begins before `$before`. */
+    private function gap(int $resource, int $from, int $minutes, int $before): int
     {
-        return $this->hands;
-    }
-
-    private function earliestOf(int $h, Hand $hand, Work $work, int $from, ?int $before): ?int
-    {
-        $shifts = $hand->shifts;
-        // The first shift that ends after the earliest end.
+        $ends = $this->to[$resource];
+        $until = $from + $minutes;
         $low = 0;
-        $high = \count($shifts);
+        $high = $n = \count($ends);
         while ($low < $high) {
-            $middle = $low + $high >> 1;
-            if ($shifts[$middle][1] < $from + $work->minutes) {
+            $middle = ($low + $high) >> 1;
+            if ($ends[$middle] < $until) {
                 $low = $middle + 1;
             } else {
                 $high = $middle;
             }
         }
-        for ($n = \count($shifts); $low < $n; ++$low) {
-            [$opens, $closes] = $shifts[$low];
-            if (null !== $before && $opens > $before) {
-                return null;
-            }
-            $at = max($from, $opens);
-            while ($at + $work->minutes <= $closes && (null === $before || $at <= $before)) {
-                if (0 === $work->minutes) {
-                    return $at;
-                }
-                $next = $this->freeStation($work, self::freeRow($this->hands[$h], $at, $work->minutes, $this->longestByHand));
-                if ($next === $at) {
-                    return $at;
-                }
-                $at = $next;
-            }
-        }
-
-        return null;
-    }
-
-    private function freeStation(Work $work, int $from): int
-    {
-        if (null === $work->station) {
-            return $from;
-        }
-        $rows = $this->stations[$work->station];
-        $capacity = $this->problem->places[$work->station];
-        if (1 === $capacity) {
-            return self::freeRow($rows, $from, $work->minutes, $this->longest[$work->station]);
-        }
-        $longest = $this->longest[$work->station];
-        while (true) {
-            $until = $from + $work->minutes;
-            $here = [];
-            for ($i = self::firstAfter($rows, $from - $longest), $n = \count($rows); $i < $n && $rows[$i][0] < $until; ++$i) {
-                if ($rows[$i][1] > $from) {
-                    $here[] = $rows[$i];
-                }
-            }
-            if (\count($here) < $capacity) {
+        for ($begins = $this->from[$resource]; $low < $n; ++$low) {
+            $at = $begins[$low];
+            if ($at < $from) {
                 return $from;
             }
-            $full = null;
-            foreach ($here as $row) {
-                $point = max($from, $row[0]);
-                $taken = 0;
-                $ends = \PHP_INT_MAX;
-                foreach ($here as $other) {
-                    if ($other[0] <= $point && $other[1] > $point) {
-                        ++$taken;
-                        $ends = min($ends, $other[1]);
-                    }
-                }
-                if ($taken >= $capacity) {
-                    $full = $ends;
-
-                    break;
-                }
+            if ($at >= $before) {
+                return self::NEVER;
             }
-            if (null === $full) {
-                return $from;
+            if ($at + $minutes <= $ends[$low]) {
+                return $at;
             }
-            $from = $full;
         }
+
+        return self::NEVER;
     }
 
-    /**
-     * The first row that starts at this minute or later.
-     *
-     * @param list<array{int, int, int}> $rows
-     */
-    private static function firstAfter(array $rows, int $minute): int
+    /** From when a place of a station is free for so long. */
+    private function room(int $place, int $from, int $minutes): int
     {
+        if (!isset($this->times[$place])) {
+            return $this->gap($place, $from, $minutes, self::NEVER);
+        }
+        $times = $this->times[$place];
+        $taken = $this->taken[$place];
+        $full = $this->capacity[$place];
         $low = 0;
-        $high = \count($rows);
+        $high = $n = \count($times);
         while ($low < $high) {
-            $middle = $low + $high >> 1;
-            if ($rows[$middle][0] < $minute) {
+            $middle = ($low + $high) >> 1;
+            if ($times[$middle] <= $from) {
                 $low = $middle + 1;
             } else {
                 $high = $middle;
             }
         }
-
-        return $low;
-    }
-
-    /** @param list<array{int, int, int}> $rows that do not overlap, or start together where they are fixed */
-    private static function freeRow(array $rows, int $from, int $minutes, int $longest): int
-    {
-        $n = \count($rows);
-        $i = self::firstAfter($rows, $from);
-        // What began before may still go on; fixed rows may lie over each other, so it need not be the last.
-        $earliest = $from - $longest;
-        for ($back = $i - 1; $back >= 0 && $rows[$back][0] > $earliest; --$back) {
-            if ($rows[$back][1] > $from) {
-                $from = $rows[$back][1];
-            }
-        }
-        for (; $i < $n; ++$i) {
-            [$start, $end] = $rows[$i];
-            if ($start >= $from + $minutes) {
-                break;
-            }
-            if ($end > $from) {
-                $from = $end;
+        for ($k = $low - 1; $k < $n && ($k < $low || $times[$k] < $from + $minutes); ++$k) {
+            if ($taken[$k] >= $full) {
+                $from = $times[$k + 1] ?? self::NEVER;
             }
         }
 
         return $from;
     }
 
-    /**
-     * @param list<array{int, int, int}> $rows
-     * @param array{int, int, int}       $row
-     */
-    private static function insert(array &$rows, array $row): void
+    /** A step that takes no time takes nobody, but somebody who can must be here. */
+    private function instant(int $step, int $from): int
     {
-        $i = \count($rows);
-        while ($i > 0 && $rows[$i - 1][0] > $row[0]) {
-            --$i;
+        $best = self::NEVER;
+        foreach ($this->able[$step] as $hand) {
+            foreach ($this->shifts[$hand] as [$opens, $closes]) {
+                if ($closes >= $from) {
+                    if (max($from, $opens) < $best) {
+                        $best = max($from, $opens);
+                        $this->hand = $hand;
+                    }
+
+                    break;
+                }
+            }
         }
-        array_splice($rows, $i, 0, [$row]);
+
+        return $best;
     }
 
-    /** @param list<array{int, int, int}> $rows */
-    private static function remove(array &$rows, int $step): void
+    /** Takes a stretch out of what is free; what is fixed may lie over several stretches or none. */
+    private function cut(int $resource, int $start, int $end): void
     {
-        foreach ($rows as $i => $row) {
-            if ($row[2] === $step) {
-                array_splice($rows, $i, 1);
+        $ends = $this->to[$resource];
+        $low = 0;
+        $high = $n = \count($ends);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($ends[$middle] <= $start) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        while ($low < $n && $this->from[$resource][$low] < $end) {
+            $begins = $this->from[$resource][$low];
+            $closes = $this->to[$resource][$low];
+            if ($begins >= $start && $closes <= $end) {
+                array_splice($this->from[$resource], $low, 1);
+                array_splice($this->to[$resource], $low, 1);
+                --$n;
+
+                continue;
+            }
+            if ($begins >= $start) {
+                $this->from[$resource][$low] = $end;
 
                 return;
             }
+            $this->to[$resource][$low] = $start;
+            if ($closes > $end) {
+                array_splice($this->from[$resource], $low + 1, 0, [$end]);
+                array_splice($this->to[$resource], $low + 1, 0, [$closes]);
+
+                return;
+            }
+            ++$low;
         }
+    }
+
+    /** One place more is taken for a while. */
+    private function occupy(int $place, int $start, int $end): void
+    {
+        $first = $this->mark($place, $start);
+        $last = $this->mark($place, $end);
+        for ($k = $first; $k < $last; ++$k) {
+            ++$this->taken[$place][$k];
+        }
+    }
+
+    /** The index of the entry that begins at this minute; makes it where there is none. */
+    private function mark(int $place, int $minute): int
+    {
+        $times = $this->times[$place];
+        $low = 0;
+        $high = \count($times);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($times[$middle] < $minute) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        if (($times[$low] ?? null) !== $minute) {
+            array_splice($this->times[$place], $low, 0, [$minute]);
+            array_splice($this->taken[$place], $low, 0, [$this->taken[$place][$low - 1]]);
+        }
+
+        return $low;
     }
 }

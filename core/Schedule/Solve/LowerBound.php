@@ -20,8 +20,8 @@ final class LowerBound
             foreach ($work->after as $lag) {
                 $from = max($from, ($ends[$lag->step] ?? 0) + $lag->min);
             }
-            $start = $work->fixedStart ?? $empty->earliest($work, $from)[0] ?? $from;
-            $ends[$i] = $start + $work->minutes;
+            $start = $work->fixedStart ?? $empty->earliest($i, $from);
+            $ends[$i] = (Board::NEVER === $start ? $from : $start) + $work->minutes;
         }
         $bound = 0.0;
         foreach ($problem->jobs as $job) {

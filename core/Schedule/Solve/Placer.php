@@ -11,139 +11,215 @@ namespace KindHeel\Core\Schedule\Solve;
 final class Placer
 {
     private const PUSHES_A_STEP = 40;
+    private const LEAST_STRIDE = 3;
+    private const STANDS = 20;
 
     public int $evaluations = 0;
     public readonly Blocks $blocks;
-    /** @var list<list<array{int, int}>> by step: steps that come after it and are fixed, with the latest end that leaves their minimum */
+    /** With what is fixed taken out, before anything else is placed. */
+    private readonly Board $board;
+    /** @var array<int, int> starts of what is fixed */
+    private array $fixed = [];
+    /** @var array<int, int> */
+    private array $fixedHands = [];
+    /** @var array<int, list<array{int, int}>> by step: fixed steps that come after it, with the latest end that leaves their minimum */
     private array $latest = [];
-    /** @var array<int, int> earliest start so that a fixed step after it keeps its window */
-    private array $release = [];
+    /** @var list<int> earliest start so that a fixed step after it keeps its window */
+    private array $release;
+    /** @var list<int> */
+    private readonly array $minutes;
+    /** @var list<list<array{int, int, int}>> by step: the step before, its least wait, its longest or -1 */
+    private readonly array $lags;
+    /** @var array<int, list<int>> blocks that wait for a block */
+    private readonly array $following;
+    /** @var list<int> how many blocks a block waits for */
+    private readonly array $waits;
+    /** How many blocks lie between two stands that are kept. */
+    private readonly int $stride;
+
+    /** @var array<int, int> of the placing that goes on */
+    private array $starts = [];
+    /** @var array<int, int> */
+    private array $hands = [];
+    /** @var array<int, string> */
+    private array $unplaced = [];
 
     public function __construct(private readonly Problem $problem)
     {
         $this->blocks = Blocks::of($problem);
-        $this->latest = array_fill(0, \count($problem->steps), []);
-        $this->release = array_fill(0, \count($problem->steps), 0);
+        $this->board = new Board($problem);
+        $release = array_fill(0, \count($problem->steps), 0);
         foreach ($problem->steps as $i => $work) {
+            if (null === $work->fixedStart) {
+                continue;
+            }
+            $this->fixed[$i] = $work->fixedStart;
+            $this->fixedHands[$i] = $work->attended ? $work->fixedPerson ?? -1 : -1;
+            $this->board->take($i, $work->fixedStart, $this->fixedHands[$i]);
             foreach ($work->after as $lag) {
-                if (null !== $work->fixedStart && !$problem->steps[$lag->step]->isFixed()) {
+                if (!$problem->steps[$lag->step]->isFixed()) {
                     $this->latest[$lag->step][] = [$i, $work->fixedStart - $lag->min];
                     if (null !== $lag->max) {
-                        $this->release[$lag->step] = max($this->release[$lag->step], $work->fixedStart - $lag->max - $problem->steps[$lag->step]->minutes);
+                        $release[$lag->step] = max($release[$lag->step], $work->fixedStart - $lag->max - $problem->steps[$lag->step]->minutes);
                     }
                 }
             }
         }
+        $this->release = array_values($release);
+        $this->minutes = array_map(static fn (Work $w): int => $w->minutes, $problem->steps);
+        $this->lags = array_map(static fn (Work $w): array => array_map(static fn (Lag $l): array => [$l->step, $l->min, $l->max ?? -1], $w->after), $problem->steps);
+        $following = [];
+        foreach ($this->blocks->before as $block => $others) {
+            foreach ($others as $other) {
+                $following[$other][] = $block;
+            }
+        }
+        $this->following = $following;
+        $this->waits = array_map(\count(...), $this->blocks->before);
+        $this->stride = max(self::LEAST_STRIDE, intdiv(\count($this->blocks->steps), self::STANDS));
     }
 
     public function place(Draft $draft): Timetable
     {
         ++$this->evaluations;
-        $board = new Board($this->problem);
-        $starts = $hands = $unplaced = [];
-        foreach ($this->problem->steps as $i => $work) {
-            if (null !== $work->fixedStart) {
-                $starts[$i] = $work->fixedStart;
-                $hands[$i] = $work->attended ? $work->fixedPerson : null;
-                $board->take($i, $work, $work->fixedStart, $hands[$i]);
+        $trail = \array_slice($draft->changes->trail ?? [], 0, 1 + intdiv($draft->from, $this->stride));
+        $known = \count($trail) - 1;
+        $stand = $trail[$known] ?? new Stand($this->board, $this->fixed, $this->fixedHands, [], $this->waits, []);
+        $draft->changes = null;
+        $board = clone $stand->board;
+        [$this->starts, $this->hands, $this->unplaced, $waits, $passed] = [$stand->starts, $stand->hands, $stand->unplaced, $stand->waits, $stand->passed];
+        for ($rank = max(0, $known) * $this->stride, $n = \count($draft->order); $rank < $n; ++$rank) {
+            if (0 === $rank % $this->stride && !isset($trail[intdiv($rank, $this->stride)])) {
+                $trail[] = new Stand(clone $board, $this->starts, $this->hands, $this->unplaced, $waits, $passed);
             }
-        }
-        $placed = [];
-        $queue = $draft->order;
-        while ([] !== $queue) {
-            foreach ($queue as $at => $block) {
-                foreach ($this->blocks->before[$block] as $other) {
-                    if (!isset($placed[$other])) {
-                        continue 2;
+            $block = $draft->order[$rank];
+            if ($waits[$block] > 0) {
+                // It follows as soon as the last block it waits for is placed; of several, the first in the order.
+                $passed[$block] = $rank;
+
+                continue;
+            }
+            $ready = [$rank => $block];
+            while ([] !== $ready) {
+                $first = 1 === \count($ready) ? array_key_first($ready) : min(array_keys($ready));
+                $next = $ready[$first];
+                unset($ready[$first]);
+                $board = $this->placeBlock($this->blocks->steps[$next], $board, $draft);
+                foreach ($this->following[$next] ?? [] as $other) {
+                    if (0 === --$waits[$other] && isset($passed[$other])) {
+                        $ready[$passed[$other]] = $other;
                     }
                 }
-                $steps = $this->blocks->steps[$block];
-                $this->placeBlock($steps, $board, $starts, $hands, $unplaced, $draft, self::PUSHES_A_STEP * \count($steps));
-                if ([] !== array_intersect($steps, array_keys($unplaced))) {
-                    // Pushed out of the last shift: a broken window is less than a step that is never done.
-                    foreach ($steps as $step) {
-                        if (isset($starts[$step])) {
-                            $board->free($step, $this->problem->steps[$step], $hands[$step] ?? null);
-                        }
-                        unset($starts[$step], $hands[$step], $unplaced[$step]);
-                    }
-                    $this->placeBlock($steps, $board, $starts, $hands, $unplaced, $draft, 0);
-                }
-                $placed[$block] = true;
-                unset($queue[$at]);
-
-                continue 2;
             }
-            throw new \LogicException('Blocks wait for each other.');
         }
+        $draft->trail = $trail;
 
-        return $this->timetable($board, $starts, $hands, $unplaced);
+        return $this->timetable();
     }
 
     /**
-     * @param list<int>            $steps
-     * @param array<int, int>      $starts
-     * @param array<int, int|null> $hands
-     * @param array<int, string>   $unplaced
+     * @param list<int> $steps
+     *
+     * @return Board as it is then
      */
-    private function placeBlock(array $steps, Board $board, array &$starts, array &$hands, array &$unplaced, Draft $draft, int $pushes): void
+    private function placeBlock(array $steps, Board $board, Draft $draft): Board
+    {
+        if (1 === \count($steps)) {
+            $this->placeStep($steps[0], 0, $board, $draft);
+
+            return $board;
+        }
+        $before = clone $board;
+        $board = $this->placeTied($steps, $board, $draft, self::PUSHES_A_STEP * \count($steps));
+        if ([] !== array_intersect_key($this->unplaced, array_flip($steps))) {
+            // Pushed out of the last shift: a broken window is less than a step that is never done.
+            foreach ($steps as $step) {
+                unset($this->starts[$step], $this->hands[$step], $this->unplaced[$step]);
+            }
+            $board = $this->placeTied($steps, $before, $draft, 0);
+        }
+
+        return $board;
+    }
+
+    /** @param list<int> $steps that maximum waits tie to each other */
+    private function placeTied(array $steps, Board $board, Draft $draft, int $pushes): Board
     {
         $delay = [];
+        $boards = [];
         for ($k = 0, $n = \count($steps); $k < $n; ++$k) {
-            $i = $steps[$k];
-            $work = $this->problem->steps[$i];
-            $from = max(0, $this->release[$i], $delay[$i] ?? 0, $draft->held[$i] ?? 0);
-            $until = null;
-            $tight = null;
-            $missing = null;
-            foreach ($work->after as $lag) {
-                if (!isset($starts[$lag->step])) {
-                    $missing = $lag->step;
-
-                    break;
-                }
-                $end = $starts[$lag->step] + $this->problem->steps[$lag->step]->minutes;
-                $from = max($from, $end + $lag->min);
-                if (null !== $lag->max && (null === $until || $end + $lag->max < $until)) {
-                    $until = $end + $lag->max;
-                    $tight = $lag;
-                }
+            $boards[$k] = clone $board;
+            $push = $this->placeStep($steps[$k], $delay[$steps[$k]] ?? 0, $board, $draft, $pushes > 0);
+            if (null === $push) {
+                continue;
             }
-            if (null !== $missing) {
-                $unplaced[$i] = \sprintf('It waits for %s, which finds no place.', $this->problem->steps[$missing]->id);
+            [$step, $until] = $push;
+            $at = array_search($step, $steps, true);
+            if (false === $at || $at >= $k) {
+                $this->placeStep($steps[$k], $delay[$steps[$k]] ?? 0, $board, $draft);
 
                 continue;
             }
-            $found = $board->earliest($work, $from, $draft->asked[$i] ?? null) ?? (isset($draft->asked[$i]) ? $board->earliest($work, $from) : null);
-            $late = array_filter($this->latest[$i], static fn (array $l): bool => null !== $found && $found[0] + $work->minutes > $l[1]);
-            if (null === $found || [] !== $late) {
-                $unplaced[$i] = null === $found ? $this->why($work) : \sprintf('%s is fixed and would have to wait for it.', $this->problem->steps[current($late)[0]]->id);
-
-                continue;
+            $delay[$step] = max($delay[$step] ?? 0, $until);
+            for ($back = $at; $back < $k; ++$back) {
+                unset($this->starts[$steps[$back]], $this->hands[$steps[$back]], $this->unplaced[$steps[$back]]);
             }
-            if (null !== $until && null !== $tight && $found[0] > $until && $pushes > 0) {
-                $at = array_search($tight->step, $steps, true);
-                if (false !== $at && $at < $k) {
-                    $before = $this->problem->steps[$tight->step];
-                    $delay[$tight->step] = max($delay[$tight->step] ?? 0, $found[0] - (int) $tight->max - $before->minutes);
-                    for ($back = $k - 1; $back >= $at; --$back) {
-                        $step = $steps[$back];
-                        if (isset($starts[$step])) {
-                            $board->free($step, $this->problem->steps[$step], $hands[$step] ?? null);
-                            unset($starts[$step], $hands[$step]);
-                        }
-                        unset($unplaced[$step]);
-                    }
-                    --$pushes;
-                    $k = $at - 1;
-
-                    continue;
-                }
-            }
-            $starts[$i] = $found[0];
-            $hands[$i] = $found[1];
-            $board->take($i, $work, $found[0], $found[1]);
+            $board = $boards[$at];
+            --$pushes;
+            $k = $at - 1;
         }
+
+        return $board;
+    }
+
+    /**
+     * @return array{int, int}|null the step that would have to start later, and when, so that this one keeps its window; null when it has been placed or cannot be
+     */
+    private function placeStep(int $i, int $from, Board $board, Draft $draft, bool $mayPush = false): ?array
+    {
+        $from = max($from, $this->release[$i], $draft->held[$i] ?? 0);
+        $until = \PHP_INT_MAX;
+        $tight = -1;
+        foreach ($this->lags[$i] as [$step, $min, $max]) {
+            if (!isset($this->starts[$step])) {
+                $this->unplaced[$i] = \sprintf('It waits for %s, which finds no place.', $this->problem->steps[$step]->id);
+
+                return null;
+            }
+            $end = $this->starts[$step] + $this->minutes[$step];
+            if ($end + $min > $from) {
+                $from = $end + $min;
+            }
+            if ($max >= 0 && $end + $max < $until) {
+                $until = $end + $max;
+                $tight = $step;
+            }
+        }
+        $asked = $draft->asked[$i] ?? -1;
+        $start = $board->earliest($i, $from, $asked);
+        if (Board::NEVER === $start && $asked >= 0) {
+            $start = $board->earliest($i, $from);
+        }
+        if (Board::NEVER === $start) {
+            $this->unplaced[$i] = $this->why($this->problem->steps[$i]);
+
+            return null;
+        }
+        foreach ($this->latest[$i] ?? [] as [$fixed, $end]) {
+            if ($start + $this->minutes[$i] > $end) {
+                $this->unplaced[$i] = \sprintf('%s is fixed and would have to wait for it.', $this->problem->steps[$fixed]->id);
+
+                return null;
+            }
+        }
+        if ($start > $until && $mayPush) {
+            return [$tight, $start - ($until - $this->starts[$tight])];
+        }
+        $this->starts[$i] = $start;
+        $this->hands[$i] = $board->hand;
+        $board->take($i, $start, $board->hand);
+
+        return null;
     }
 
     private function why(Work $work): string
@@ -157,22 +233,14 @@ final class Placer
         };
     }
 
-    /**
-     * @param array<int, int>      $starts
-     * @param array<int, int|null> $hands
-     * @param array<int, string>   $unplaced
-     */
-    private function timetable(Board $board, array $starts, array $hands, array $unplaced): Timetable
+    private function timetable(): Timetable
     {
+        $starts = $this->starts;
         $broken = [];
-        foreach ($this->problem->steps as $i => $work) {
-            foreach ($work->after as $lag) {
-                if (null === $lag->max || !isset($starts[$i], $starts[$lag->step])) {
-                    continue;
-                }
-                $waited = $starts[$i] - $starts[$lag->step] - $this->problem->steps[$lag->step]->minutes;
-                if ($waited > $lag->max) {
-                    $broken[] = [$i, $lag->step, $lag->max, $waited];
+        foreach ($this->lags as $i => $lags) {
+            foreach ($lags as [$step, , $max]) {
+                if ($max >= 0 && isset($starts[$i], $starts[$step]) && $starts[$i] - $starts[$step] - $this->minutes[$step] > $max) {
+                    $broken[] = [$i, $step, $max, $starts[$i] - $starts[$step] - $this->minutes[$step]];
                 }
             }
         }
@@ -180,26 +248,37 @@ final class Placer
         $completion = 0;
         $ends = [];
         foreach ($this->problem->jobs as $j => $job) {
-            $end = null;
+            $end = \PHP_INT_MIN;
             foreach ($job->steps as $i) {
-                if (isset($starts[$i])) {
-                    $end = max($end ?? \PHP_INT_MIN, $starts[$i] + $this->problem->steps[$i]->minutes);
+                if (isset($starts[$i]) && $starts[$i] + $this->minutes[$i] > $end) {
+                    $end = $starts[$i] + $this->minutes[$i];
                 }
             }
-            $ends[$j] = $end ?? 0;
+            $ends[$j] = \PHP_INT_MIN === $end ? 0 : $end;
             $tardiness += $job->weight * max(0, $ends[$j] - $job->due);
             $completion += $ends[$j];
         }
+
+        return new Timetable($starts, $this->hands, $broken, $this->unplaced, $ends, [\count($this->unplaced), \count($broken), $tardiness, $completion, $this->changes()]);
+    }
+
+    /** How often somebody takes up a brush of another colour family. */
+    private function changes(): int
+    {
+        $order = $this->starts;
+        asort($order);
+        $before = [];
         $changes = 0;
-        foreach ($board->hands() as $rows) {
-            $before = null;
-            foreach ($rows as [, , $step]) {
-                $setup = $this->problem->steps[$step]->setup;
-                $changes += null !== $setup && null !== $before && $setup !== $before ? 1 : 0;
-                $before = $setup;
+        foreach ($order as $step => $_) {
+            $hand = $this->hands[$step];
+            if ($hand < 0 || 0 === $this->minutes[$step]) {
+                continue;
             }
+            $setup = $this->problem->steps[$step]->setup;
+            $changes += null !== $setup && isset($before[$hand]) && $before[$hand] !== $setup ? 1 : 0;
+            $before[$hand] = $setup;
         }
 
-        return new Timetable($starts, $hands, $broken, $unplaced, $ends, [\count($unplaced), \count($broken), $tardiness, $completion, $changes]);
+        return $changes;
     }
 }

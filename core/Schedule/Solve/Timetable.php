@@ -9,7 +9,7 @@ final readonly class Timetable
 {
     /**
      * @param array<int, int>                  $starts   by step
-     * @param array<int, int|null>             $hands    by step
+     * @param array<int, int>                  $hands    by step, -1 for nobody
      * @param list<array{int, int, int, int}>  $broken   step, the step before it, its maximum and what it came to
      * @param array<int, string>               $unplaced reason by step
      * @param array<int, int>                  $ends     by job

@@ -7,6 +7,7 @@ namespace KindHeel\Tests\Core\Schedule;
 use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Draft;
 use KindHeel\Core\Schedule\Solve\LowerBound;
+use KindHeel\Core\Schedule\Solve\Neighbours;
 use KindHeel\Core\Schedule\Solve\Placer;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Solver;
@@ -62,6 +63,42 @@ final class SolverTest extends TestCase
         self::assertEquals(self::solve($problem, 200), self::solve($problem, 200));
     }
 
+    public function testAChangedDraftGoesOnFromWhereItDiffers(): void
+    {
+        $problem = self::problem(RandomShop::week(4, 60, 2, 2.0));
+        $placer = new Placer($problem);
+        $random = new Randomizer(new Mt19937(4));
+        $neighbours = new Neighbours($problem, $placer->blocks, false, static fn (int $sides): int => $random->getInt(0, $sides - 1));
+        $draft = new Draft(array_keys($placer->blocks->steps));
+        $table = $placer->place($draft);
+        for ($n = 0; $n < 150; ++$n) {
+            $next = $neighbours->oneOf($draft, $table);
+            $quick = $placer->place($next);
+            self::assertEquals((new Placer($problem))->place(new Draft($next->order, $next->asked, $next->held)), $quick);
+            [$draft, $table] = [$next, $quick];
+        }
+    }
+
+    public function testASearchFromTheOldAnswerIsNeverWorseThanIt(): void
+    {
+        $problem = self::problem(RandomShop::week(6, 60, 2, 3.0));
+        $old = self::solve($problem, 300);
+        self::assertFalse($old->isBetterThan(self::solve($problem, 2, $old)), 'the old order alone gives the old answer or better');
+    }
+
+    public function testATighterWindowIsNeverBetter(): void
+    {
+        foreach ([1, 2, 3] as $seed) {
+            $week = RandomShop::week($seed, 16, 1, 3.0);
+            $wide = self::solve(self::problem($week), 1500);
+            array_walk_recursive($week, static function (mixed &$value, int|string $key): void {
+                $value = 'max_minutes' === $key && \is_int($value) ? max(10, intdiv($value, 3)) : $value;
+            });
+            $tight = self::solve(self::problem($week), 1500);
+            self::assertFalse($tight->isBetterThan($wide), 'seed '.$seed);
+        }
+    }
+
     public function testWhatIsFixedNeverMoves(): void
     {
         $week = RandomShop::week(5, 24, 2, 1.5);
@@ -114,13 +151,13 @@ final class SolverTest extends TestCase
         self::assertLessThanOrEqual(self::solve($problem, 1500)->worth[2], self::solve(self::problem($more), 1500)->worth[2]);
     }
 
-    private static function solve(Problem $problem, int $evaluations): Timetable
+    private static function solve(Problem $problem, int $evaluations, ?Timetable $before = null): Timetable
     {
         $random = new Randomizer(new Mt19937(1));
 
         return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), static function () use (&$evaluations): bool {
             return --$evaluations > 0;
-        }))->solve();
+        }))->solve($before->starts ?? [], $before->hands ?? []);
     }
 
     /** @param mixed $input as a script gives it */

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+// How fast the scheduling search is, and how much it gains: php tools/bench-schedule.php [steps …]. Reports, never fails.
+
+use KindHeel\App\Compute\Deadline;
+use KindHeel\App\Compute\ScheduleReader;
+use KindHeel\Core\Schedule\Solve\Draft;
+use KindHeel\Core\Schedule\Solve\Placer;
+use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\Solve\Solver;
+use KindHeel\Tests\Support\RandomShop;
+use KindHeel\Tests\Support\ScheduleCheck;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$sizes = array_map(intval(...), array_slice($argv, 1)) ?: [40, 100, 300];
+foreach ($sizes as $steps) {
+    foreach ([1.0, 2.0, 4.0, 8.0] as $pressure) {
+        $people = max(1, intdiv($steps, 100));
+        $problem = (new ScheduleReader())->problem(json_decode((string) json_encode(RandomShop::week(7, $steps, $people, $pressure))));
+        $placer = new Placer($problem);
+        $draft = new Draft(array_keys($placer->blocks->steps));
+        $placer->place($draft);
+        $began = hrtime(true);
+        for ($n = 0; $n < 5; ++$n) {
+            $placer->place($draft);
+        }
+        $one = (hrtime(true) - $began) / 5e6;
+        $plain = min([INF, ...array_map(static fn (array $order): float => $placer->place(new Draft($order))->worth[2], array_slice((new PlainOrders($problem, $placer->blocks))->all(), 0, 3))]);
+        $random = new Randomizer(new Mt19937(1));
+        $solver = new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), Deadline::in($steps > 100 ? 2000 : 850));
+        $table = $solver->solve();
+        $faults = ScheduleCheck::faults($problem, $table);
+        printf(
+            "%4d steps, pressure %.0f: one placing %6.2f ms, %6d evaluations; plain %9.0f, found %9.0f (%4.1f %% less), %d broken, %d unplaced%s\n",
+            $steps,
+            $pressure,
+            $one,
+            $solver->evaluations(),
+            $plain,
+            $table->worth[2],
+            $plain > 0 ? 100 * (1 - $table->worth[2] / $plain) : 0,
+            $table->worth[1],
+            $table->worth[0],
+            [] === $faults ? '' : ' FAULTS: '.implode('; ', array_slice($faults, 0, 3)),
+        );
+    }
+}
