@@ -8,7 +8,7 @@ namespace KindHeel\Core\Schedule;
  * What one pair of hands does next among all pieces.
  *
  * First what is under way; then what would soon be too late; then a gate test, which takes a moment and sets work free;
- * then work that may start, the piece promised soonest first. Windows missed come last: they want a decision, not hands.
+ * then work that may start, in the order in which it was foreseen. Windows missed come last: they want a decision, not hands.
  */
 final class NextUp
 {
@@ -16,11 +16,12 @@ final class NextUp
     private const SOON_MINUTES = 20;
 
     /**
-     * @param list<Job> $jobs
+     * @param list<Job>       $jobs
+     * @param array<int, int> $rank place of each task in the order in which these hands are meant to do what may begin, by id
      *
      * @return list<Call> the most pressing first
      */
-    public static function order(array $jobs, \DateTimeImmutable $now): array
+    public static function order(array $jobs, \DateTimeImmutable $now, array $rank = []): array
     {
         $calls = [];
         foreach ($jobs as $job) {
@@ -31,8 +32,8 @@ final class NextUp
                 }
             }
         }
-        usort($calls, static fn (Call $a, Call $b): int => [$a->urgency->value, $a->closesAt ?? $a->due, $a->due, $a->task->piece, $a->task->position]
-            <=> [$b->urgency->value, $b->closesAt ?? $b->due, $b->due, $b->task->piece, $b->task->position]);
+        $key = static fn (Call $c): array => [$c->urgency->value, Urgency::Open === $c->urgency ? $rank[$c->task->id] ?? \PHP_INT_MAX : 0, $c->closesAt ?? $c->due, $c->due, $c->task->piece, $c->task->position];
+        usort($calls, static fn (Call $a, Call $b): int => $key($a) <=> $key($b));
 
         return $calls;
     }

@@ -16,6 +16,10 @@ final readonly class Task
      * @param array<string, int|null> $moments  by {@see Stage} value, once its coat is laid, in seconds since 1970
      * @param Stage|null              $gateFrom where its gate test is answered
      * @param array<string, float>    $usual    minutes that each wait takes in the usual air, by key
+     * @param float                   $minutes  that it takes, with what has been learned
+     * @param float                   $worked   minutes that went into it before it was interrupted
+     * @param int|null                $by       who is at it
+     * @param array<string, float>    $longest  minutes after which each wait has been too long in the usual air, by key
      */
     public function __construct(
         public int $id,
@@ -32,7 +36,28 @@ final readonly class Task
         public bool $gatePassed = false,
         public ?string $coat = null,
         public array $usual = [],
+        public ?string $skill = null,
+        public ?string $station = null,
+        public ?string $brush = null,
+        public float $worked = 0.0,
+        public ?\DateTimeImmutable $startedAt = null,
+        public ?int $by = null,
+        public array $longest = [],
     ) {
+    }
+
+    /** The same step, had it these waits only. */
+    public function waitingFor(After ...$bonds): self
+    {
+        return new self($this->id, $this->piece, $this->key, $this->position, $this->title, $this->minutes, array_values($bonds));
+    }
+
+    /** Whole minutes that are left of it at a moment; one that runs over its time needs another minute, again and again. */
+    public function minutesLeft(\DateTimeImmutable $now): int
+    {
+        $worked = $this->worked + (null === $this->startedAt ? 0.0 : ($now->getTimestamp() - $this->startedAt->getTimestamp()) / 60.0);
+
+        return max(1, (int) ceil($this->minutes - $worked));
     }
 
     public function reaches(Stage $stage): ?\DateTimeImmutable

@@ -6,6 +6,7 @@ namespace KindHeel\App\Air;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
@@ -32,6 +33,7 @@ final readonly class RecordAir
         private AirHistory $history,
         private Forecaster $forecaster,
         private ClockInterface $clock,
+        private Foresee $foresee,
     ) {
     }
 
@@ -84,6 +86,9 @@ final readonly class RecordAir
             }
             $warnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
             $this->connection->update('plan_step', $moments + ['air_warnings' => json_encode($warnings, \JSON_UNESCAPED_UNICODE)], ['id' => $row->int('id')]);
+        }
+        if ([] !== $coats) {
+            $this->foresee->renew();
         }
     }
 }

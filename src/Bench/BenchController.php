@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -18,7 +20,7 @@ final readonly class BenchController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private BenchReader $reader, private WorkStep $work, private Members $members, private Once $once)
+    public function __construct(private BenchReader $reader, private WorkStep $work, private Foresee $foresee, private Members $members, private Once $once)
     {
     }
 
@@ -26,6 +28,13 @@ final readonly class BenchController
     public function show(#[CurrentUser] Member $member): JsonResponse
     {
         return Answer::of($this->reader->forPerson($member->id));
+    }
+
+    /** “I have 25 minutes.” */
+    #[Route('/api/bench/fit', methods: ['GET'])]
+    public function fit(#[MapQueryParameter(filter: \FILTER_VALIDATE_INT, options: ['min_range' => 5, 'max_range' => 480])] int $minutes): JsonResponse
+    {
+        return Answer::of($this->reader->fit($minutes));
     }
 
     #[Route('/api/steps/{id}/start', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
@@ -61,6 +70,10 @@ final readonly class BenchController
     /** @param \Closure(): void $act */
     private function act(\Closure $act, Member $member): JsonResponse
     {
-        return $this->once->answer($act, view: fn (): BenchView => $this->reader->forPerson($member->id));
+        return $this->once->answer($act, view: function () use ($member): BenchView {
+            $this->foresee->renew();
+
+            return $this->reader->forPerson($member->id);
+        });
     }
 }

@@ -6,6 +6,8 @@ namespace KindHeel\App\Bench;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Ahead\Foresee;
+use KindHeel\App\Ahead\Foreseen;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Counter\TicketReader;
@@ -15,7 +17,9 @@ use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
+use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\NextUp;
 use KindHeel\Core\Schedule\Readiness;
@@ -23,13 +27,13 @@ use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
 use Psr\Clock\ClockInterface;
 
-/** Reads the bench in five queries, however many pieces are on it. */
+/** Reads the bench in seven queries, however many pieces are on it. */
 final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
 
-    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape)
+    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape, private Foresee $foresee)
     {
     }
 
@@ -45,7 +49,15 @@ final readonly class BenchReader
             }
         }
         $colours = TicketReader::colours($this->connection, array_keys($jobs));
-        $calls = $this->calls(array_values($jobs), $rows, $person, $now);
+        $ahead = $this->foresee->read();
+        $people = $this->people($person);
+        $steps = [];
+        foreach ($rows as $ofPiece) {
+            foreach ($ofPiece as $row) {
+                $steps[$row->int('id')] = $row;
+            }
+        }
+        $calls = $this->calls(array_values($jobs), $rows, $person, $ahead, $now);
         $rack = [];
         foreach ($jobs as $id => $job) {
             $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], $now);
@@ -57,11 +69,55 @@ final readonly class BenchReader
             AirView::of($this->air->latest()),
             $this->callViews($calls, $pieces, $jobs),
             $rack,
-            $this->tape->blocks(array_values($jobs), $rows, $pieces, $person, $now, $from, $until),
-            $this->tape->threads($rows, $pieces, $now, $from, $until),
+            $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
+            $this->tape->threads($steps, $pieces, $now, $from, $until),
             Iso::of($from) ?? '',
             Iso::of($until) ?? '',
+            self::late($ahead, $pieces, $now),
         );
+    }
+
+    /** What fits into so many minutes of this person. */
+    public function fit(int $minutes): FreeMinutesView
+    {
+        $names = [];
+        foreach ($this->pieces() as $id => $piece) {
+            $names[$id] = $piece->text('name');
+        }
+
+        return new FreeMinutesView($minutes, array_map(
+            static fn (Block $b): BlockView => new BlockView($b->task->id, Iso::of($b->start) ?? '', Iso::of($b->end) ?? '', $b->task->title, $names[$b->task->piece], false),
+            Fit::into($minutes, $this->foresee->jobs(), $this->foresee->read()->ranks(), $this->clock->now()),
+        ));
+    }
+
+    /** @return array<int, string> names by id, this person first */
+    private function people(int $person): array
+    {
+        $people = [];
+        foreach (Row::all($this->connection, 'SELECT id, name FROM person ORDER BY id = ? DESC, id', [$person]) as $row) {
+            $people[$row->int('id')] = $row->text('name');
+        }
+
+        return $people;
+    }
+
+    /**
+     * @param array<int, Row> $pieces
+     *
+     * @return list<LateView>
+     */
+    private static function late(Foreseen $ahead, array $pieces, \DateTimeImmutable $now): array
+    {
+        $late = [];
+        foreach (array_intersect_key($ahead->ends, $pieces) as $id => $end) {
+            $piece = $pieces[$id];
+            if ($end > $piece->time('promised_at')->getTimestamp()) {
+                $late[] = new LateView($id, $piece->int('ticket_id'), $piece->text('name'), $piece->text('customer'), Iso::always($piece->text('promised_at')), \PHP_INT_MAX === $end ? null : Iso::of($now->setTimestamp($end)));
+            }
+        }
+
+        return $late;
     }
 
     /** @return array<int, Row> pieces with a plan that are not handed over, by id */
@@ -70,7 +126,7 @@ final readonly class BenchReader
         $pieces = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.kind, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
+            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
         ) as $row) {
             $pieces[$row->int('id')] = $row;
@@ -110,7 +166,7 @@ final readonly class BenchReader
      *
      * @return list<Call>
      */
-    private function calls(array $jobs, array $rows, int $person, \DateTimeImmutable $now): array
+    private function calls(array $jobs, array $rows, int $person, Foreseen $ahead, \DateTimeImmutable $now): array
     {
         $others = [];
         foreach ($rows as $steps) {
@@ -122,7 +178,7 @@ final readonly class BenchReader
         }
         $shown = [];
         $pieces = [];
-        foreach (NextUp::order($jobs, $now) as $call) {
+        foreach (NextUp::order($jobs, $now, $ahead->ranksFor($person)) as $call) {
             // Beside what is most pressing, one for each piece: any of them may be taken from the rack.
             if (!isset($others[$call->task->id]) && (\count($shown) < self::CALLS || !isset($pieces[$call->task->piece]))) {
                 $shown[] = $call;

@@ -12,18 +12,20 @@ final readonly class BenchView
     /**
      * @param list<CallView>      $calls   what calls for hands, the most pressing first; the first is in the hand
      * @param list<RackPieceView> $rack    the pieces in work, the one promised soonest first
-     * @param list<BlockView>     $tape    today: what was done and what hands will be needed for
+     * @param list<TapeView>      $tapes   of each person, whoever looks first
      * @param list<ThreadView>    $threads what dries by itself, today
+     * @param list<LateView>      $late    what will not be done by its promise as things stand
      */
     public function __construct(
         public string $now,
         public ?AirView $air,
         public array $calls,
         public array $rack,
-        public array $tape,
+        public array $tapes,
         public array $threads,
         public string $dayFrom,
         public string $dayUntil,
+        public array $late,
     ) {
     }
 }

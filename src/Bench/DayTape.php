@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Ahead\Foreseen;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
-use KindHeel\Core\Schedule\Block;
-use KindHeel\Core\Schedule\Job;
-use KindHeel\Core\Schedule\Outlook;
 
-/** The day as a maker's tape: what hands did and will be needed for, and what dries by itself. */
+/** The day as a maker's tape, one for each pair of hands: what they did and will be needed for, and what dries by itself. */
 final readonly class DayTape
 {
     /** In the workshop's own time. */
@@ -34,55 +32,65 @@ final readonly class DayTape
     }
 
     /**
-     * @param list<Job>             $jobs
-     * @param array<int, list<Row>> $rows
-     * @param array<int, Row>       $pieces
+     * @param array<int, Row>    $steps  all on the bench, by id
+     * @param array<int, Row>    $pieces
+     * @param array<int, string> $people names, by id
      *
-     * @return list<BlockView>
+     * @return list<TapeView> one for each person
      */
-    public function blocks(array $jobs, array $rows, array $pieces, int $person, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    public function tapes(Foreseen $ahead, array $steps, array $pieces, array $people, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
-        $blocks = [];
-        $start = Iso::toRow($from);
-        foreach ($rows as $piece => $steps) {
-            foreach ($steps as $row) {
-                if (null !== $row->textOrNull('started_at') && $row->int('started_by_id') === $person && ($row->textOrNull('ended_at') ?? $row->text('started_at')) >= $start) {
-                    $blocks[] = new BlockView(Iso::always($row->text('started_at')), Iso::fromRow($row->textOrNull('ended_at')) ?? Iso::of($now) ?? '', $row->text('title'), $pieces[$piece]->text('name'), true);
-                }
+        $blocks = $later = array_fill_keys(array_keys($people), []);
+        $first = Iso::toRow($from);
+        foreach ($steps as $row) {
+            $by = $row->intOrNull('started_by_id');
+            if (null !== $by && null !== $row->textOrNull('started_at') && ($row->textOrNull('ended_at') ?? Iso::toRow($now)) >= $first) {
+                $blocks[$by][] = new BlockView($row->int('id'), Iso::always($row->text('started_at')), Iso::fromRow($row->textOrNull('ended_at')) ?? Iso::of($now) ?? '', $row->text('title'), $pieces[$row->int('piece_id')]->text('name'), true);
+            }
+        }
+        foreach ($ahead->blocks as [$step, $person, $start, $end]) {
+            $row = $steps[$step] ?? null;
+            if (null === $row || 'done' === $row->text('status') || !isset($blocks[$person])) {
+                continue;
+            }
+            // What was to be over by now and is not goes on.
+            $shift = 'running' === $row->text('status') ? max(0, $now->getTimestamp() - $start) : 0;
+            $block = new BlockView($step, self::iso($start + $shift), self::iso(max($end, $start + $shift + 60)), $row->text('title'), $pieces[$row->int('piece_id')]->text('name'), false);
+            if ($start < $until->getTimestamp()) {
+                $blocks[$person][] = $block;
+            } elseif ($start < $until->modify('+1 day')->getTimestamp()) {
+                $later[$person][] = $block;
             }
         }
 
-        return [...$blocks, ...array_map(static fn (Block $b): BlockView => new BlockView(
-            Iso::of($b->start) ?? '',
-            Iso::of($b->end) ?? '',
-            $b->task->title,
-            $pieces[$b->task->piece]->text('name'),
-            false,
-        ), Outlook::until($jobs, $now, $until))];
+        return array_map(static fn (int $id, string $name): TapeView => new TapeView($id, $name, $blocks[$id], $later[$id]), array_keys($people), $people);
     }
 
     /**
-     * @param array<int, list<Row>> $rows
-     * @param array<int, Row>       $pieces
+     * @param array<int, Row> $steps
+     * @param array<int, Row> $pieces
      *
      * @return list<ThreadView>
      */
-    public function threads(array $rows, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    public function threads(array $steps, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
         $threads = [];
-        foreach ($rows as $piece => $steps) {
-            foreach ($steps as $row) {
-                if ('done' === $row->text('status') && $row->textOrNull('next_at') > Iso::toRow($now)) {
-                    $threads[] = new ThreadView(
-                        max(Iso::always($row->text('ended_at')), Iso::of($from) ?? ''),
-                        min(Iso::always($row->text('next_at')), Iso::of($until) ?? ''),
-                        $row->text('title'),
-                        $pieces[$piece]->text('name'),
-                    );
-                }
+        foreach ($steps as $row) {
+            if ('done' === $row->text('status') && $row->textOrNull('next_at') > Iso::toRow($now)) {
+                $threads[] = new ThreadView(
+                    max(Iso::always($row->text('ended_at')), Iso::of($from) ?? ''),
+                    min(Iso::always($row->text('next_at')), Iso::of($until) ?? ''),
+                    $row->text('title'),
+                    $pieces[$row->int('piece_id')]->text('name'),
+                );
             }
         }
 
         return $threads;
+    }
+
+    private static function iso(int $seconds): string
+    {
+        return Iso::of(new \DateTimeImmutable('@'.$seconds)) ?? '';
     }
 }

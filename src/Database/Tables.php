@@ -11,7 +11,7 @@ final class Tables
 {
     /** What points at something before what it points at. */
     private const ALL = [
-        'pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece',
+        'pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'other_day', 'workshop_setting', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece',
         'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person',
     ];
     /** Their numbers are read by people and begin at 1 again. */
@@ -22,6 +22,7 @@ final class Tables
         foreach (self::ALL as $table) {
             $connection->executeStatement('DELETE FROM '.$table);
         }
+        $connection->executeStatement('UPDATE ahead SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\'');
     }
 
     public static function numberAnew(Connection $connection): void

@@ -6,6 +6,7 @@ namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\ThermoHygrometer;
@@ -60,6 +61,7 @@ final class DemoLoader
         private readonly BenchReader $bench,
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
+        private readonly Foresee $foresee,
         private readonly string $workshopTimezone,
     ) {
     }
@@ -83,6 +85,8 @@ final class DemoLoader
             $this->photographFinished($now);
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
+            $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
+            $this->foresee->renew();
             $this->connection->commit();
         } catch (\Throwable $error) {
             $this->connection->rollBack();

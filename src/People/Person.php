@@ -17,6 +17,14 @@ class Person
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
+    /** @var array<int, list<array{string, string}>> usual shifts by day, 1 for Monday to 7 */
+    #[ORM\Column(type: 'json')]
+    private array $week;
+
+    /** @var list<string> phases of the work that they do; none for all */
+    #[ORM\Column(type: 'json')]
+    private array $skills = [];
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         private string $login,
@@ -25,6 +33,17 @@ class Person
         #[ORM\Column(length: 20)]
         private Role $role,
     ) {
+        $this->week = array_fill(1, 6, [['09:00', '12:30'], ['13:15', '17:30']]);
+    }
+
+    /**
+     * @param array<int, list<array{string, string}>> $week
+     * @param list<string>                            $skills
+     */
+    public function works(array $week, array $skills): void
+    {
+        $this->week = $week;
+        $this->skills = $skills;
     }
 
     public function id(): int

@@ -14,7 +14,7 @@ use KindHeel\Core\Treatment\FamilyId;
 final class Jobs
 {
     public const COLUMNS = 's.id, s.piece_id, s.step_key, s.position, s.title, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, s.ended_at,
-        s.next_at, s.gate_from, s.gate_passed_at, s.drying_family,
+        s.next_at, s.phase, s.station, s.brush, s.worked_seconds, s.gate_from, s.gate_passed_at, s.drying_family,
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full';
@@ -34,10 +34,14 @@ final class Jobs
         }
         $after = [];
         $usual = [];
+        $longest = [];
         // What a done step once waited for binds nothing any more.
         foreach ($done ? [] : StoredWait::of($row) as $wait) {
             $after[] = $wait->bond;
             $usual[$wait->bond->step] = $wait->minMinutes ?? 0.0;
+            if (null !== $wait->maxMinutes) {
+                $longest[$wait->bond->step] = $wait->maxMinutes;
+            }
         }
 
         return new Task(
@@ -55,6 +59,13 @@ final class Jobs
             null !== $row->textOrNull('gate_passed_at'),
             null === $row->textOrNull('drying_family') ? null : FamilyId::from($row->text('drying_family'))->label(),
             $usual,
+            $row->text('phase'),
+            $row->text('station'),
+            'neutral' === $row->text('brush') ? null : $row->text('brush'),
+            $row->int('worked_seconds') / 60.0,
+            $done ? null : $row->timeOrNull('started_at'),
+            $done ? null : $row->intOrNull('started_by_id'),
+            $longest,
         );
     }
 }

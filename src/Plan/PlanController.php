@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
@@ -20,7 +21,7 @@ final readonly class PlanController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private Once $once)
+    public function __construct(private Foresee $foresee, private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private Once $once)
     {
     }
 
@@ -34,14 +35,22 @@ final readonly class PlanController
     #[IsGranted('ROLE_RESTORER')]
     public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PlanInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->make)($id, $input, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
+        return $this->once->answer(fn () => ($this->make)($id, $input, $this->members->person($member)), view: function () use ($id): PlanView {
+            $this->foresee->renew();
+
+            return $this->reader->of($id);
+        });
     }
 
     #[Route('/change', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
     public function change(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ChangeInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->change)($id, $input, $this->members->person($member)), view: fn (): PlanView => $this->reader->of($id));
+        return $this->once->answer(fn () => ($this->change)($id, $input, $this->members->person($member)), view: function () use ($id): PlanView {
+            $this->foresee->renew();
+
+            return $this->reader->of($id);
+        });
     }
 
     #[Route('/schools/{school}', methods: ['GET'])]

@@ -147,6 +147,10 @@ class StoredStep
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $endedAt = null;
 
+    /** What went into it before it was interrupted or taken over. */
+    #[ORM\Column]
+    private int $workedSeconds = 0;
+
     #[ORM\Embedded(columnPrefix: false)]
     private Moments $moments;
 

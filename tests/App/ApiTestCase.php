@@ -169,9 +169,9 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** A pair of pigmented derbies, looked over and planned; its id. */
-    protected function plannedPair(): int
+    protected function plannedPair(?string $promisedAt = null): int
     {
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', (null === $promisedAt ? [] : ['promisedAt' => $promisedAt]) + $this->ticketBody(), 201);
         $id = $ticket->pieces[0]->id;
         $places = [];
         foreach (['left', 'right'] as $half) {
@@ -221,5 +221,23 @@ abstract class ApiTestCase extends WebTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
         $this->clock->sleep((int) (60 * $step->minutes));
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $bench->calls[0]->step->version]);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param list<T>           $things
+     * @param \Closure(T): bool $which
+     *
+     * @return T
+     */
+    protected static function firstOf(array $things, \Closure $which): object
+    {
+        foreach ($things as $thing) {
+            if ($which($thing)) {
+                return $thing;
+            }
+        }
+        self::fail('There is none.');
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\BlockView;
 use KindHeel\App\Bench\CallView;
+use KindHeel\App\Bench\FreeMinutesView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
@@ -27,16 +29,94 @@ final class TapeTest extends ApiTestCase
         $this->plannedPair();
         $this->doCall($this->workUntil('Brush the dust'));
         $bench = $this->must(BenchView::class, 'GET', '/api/bench');
-        $done = array_values(array_filter($bench->tape, static fn (BlockView $b): bool => $b->done));
-        $ahead = array_values(array_filter($bench->tape, static fn (BlockView $b): bool => !$b->done));
+        $done = array_values(array_filter($bench->tapes[0]->today, static fn (BlockView $b): bool => $b->done));
+        $ahead = array_values(array_filter($bench->tapes[0]->today, static fn (BlockView $b): bool => !$b->done));
         self::assertSame('Take laces and insoles off', $done[0]->title);
-        self::assertGreaterThan(10, \count($ahead));
+        self::assertGreaterThan(7, \count($ahead));
         $end = $bench->now;
         foreach ($ahead as $block) {
             self::assertGreaterThanOrEqual(strtotime($end), strtotime($block->start), $block->title);
             $end = $block->end;
         }
         self::assertLessThanOrEqual(strtotime($bench->dayUntil) + 3600, strtotime($end));
+    }
+
+    public function testEachPersonHasATapeAndNobodyIsAtTwoThingsAtOnce(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $this->plannedPair();
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertSame('Tomas', $bench->tapes[0]->name, 'one’s own comes first');
+        self::assertGreaterThan(1, \count($bench->tapes));
+        $steps = [];
+        foreach ($bench->tapes as $tape) {
+            $end = $bench->now;
+            foreach ([...$tape->today, ...$tape->tomorrow] as $block) {
+                self::assertGreaterThanOrEqual(strtotime($end), strtotime($block->start), $tape->name.': '.$block->title);
+                $end = $block->end;
+                $steps[] = $block->step;
+            }
+        }
+        self::assertSame(array_unique($steps), $steps, 'no step stands on two tapes');
+        self::assertNotSame([], $bench->tapes[1]->today);
+    }
+
+    public function testTwentyFiveMinutesAreAnsweredWithWhatFits(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $fit = $this->must(FreeMinutesView::class, 'GET', '/api/bench/fit?minutes=25');
+        self::assertNotSame([], $fit->blocks);
+        $now = strtotime($this->must(BenchView::class, 'GET', '/api/bench')->now);
+        $end = $now;
+        foreach ($fit->blocks as $block) {
+            self::assertGreaterThanOrEqual($end, strtotime($block->start));
+            $end = strtotime($block->end);
+        }
+        self::assertLessThanOrEqual($now + 25 * 60, $end);
+        $this->refused(404, 'GET', '/api/bench/fit?minutes=soon');
+        $this->refused(404, 'GET', '/api/bench/fit?minutes=9000');
+    }
+
+    public function testASearchInTheBackgroundNeverMovesWhatIsUnderWayAndGivesWayToWhoeverActsMeanwhile(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $this->plannedPair();
+        $call = $this->workUntil('Brush the dust');
+        $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version]);
+        $this->clock->sleep(300);
+        $rounds = 40;
+        self::assertTrue($this->foresee()->improve(static function () use (&$rounds): bool {
+            return --$rounds > 0;
+        }));
+        $tape = $this->must(BenchView::class, 'GET', '/api/bench')->tapes[0]->today;
+        $running = self::firstOf($tape, static fn (BlockView $b): bool => !$b->done);
+        self::assertSame($call->step->id, $running->step);
+        self::assertFalse($this->foresee()->improve(static fn (): bool => true), 'it has looked at this bench already');
+
+        $before = $this->foresee()->read();
+        $acted = false;
+        $this->foresee()->improve(function () use (&$acted): bool {
+            // Somebody asks while the search goes on.
+            if (!$acted) {
+                $this->connection()->executeStatement('UPDATE ahead SET asked = asked + 1');
+            }
+            $acted = true;
+
+            return false;
+        }, true);
+        self::assertEquals($before, $this->foresee()->read(), 'an answer of yesterday is thrown away');
+    }
+
+    public function testWhatCannotHoldItsPromiseIsSaidWithTheDayItWouldBeDone(): void
+    {
+        $this->plannedPair('2026-03-02T12:00');
+        $late = $this->must(BenchView::class, 'GET', '/api/bench')->late;
+        self::assertCount(1, $late);
+        self::assertSame('2026-03-02T11:00:00Z', $late[0]->promisedAt);
+        self::assertGreaterThan(strtotime($late[0]->promisedAt), strtotime((string) $late[0]->endsAt));
     }
 
     public function testWhatDriesIsAThreadUntilItIsReadyForTheNext(): void
@@ -68,7 +148,7 @@ final class TapeTest extends ApiTestCase
         $id = $this->plannedPair();
         $this->doCall($this->nextCall());
         $this->signIn('nell');
-        $mine = array_filter($this->must(BenchView::class, 'GET', '/api/bench')->tape, static fn (BlockView $b): bool => $b->done);
+        $mine = array_filter($this->must(BenchView::class, 'GET', '/api/bench')->tapes[0]->today, static fn (BlockView $b): bool => $b->done);
         self::assertSame([], $mine);
         $this->doCall($this->nextCall());
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$id");
@@ -109,5 +189,10 @@ final class TapeTest extends ApiTestCase
             }
         }
         self::fail('There was never a step “'.$title.'”.');
+    }
+
+    private function foresee(): Foresee
+    {
+        return self::getContainer()->get(Foresee::class);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Schedule;
 
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
+use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\NextUp;
-use KindHeel\Core\Schedule\Outlook;
 use KindHeel\Core\Schedule\Patience;
 use KindHeel\Core\Schedule\Refusal;
 use KindHeel\Core\Schedule\Standing;
@@ -87,17 +88,27 @@ final class ReadinessTest extends TestCase
         self::assertSame(Urgency::Test->word(), 'test');
     }
 
-    public function testTheOutlookUsesTheWaitOfOnePieceForAnother(): void
+    public function testTwentyFiveMinutesAreFilledWithWhatFitsAndTheWaitOfOnePieceServesAnother(): void
     {
         $first = new Job(1, $this->now->modify('+1 day'), [
             $this->task('wipe', piece: 1),
             $this->task('feed', piece: 1, after: [new After('wipe', Stage::Next)], usual: ['wipe' => 12.0]),
         ]);
         $second = new Job(2, $this->now->modify('+2 days'), [$this->task('dust', piece: 2), $this->task('comb', piece: 2)]);
-        $blocks = Outlook::until([$first, $second], $this->now, $this->now->modify('+1 hour'));
-        self::assertSame(['wipe', 'dust', 'comb', 'feed'], array_map(static fn ($b): string => $b->task->title, $blocks));
-        self::assertSame('14:17', $blocks[3]->start->format('H:i'));
-        self::assertCount(1, Outlook::until([$first, $second], $this->now, $this->now->modify('+4 minutes')));
+        $fit = fn (int $minutes, int ...$rank): array => array_map(static fn (Block $b): string => $b->start->format('i').' '.$b->task->title, Fit::into($minutes, [$first, $second], array_flip(array_values($rank)), $this->now));
+        self::assertSame(['00 wipe', '05 dust', '10 comb', '17 feed'], $fit(25));
+        self::assertSame(['00 wipe', '05 dust', '10 comb'], $fit(20));
+        self::assertSame([], $fit(4));
+        self::assertSame(['00 comb', '05 wipe', '10 dust', '22 feed'], $fit(30, crc32('comb'), crc32('wipe')), 'in the order that was foreseen');
+    }
+
+    public function testNothingIsBegunThatWouldHaveToBeFollowedAfterwards(): void
+    {
+        $spread = $this->task('spread');
+        $join = new Task(2, 1, 'join', 2, 'join', 10.0, [new After('spread', withinMinutes: 40.0)], usual: ['spread' => 15.0], longest: ['spread' => 40.0]);
+        $job = new Job(1, $this->now, [$spread, $join]);
+        self::assertSame([], Fit::into(25, [$job], [], $this->now), 'the cement would be open when the time is over');
+        self::assertCount(2, Fit::into(30, [$job], [], $this->now));
     }
 
     public function testPatienceIsAQuarterOfTheWaitInFives(): void

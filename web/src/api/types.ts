@@ -47,13 +47,15 @@ export interface BenchView {
   readonly air: AirView | null;
   readonly calls: readonly CallView[];
   readonly rack: readonly RackPieceView[];
-  readonly tape: readonly BlockView[];
+  readonly tapes: readonly TapeView[];
   readonly threads: readonly ThreadView[];
   readonly dayFrom: string;
   readonly dayUntil: string;
+  readonly late: readonly LateView[];
 }
 
 export interface BlockView {
+  readonly step: number;
   readonly start: string;
   readonly end: string;
   readonly title: string;
@@ -315,6 +317,11 @@ export interface FollowInput {
   drops: Readonly<Record<string, number>>;
 }
 
+export interface FreeMinutesView {
+  readonly minutes: number;
+  readonly blocks: readonly BlockView[];
+}
+
 export interface GateInput {
   version: number;
   answer: string;
@@ -351,6 +358,15 @@ export interface LadderView {
   readonly dryUm: number;
   readonly steps: readonly CoatStepView[];
   readonly cracks: boolean;
+}
+
+export interface LateView {
+  readonly piece: number;
+  readonly ticket: number;
+  readonly name: string;
+  readonly customer: string;
+  readonly promisedAt: string;
+  readonly endsAt: string | null;
 }
 
 export interface LayInput {
@@ -973,6 +989,13 @@ export interface SwatchView {
   readonly code: string;
   readonly name: string;
   readonly seen: SeenView;
+}
+
+export interface TapeView {
+  readonly person: number;
+  readonly name: string;
+  readonly today: readonly BlockView[];
+  readonly tomorrow: readonly BlockView[];
 }
 
 export interface ThreadView {

@@ -9,7 +9,9 @@ import { useLight } from '../kit/useLight'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
 import AirLine from './AirLine.vue'
+import FitMinutes from './FitMinutes.vue'
 import Hand from './Hand.vue'
+import LatePieces from './LatePieces.vue'
 import OverrideDialog from './OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
@@ -31,6 +33,9 @@ const { bench, problem, look, took, calls } = useBench(announce)
 const hands = useHands(took, look)
 /** A piece taken from the rack goes before what would be next. */
 const taken = ref<number | null>(null)
+const takeStep = (step: number): void => {
+  taken.value = calls.value.find((c) => c.step.id === step)?.step.piece ?? taken.value
+}
 const running = computed(() => calls.value.find((c) => c.urgency === 'running'))
 const ordered = computed(() => (running.value || taken.value === null ? calls.value : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)]))
 const inHand = computed(() => ordered.value[0] ?? null)
@@ -39,7 +44,7 @@ const following = computed(() => ordered.value.slice(1, 3))
 const { time } = useWhen()
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
-  const blocks = (bench.value?.tape ?? []).filter((b) => !b.done)
+  const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
   const minutes = blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0)
   return blocks.length === 0 || bench.value === null ? '' : `${Math.round(minutes)} min by hand until ${time(bench.value.dayUntil)}`
 })
@@ -103,13 +108,16 @@ useEventListener(window, 'keydown', (event) => {
           <p>The rack is empty.</p>
           <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> a piece is taken in, looked over and planned; then it stands here.</p>
         </div>
+        <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <ul v-if="bench" class="grid">
           <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" />
         </ul>
       </section>
       <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">
         <Notice :text="hands.problem.value || problem" @again="look" />
-        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
+        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)">
+          <FitMinutes @take="takeStep" />
+        </Hand>
       </section>
     </div>
     <Tape v-if="bench" :bench="bench" :now="now" />

@@ -40,7 +40,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
       </template>
     </div>
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
-      <p class="flex items-baseline gap-3"><span class="text-lg font-head font-semibold grow">Then</span><span class="text-soft text-[.92rem]">{{ ahead }}</span></p>
+      <div class="flex flex-wrap items-baseline gap-x-3"><span class="text-lg font-head font-semibold">Then</span><span class="text-soft text-[.92rem] grow">{{ ahead }}</span><slot /></div>
       <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
         <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
         <span class="text-soft">{{ next.step.minutes }} min</span>

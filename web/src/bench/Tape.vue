@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BenchView } from '../api/types'
+import type { BenchView, BlockView } from '../api/types'
 import { useWhen } from '../kit/useWhen'
 
-/** Today as a maker's tape: blocks need hands, threads dry by themselves, bare tape is free, the awl stands at now. */
+/** Today as a maker's tape, one's own large and the others' narrow: blocks need hands, threads dry by themselves, bare tape is free, the awl stands at now. */
 const props = defineProps<{ bench: BenchView, now: number }>()
 const { time } = useWhen()
 const from = computed(() => Date.parse(props.bench.dayFrom))
@@ -16,7 +16,9 @@ const hours = computed(() => {
   }
   return marks
 })
-const blocks = computed(() => props.bench.tape.map((b) => ({ ...b, x: x(Date.parse(b.start)), w: Math.max(1.2, x(Date.parse(b.end)) - x(Date.parse(b.start)) - 0.6) })))
+const drawn = (blocks: readonly BlockView[]) => blocks.map((b) => ({ ...b, x: x(Date.parse(b.start)), w: Math.max(1.2, x(Date.parse(b.end)) - x(Date.parse(b.start)) - 0.6) }))
+const mine = computed(() => props.bench.tapes[0])
+const others = computed(() => props.bench.tapes.slice(1).filter((t) => t.today.length > 0))
 /** Threads on up to three heights, so that they do not lie on each other. */
 const threads = computed(() => {
   const ends = [0, 0, 0]
@@ -26,23 +28,40 @@ const threads = computed(() => {
     return { ...t, row }
   })
 })
+const minutes = (blocks: readonly BlockView[]): number => Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
 const free = computed(() => {
-  const ahead = props.bench.tape.filter((b) => !b.done && Date.parse(b.end) > props.now)
-  const minutes = ahead.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0)
-  return ahead.length === 0 ? 'nothing more for hands today' : `${ahead.length} steps, ${Math.round(minutes)} minutes by hand until ${time(until.value)}`
+  const ahead = (mine.value?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
+  return ahead.length === 0 ? 'nothing more for hands today' : `${ahead.length} steps, ${minutes(ahead)} minutes by hand until ${time(until.value)}`
+})
+const tomorrow = computed(() => {
+  const first = mine.value?.tomorrow[0]
+  return first === undefined ? 'free' : `from ${time(first.start)}, ${mine.value?.tomorrow.length} steps, ${minutes(mine.value?.tomorrow ?? [])} min`
 })
 </script>
 
 <template>
-  <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:block" :aria-label="`Today: ${free}`">
-    <svg viewBox="0 0 1000 62" preserveAspectRatio="none" class="w-full h-[62px] block" role="img" :aria-label="free">
-      <g v-for="mark in hours" :key="mark.x"><path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" /></g>
-      <path v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4" stroke-linecap="round" vector-effect="non-scaling-stroke"><title>{{ t.title }}, {{ t.pieceName }} dries</title></path>
-      <rect v-for="(b, i) in blocks" :key="`b${i}`" :x="b.x" y="20" :width="b.w" height="24" :class="b.done ? 'fill-faint' : 'fill-ink'"><title>{{ b.title }}, {{ b.pieceName }}</title></rect>
-      <path :d="`M${x(now)} 62V14l-3.2 -14h6.4l-3.2 14`" class="fill-paper stroke-ink" stroke-width="2" vector-effect="non-scaling-stroke" />
-    </svg>
-    <div class="relative h-5 text-[.82rem] text-soft" aria-hidden="true">
-      <span v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute" :style="{ left: `${mark.x / 10}%` }">{{ mark.label }}</span>
+  <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[minmax(0,1fr)_auto]" :aria-label="`Today: ${free}`">
+    <div>
+      <svg viewBox="0 0 1000 62" preserveAspectRatio="none" class="w-full h-[62px] block" role="img" :aria-label="free">
+        <g v-for="mark in hours" :key="mark.x"><path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" /></g>
+        <path v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4" stroke-linecap="round" vector-effect="non-scaling-stroke"><title>{{ t.title }}, {{ t.pieceName }} dries</title></path>
+        <rect v-for="(b, i) in drawn(mine?.today ?? [])" :key="`b${i}`" :x="b.x" y="20" :width="b.w" height="24" :class="b.done ? 'fill-faint' : 'fill-ink'"><title>{{ b.title }}, {{ b.pieceName }}</title></rect>
+        <path :d="`M${x(now)} 62V14l-3.2 -14h6.4l-3.2 14`" class="fill-paper stroke-ink" stroke-width="2" vector-effect="non-scaling-stroke" />
+      </svg>
+      <div class="relative h-5 text-[.82rem] text-soft" aria-hidden="true">
+        <span v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute" :style="{ left: `${mark.x / 10}%` }">{{ mark.label }}</span>
+      </div>
+      <div v-for="tape in others" :key="tape.person" class="relative h-4 mt-0.5" :aria-label="`${tape.name}: ${tape.today.filter((b) => !b.done).length} steps ahead`" role="img">
+        <svg viewBox="0 0 1000 16" preserveAspectRatio="none" class="w-full h-4 block" aria-hidden="true">
+          <path d="M0 8H1000" stroke="currentColor" stroke-width="0.6" vector-effect="non-scaling-stroke" />
+          <rect v-for="(b, i) in drawn(tape.today)" :key="i" :x="b.x" y="3" :width="b.w" height="10" :class="b.done ? 'fill-faint' : 'fill-ink'"><title>{{ tape.name }}: {{ b.title }}, {{ b.pieceName }}</title></rect>
+        </svg>
+      </div>
+    </div>
+    <div class="pl-4 ml-3 border-l-4 border-double border-ink text-[.92rem] leading-tight w-36">
+      <p class="h-[62px] pt-1"><span class="text-soft block">tomorrow</span><strong class="font-semibold">{{ tomorrow }}</strong></p>
+      <p class="h-5" aria-hidden="true" />
+      <p v-for="tape in others" :key="tape.person" class="h-4 mt-0.5 text-[.82rem] leading-4 text-soft">{{ tape.name }}</p>
     </div>
   </footer>
 </template>

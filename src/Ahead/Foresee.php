@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Ahead;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\App\Plan\Jobs;
+use KindHeel\App\Workshop\Hands;
+use KindHeel\App\Workshop\Settings;
+use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Schedule\Roster;
+use KindHeel\Core\Schedule\Solve\Draft;
+use KindHeel\Core\Schedule\Solve\LowerBound;
+use KindHeel\Core\Schedule\Solve\Placer;
+use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\Solve\Solver;
+use KindHeel\Core\Schedule\Solve\Timetable;
+use Psr\Clock\ClockInterface;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Reckons what lies ahead for all pieces and people.
+ *
+ * Whenever the bench changes it is placed anew at once in the order that was meant before, within the change itself; then {@see improve()} looks for a better
+ * order in the background. What is under way never moves.
+ */
+final readonly class Foresee
+{
+    private const SEED = 1;
+
+    public function __construct(private Connection $connection, private Hands $hands, private Settings $settings, private ClockInterface $clock)
+    {
+    }
+
+    /** The bench has changed: the rest moves at once. Part of the caller's transaction. */
+    public function renew(): void
+    {
+        $roster = $this->roster();
+        $placer = new Placer($roster->problem);
+        [$starts, $hands] = self::before($roster, $this->read());
+        $order = [] === $starts ? (new PlainOrders($roster->problem, $placer->blocks))->all()[0] : (new PlainOrders($roster->problem, $placer->blocks))->asBefore($starts);
+        $this->keep($roster, $placer->place(new Draft($order, $hands)), 'asked = asked + 1');
+    }
+
+    /**
+     * Looks for a better order unless it has for the bench as it is.
+     *
+     * @param \Closure(): bool $goOn
+     *
+     * @return bool whether it looked
+     */
+    public function improve(\Closure $goOn, bool $anyway = false): bool
+    {
+        $row = Row::first($this->connection, 'SELECT asked, solved FROM ahead') ?? throw new \LogicException('The row is made with the table.');
+        if (!$anyway && $row->int('asked') === $row->int('solved')) {
+            return false;
+        }
+        $roster = $this->roster();
+        [$starts, $hands] = self::before($roster, $this->read());
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $table = (new Solver($roster->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $hands);
+        // Somebody may have acted meanwhile: then this answer is of yesterday, and the next round looks again.
+        $this->keep($roster, $table, 'solved = asked', $row->int('asked'));
+
+        return true;
+    }
+
+    public function read(): Foreseen
+    {
+        $row = Row::first($this->connection, 'SELECT blocks, ends FROM ahead') ?? throw new \LogicException('The row is made with the table.');
+        /** @var list<array{int, int, int, int}> $blocks */
+        $blocks = $row->json('blocks');
+        /** @var list<array{int, int}> $ends */
+        $ends = $row->json('ends');
+
+        return new Foreseen($blocks, array_column($ends, 1, 0));
+    }
+
+    public function roster(): Roster
+    {
+        $now = $this->clock->now();
+
+        return Roster::of($this->jobs(), $this->hands->from($now), $this->settings->places(), $now);
+    }
+
+    /** @return list<Job> */
+    public function jobs(): array
+    {
+        $due = $rows = [];
+        foreach (Row::all($this->connection, 'SELECT p.id, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id') as $row) {
+            $due[$row->int('id')] = $row->time('promised_at');
+        }
+        foreach ([] === $due ? [] : Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position', [array_keys($due)], [ArrayParameterType::INTEGER]) as $row) {
+            $rows[$row->int('piece_id')][] = $row;
+        }
+        $jobs = [];
+        foreach (array_intersect_key($due, $rows) as $piece => $at) {
+            $jobs[] = Jobs::of($piece, $at, $rows[$piece]);
+        }
+
+        return $jobs;
+    }
+
+    /** @return array{array<int, int>, array<int, int>} starts and hands of an earlier answer, by index of the step */
+    private static function before(Roster $roster, Foreseen $foreseen): array
+    {
+        $known = [];
+        foreach ($foreseen->blocks as [$step, $person, $start]) {
+            $known[$step] = [$person, $start];
+        }
+        $people = [];
+        foreach ($roster->problem->hands as $h => $hand) {
+            $people[(int) $hand->id] = $h;
+        }
+        $starts = $hands = [];
+        foreach ($roster->tasks as $i => $task) {
+            if (isset($known[$task->id]) && !$task->running) {
+                [$person, $start] = $known[$task->id];
+                $starts[$i] = max(0, intdiv($start - $roster->now->getTimestamp(), 60));
+                if (isset($people[$person]) && $roster->problem->hands[$people[$person]]->can($task->skill)) {
+                    $hands[$i] = $people[$person];
+                }
+            }
+        }
+
+        return [$starts, $hands];
+    }
+
+    private function keep(Roster $roster, Timetable $table, string $count, ?int $onlyIf = null): void
+    {
+        $blocks = $ends = [];
+        foreach ($roster->tasks as $i => $task) {
+            if (isset($table->starts[$i])) {
+                $start = $roster->now->getTimestamp() + 60 * $table->starts[$i];
+                $hand = $table->hands[$i];
+                $blocks[] = [$task->id, $hand < 0 ? 0 : (int) $roster->problem->hands[$hand]->id, $start, $start + 60 * $roster->problem->steps[$i]->minutes];
+            }
+        }
+        usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);
+        foreach ($roster->problem->jobs as $j => $job) {
+            $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
+            $ends[] = [(int) $job->id, $whole ? $roster->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
+        }
+        $this->connection->executeStatement(
+            'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, bound = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
+            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), LowerBound::of($roster->problem), $table->worth[4]],
+        );
+    }
+}
