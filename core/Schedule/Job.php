@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule;
 
+use KindHeel\Core\Drying\Stage;
+
 /** A piece with all its steps and the date it is promised for. */
 final readonly class Job
 {
@@ -26,5 +28,25 @@ final readonly class Job
     public function readiness(Task $task, \DateTimeImmutable $now): Readiness
     {
         return Readiness::of($task, $this->tasks, $now);
+    }
+
+    /**
+     * Coats whose window over the coat below has closed: they want a key first (W-7).
+     *
+     * @return list<array{Task, Task}> the coat and the one below
+     */
+    public function missedWindows(\DateTimeImmutable $now): array
+    {
+        $missed = [];
+        foreach ($this->open as $task) {
+            foreach ($task->after as $bond) {
+                $below = $this->tasks[$bond->step] ?? null;
+                if (Stage::RecoatUntil === $bond->before && null !== $below && !$task->running && Standing::Late === Readiness::of($task->waitingFor($bond), $this->tasks, $now)->standing) {
+                    $missed[] = [$task, $below];
+                }
+            }
+        }
+
+        return $missed;
     }
 }

@@ -15,19 +15,20 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
-/** The bench and the five things that hands say to it; each answers with the bench as it then stands. */
+/** The bench and what hands say to it; each answers with the bench as it then stands. */
 final readonly class BenchController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private BenchReader $reader, private WorkStep $work, private Foresee $foresee, private Members $members, private Once $once)
+    public function __construct(private BenchReader $reader, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private Foresee $foresee, private Members $members, private Once $once)
     {
     }
 
     #[Route('/api/bench', methods: ['GET'])]
     public function show(#[CurrentUser] Member $member): JsonResponse
     {
-        return Answer::of($this->reader->forPerson($member->id));
+        // A window that was missed while nobody looked is mended by itself.
+        return Answer::of($this->reader->forPerson($member->id, fn () => $this->key->missed($this->members->person($member))));
     }
 
     /** “I have 25 minutes.” */
@@ -40,31 +41,50 @@ final readonly class BenchController
     #[Route('/api/steps/{id}/start', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function start(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->work->start($id, $input->version, $input->why, $this->members->person($member)), $member);
+        return $this->act(fn () => $this->work->start($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/done', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function done(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->work->done($id, $input->version, $this->members->person($member)), $member);
+        return $this->act(fn () => $this->work->done($id, $input, $this->members->person($member)), $member);
+    }
+
+    #[Route('/api/steps/{id}/interrupt', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function interrupt(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->work->interrupt($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/put-down', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function putDown(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->work->putDown($id, $input->version, $this->members->person($member)), $member);
+        return $this->act(fn () => $this->work->putDown($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function again(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->work->again($id, $input->version, $this->members->person($member)), $member);
+        return $this->act(fn () => $this->judge->again($id, $input, $this->members->person($member)), $member);
+    }
+
+    #[Route('/api/steps/{id}/spoiled', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function spoiled(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->judge->spoiled($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/gate', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function gate(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] GateInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->work->gate($id, $input->version, 'passed' === $input->answer, $input->why, $this->members->person($member)), $member);
+        return $this->act(fn () => $this->judge->gate($id, $input, $this->members->person($member)), $member);
+    }
+
+    /** A helper takes over. */
+    #[Route('/api/steps/{id}/hand-on', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function handOn(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] TakeOverInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->work->handOn($id, $input->version, $this->members->known($input->person), $this->members->person($member)), $member);
     }
 
     /** @param \Closure(): void $act */

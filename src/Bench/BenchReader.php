@@ -37,7 +37,8 @@ final readonly class BenchReader
     {
     }
 
-    public function forPerson(int $person): BenchView
+    /** @param (\Closure(): void)|null $mend what is done when the window of a coat is found to have been missed */
+    public function forPerson(int $person, ?\Closure $mend = null): BenchView
     {
         $now = $this->clock->now();
         $pieces = $this->pieces();
@@ -47,6 +48,11 @@ final readonly class BenchReader
             if (isset($rows[$id])) {
                 $jobs[$id] = Jobs::of($id, $piece->time('promised_at'), $rows[$id]);
             }
+        }
+        if (null !== $mend && [] !== array_filter($jobs, static fn (Job $j): bool => [] !== $j->missedWindows($now))) {
+            $mend();
+
+            return $this->forPerson($person);
         }
         $colours = TicketReader::colours($this->connection, array_keys($jobs));
         $ahead = $this->foresee->read();

@@ -14,6 +14,9 @@ final readonly class GateInput
         public string $answer,
         #[Assert\Length(max: 300, maxMessage: 'A word why, not more than {{ limit }} letters.')]
         public ?string $why = null,
+        /** when it was tested, where the workshop’s computer was out of reach then */
+        #[Assert\DateTime(format: \DATE_RFC3339, message: 'That is no time.')]
+        public ?string $at = null,
     ) {
     }
 }

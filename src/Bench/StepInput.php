@@ -13,6 +13,9 @@ final readonly class StepInput
         public int $version,
         #[Assert\Length(max: 300, maxMessage: 'A word why, not more than {{ limit }} letters.')]
         public ?string $why = null,
+        /** when it was done, where the workshop’s computer was out of reach then */
+        #[Assert\DateTime(format: \DATE_RFC3339, message: 'That is no time.')]
+        public ?string $at = null,
     ) {
     }
 }

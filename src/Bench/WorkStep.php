@@ -5,185 +5,128 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\People\Role;
 use KindHeel\App\Plan\Faults;
-use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
-use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Schedule\Job;
-use KindHeel\Core\Schedule\Patience;
 use KindHeel\Core\Schedule\Refusal;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Family;
-use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 
-/** What hands do to a step: begin it, end it, put it down, test its coat, do it again. */
+/** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep
 {
-    public function __construct(
-        private EntityManagerInterface $entities,
-        private Connection $connection,
-        private Ledger $ledger,
-        private AirHistory $air,
-        private Forecaster $forecaster,
-        private ClockInterface $clock,
-        private string $workshopTimezone,
-    ) {
+    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster)
+    {
     }
 
     /** @throws Refused when it may not start now */
-    public function start(int $id, int $version, ?string $why, Person $person): void
+    public function start(int $id, StepInput $input, Person $person): void
     {
-        $step = $this->step($id, $version);
+        $step = $this->atHand->step($id, $input->version);
+        $at = $this->atHand->moment($input->at);
         if (!$step->isOpen()) {
             throw Refused::now('This step has been begun already.');
         }
-        $busy = Row::first($this->connection, 'SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
-        if (null !== $busy) {
-            throw Refused::now(\sprintf('You are still at “%s”. End that first, or put it down.', $busy->text('title')));
-        }
+        $this->mustBeFree($person, 'You are');
         $fault = Faults::stopping($step);
         if (null !== $fault) {
             throw Refused::now($fault.' Mend the plan first, or say there why it is done all the same.');
         }
-        $refusal = $this->refusal($step);
+        $refusal = $this->refusal($step, $at);
         if (null !== $refusal) {
-            $this->override($refusal, $why, $person);
-            $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Gone on all the same: %s', $refusal, $why));
+            AtHand::override($refusal, $input->why, $person);
+            $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Gone on all the same: %s', $refusal, $input->why), at: $at);
         }
-        $step->start($this->clock->now(), $person);
-        $this->ledger->step(Event::Started, $step, $person, $step->title());
+        $step->start($at, $person);
+        $this->ledger->step(Event::Started, $step, $person, $step->title(), at: $at);
     }
 
-    public function done(int $id, int $version, Person $person): void
+    public function done(int $id, StepInput $input, Person $person): void
     {
-        $step = $this->step($id, $version);
+        $step = $this->atHand->step($id, $input->version);
         if (!$step->isRunning()) {
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }
-        $now = $this->clock->now();
-        $step->end($now);
+        $at = max($this->atHand->moment($input->at), $step->startedAt() ?? $this->atHand->moment(null));
+        $step->end($at);
         $family = $step->dryingFamily();
         if (null !== $family) {
-            $step->dries($this->forecaster->forecast(new Coat(Family::of($family)->drying, $now), $this->air->since($now)));
+            $step->dries($this->forecaster->forecast(new Coat(Family::of($family)->drying, $at), $this->air->since($at)));
         }
-        $this->ledger->step(Event::Done, $step, $person, $step->title(), $step->realMinutes());
+        $this->ledger->step(Event::Done, $step, $person, $step->title(), $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {
-            $step->piece()->finish($now);
+            $step->piece()->finish($at);
             $this->ledger->piece(Event::Finished, $step->piece(), $person, 'Handed over.');
         }
     }
 
-    /** It was begun by mistake, or is broken off before anything was laid. */
-    public function putDown(int $id, int $version, Person $person): void
+    /** Something else comes between; the minutes so far count when it goes on. */
+    public function interrupt(int $id, StepInput $input, Person $person): void
     {
-        $step = $this->step($id, $version);
-        if (!$step->isRunning()) {
-            throw Refused::now('Only a step that is under way can be put down.');
+        $step = $this->running($id, $input->version, 'Only a step that is under way can be interrupted.');
+        $at = $this->atHand->moment($input->at);
+        $minutes = self::minutesSince($step, $at);
+        $step->interrupt($at);
+        $this->ledger->step(Event::Interrupted, $step, $person, \sprintf('%s, after %d minutes.', $step->title(), $minutes), at: $at);
+    }
+
+    /** A helper goes on with what somebody else has begun. */
+    public function handOn(int $id, int $version, Person $to, Person $person): void
+    {
+        $step = $this->running($id, $version, 'Only a step that is under way can be handed on.');
+        if ($step->startedBy()?->id() === $to->id()) {
+            throw Refused::now(\sprintf('%s is at it already.', $to->name()));
         }
+        $this->mustBeFree($to, $to->name().' is');
+        $at = $this->atHand->moment(null);
+        $from = $step->startedBy()?->name() ?? 'somebody';
+        $minutes = self::minutesSince($step, $at);
+        $step->passTo($to, $at);
+        $this->ledger->step(Event::TakenOver, $step, $person, \sprintf('%s: %s went on with it after %d minutes of %s.', $step->title(), $to->name(), $minutes, $from));
+    }
+
+    /** It was begun by mistake, before anything was laid. */
+    public function putDown(int $id, StepInput $input, Person $person): void
+    {
+        $step = $this->running($id, $input->version, 'Only a step that is under way can be put down.');
         $step->reopen();
-        $this->ledger->step(Event::PutDown, $step, $person, $step->title());
+        $this->ledger->step(Event::PutDown, $step, $person, $step->title(), at: $this->atHand->moment($input->at));
     }
 
-    public function gate(int $id, int $version, bool $passed, ?string $why, Person $person): void
+    private function running(int $id, int $version, string $otherwise): StoredStep
     {
-        $step = $this->step($id, $version);
-        if (!$step->isDone() || null === $step->gateFrom() || null !== $step->gatePassedAt()) {
-            throw Refused::now(null === $step->gatePassedAt() ? 'There is nothing to test here.' : 'This coat has passed its test already.');
-        }
-        $now = $this->clock->now();
-        $touch = $step->reaches(Stage::Touch);
-        if ($passed && null !== $touch && $touch > $now) {
-            $refusal = \sprintf('Not to be touched before %s: a finger would mark it.', $touch->modify('+59 seconds')->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('H:i'));
-            $this->override($refusal, $why, $person);
-            $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Tested all the same: %s', $refusal, $why));
-        }
-        if ($passed) {
-            $step->passGate($now);
-            $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->gate()));
+        $step = $this->atHand->step($id, $version);
 
-            return;
-        }
-        $more = Patience::more($step->endedAt() ?? $now, $now);
-        $forecast = $step->reaches($step->gateFrom());
-        $overdue = null === $forecast ? 0 : max(0, (int) ceil(($now->getTimestamp() - $forecast->getTimestamp()) / 60));
-        $step->waitLonger($more + $overdue);
-        $this->ledger->step(Event::GateNotYet, $step, $person, \sprintf('%s: not yet, %d minutes more.', $step->title(), $more));
+        return $step->isRunning() ? $step : throw Refused::now($otherwise);
     }
 
-    /** A step whose effect has been lost – a degreased edge after an hour – is opened once more. */
-    public function again(int $id, int $version, Person $person): void
+    private static function minutesSince(StoredStep $step, \DateTimeImmutable $at): int
     {
-        $step = $this->step($id, $version);
-        if (!$step->isDone()) {
-            throw Refused::now('Only what has been done can be done again.');
-        }
-        foreach ($this->job($step)->tasks as $task) {
-            foreach ($task->after as $bond) {
-                if ($bond->step === $step->key() && ($task->running || null !== $task->doneAt)) {
-                    throw Refused::now(\sprintf('“%s” lies on it already.', $task->title));
-                }
-            }
-        }
-        $step->reopen();
-        $this->ledger->step(Event::Again, $step, $person, $step->title());
+        return max(0, (int) round(($at->getTimestamp() - ($step->startedAt() ?? $at)->getTimestamp()) / 60));
     }
 
-    private function refusal(StoredStep $step): ?string
+    /** @throws Refused when that person is at something else */
+    private function mustBeFree(Person $person, string $who): void
     {
-        $now = $this->clock->now()->setTimezone(new \DateTimeZone($this->workshopTimezone));
-        $job = $this->job($step);
+        $busy = Row::first($this->connection, 'SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
+        if (null !== $busy) {
+            throw Refused::now(\sprintf('%s still at “%s”. End that first, or put it down.', $who, $busy->text('title')));
+        }
+    }
+
+    private function refusal(StoredStep $step, \DateTimeImmutable $at): ?string
+    {
+        $local = $this->atHand->local($at);
+        $job = $this->atHand->job($step);
         $task = $job->tasks[$step->key()];
 
-        return Refusal::of($task, $job->readiness($task, $now), $now);
-    }
-
-    private function job(StoredStep $step): Job
-    {
-        $piece = $step->piece();
-        $rows = Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id = ? ORDER BY s.position', [$piece->id()]);
-
-        return Jobs::of($piece->id(), $piece->ticket()->promisedAt(), $rows);
-    }
-
-    /** @throws Refused|AccessDeniedException unless there is a reason and the right to have one */
-    private function override(string $refusal, ?string $why, Person $person): void
-    {
-        if (null === $why || '' === trim($why)) {
-            throw Role::Apprentice === $person->role() ? Refused::now($refusal) : Refused::unlessOverridden($refusal);
-        }
-        if (Role::Apprentice === $person->role()) {
-            throw new AccessDeniedException('An apprentice does not override.');
-        }
-    }
-
-    private function step(int $id, int $version): StoredStep
-    {
-        $step = $this->entities->find(StoredStep::class, $id) ?? throw new NotFoundHttpException();
-        if ($step->version() !== $version) {
-            throw Refused::stale(match (true) {
-                $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->endedAt())),
-                $step->isRunning() => \sprintf('%s began “%s” at %s.', $step->startedBy()?->name() ?? 'Somebody', $step->title(), $this->clockTime($step->startedAt())),
-                default => 'This step was changed meanwhile.',
-            });
-        }
-
-        return $step;
-    }
-
-    private function clockTime(?\DateTimeImmutable $at): string
-    {
-        return $at?->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('H:i') ?? '?';
+        return Refusal::of($task, $job->readiness($task, $local), $local);
     }
 }

@@ -12,6 +12,10 @@ use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\CallView;
+use KindHeel\App\Bench\GateInput;
+use KindHeel\App\Bench\JudgeStep;
+use KindHeel\App\Bench\KeyCoat;
+use KindHeel\App\Bench\StepInput;
 use KindHeel\App\Bench\WorkStep;
 use KindHeel\App\Counter\OpenTicket;
 use KindHeel\App\Counter\PieceInput;
@@ -58,6 +62,8 @@ final class DemoLoader
         private readonly OpenTicket $open,
         private readonly MakePlan $plan,
         private readonly WorkStep $work,
+        private readonly JudgeStep $judge,
+        private readonly KeyCoat $key,
         private readonly BenchReader $bench,
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
@@ -152,7 +158,7 @@ final class DemoLoader
                     // Still at it when the curtain of the demo goes up.
                     break;
                 }
-                $this->act(fn () => $this->work->done((int) $worker->step, $this->version((int) $worker->step), $this->personOf($worker)));
+                $this->act(fn () => $this->work->done((int) $worker->step, new StepInput($this->version((int) $worker->step)), $this->personOf($worker)));
                 $worker->step = null;
                 continue;
             }
@@ -162,21 +168,21 @@ final class DemoLoader
 
     private function next(Worker $worker): void
     {
-        foreach ($this->bench->forPerson($worker->person)->calls as $call) {
+        foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->personOf($worker)))->calls as $call) {
             if ('test' === $call->urgency) {
                 $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || null !== $this->addedTo($call);
-                $this->act(fn () => $this->work->gate($call->step->id, $call->step->version, $passed, null, $this->personOf($worker)));
+                $this->act(fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->personOf($worker)));
                 $worker->clock = $worker->clock->modify('+1 minute');
 
                 return;
             }
             if ('missed' === $call->urgency && null !== $call->again) {
                 $again = $call->again;
-                $this->act(fn () => $this->work->again($again->id, $again->version, $this->personOf($worker)));
+                $this->act(fn () => $this->judge->again($again->id, new StepInput($again->version), $this->personOf($worker)));
 
                 return;
             }
-            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, $call->step->version, null, $this->personOf($worker)))) {
+            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->personOf($worker)))) {
                 $worker->step = $call->step->id;
                 $pace = 0.8 + (crc32('pace'.$call->step->id) % 60) / 100.0;
                 $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', (int) round(60 * $pace * $call->step->minutes)));

@@ -17,6 +17,10 @@ enum Event: string
     case Overridden = 'overridden';
     case PutDown = 'put-down';
     case Again = 'again';
+    case Interrupted = 'interrupted';
+    case TakenOver = 'taken-over';
+    case Spoiled = 'spoiled';
+    case Keyed = 'keyed';
     case Finished = 'finished';
     case ColourRead = 'colour-read';
     case Compared = 'compared';

@@ -7,6 +7,7 @@ namespace KindHeel\App\People;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
+use KindHeel\Core\Assessment\AssessmentError;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
@@ -41,5 +42,10 @@ final readonly class Members implements UserProviderInterface
     public function person(Member $member): Person
     {
         return $this->entities->find(Person::class, $member->id) ?? throw new UserNotFoundException();
+    }
+
+    public function known(int $id): Person
+    {
+        return $this->entities->find(Person::class, $id) ?? throw new AssessmentError('person', 'Nobody of that number works here.');
     }
 }

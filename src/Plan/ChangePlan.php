@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
@@ -13,17 +12,15 @@ use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Planning\Numbers;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
-use KindHeel\Core\Treatment\Planning\Wanted;
 use KindHeel\Core\Treatment\Step;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Changes a plan by hand, one change at a time; what was done or is under way stays where it is. */
 final readonly class ChangePlan
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private AirHistory $air, private PlanTerms $terms)
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private RedrawPlan $redraw)
     {
     }
 
@@ -39,10 +36,8 @@ final readonly class ChangePlan
 
             return;
         }
-        $wanted = [];
         $worked = [];
         foreach ($piece->steps() as $step) {
-            $wanted[$step->key()] = $step->toWanted();
             if (!$step->isOpen()) {
                 $worked[] = $step->key();
             }
@@ -50,27 +45,21 @@ final readonly class ChangePlan
         if (\in_array($input->step, $worked, true)) {
             throw Refused::now('That step has been begun; it stays as it is.');
         }
+        $said = '';
         try {
-            [$rework, $said] = $this->change(Rework::of($piece->toCore(), array_values(array_map(static fn (Wanted $w): Step => $w->step, $wanted))), $input);
+            $this->redraw->redraw($piece, function (Rework $rework) use ($input, $worked, &$said): Rework {
+                [$changed, $said] = $this->change($rework, $input);
+                if (\array_slice(array_map(static fn (Step $s): string => $s->id, $changed->steps), 0, \count($worked)) !== $worked) {
+                    throw Refused::now('What has been begun comes first; the step goes after it.');
+                }
+
+                return $changed;
+            }, \sprintf('Put in by %s.', $person->name()));
         } catch (ReworkError $error) {
             throw Refused::now($error->getMessage());
         }
-        if (\array_slice(array_map(static fn (Step $s): string => $s->id, $rework->steps), 0, \count($worked)) !== $worked) {
-            throw Refused::now('What has been begun comes first; the step goes after it.');
-        }
-        $this->store($piece, $rework, $wanted, $person);
-        $this->ledger->piece(Event::Planned, $piece, $person, 'Changed by hand: '.$said);
-    }
-
-    /** @param array<string, Wanted> $known */
-    private function store(StoredPiece $piece, Rework $rework, array $known, Person $person): void
-    {
-        $wanted = array_map(
-            static fn (Step $s): Wanted => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Wanted($s, 0, \sprintf('Put in by %s.', $person->name()), []),
-            $rework->steps,
-        );
         $piece->terms()->byHand(true);
-        $piece->follow((new Numbers($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($wanted));
+        $this->ledger->piece(Event::Planned, $piece, $person, 'Changed by hand: '.$said);
     }
 
     /**

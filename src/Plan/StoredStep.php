@@ -340,10 +340,36 @@ class StoredStep
         $this->endedAt = $at;
     }
 
+    /** Broken off; what went into it so far counts when it goes on. */
+    public function interrupt(\DateTimeImmutable $at): void
+    {
+        $worked = $this->workedSecondsUntil($at);
+        $this->reopen();
+        $this->workedSeconds = $worked;
+    }
+
+    /** Somebody else goes on with it. */
+    public function passTo(Person $other, \DateTimeImmutable $at): void
+    {
+        $this->workedSeconds = $this->workedSecondsUntil($at);
+        $this->startedAt = $at;
+        $this->startedBy = $other;
+    }
+
+    private function workedSecondsUntil(\DateTimeImmutable $at): int
+    {
+        if (!$this->isRunning() || null === $this->startedAt) {
+            throw new \LogicException('Only what is under way is broken off or handed on.');
+        }
+
+        return $this->workedSeconds + max(0, $at->getTimestamp() - $this->startedAt->getTimestamp());
+    }
+
     /** To be done once more, as if it had not been begun. */
     public function reopen(): void
     {
         $this->status = StepStatus::Open;
+        $this->workedSeconds = 0;
         $this->startedAt = $this->startedBy = $this->endedAt = null;
         $this->moments = new Moments();
     }
@@ -368,10 +394,10 @@ class StoredStep
         return $this->endedAt;
     }
 
-    /** Whole minutes from start to end, at least one. */
+    /** Whole minutes that went into it, at least one. */
     public function realMinutes(): int
     {
-        return null === $this->startedAt || null === $this->endedAt ? 0 : max(1, (int) round(($this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60));
+        return null === $this->startedAt || null === $this->endedAt ? 0 : max(1, (int) round(($this->workedSeconds + $this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60));
     }
 
     public function dries(Forecast $forecast): void

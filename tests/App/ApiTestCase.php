@@ -169,9 +169,9 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** A pair of pigmented derbies, looked over and planned; its id. */
-    protected function plannedPair(?string $promisedAt = null): int
+    protected function plannedPair(?string $promisedAt = null, string $aim = 'freshen', int $severity = 2): int
     {
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', (null === $promisedAt ? [] : ['promisedAt' => $promisedAt]) + $this->ticketBody(), 201);
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', (null === $promisedAt ? [] : ['promisedAt' => $promisedAt]) + $this->ticketBody(aim: $aim), 201);
         $id = $ticket->pieces[0]->id;
         $places = [];
         foreach (['left', 'right'] as $half) {
@@ -180,7 +180,7 @@ abstract class ApiTestCase extends WebTestCase
             }
         }
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'pigmented', 'certainty' => 'known']);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2, 'lengthMm' => 12.0, 'widthMm' => 4.0]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => $severity, 'lengthMm' => 12.0, 'widthMm' => 4.0]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
 
         return $id;

@@ -11,6 +11,7 @@ use KindHeel\Core\Treatment\Ahead;
 use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
 use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
@@ -134,6 +135,25 @@ final readonly class Rework
         $rest = array_values(array_filter($step->after, static fn (After $a): bool => $a->step !== $after));
 
         return new self($this->piece, $this->with($step->bonds([...$rest, new After($after, null, $bond->withinMinutes, $bond->before)])));
+    }
+
+    /**
+     * The window over a coat has been missed: the coat is keyed with a very fine abrasive and wiped with alcohol, and no longer has a window (W-7).
+     *
+     * @param string $id    the coat that comes too late
+     * @param string $below the coat that it was to follow
+     *
+     * @throws ReworkError when there is no such step
+     */
+    public function keyed(string $id, string $below): self
+    {
+        $late = $this->step($id);
+        $unbound = $late->bonds(array_map(static fn (After $a): After => $a->step === $below ? new After($a->step, $a->from) : $a, $late->after));
+        $rework = new self($this->piece, $this->with($unbound));
+
+        return $rework
+            ->added(Step::act(Phase::Colour, Action::Sand, $late->on), $id)
+            ->added(Step::lay(Phase::Colour, FamilyId::Alcohol, Applicator::Cloth, $late->on), $id);
     }
 
     /**

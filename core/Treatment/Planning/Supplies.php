@@ -65,6 +65,7 @@ final class Supplies
     {
         return match (true) {
             Phase::Repair === $step->phase => [80, 120],
+            Phase::Colour === $step->phase => [1000],
             Phase::Strip === $step->phase => [400, 600],
             Phase::Clean === $step->phase => [600, 1000],
             [] !== array_filter($step->on, static fn (Place $p): bool => $p->part->isEdge() || PartName::Edge === $p->part) => [180, 320, 600],

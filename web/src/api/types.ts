@@ -326,6 +326,7 @@ export interface GateInput {
   version: number;
   answer: string;
   why?: string | null;
+  at?: string | null;
 }
 
 export interface KeepInput {
@@ -941,6 +942,7 @@ export interface SignedView {
 export interface StepInput {
   version: number;
   why?: string | null;
+  at?: string | null;
 }
 
 export interface StepView {
@@ -989,6 +991,11 @@ export interface SwatchView {
   readonly code: string;
   readonly name: string;
   readonly seen: SeenView;
+}
+
+export interface TakeOverInput {
+  version: number;
+  person: number;
 }
 
 export interface TapeView {

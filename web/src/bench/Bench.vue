@@ -84,6 +84,12 @@ useEventListener(window, 'keydown', (event) => {
     act()
   } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
     void hands.gate(inHand.value.step, 'not-yet')
+  } else if (event.key === 'i' && inHand.value?.urgency === 'running') {
+    void hands.interrupt(inHand.value.step)
+  } else if (event.key === 'x' && (inHand.value?.urgency === 'running' || inHand.value?.urgency === 'test')) {
+    void hands.spoiled(inHand.value.step)
+  } else if (event.key === 'h' && inHand.value?.urgency === 'running') {
+    document.querySelector<HTMLButtonElement>('[data-helper]')?.click()
   } else if (event.key === 'Escape' && inHand.value?.urgency === 'running') {
     void hands.putDown(inHand.value.step)
   } else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && bench.value) {
@@ -102,6 +108,7 @@ useEventListener(window, 'keydown', (event) => {
         <div class="flex items-baseline gap-6">
           <h1 class="text-2xl">The rack</h1>
           <p class="grow text-lg font-semibold" aria-live="polite"><template v-if="now - saidAt < 40000">{{ said }}</template></p>
+          <FitMinutes v-if="bench && bench.rack.length > 0" @take="takeStep" />
           <AirLine v-if="bench" :air="bench.air" @typed="look" />
         </div>
         <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
@@ -115,9 +122,7 @@ useEventListener(window, 'keydown', (event) => {
       </section>
       <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">
         <Notice :text="hands.problem.value || problem" @again="look" />
-        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)">
-          <FitMinutes @take="takeStep" />
-        </Hand>
+        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)" @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
       </section>
     </div>
     <Tape v-if="bench" :bench="bench" :now="now" />

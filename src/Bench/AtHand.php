@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Person;
+use KindHeel\App\People\Role;
+use KindHeel\App\Plan\Jobs;
+use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Schedule\Job;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+
+/** The step that somebody says something of, and the moment at which it happened. */
+final readonly class AtHand
+{
+    /** What was done while the computer was out of reach is taken in so long afterwards. */
+    private const LATE_HOURS = 36;
+
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock, private string $workshopTimezone)
+    {
+    }
+
+    /** @throws Refused when somebody has changed it meanwhile */
+    public function step(int $id, int $version): StoredStep
+    {
+        $step = $this->entities->find(StoredStep::class, $id) ?? throw new NotFoundHttpException();
+        if ($step->version() !== $version) {
+            throw Refused::stale(match (true) {
+                $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->endedAt())),
+                $step->isRunning() => \sprintf('%s began “%s” at %s.', $step->startedBy()?->name() ?? 'Somebody', $step->title(), $this->clockTime($step->startedAt())),
+                default => 'This step was changed meanwhile.',
+            });
+        }
+
+        return $step;
+    }
+
+    /**
+     * When it happened: now, or when it was done while the computer was out of reach.
+     *
+     * @throws Refused when that cannot be
+     */
+    public function moment(?string $told): \DateTimeImmutable
+    {
+        $now = $this->clock->now();
+        if (null === $told) {
+            return $now;
+        }
+        $at = (new \DateTimeImmutable($told))->setTimezone($now->getTimezone());
+        if ($at > $now->modify('+2 minutes') || $at < $now->modify(\sprintf('-%d hours', self::LATE_HOURS))) {
+            throw Refused::now(\sprintf('It is said to have been done on %s, and that cannot be. Is the clock of that device right?', $at->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('j F, H:i')));
+        }
+
+        return min($at, $now);
+    }
+
+    public function job(StoredStep $step): Job
+    {
+        $piece = $step->piece();
+        $rows = Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id = ? ORDER BY s.position', [$piece->id()]);
+
+        return Jobs::of($piece->id(), $piece->ticket()->promisedAt(), $rows);
+    }
+
+    public function local(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return $at->setTimezone(new \DateTimeZone($this->workshopTimezone));
+    }
+
+    public function clockTime(?\DateTimeImmutable $at): string
+    {
+        return null === $at ? '?' : $this->local($at)->format('H:i');
+    }
+
+    /** @throws Refused|AccessDeniedException unless there is a reason and the right to have one */
+    public static function override(string $refusal, ?string $why, Person $person): void
+    {
+        if (null === $why || '' === trim($why)) {
+            throw Role::Apprentice === $person->role() ? Refused::now($refusal) : Refused::unlessOverridden($refusal);
+        }
+        if (Role::Apprentice === $person->role()) {
+            throw new AccessDeniedException('An apprentice does not override.');
+        }
+    }
+}

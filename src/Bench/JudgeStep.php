@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use KindHeel\App\Http\Refused;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Patience;
+
+/** What is found of a step that was done: its test is passed or not yet, it is spoiled, it has to be done again. */
+final readonly class JudgeStep
+{
+    public function __construct(private AtHand $atHand, private KeyCoat $key, private Ledger $ledger)
+    {
+    }
+
+    public function gate(int $id, GateInput $input, Person $person): void
+    {
+        $step = $this->atHand->step($id, $input->version);
+        if (!$step->isDone() || null === $step->gateFrom() || null !== $step->gatePassedAt()) {
+            throw Refused::now(null === $step->gatePassedAt() ? 'There is nothing to test here.' : 'This coat has passed its test already.');
+        }
+        $passed = 'passed' === $input->answer;
+        $at = $this->atHand->moment($input->at);
+        $touch = $step->reaches(Stage::Touch);
+        if ($passed && null !== $touch && $touch > $at) {
+            $refusal = \sprintf('Not to be touched before %s: a finger would mark it.', $this->atHand->clockTime($touch->modify('+59 seconds')));
+            AtHand::override($refusal, $input->why, $person);
+            $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Tested all the same: %s', $refusal, $input->why), at: $at);
+        }
+        if ($passed) {
+            $step->passGate($at);
+            $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->gate()), at: $at);
+
+            return;
+        }
+        $more = Patience::more($step->endedAt() ?? $at, $at);
+        $forecast = $step->reaches($step->gateFrom());
+        $overdue = null === $forecast ? 0 : max(0, (int) ceil(($at->getTimestamp() - $forecast->getTimestamp()) / 60));
+        $step->waitLonger($more + $overdue);
+        $this->ledger->step(Event::GateNotYet, $step, $person, \sprintf('%s: not yet, %d minutes more.', $step->title(), $more), at: $at);
+    }
+
+    /** A step whose effect has been lost – a degreased edge after an hour – is opened once more. */
+    public function again(int $id, StepInput $input, Person $person): void
+    {
+        $step = $this->atHand->step($id, $input->version);
+        if (!$step->isDone()) {
+            throw Refused::now('Only what has been done can be done again.');
+        }
+        $this->nothingMayLieOn($step);
+        $step->reopen();
+        $this->ledger->step(Event::Again, $step, $person, $step->title(), at: $this->atHand->moment($input->at));
+    }
+
+    /** It went wrong and is done once more; a coat is keyed and wiped before, so that the next one holds. */
+    public function spoiled(int $id, StepInput $input, Person $person): void
+    {
+        $step = $this->atHand->step($id, $input->version);
+        if ($step->isOpen()) {
+            throw Refused::now('What has not been begun cannot be spoiled.');
+        }
+        $this->nothingMayLieOn($step);
+        $at = $this->atHand->moment($input->at);
+        $minutes = $step->isDone() ? $step->realMinutes() : max(1, (int) round(($at->getTimestamp() - ($step->startedAt() ?? $at)->getTimestamp()) / 60));
+        $step->reopen();
+        $this->ledger->step(Event::Spoiled, $step, $person, \sprintf('%s%s', $step->title(), null === $input->why || '' === trim($input->why) ? '' : ': '.trim($input->why)), $minutes, $at);
+        $this->key->before($step, $person);
+    }
+
+    private function nothingMayLieOn(StoredStep $step): void
+    {
+        foreach ($this->atHand->job($step)->tasks as $task) {
+            foreach ($task->after as $bond) {
+                if ($bond->step === $step->key() && ($task->running || null !== $task->doneAt)) {
+                    throw Refused::now(\sprintf('“%s” lies on it already.', $task->title));
+                }
+            }
+        }
+    }
+}

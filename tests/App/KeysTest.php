@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\TapeView;
+use KindHeel\App\Ledger\LedgerView;
+use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
+
+/** One key each: interrupted, handed on, spoiled; a window that is missed; and what was done out of reach. */
+final class KeysTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testAnInterruptedStepGoesOnWithTheMinutesThatAreLeftOfIt(): void
+    {
+        $id = $this->plannedPair();
+        $step = $this->begin('Wipe');
+        $this->clock->sleep(60);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/interrupt", ['version' => $step->version]);
+        $open = self::firstOf($bench->calls, static fn ($c): bool => $c->step->id === $step->id);
+        self::assertSame('open', $open->urgency);
+        $block = self::firstOf(array_merge(...array_map(static fn (TapeView $t): array => $t->today, $bench->tapes)), static fn ($b): bool => $b->step === $step->id && !$b->done);
+        self::assertSame((int) ceil($step->minutes - 1) * 60, strtotime($block->end) - strtotime($block->start));
+        $this->clock->sleep(3600);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $open->step->version]);
+        $this->clock->sleep(120);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $open->step->version + 1]);
+        $done = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'done' === $e->event && $e->text === $step->title);
+        self::assertSame(3, $done->realMinutes, 'the hour between is not counted');
+    }
+
+    public function testAHelperGoesOnAndTheFirstIsFreeForSomethingElse(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $step = $this->begin('Wipe');
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        $helper = self::firstOf($bench->tapes, static fn (TapeView $t): bool => 'Wren' === $t->name);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version, 'person' => $helper->person]);
+        self::assertNotSame($step->id, $bench->calls[0]->step->id);
+        self::assertSame(['Wren'], self::firstOf($bench->rack, static fn ($p): bool => $p->piece === $step->piece)->atWork);
+        self::assertContains($step->id, array_map(static fn ($b): int => $b->step, $bench->tapes[array_search($helper->person, array_column($bench->tapes, 'person'), true)]->today));
+        $this->refused(409, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => $helper->person]);
+        $this->refused(422, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => 99999]);
+        $next = $bench->calls[0];
+        $this->must(BenchView::class, 'POST', "/api/steps/{$next->step->id}/start", ['version' => $next->step->version]);
+        $back = $this->refused(409, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => $bench->tapes[0]->person]);
+        self::assertStringContainsString('Tomas is still at', $back->detail);
+    }
+
+    public function testASpoiledCoatIsKeyedAndLaidAnewAndTheLedgerKeepsTheLostMinutes(): void
+    {
+        $id = $this->plannedPair(aim: 'restore', severity: 4);
+        $this->doCall($this->workUntil('Paint'));
+        $paint = self::firstOf($this->plan($id), static fn (StepView $s): bool => str_starts_with($s->title, 'Paint') && 'done' === $s->status);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $paint->version, 'why' => 'a hair in it']);
+        self::assertNotSame([], $bench->calls);
+        $plan = $this->plan($id);
+        $at = array_search($paint->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
+        self::assertSame(['open', 'Key the surface', 'Degrease with alcohol'], [$plan[$at]->status, $plan[$at - 2]->title, $plan[$at - 1]->title]);
+        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'spoiled' === $e->event);
+        self::assertStringContainsString('a hair in it', $entry->text);
+        self::assertGreaterThan(0, $entry->realMinutes);
+        $this->refused(409, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $plan[$at]->version]);
+    }
+
+    public function testAMissedWindowPutsTheKeyAndTheWipeInByItselfAndOnce(): void
+    {
+        $id = $this->plannedPair(aim: 'restore', severity: 4);
+        $this->doCall($this->workUntil('Paint'));
+        $this->doCall($this->workUntil('Paint'));
+        $before = $this->plan($id);
+        $second = self::firstOf($before, static fn (StepView $s): bool => str_contains($s->title, 'coat 2 of 2') && str_starts_with($s->title, 'Paint'));
+        $minutes = array_sum(array_map(static fn (StepView $s): float => $s->minutes, $before));
+        $this->clock->sleep(2 * 86400);
+        $this->must(BenchView::class, 'GET', '/api/bench');
+        $this->must(BenchView::class, 'GET', '/api/bench');
+        $plan = $this->plan($id);
+        $at = array_search($second->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
+        self::assertSame(['Key the surface', 'Degrease with alcohol', $second->half], [$plan[$at - 2]->title, $plan[$at - 1]->title, $plan[$at - 2]->half]);
+        self::assertSame('W-7', $plan[$at - 1]->because[0]->rule);
+        self::assertCount(\count($before) + 4, $plan, 'both halves, each a key and a wipe');
+        self::assertGreaterThan($minutes + 4, array_sum(array_map(static fn (StepView $s): float => $s->minutes, $plan)));
+        $keyed = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'keyed' === $e->event);
+        self::assertCount(2, $keyed);
+        // It can be worked to its end: nothing waits for a window that has closed.
+        $this->doCall($this->workUntil('Key the surface'));
+        $paint = $this->workUntil('Paint');
+        self::assertStringContainsString('coat 2 of 2', $paint->step->title);
+        $this->doCall($paint);
+    }
+
+    public function testWhatWasDoneOutOfReachIsWrittenWithItsOwnTimeAndOnlyOnce(): void
+    {
+        $id = $this->plannedPair();
+        $call = $this->workUntil('Brush the dust');
+        $at = $this->clock->now();
+        $this->clock->sleep(5400);
+        $start = ['version' => $call->step->version, 'at' => $at->modify('+1 minute')->format(\DATE_RFC3339)];
+        $done = ['version' => $call->step->version + 1, 'at' => $at->modify('+5 minutes')->format(\DATE_RFC3339)];
+        foreach ([1, 2] as $time) {
+            foreach (['start' => $start, 'done' => $done] as $what => $body) {
+                self::assertSame(200, $this->ask('POST', "/api/steps/{$call->step->id}/$what", $body, ['Idempotency-Key' => 'away-'.$what]), $what.' '.$time);
+            }
+        }
+        $entries = array_values(array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => $e->text === $call->step->title && 'done' === $e->event));
+        self::assertCount(1, $entries);
+        self::assertSame([4, $at->modify('+5 minutes')->getTimestamp()], [$entries[0]->realMinutes, strtotime($entries[0]->at)]);
+
+        $next = $this->nextCall();
+        $problem = $this->refused(409, 'POST', "/api/steps/{$next->step->id}/start", ['version' => $next->step->version, 'at' => '2026-03-09T09:00:00+01:00']);
+        self::assertStringContainsString('Is the clock of that device right?', $problem->detail);
+        $this->refused(422, 'POST', "/api/steps/{$next->step->id}/start", ['version' => $next->step->version, 'at' => 'a while ago']);
+    }
+
+    private function begin(string $title): StepView
+    {
+        $call = $this->workUntil($title);
+
+        return $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version])->calls[0]->step;
+    }
+
+    /** @return list<StepView> */
+    private function plan(int $id): array
+    {
+        return $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps;
+    }
+}
