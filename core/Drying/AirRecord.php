@@ -63,4 +63,32 @@ final readonly class AirRecord
 
         return [new AirSpan($moment, $current->air, $current->surfaceTempC), ...\array_slice($this->spans, $index + 1)];
     }
+
+    /**
+     * The air that something met that was moved: each record from its moment until the next.
+     *
+     * @param non-empty-list<array{\DateTimeImmutable, self}> $stays in order of time
+     *
+     * @throws \DomainException when a record begins after the stay does
+     */
+    public static function along(array $stays): self
+    {
+        $spans = [];
+        foreach ($stays as $i => [$from, $record]) {
+            $until = $stays[$i + 1][0] ?? null;
+            foreach ($record->since($from) as $span) {
+                if (null === $until || $span->from < $until) {
+                    $spans[] = $span;
+                }
+            }
+        }
+
+        return self::of($spans);
+    }
+
+    /** The same until a moment, and from then on this air. */
+    public function changedFrom(\DateTimeImmutable $moment, Air $air): self
+    {
+        return self::of([...array_values(array_filter($this->spans, static fn (AirSpan $s): bool => $s->from < $moment)), new AirSpan($moment, $air)]);
+    }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
+use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Workshop\Hands;
 use KindHeel\App\Workshop\Settings;
@@ -33,7 +34,7 @@ final readonly class Foresee
 {
     private const SEED = 1;
 
-    public function __construct(private Connection $connection, private Hands $hands, private Settings $settings, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private Hands $hands, private Settings $settings, private Learning $learning, private ClockInterface $clock)
     {
     }
 
@@ -98,9 +99,10 @@ final readonly class Foresee
         foreach ([] === $due ? [] : Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position', [array_keys($due)], [ArrayParameterType::INTEGER]) as $row) {
             $rows[$row->int('piece_id')][] = $row;
         }
+        $factors = $this->learning->factors();
         $jobs = [];
         foreach (array_intersect_key($due, $rows) as $piece => $at) {
-            $jobs[] = Jobs::of($piece, $at, $rows[$piece]);
+            $jobs[] = Jobs::of($piece, $at, $rows[$piece], $factors);
         }
 
         return $jobs;

@@ -4,28 +4,44 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;
+use KindHeel\Core\Drying\Place;
 use Psr\Clock\ClockInterface;
 
-/** The air as it was read. */
+/** The air as it was read, at each place. A place without an instrument has the air of the bench. */
 final readonly class AirHistory
 {
-    private const COLUMNS = 'SELECT at, temp_c, rh, speed_ms, source FROM air_reading';
+    private const COLUMNS = 'SELECT at, temp_c, rh, speed_ms, source, place FROM air_reading';
+    /** What stands about stands there. */
+    public const USUAL = Place::Rack;
 
     public function __construct(private Connection $connection, private ClockInterface $clock)
     {
     }
 
-    public function latest(): ?KnownAir
+    public function latest(Place $place = Place::Bench): ?KnownAir
     {
-        $row = Row::first($this->connection, self::COLUMNS.' WHERE at <= ? ORDER BY at DESC, id DESC LIMIT 1', [Iso::toRow($this->clock->now())]);
+        $row = Row::first($this->connection, self::COLUMNS.' WHERE place = ? AND at <= ? ORDER BY at DESC, id DESC LIMIT 1', [$place->value, Iso::toRow($this->clock->now())]);
 
         return null === $row ? null : self::known($row);
+    }
+
+    /** @return array<string, KnownAir> the latest of each place */
+    public function everywhere(): array
+    {
+        $now = Iso::toRow($this->clock->now());
+        $known = [];
+        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (Place $p): string => '('.self::COLUMNS." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", Place::cases())), array_fill(0, \count(Place::cases()), $now)) as $row) {
+            $known[$row->text('place')] = self::known($row);
+        }
+
+        return $known;
     }
 
     /** The air now, or the usual one where nobody has ever read it. */
@@ -35,21 +51,73 @@ final readonly class AirHistory
     }
 
     /** From the last reading before a moment on; the usual air stands in where none is so old. */
-    public function since(\DateTimeImmutable $moment): AirRecord
+    public function since(\DateTimeImmutable $moment, Place $place = Place::Bench): AirRecord
+    {
+        return $this->records($moment)[$place->value];
+    }
+
+    /** The air that a piece has met from a moment on, wherever it stood. */
+    public function around(int $piece, \DateTimeImmutable $moment): AirRecord
+    {
+        return $this->aroundEach([$piece], $moment)[$piece];
+    }
+
+    /**
+     * {@see around()} for several pieces, in two queries.
+     *
+     * @param list<int> $pieces
+     *
+     * @return array<int, AirRecord>
+     */
+    public function aroundEach(array $pieces, \DateTimeImmutable $moment): array
+    {
+        $records = $this->records($moment);
+        $moves = [];
+        foreach ([] === $pieces ? [] : Row::all($this->connection, 'SELECT piece_id, place, at FROM piece_move WHERE piece_id IN (?) ORDER BY at, id', [$pieces], [ArrayParameterType::INTEGER]) as $row) {
+            $moves[$row->int('piece_id')][] = $row;
+        }
+        $around = [];
+        foreach ($pieces as $piece) {
+            $stays = [[$moment, $records[self::USUAL->value]]];
+            foreach ($moves[$piece] ?? [] as $move) {
+                $at = max($moment, $move->time('at'));
+                if ($at <= $stays[array_key_last($stays)][0]) {
+                    array_pop($stays);
+                }
+                $stays[] = [$at, $records[$move->text('place')]];
+            }
+            $around[$piece] = AirRecord::along($stays);
+        }
+
+        return $around;
+    }
+
+    /** @return array<string, AirRecord> by place, from the last reading before a moment on */
+    private function records(\DateTimeImmutable $moment): array
     {
         $at = Iso::toRow($moment);
-        $rows = Row::all(
-            $this->connection,
-            self::COLUMNS.' WHERE at >= COALESCE((SELECT MAX(at) FROM air_reading WHERE at <= ?), ?) ORDER BY at, id',
-            [$at, $at],
-        );
         $spans = [];
-        foreach ($rows as $row) {
+        foreach (Row::all(
+            $this->connection,
+            self::COLUMNS.' r WHERE r.at >= COALESCE((SELECT MAX(b.at) FROM air_reading b WHERE b.place = r.place AND b.at <= ?), ?) ORDER BY r.at, r.id',
+            [$at, $at],
+        ) as $row) {
             $known = self::known($row);
             // Two readings of one second: the later one holds.
-            $spans[$known->at->getTimestamp()] = new AirSpan($known->at, $known->air);
+            $spans[$row->text('place')][$known->at->getTimestamp()] = new AirSpan($known->at, $known->air);
         }
-        $spans = array_values($spans);
+        $bench = self::record(array_values($spans[Place::Bench->value] ?? []), $moment);
+        $records = [];
+        foreach (Place::cases() as $place) {
+            $records[$place->value] = isset($spans[$place->value]) ? self::record(array_values($spans[$place->value]), $moment) : $bench;
+        }
+
+        return $records;
+    }
+
+    /** @param list<AirSpan> $spans */
+    private static function record(array $spans, \DateTimeImmutable $moment): AirRecord
+    {
         if ([] === $spans || $spans[0]->from > $moment) {
             array_unshift($spans, new AirSpan($moment, Air::reference()));
         }
@@ -63,6 +131,7 @@ final readonly class AirHistory
             $row->time('at'),
             Air::of($row->float('temp_c'), $row->float('rh'), $row->float('speed_ms')),
             AirSource::from($row->text('source')),
+            Place::from($row->text('place')),
         );
     }
 }

@@ -6,11 +6,13 @@ namespace KindHeel\App\Air;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Place;
 
-/** The air in the workshop from a moment on. */
+/** The air at a place of the workshop from a moment on. */
 #[ORM\Entity]
 #[ORM\Table(name: 'air_reading')]
 #[ORM\Index(columns: ['at'])]
+#[ORM\Index(columns: ['place', 'at'])]
 class AirReading
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
@@ -31,6 +33,8 @@ class AirReading
         Air $air,
         #[ORM\Column(length: 12)]
         private AirSource $source,
+        #[ORM\Column(length: 10)]
+        private Place $place = Place::Bench,
     ) {
         $this->tempC = $air->tempC;
         $this->rh = $air->rh;

@@ -5,16 +5,42 @@ declare(strict_types=1);
 namespace KindHeel\App\Air;
 
 use KindHeel\App\Http\Iso;
+use KindHeel\Core\Drying\Place;
 
-/** The air in the workshop: °C, humidity in whole per cent. */
+/** The air at a place: °C, humidity in whole per cent. */
 final readonly class AirView
 {
-    public function __construct(public float $tempC, public int $humidity, public float $speedMs, public string $source, public string $at)
-    {
+    /** @param list<string> $said what to mind: a sensor that fails, air that is too cold or too damp (W-3) */
+    public function __construct(
+        /** bench, rack, booth or box */
+        public string $place,
+        public string $label,
+        public float $tempC,
+        public int $humidity,
+        public float $speedMs,
+        /** instrument or typed */
+        public string $source,
+        public string $at,
+        public array $said,
+    ) {
     }
 
-    public static function of(?KnownAir $known): ?self
+    public static function of(?KnownAir $known, ?string $fault = null): ?self
     {
-        return null === $known ? null : new self($known->air->tempC, (int) round(100 * $known->air->rh), $known->air->speedMs, $known->source->value, Iso::of($known->at) ?? '');
+        if (null === $known) {
+            return null;
+        }
+        $said = null === $fault ? [] : [$fault];
+        if ($known->air->tempC < 10.0) {
+            $said[] = 'Below 10 °C water films do not form.';
+        }
+        if ($known->air->rh > 0.85) {
+            $said[] = 'Above 85 % humidity spirit dyes and lacquers bloom.';
+        }
+        if (Place::Booth === $known->place && $known->air->tempC - $known->air->dewPointC() < 3.0) {
+            $said[] = 'The air is less than 3 °C above its dew point: no spraying.';
+        }
+
+        return new self($known->place->value, $known->place->label(), $known->air->tempC, (int) round(100 * $known->air->rh), $known->air->speedMs, $known->source->value, Iso::of($known->at) ?? '', $said);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
+use KindHeel\Core\Drying\Place;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 
-#[AsCommand('air:watch', 'Reads the thermo-hygrometer every minute and keeps what has changed.')]
+#[AsCommand('air:watch', 'Reads the thermo-hygrometers every minute and keeps what has changed.')]
 final readonly class AirWatchCommand
 {
     public function __construct(private ThermoHygrometer $instrument, private RecordAir $record, private ClockInterface $clock, private LoggerInterface $logger)
@@ -21,7 +22,9 @@ final readonly class AirWatchCommand
     {
         do {
             try {
-                $this->record->measured($this->instrument->read($this->clock->now()));
+                foreach (Place::cases() as $place) {
+                    $this->record->said($this->instrument->read($this->clock->now(), $place), $place);
+                }
             } catch (\Throwable $error) {
                 // The database may be away for a while; the next minute tries again.
                 $this->logger->warning('The air could not be read or kept: {why}', ['why' => $error->getMessage()]);

@@ -9,9 +9,15 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
+use KindHeel\App\Learning\Factors;
+use KindHeel\App\Learning\Learning;
+use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\AirSpan;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
+use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\FamilyId;
@@ -34,19 +40,52 @@ final readonly class RecordAir
         private Forecaster $forecaster,
         private ClockInterface $clock,
         private Foresee $foresee,
+        private Learning $learning,
     ) {
     }
 
-    public function typed(Air $air): void
+    /** @param Place|null $place none for the whole room: all places but the drying box */
+    public function typed(Air $air, ?Place $place = null): void
     {
-        $this->keep($air, AirSource::Typed);
+        foreach (null === $place ? [Place::Bench, Place::Rack, Place::Booth] : [$place] as $here) {
+            $this->entities->persist(new AirReading($this->clock->now(), $air, AirSource::Typed, $here));
+        }
+        $this->entities->flush();
+        $this->moveWaits();
+    }
+
+    /**
+     * What an instrument says, unless it fails: then that is kept instead, and the air before holds on.
+     *
+     * @param array{float, float, float}|null $said °C, relative humidity and m/s; null when it says nothing
+     */
+    public function said(?array $said, Place $place): ?SensorFault
+    {
+        $now = $this->clock->now();
+        $before = array_map(static fn (Row $r): AirSpan => new AirSpan($r->time('at'), Air::of($r->float('temp_c'), $r->float('rh'), $r->float('speed_ms'))), Row::all(
+            $this->connection,
+            'SELECT at, temp_c, rh, speed_ms FROM air_reading WHERE place = ? AND source = ? AND at BETWEEN ? AND ? ORDER BY at, id',
+            [$place->value, AirSource::Instrument->value, Iso::toRow($now->modify('-5 hours')), Iso::toRow($now)],
+        ));
+        $fault = SensorFault::in($said, $before, $now);
+        if (null === $fault) {
+            $this->connection->delete('air_fault', ['place' => $place->value]);
+        } else {
+            $this->connection->executeStatement('INSERT INTO air_fault (place, fault, since) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE since = IF(fault = VALUES(fault), since, VALUES(since)), fault = VALUES(fault)', [$place->value, $fault->value, Iso::toRow($now)]);
+        }
+        // What has stopped is still written down: it may go on, and the record shows since when.
+        if (null !== $said && (null === $fault || SensorFault::Stuck === $fault)) {
+            $this->measured(Air::of(...$said), $place);
+        }
+
+        return $fault;
     }
 
     /** @return bool whether the reading was worth keeping */
-    public function measured(Air $air): bool
+    public function measured(Air $air, Place $place = Place::Bench): bool
     {
         $now = $this->clock->now();
-        $last = $this->history->latest();
+        $last = $this->history->latest($place);
         $age = null === $last ? \INF : ($now->getTimestamp() - $last->at->getTimestamp()) / 60.0;
         if (null !== $last && AirSource::Typed === $last->source && $age < self::TYPED_HOLDS_MINUTES) {
             return false;
@@ -54,31 +93,37 @@ final readonly class RecordAir
         if (null !== $last && $age < self::MINUTES && abs($last->air->tempC - $air->tempC) < self::DEGREES && abs($last->air->rh - $air->rh) < self::HUMIDITY) {
             return false;
         }
-        $this->keep($air, AirSource::Instrument);
+        $this->entities->persist(new AirReading($now, $air, AirSource::Instrument, $place));
+        $this->entities->flush();
+        $this->moveWaits();
 
         return true;
     }
 
-    private function keep(Air $air, AirSource $source): void
+    /** A piece is put somewhere else, and meets the air there from now on. */
+    public function moved(StoredPiece $piece, Place $place): void
     {
-        $this->entities->persist(new AirReading($this->clock->now(), $air, $source));
+        $this->entities->persist(new PieceMove($piece, $place, $this->clock->now()));
         $this->entities->flush();
         $this->moveWaits();
     }
 
     /** Past the database's entities: a reading is not a change by somebody, so it must not count up a version. */
-    private function moveWaits(): void
+    public function moveWaits(): void
     {
         $now = Iso::toRow($this->clock->now());
         $coats = Row::all(
             $this->connection,
-            'SELECT id, drying_family, ended_at FROM plan_step WHERE status = \'done\' AND drying_family IS NOT NULL AND (full_at > ? OR full_at IS NULL)',
+            'SELECT id, piece_id, drying_family, applicator, ended_at FROM plan_step WHERE status = \'done\' AND drying_family IS NOT NULL AND (full_at > ? OR full_at IS NULL)',
             [$now],
         );
+        $factors = [] === $coats ? new Factors() : $this->learning->factors();
+        $laid = array_map(static fn (Row $r): \DateTimeImmutable => $r->time('ended_at'), $coats);
+        $around = [] === $laid ? [] : $this->history->aroundEach(array_values(array_unique(array_map(static fn (Row $r): int => $r->int('piece_id'), $coats))), min($laid));
         foreach ($coats as $row) {
             $laidAt = $row->time('ended_at');
             $profile = Family::of(FamilyId::from($row->text('drying_family')))->drying;
-            $forecast = $this->forecaster->forecast(new Coat($profile, $laidAt), $this->history->since($laidAt));
+            $forecast = $this->forecaster->forecast(new Coat($profile, $laidAt, learnedFactor: $factors->drying($row->text('drying_family'), $row->text('applicator'))), $around[$row->int('piece_id')]);
             $moments = [];
             foreach (Stage::cases() as $stage) {
                 $at = $forecast->at($stage);

@@ -16,6 +16,7 @@ use KindHeel\App\Http\Iso;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
+use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
@@ -27,7 +28,7 @@ use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
 use Psr\Clock\ClockInterface;
 
-/** Reads the bench in seven queries, however many pieces are on it. */
+/** Reads the bench in nine queries, however many pieces are on it. */
 final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
@@ -72,7 +73,7 @@ final readonly class BenchReader
 
         return new BenchView(
             $now->format(\DATE_RFC3339),
-            AirView::of($this->air->latest()),
+            $this->airs(),
             $this->callViews($calls, $pieces, $jobs),
             $rack,
             $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
@@ -81,6 +82,22 @@ final readonly class BenchReader
             Iso::of($until) ?? '',
             self::late($ahead, $pieces, $now),
         );
+    }
+
+    /** @return list<AirView> the air of each place that has been read, the bench first */
+    private function airs(): array
+    {
+        $faults = [];
+        foreach (Row::all($this->connection, 'SELECT place, fault FROM air_fault') as $row) {
+            $faults[$row->text('place')] = SensorFault::from($row->text('fault'));
+        }
+        $views = [];
+        foreach ($this->air->everywhere() as $known) {
+            $fault = $faults[$known->place->value] ?? null;
+            $views[] = AirView::of($known, $fault?->sentence($known->place->label()));
+        }
+
+        return array_values(array_filter($views));
     }
 
     /** What fits into so many minutes of this person. */
@@ -132,7 +149,8 @@ final readonly class BenchReader
         $pieces = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
+            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at,
+                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
         ) as $row) {
             $pieces[$row->int('id')] = $row;
@@ -284,6 +302,7 @@ final readonly class BenchReader
             $piece->text('name'),
             $piece->text('customer'),
             $piece->text('kind'),
+            $piece->text('place'),
             Iso::always($piece->text('promised_at')),
             \count(array_filter($rows, static fn (Row $r): bool => 'done' === $r->text('status'))),
             \count($rows),

@@ -10,6 +10,7 @@ use KindHeel\App\Air\AirView;
 final readonly class BenchView
 {
     /**
+     * @param list<AirView>       $air     of each place that has been read
      * @param list<CallView>      $calls   what calls for hands, the most pressing first; the first is in the hand
      * @param list<RackPieceView> $rack    the pieces in work, the one promised soonest first
      * @param list<TapeView>      $tapes   of each person, whoever looks first
@@ -18,7 +19,7 @@ final readonly class BenchView
      */
     public function __construct(
         public string $now,
-        public ?AirView $air,
+        public array $air,
         public array $calls,
         public array $rack,
         public array $tapes,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
@@ -15,7 +16,7 @@ use KindHeel\Core\Schedule\Patience;
 /** What is found of a step that was done: its test is passed or not yet, it is spoiled, it has to be done again. */
 final readonly class JudgeStep
 {
-    public function __construct(private AtHand $atHand, private KeyCoat $key, private Ledger $ledger)
+    public function __construct(private AtHand $atHand, private KeyCoat $key, private Ledger $ledger, private Learning $learning)
     {
     }
 
@@ -34,6 +35,7 @@ final readonly class JudgeStep
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Tested all the same: %s', $refusal, $input->why), at: $at);
         }
         if ($passed) {
+            $this->learning->passed($step, $person, $at);
             $step->passGate($at);
             $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->gate()), at: $at);
 
@@ -42,7 +44,7 @@ final readonly class JudgeStep
         $more = Patience::more($step->endedAt() ?? $at, $at);
         $forecast = $step->reaches($step->gateFrom());
         $overdue = null === $forecast ? 0 : max(0, (int) ceil(($at->getTimestamp() - $forecast->getTimestamp()) / 60));
-        $step->waitLonger($more + $overdue);
+        $step->waitLonger($more + $overdue, $at);
         $this->ledger->step(Event::GateNotYet, $step, $person, \sprintf('%s: not yet, %d minutes more.', $step->title(), $more), at: $at);
     }
 

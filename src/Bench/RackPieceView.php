@@ -19,6 +19,8 @@ final readonly class RackPieceView
         public string $name,
         public string $customer,
         public string $kind,
+        /** where it stands: bench, rack, booth or box */
+        public string $place,
         public string $promisedAt,
         public int $stepsDone,
         public int $stepsAll,

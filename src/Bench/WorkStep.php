@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
@@ -22,7 +23,7 @@ use KindHeel\Core\Treatment\Family;
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep
 {
-    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster)
+    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster, private Learning $learning)
     {
     }
 
@@ -58,8 +59,9 @@ final readonly class WorkStep
         $step->end($at);
         $family = $step->dryingFamily();
         if (null !== $family) {
-            $step->dries($this->forecaster->forecast(new Coat(Family::of($family)->drying, $at), $this->air->since($at)));
+            $step->dries($this->forecaster->forecast(new Coat(Family::of($family)->drying, $at, learnedFactor: $this->learning->factors()->drying($family->value, $step->applicator()->value)), $this->air->around($step->piece()->id(), $at)));
         }
+        $this->learning->worked($step, $person);
         $this->ledger->step(Event::Done, $step, $person, $step->title(), $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {
             $step->piece()->finish($at);

@@ -9,7 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
-use KindHeel\App\Air\ThermoHygrometer;
+use KindHeel\App\Air\SimulatedThermoHygrometer;
 use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Bench\GateInput;
@@ -29,6 +29,8 @@ use KindHeel\App\Picture\Moment;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\MakePlan;
 use KindHeel\App\Plan\PlanInput;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Place;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -58,7 +60,7 @@ final class DemoLoader
         private readonly EntityManagerInterface $entities,
         private readonly Connection $connection,
         private readonly PasswordHasherFactoryInterface $hashers,
-        private readonly ThermoHygrometer $instrument,
+        private readonly SimulatedThermoHygrometer $instrument,
         private readonly OpenTicket $open,
         private readonly MakePlan $plan,
         private readonly WorkStep $work,
@@ -115,10 +117,20 @@ final class DemoLoader
     private function air(\DateTimeImmutable $now): void
     {
         for ($at = $this->clock->now(); $at < $now; $at = $at->modify('+30 minutes')) {
-            $this->entities->persist(new AirReading($at, $this->instrument->read($at), AirSource::Instrument));
+            $this->readAir($at);
         }
-        $this->entities->persist(new AirReading($now, $this->instrument->read($now), AirSource::Instrument));
+        $this->readAir($now);
         $this->entities->flush();
+    }
+
+    private function readAir(\DateTimeImmutable $at): void
+    {
+        foreach (Place::cases() as $place) {
+            $said = $this->instrument->read($at, $place);
+            if (null !== $said) {
+                $this->entities->persist(new AirReading($at, Air::of(...$said), AirSource::Instrument, $place));
+            }
+        }
     }
 
     /** @return list<array{\DateTimeImmutable, \DateTimeImmutable}> when somebody is at the bench */

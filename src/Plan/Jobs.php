@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Database\Row;
+use KindHeel\App\Learning\Factors;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Task;
@@ -14,18 +15,27 @@ use KindHeel\Core\Treatment\FamilyId;
 final class Jobs
 {
     public const COLUMNS = 's.id, s.piece_id, s.step_key, s.position, s.title, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, s.ended_at,
-        s.next_at, s.phase, s.station, s.brush, s.worked_seconds, s.gate_from, s.gate_passed_at, s.drying_family,
+        s.next_at, s.phase, s.action, s.family, s.applicator, s.station, s.brush, s.worked_seconds, s.gate_from, s.gate_passed_at, s.drying_family,
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full';
 
-    /** @param list<Row> $rows of one piece, by position */
-    public static function of(int $piece, \DateTimeImmutable $due, array $rows): Job
+    /**
+     * @param list<Row> $rows    of one piece, by position
+     * @param Factors   $factors what has been learned of minutes and of drying
+     */
+    public static function of(int $piece, \DateTimeImmutable $due, array $rows, Factors $factors = new Factors()): Job
     {
-        return new Job($piece, $due, array_map(self::task(...), $rows));
+        $drying = [];
+        foreach ($rows as $row) {
+            $drying[$row->text('step_key')] = $factors->drying($row->textOrNull('drying_family'), $row->text('applicator'));
+        }
+
+        return new Job($piece, $due, array_map(static fn (Row $r): Task => self::task($r, $factors, $drying), $rows));
     }
 
-    private static function task(Row $row): Task
+    /** @param array<string, float> $drying factor by step */
+    private static function task(Row $row, Factors $factors, array $drying): Task
     {
         $done = StepStatus::Done->value === $row->text('status');
         $moments = [];
@@ -38,7 +48,7 @@ final class Jobs
         // What a done step once waited for binds nothing any more.
         foreach ($done ? [] : StoredWait::of($row) as $wait) {
             $after[] = $wait->bond;
-            $usual[$wait->bond->step] = $wait->minMinutes ?? 0.0;
+            $usual[$wait->bond->step] = ($wait->minMinutes ?? 0.0) * ($drying[$wait->bond->step] ?? 1.0);
             if (null !== $wait->maxMinutes) {
                 $longest[$wait->bond->step] = $wait->maxMinutes;
             }
@@ -50,7 +60,7 @@ final class Jobs
             $row->text('step_key'),
             $row->int('position'),
             $row->text('title'),
-            $row->float('minutes'),
+            $row->float('minutes') * $factors->minutes(Factors::what($row->text('action'), $row->textOrNull('family'), $row->text('applicator')))->factor,
             $after,
             StepStatus::Running->value === $row->text('status'),
             $done ? $row->time('ended_at') : null,

@@ -36,6 +36,9 @@ class Moments
     private int $addedMinutes = 0;
 
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $notYetAt = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $gatePassedAt = null;
 
     public function dries(Forecast $forecast): void
@@ -57,15 +60,23 @@ class Moments
     /** When a stage is forecast, with what failed gate tests added. */
     public function reaches(Stage $stage): ?\DateTimeImmutable
     {
-        $at = match ($stage) {
+        return $this->forecast($stage)?->modify(\sprintf('+%d minutes', $this->addedMinutes)) ?: null;
+    }
+
+    public function forecast(Stage $stage): ?\DateTimeImmutable
+    {
+        return match ($stage) {
             Stage::Touch => $this->touchAt,
             Stage::RecoatFrom => $this->recoatFromAt,
             Stage::RecoatUntil => $this->recoatUntilAt,
             Stage::Next => $this->nextAt,
             Stage::Full => $this->fullAt,
         };
+    }
 
-        return $at?->modify(\sprintf('+%d minutes', $this->addedMinutes)) ?: null;
+    public function notYetAt(): ?\DateTimeImmutable
+    {
+        return $this->notYetAt;
     }
 
     public function passedAt(): ?\DateTimeImmutable
@@ -78,8 +89,9 @@ class Moments
         $this->gatePassedAt = $at;
     }
 
-    public function waitLonger(int $minutes): void
+    public function waitLonger(int $minutes, \DateTimeImmutable $at): void
     {
+        $this->notYetAt = $at;
         $this->addedMinutes += $minutes;
     }
 }

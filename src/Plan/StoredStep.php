@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Assessment\Half;
@@ -397,7 +398,36 @@ class StoredStep
     /** Whole minutes that went into it, at least one. */
     public function realMinutes(): int
     {
-        return null === $this->startedAt || null === $this->endedAt ? 0 : max(1, (int) round(($this->workedSeconds + $this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60));
+        return null === $this->startedAt || null === $this->endedAt ? 0 : max(1, (int) round($this->workedMinutes()));
+    }
+
+    /** Minutes of hands that went into it, to the second. */
+    public function workedMinutes(): float
+    {
+        return null === $this->startedAt || null === $this->endedAt ? 0.0 : ($this->workedSeconds + $this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60.0;
+    }
+
+    /** What is learned about: the product and what lays it, or the act. */
+    public function what(): string
+    {
+        return Factors::what($this->action->value, $this->family?->value, $this->applicator->value);
+    }
+
+    public function applicator(): Applicator
+    {
+        return $this->applicator;
+    }
+
+    /** When a stage was expected, before any test. */
+    public function forecastFor(Stage $stage): ?\DateTimeImmutable
+    {
+        return $this->moments->forecast($stage);
+    }
+
+    /** When its test was last answered with “not yet”. */
+    public function notYetAt(): ?\DateTimeImmutable
+    {
+        return $this->moments->notYetAt();
     }
 
     public function dries(Forecast $forecast): void
@@ -431,8 +461,8 @@ class StoredStep
         $this->moments->pass($at);
     }
 
-    public function waitLonger(int $minutes): void
+    public function waitLonger(int $minutes, \DateTimeImmutable $at): void
     {
-        $this->moments->waitLonger($minutes);
+        $this->moments->waitLonger($minutes, $at);
     }
 }

@@ -6,13 +6,18 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirSource;
+use KindHeel\App\Air\FeedThermoHygrometer;
 use KindHeel\App\Air\RecordAir;
 use KindHeel\App\Air\SimulatedThermoHygrometer;
-use KindHeel\App\Air\ThermoHygrometer;
+use KindHeel\App\Air\WhatIfView;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\SensorFault;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\HttpClient\MockHttpClient;
+use Symfony\Component\HttpClient\Response\MockResponse;
 
 /** The instrument on the wall, and a person who does not believe it. */
 final class AirTest extends ApiTestCase
@@ -62,14 +67,15 @@ final class AirTest extends ApiTestCase
     {
         $instrument = new SimulatedThermoHygrometer();
         $at = new \DateTimeImmutable('2026-03-02T09:17:00+00:00');
-        self::assertEquals($instrument->read($at), $instrument->read($at));
-        $warmest = $coldest = $instrument->read($at)->tempC;
+        self::assertEquals($instrument->read($at, Place::Rack), $instrument->read($at, Place::Rack));
+        $warmest = -\INF;
+        $coldest = \INF;
         for ($hour = 0; $hour < 24 * 20; ++$hour) {
-            $air = $instrument->read($at->modify("+$hour hours"));
-            $warmest = max($warmest, $air->tempC);
-            $coldest = min($coldest, $air->tempC);
-            self::assertGreaterThanOrEqual(0.25, $air->rh);
-            self::assertLessThanOrEqual(0.85, $air->rh);
+            $air = $instrument->read($at->modify("+$hour hours"), Place::Bench) ?? self::fail('It says nothing.');
+            $warmest = max($warmest, $air[0]);
+            $coldest = min($coldest, $air[0]);
+            self::assertGreaterThanOrEqual(0.25, $air[1]);
+            self::assertLessThanOrEqual(0.85, $air[1]);
         }
         self::assertGreaterThan(14.0, $coldest);
         self::assertLessThan(25.0, $warmest);
@@ -79,12 +85,11 @@ final class AirTest extends ApiTestCase
     public function testTheWatchReadsOnceAndKeepsWhatItRead(): void
     {
         $this->clock->sleep(2 * 3600);
-        self::assertInstanceOf(SimulatedThermoHygrometer::class, self::getContainer()->get(ThermoHygrometer::class));
         $application = new Application(self::$kernel ?? self::bootKernel());
         $tester = new CommandTester($application->find('air:watch'));
         self::assertSame(0, $tester->execute(['--once' => true]));
         self::assertSame(AirSource::Instrument, $this->history()->latest()?->source);
-        self::assertSame(2, $this->rows('air_reading'));
+        self::assertSame(7, $this->rows('air_reading'), 'typed at three places, read at four');
     }
 
     public function testDampAirIsSaidOnTheCoatThatSuffersFromIt(): void
@@ -100,6 +105,94 @@ final class AirTest extends ApiTestCase
         self::assertSame('stalled', $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->standing);
         self::getContainer()->get(RecordAir::class)->typed(Air::reference());
         self::assertNotNull($this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'and goes on when it has come');
+    }
+
+    public function testAPieceInTheDryingBoxMeetsTheAirThere(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $record = self::getContainer()->get(RecordAir::class);
+        $record->typed(Air::of(32.0, 0.25, 0.6), Place::Box);
+        $this->doCall($this->workUntil('Wipe'));
+        $coat = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0];
+        $bench = $this->must(BenchView::class, 'POST', "/api/pieces/$id/place", ['place' => 'box']);
+        self::assertSame('box', $bench->rack[0]->place);
+        self::assertLessThan(strtotime((string) $coat->nextAt), strtotime((string) $bench->rack[0]->coats[0]->nextAt));
+        $record->typed(Air::of(12.0, 0.9), Place::Rack);
+        self::assertSame($bench->rack[0]->coats[0]->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'the rack’s air is nothing to it now');
+        $this->refused(422, 'POST', "/api/pieces/$id/place", ['place' => 'cellar']);
+        $this->refused(404, 'POST', '/api/pieces/99999/place', ['place' => 'box']);
+    }
+
+    public function testWhatAFanWouldSaveIsSaidForEveryCoatAndChangesNothing(): void
+    {
+        $this->signIn();
+        $this->plannedPair();
+        self::assertSame([], $this->must(WhatIfView::class, 'GET', '/api/air/what-if?do=fan')->coats);
+        $this->doCall($this->workUntil('Wipe'));
+        $before = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0];
+        $fan = $this->must(WhatIfView::class, 'GET', '/api/air/what-if?do=fan');
+        self::assertSame($before->nextAt, $fan->coats[0]->was);
+        // A minute of the twelve has not passed; a draught of 1 m/s takes water off √10 times as fast.
+        self::assertSame((int) round(12 * 60 / sqrt(10)), strtotime((string) $fan->coats[0]->becomes) - strtotime($before->laidAt));
+        self::assertSame(8, $fan->minutes);
+        $damp = $this->must(WhatIfView::class, 'GET', '/api/air/what-if?do=window&outsideC=19&outsideHumidity=100');
+        self::assertLessThan($fan->minutes, $damp->minutes);
+        self::assertNotNull($this->must(WhatIfView::class, 'GET', '/api/air/what-if?do=heater')->caution);
+        self::assertSame($before->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt);
+        $this->refused(404, 'GET', '/api/air/what-if?do=prayer');
+        $this->refused(422, 'GET', '/api/air/what-if?do=window&outsideC=900');
+    }
+
+    public function testAnInstrumentThatFailsIsNotBelievedAndIsSaidUntilItIsWellAgain(): void
+    {
+        $this->signIn();
+        $record = self::getContainer()->get(RecordAir::class);
+        $this->clock->sleep(2 * 3600);
+        self::assertNull($record->said([20.1, 0.5, 0.1], Place::Rack));
+        $this->clock->sleep(600);
+        self::assertSame(SensorFault::Absurd, $record->said([-127.0, 2.55, 0.0], Place::Rack));
+        $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place);
+        self::assertSame(20.1, $rack->tempC, 'the air before holds on');
+        self::assertStringContainsString('is not believed', $rack->said[0]);
+        self::assertSame(SensorFault::Missing, $record->said(null, Place::Rack));
+        self::assertNull($record->said([20.4, 0.5, 0.1], Place::Rack));
+        self::assertSame([], self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place)->said);
+        for ($n = 0; $n < 24; ++$n) {
+            $this->clock->sleep(660);
+            $record->said([20.4, 0.5, 0.1], Place::Rack);
+        }
+        self::assertSame(SensorFault::Stuck, $record->said([20.4, 0.5, 0.1], Place::Rack));
+    }
+
+    public function testTheFeedIsReadAsItIsDocumentedAndSilenceIsNotTakenForAir(): void
+    {
+        $asked = [];
+        $feed = new FeedThermoHygrometer(new MockHttpClient(static function (string $method, string $url) use (&$asked): MockResponse {
+            $asked[] = $url;
+
+            return match (true) {
+                str_contains($url, 'rack') => new MockResponse('{"place":"rack","at":"2026-03-02T09:00:00+00:00","temp_c":19,"rh":0.51,"speed_ms":0.1}'),
+                str_contains($url, 'booth') => new MockResponse('{"temp_c":"warm","rh":0.5}'),
+                str_contains($url, 'box') => new MockResponse('<html>', ['http_code' => 200]),
+                default => new MockResponse('', ['http_code' => 503]),
+            };
+        }), 'http://127.0.0.1:8318/');
+        $read = fn (Place $place): ?array => $feed->read($this->clock->now(), $place);
+        self::assertSame([19.0, 0.51, 0.1], $read(Place::Rack));
+        self::assertSame([null, null, null], [$read(Place::Booth), $read(Place::Box), $read(Place::Bench)]);
+        self::assertStringStartsWith('http://127.0.0.1:8318/places/rack?at=2026-03-02T09:00:00', $asked[0]);
+    }
+
+    public function testARainyWeekIsDamperAndFaultsCanBeSetOnTheStandIn(): void
+    {
+        $at = new \DateTimeImmutable('2026-03-02T14:00:00+00:00');
+        [$dry, $wet] = [(new SimulatedThermoHygrometer())->read($at, Place::Rack), (new SimulatedThermoHygrometer(rainy: true))->read($at, Place::Rack)];
+        self::assertGreaterThan(0.2, ($wet[1] ?? 0.0) - ($dry[1] ?? 0.0));
+        $broken = new SimulatedThermoHygrometer(faults: ['rack' => SensorFault::Stuck, 'box' => SensorFault::Missing, 'booth' => SensorFault::Absurd]);
+        self::assertSame($broken->read($at, Place::Rack), $broken->read($at->modify('+5 hours'), Place::Rack));
+        self::assertNull($broken->read($at, Place::Box));
+        self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, Place::Booth), [], $at));
     }
 
     private function history(): AirHistory

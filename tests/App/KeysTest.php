@@ -47,7 +47,7 @@ final class KeysTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version, 'person' => $helper->person]);
         self::assertNotSame($step->id, $bench->calls[0]->step->id);
         self::assertSame(['Wren'], self::firstOf($bench->rack, static fn ($p): bool => $p->piece === $step->piece)->atWork);
-        self::assertContains($step->id, array_map(static fn ($b): int => $b->step, $bench->tapes[array_search($helper->person, array_column($bench->tapes, 'person'), true)]->today));
+        self::assertContains($step->id, array_map(static fn ($b): int => $b->step, $bench->tapes[(int) array_search($helper->person, array_column($bench->tapes, 'person'), true)]->today));
         $this->refused(409, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => $helper->person]);
         $this->refused(422, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => 99999]);
         $next = $bench->calls[0];
@@ -64,7 +64,7 @@ final class KeysTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $paint->version, 'why' => 'a hair in it']);
         self::assertNotSame([], $bench->calls);
         $plan = $this->plan($id);
-        $at = array_search($paint->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
+        $at = (int) array_search($paint->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
         self::assertSame(['open', 'Key the surface', 'Degrease with alcohol'], [$plan[$at]->status, $plan[$at - 2]->title, $plan[$at - 1]->title]);
         $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'spoiled' === $e->event);
         self::assertStringContainsString('a hair in it', $entry->text);
@@ -84,7 +84,7 @@ final class KeysTest extends ApiTestCase
         $this->must(BenchView::class, 'GET', '/api/bench');
         $this->must(BenchView::class, 'GET', '/api/bench');
         $plan = $this->plan($id);
-        $at = array_search($second->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
+        $at = (int) array_search($second->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
         self::assertSame(['Key the surface', 'Degrease with alcohol', $second->half], [$plan[$at - 2]->title, $plan[$at - 1]->title, $plan[$at - 2]->half]);
         self::assertSame('W-7', $plan[$at - 1]->because[0]->rule);
         self::assertCount(\count($before) + 4, $plan, 'both halves, each a key and a wipe');

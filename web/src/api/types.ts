@@ -32,19 +32,23 @@ export interface AirInput {
   tempC: number;
   humidity: number;
   speedMs?: number;
+  place?: 'bench' | 'rack' | 'booth' | 'box' | null;
 }
 
 export interface AirView {
+  readonly place: string;
+  readonly label: string;
   readonly tempC: number;
   readonly humidity: number;
   readonly speedMs: number;
   readonly source: string;
   readonly at: string;
+  readonly said: readonly string[];
 }
 
 export interface BenchView {
   readonly now: string;
-  readonly air: AirView | null;
+  readonly air: readonly AirView[];
   readonly calls: readonly CallView[];
   readonly rack: readonly RackPieceView[];
   readonly tapes: readonly TapeView[];
@@ -427,6 +431,10 @@ export interface MissingPictureView {
   readonly label: string;
 }
 
+export interface MoveInput {
+  place: 'bench' | 'rack' | 'booth' | 'box';
+}
+
 export interface OddsView {
   readonly material: string;
   readonly odds: number;
@@ -779,6 +787,7 @@ export interface RackPieceView {
   readonly name: string;
   readonly customer: string;
   readonly kind: string;
+  readonly place: string;
   readonly promisedAt: string;
   readonly stepsDone: number;
   readonly stepsAll: number;
@@ -869,6 +878,14 @@ export interface SampleView {
 
 export interface SamplesView {
   readonly samples: readonly SampleView[];
+}
+
+export interface SavedView {
+  readonly pieceName: string;
+  readonly title: string;
+  readonly was: string | null;
+  readonly becomes: string | null;
+  readonly minutes: number;
 }
 
 export interface SchoolInput {
@@ -1071,6 +1088,16 @@ export interface TrialWordView {
 
 export interface VersionInput {
   version: number;
+}
+
+export interface WhatIfView {
+  readonly label: string;
+  readonly tempC: number;
+  readonly humidity: number;
+  readonly speedMs: number;
+  readonly caution: string | null;
+  readonly coats: readonly SavedView[];
+  readonly minutes: number;
 }
 
 export interface WordView {

@@ -1,21 +1,36 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { reactive, ref } from 'vue'
+import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
-import type { AirInput, AirView } from '../api/types'
+import type { AirView, WhatIfView } from '../api/types'
 
-/** The air in the workshop; a reading can be typed, and holds for an hour against the instrument. */
-const props = defineProps<{ air: AirView | null }>()
+/** The air at each place; a reading can be typed and holds for an hour against the instrument; what opening the window or a fan would save. */
+const props = defineProps<{ air: readonly AirView[] }>()
 const emit = defineEmits<{ typed: [] }>()
-const form = reactive<AirInput>({ tempC: props.air?.tempC ?? 20, humidity: props.air?.humidity ?? 50, speedMs: props.air?.speedMs ?? 0.1 })
+const bench = computed(() => props.air.find((a) => a.place === 'bench') ?? props.air[0])
+const said = computed(() => props.air.flatMap((a) => a.said))
+const form = reactive<{ tempC: number, humidity: number, speedMs: number, place: 'bench' | 'rack' | 'booth' | 'box' | null }>({ tempC: bench.value?.tempC ?? 20, humidity: bench.value?.humidity ?? 50, speedMs: bench.value?.speedMs ?? 0.1, place: null })
 const problem = ref('')
+const CHANGES = { window: 'window open', fan: 'fan on', heater: '+3 °C', box: 'drying box' } as const
+const asked = ref<keyof typeof CHANGES | null>(null)
+const outside = reactive({ tempC: 10, humidity: 65 })
+const answer = shallowRef<WhatIfView | null>(null)
 
 const keep = async (close: () => void): Promise<void> => {
   try {
-    await api.post<AirView>('/air', { tempC: Number(form.tempC), humidity: Number(form.humidity), speedMs: Number(form.speedMs) })
+    await api.post<AirView>('/air', { tempC: Number(form.tempC), humidity: Number(form.humidity), speedMs: Number(form.speedMs), place: form.place })
     problem.value = ''
     close()
     emit('typed')
+  } catch (error) {
+    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+  }
+}
+const ask = async (change: keyof typeof CHANGES): Promise<void> => {
+  asked.value = change
+  try {
+    answer.value = await api.get<WhatIfView>(`/air/what-if?do=${change}&outsideC=${Number(outside.tempC)}&outsideHumidity=${Number(outside.humidity)}`)
+    problem.value = ''
   } catch (error) {
     problem.value = error instanceof Problem ? error.detail : 'That did not work.'
   }
@@ -25,17 +40,48 @@ const keep = async (close: () => void): Promise<void> => {
 <template>
   <Popover v-slot="{ close }" class="relative">
     <PopoverButton class="min-h-11 text-lg border-b-2 border-ink">
-      <template v-if="air"><strong>{{ air.tempC.toFixed(1) }} °C</strong> · <strong>{{ air.humidity }} %</strong><span v-if="air.source === 'typed'" class="text-soft"> typed</span></template>
+      <template v-if="bench"><strong>{{ bench.tempC.toFixed(1) }} °C</strong> · <strong>{{ bench.humidity }} %</strong><span v-if="bench.source === 'typed'" class="text-soft"> typed</span><span v-if="said.length > 0" class="font-semibold"> !</span></template>
       <template v-else>air not read yet</template>
-      <span class="sr-only"> in the workshop; type a reading</span>
+      <span class="sr-only"> in the workshop; type a reading, or see what other air would save</span>
     </PopoverButton>
-    <PopoverPanel class="absolute right-0 z-30 mt-2 w-96 bg-raised border-2 border-ink p-5">
-      <form class="grid gap-3" novalidate @submit.prevent="keep(close)">
+    <PopoverPanel class="absolute right-0 z-30 mt-2 w-[27rem] max-h-[70vh] overflow-y-auto bg-raised border-2 border-ink p-5 grid gap-4">
+      <table v-if="air.length > 0" class="w-full">
+        <caption class="sr-only">The air at each place</caption>
+        <tbody>
+          <tr v-for="place in air" :key="place.place" class="border-b border-line last:border-0">
+            <th scope="row" class="text-left font-normal py-1">{{ place.label }}</th>
+            <td class="text-right font-semibold">{{ place.tempC.toFixed(1) }} °C</td><td class="text-right font-semibold">{{ place.humidity }} %</td><td class="text-right text-soft">{{ place.speedMs.toFixed(1) }} m/s{{ place.source === 'typed' ? ', typed' : '' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-for="sentence in said" :key="sentence" class="caution">{{ sentence }}</p>
+      <div class="grid gap-2">
+        <h2 class="text-lg">What would it save?</h2>
+        <div class="flex gap-2" role="group" aria-label="What is done to the air">
+          <button v-for="(label, change) in CHANGES" :key="change" type="button" class="grow min-h-14 border-2 leading-tight" :class="asked === change ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="asked === change" @click="ask(change)">{{ label }}</button>
+        </div>
+        <div v-if="asked === 'window'" class="grid grid-cols-2 gap-3">
+          <label>outside °C<input v-model.number="outside.tempC" class="write" type="number" name="outsideC" @change="ask('window')"></label>
+          <label>outside humidity %<input v-model.number="outside.humidity" class="write" type="number" name="outsideHumidity" @change="ask('window')"></label>
+        </div>
+        <template v-if="answer && asked">
+          <p aria-live="polite">The rack would have <strong>{{ answer.tempC.toFixed(1) }} °C, {{ answer.humidity }} %</strong>, moving {{ answer.speedMs.toFixed(1) }} m/s. <strong v-if="answer.coats.length > 0">{{ answer.minutes >= 0 ? `Saves ${answer.minutes} minutes of waiting in all.` : `Costs ${-answer.minutes} minutes of waiting in all.` }}</strong><template v-else>Nothing is drying now.</template></p>
+          <ul class="grid">
+            <li v-for="(coat, i) in answer.coats.slice(0, 5)" :key="i" class="flex gap-3 leading-tight py-1 border-b border-line last:border-0">
+              <span class="grow">{{ coat.pieceName }}<span class="text-soft block text-[.92rem]">{{ coat.title }}</span></span>
+              <span class="font-semibold whitespace-nowrap">{{ coat.minutes > 0 ? `${coat.minutes} min sooner` : coat.minutes < 0 ? `${-coat.minutes} min later` : 'the same' }}</span>
+            </li>
+          </ul>
+          <p v-if="answer.caution" class="caution">{{ answer.caution }}</p>
+        </template>
+      </div>
+      <form class="grid gap-3 border-t-2 border-ink pt-3" novalidate @submit.prevent="keep(close)">
         <p>Read it yourself? It holds for an hour, and every wait moves with it.</p>
-        <div class="grid grid-cols-3 gap-3">
+        <div class="grid grid-cols-4 gap-3">
+          <label>where<select v-model="form.place" class="write" name="place"><option :value="null">room</option><option value="bench">bench</option><option value="rack">rack</option><option value="booth">booth</option><option value="box">box</option></select></label>
           <label>°C<input v-model.number="form.tempC" class="write" name="tempC" type="number" step="0.1"></label>
-          <label>humidity %<input v-model.number="form.humidity" class="write" name="humidity" type="number"></label>
-          <label>moves m/s<input v-model.number="form.speedMs" class="write" name="speedMs" type="number" step="0.1"></label>
+          <label>humid %<input v-model.number="form.humidity" class="write" name="humidity" type="number"></label>
+          <label>m/s<input v-model.number="form.speedMs" class="write" name="speedMs" type="number" step="0.1"></label>
         </div>
         <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
         <button class="do" type="submit">Take this reading</button>

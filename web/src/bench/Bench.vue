@@ -117,7 +117,7 @@ useEventListener(window, 'keydown', (event) => {
         </div>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <ul v-if="bench" class="grid">
-          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" />
+          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" @move="(place) => hands.move(piece.piece, place)" />
         </ul>
       </section>
       <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">

@@ -55,6 +55,7 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     interrupt: (step: StepView) => say(`/steps/${step.id}/interrupt`, { version: step.version }),
     handOn: (step: StepView, person: number) => say(`/steps/${step.id}/hand-on`, { version: step.version, person }),
     spoiled: (step: StepView) => say(`/steps/${step.id}/spoiled`, { version: step.version }),
+    move: (piece: number, place: string) => say(`/pieces/${piece}/place`, { place }),
     again: (step: { id: number, version: number }) => say(`/steps/${step.id}/again`, { version: step.version }),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') => say(`/steps/${step.id}/gate`, { version: step.version, answer }),
     override: async (why: string): Promise<void> => {

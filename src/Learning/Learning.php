@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Learning;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Database\Row;
+use KindHeel\App\People\Person;
+use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Drying\Coat;
+use KindHeel\Core\Drying\Forecaster;
+use KindHeel\Core\Schedule\Learning\GateEvidence;
+use KindHeel\Core\Schedule\Learning\Learned;
+use KindHeel\Core\Treatment\Family;
+
+/** Takes in how long things really took, and says by how much this workshop differs from the book. */
+final readonly class Learning
+{
+    /** The newest of each thing count. */
+    private const NEWEST = 40;
+    /** Minutes outside of this are a key pressed late, not work. */
+    private const BELIEVABLE = [0.2, 5.0];
+
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air, private Forecaster $forecaster)
+    {
+    }
+
+    public function worked(StoredStep $step, Person $person): void
+    {
+        $ratio = $step->workedMinutes() / max(0.1, $step->minutes());
+        if ($ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
+            $this->entities->persist(new Evidence(EvidenceKind::Minutes, $step->what(), $ratio, $step->endedAt() ?? throw new \LogicException('It has been worked.'), $person));
+        }
+    }
+
+    public function passed(StoredStep $step, Person $person, \DateTimeImmutable $at): void
+    {
+        $family = $step->dryingFamily();
+        $laid = $step->endedAt();
+        $stage = $step->gateFrom();
+        if (null === $family || null === $laid || null === $stage) {
+            return;
+        }
+        $minutes = static fn (?\DateTimeImmutable $moment): ?float => null === $moment ? null : ($moment->getTimestamp() - $laid->getTimestamp()) / 60.0;
+        $book = $this->forecaster->forecast(new Coat(Family::of($family)->drying, $laid), $this->air->around($step->piece()->id(), $laid))->minutes($stage);
+        $ratio = null === $book ? null : GateEvidence::ratio($book, $minutes($step->forecastFor($stage)) ?? $book, $minutes($at) ?? 0.0, $minutes($step->notYetAt()));
+        if (null !== $ratio && $ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
+            $this->entities->persist(new Evidence(EvidenceKind::Drying, $family->value.'/'.$step->applicator()->value, $ratio, $at, $person));
+        }
+    }
+
+    public function factors(): Factors
+    {
+        $drying = $minutes = $by = [];
+        foreach ($this->rows() as $row) {
+            if (EvidenceKind::Drying->value === $row->text('kind')) {
+                $drying[$row->text('what')][] = $row->float('ratio');
+            } else {
+                $minutes[$row->text('what')][] = $row->float('ratio');
+                $by[$row->int('person_id')][] = $row;
+            }
+        }
+        $learned = self::newest(...);
+        $ofMinutes = array_map($learned, $minutes);
+        $people = [];
+        foreach ($by as $person => $rows) {
+            $people[$person] = $learned(array_map(static fn (Row $r): float => $r->float('ratio') / $ofMinutes[$r->text('what')]->factor, $rows));
+        }
+
+        return new Factors(array_map($learned, $drying), $ofMinutes, $people);
+    }
+
+    /** @param list<float> $ratios the newest first */
+    private static function newest(array $ratios): Learned
+    {
+        return Learned::from(\array_slice($ratios, 0, self::NEWEST));
+    }
+
+    /** @return list<Row> the newest first */
+    public function rows(): array
+    {
+        return Row::all($this->connection, 'SELECT kind, what, ratio, at, person_id FROM evidence WHERE set_aside = 0 ORDER BY id DESC LIMIT 4000');
+    }
+
+    /** From now on as if nothing had been seen of it; what was seen is kept. */
+    public function reset(EvidenceKind $kind, string $what): int
+    {
+        return (int) $this->connection->executeStatement('UPDATE evidence SET set_aside = 1 WHERE kind = ? AND what = ?', [$kind->value, $what]);
+    }
+}
