@@ -16,7 +16,7 @@ final readonly class PageController
     {
     }
 
-    #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -10)]
+    #[Route('/{path}', requirements: ['path' => '(?!api/|build/|calendar/).*'], methods: ['GET'], priority: -10)]
     public function page(): Response
     {
         $manifest = @file_get_contents($this->projectDir.'/public/build/.vite/manifest.json');

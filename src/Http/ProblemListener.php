@@ -14,6 +14,7 @@ use KindHeel\App\Security\TooManyTries;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Drying\AirOutOfRange;
+use KindHeel\Core\Schedule\Calendar\CalendarError;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -59,6 +60,7 @@ final readonly class ProblemListener
         }
 
         return match (true) {
+            $error instanceof CalendarError => Problem::response(422, $error->getMessage(), errors: [['field' => 'shifts', 'message' => $error->getMessage()]]),
             $error instanceof AssessmentError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
             $error instanceof ColourError, $error instanceof BadFile => Problem::response(422, self::capital($error->getMessage())),
             $error instanceof DeviceFault => Problem::response(409, $error->getMessage(), 'not-now', more: ['overridable' => false]),

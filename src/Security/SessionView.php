@@ -13,6 +13,8 @@ final readonly class SessionView
         /** the workshop's zone, for times on screens */
         public string $timezone,
         public string $now,
+        /** what is heard when something calls: bell, knock, chime or silent */
+        public string $alarm,
     ) {
     }
 }

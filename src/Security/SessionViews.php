@@ -6,12 +6,13 @@ namespace KindHeel\App\Security;
 
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Role;
+use KindHeel\App\Workshop\Settings;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class SessionViews
 {
-    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private string $workshopTimezone)
+    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private Settings $settings, private string $workshopTimezone)
     {
     }
 
@@ -24,6 +25,7 @@ final readonly class SessionViews
             $this->tokens->getToken(CsrfGuard::ID)->getValue(),
             $this->workshopTimezone,
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),
+            $this->settings->alarm()->value,
         );
     }
 }

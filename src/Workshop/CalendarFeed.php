@@ -27,4 +27,9 @@ class CalendarFeed
         private \DateTimeImmutable $madeAt,
     ) {
     }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
 }

@@ -23,6 +23,8 @@ export const router = createRouter({
     { path: '/pieces/:id(\\d+)/dye', component: () => import('./colour/Dyes.vue'), props: (to) => ({ id: Number(to.params['id']), ground: Number(to.query['ground']), target: to.query['target'] ? Number(to.query['target']) : null }), meta: { title: 'Dye' } },
     { path: '/pots/:id(\\d+)/label', component: () => import('./pots/PotLabel.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Label of a pot' } },
     { path: '/colours', component: () => import('./colour/Colours.vue'), meta: { title: 'Shelf of colours' } },
+    { path: '/workshop', component: () => import('./workshop/Workshop.vue'), meta: { title: 'Workshop' } },
+    { path: '/day', component: () => import('./workshop/DaySheet.vue'), meta: { title: 'Day sheet' } },
     { path: '/drawings', component: () => import('./drawing/AllDrawings.vue'), meta: { title: 'Drawings' } },
     { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: 'Not here' } },
   ],

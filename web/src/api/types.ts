@@ -46,6 +46,10 @@ export interface AirView {
   readonly said: readonly string[];
 }
 
+export interface AlarmInput {
+  alarm: 'bell' | 'knock' | 'chime' | 'silent';
+}
+
 export interface BenchView {
   readonly now: string;
   readonly air: readonly AirView[];
@@ -164,6 +168,16 @@ export interface DabView {
   readonly near: boolean;
 }
 
+export interface DayHoursInput {
+  day: number;
+  shifts: readonly ShiftInput[];
+}
+
+export interface DayHoursView {
+  readonly day: number;
+  readonly shifts: readonly ShiftView[];
+}
+
 export interface DeclinedView {
   readonly rule: string;
   readonly text: string;
@@ -267,6 +281,16 @@ export interface FaultView {
   readonly reason: string | null;
 }
 
+export interface FeedMadeView {
+  readonly id: number;
+  readonly path: string;
+}
+
+export interface FeedRowView {
+  readonly id: number;
+  readonly madeAt: string;
+}
+
 export interface FileInput {
   text: string;
 }
@@ -333,6 +357,11 @@ export interface GateInput {
   at?: string | null;
 }
 
+export interface HoursInput {
+  week: readonly DayHoursInput[];
+  skills?: readonly ('take-apart' | 'record' | 'dry-clean' | 'trial' | 'clean' | 'repair' | 'strip' | 'fill' | 'degrease' | 'mask' | 'base' | 'colour' | 'seal' | 'unmask' | 'condition' | 'polish' | 'edges' | 'protect' | 'put-together' | 'shape' | 'hand-over')[];
+}
+
 export interface KeepInput {
   version: number;
   ml: number;
@@ -380,6 +409,15 @@ export interface LayInput {
   spot?: 'sound' | 'damage';
   half?: 'left' | 'right' | 'whole' | null;
   part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
+}
+
+export interface LearnedView {
+  readonly kind: string;
+  readonly what: string;
+  readonly label: string;
+  readonly factor: number;
+  readonly evidence: number;
+  readonly seen: readonly number[];
 }
 
 export interface LedgerPieceView {
@@ -445,6 +483,21 @@ export interface OffInput {
   part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
   half: 'left' | 'right' | 'whole';
   off: boolean;
+}
+
+export interface OtherDayInput {
+  day: string;
+  person?: number | null;
+  shifts?: readonly ShiftInput[];
+  why?: string;
+}
+
+export interface OtherDayView {
+  readonly id: number;
+  readonly day: string;
+  readonly person: string | null;
+  readonly shifts: readonly ShiftView[];
+  readonly why: string;
 }
 
 export interface OwnerPageView {
@@ -869,6 +922,11 @@ export interface RemarkView {
   readonly text: string;
 }
 
+export interface ResetInput {
+  kind: 'drying' | 'minutes';
+  what: string;
+}
+
 export interface SampleView {
   readonly name: string;
   readonly values: readonly number[] | null;
@@ -918,12 +976,23 @@ export interface SessionView {
   readonly csrfToken: string;
   readonly timezone: string;
   readonly now: string;
+  readonly alarm: string;
 }
 
 export interface ShadeView {
   readonly id: string;
   readonly label: string;
   readonly hex: string;
+}
+
+export interface ShiftInput {
+  from: string;
+  until: string;
+}
+
+export interface ShiftView {
+  readonly from: string;
+  readonly until: string;
 }
 
 export interface SideSaysView {
@@ -954,6 +1023,16 @@ export interface SignedView {
   readonly at: string;
   readonly path: string;
   readonly outdated: boolean;
+}
+
+export interface StationInput {
+  station: 'bench' | 'booth' | 'sink' | 'lamp';
+  places: number;
+}
+
+export interface StationView {
+  readonly station: string;
+  readonly places: number;
 }
 
 export interface StepInput {
@@ -1124,4 +1203,24 @@ export interface WordsView {
   readonly applicators: readonly WordView[];
   readonly acts: readonly WordView[];
   readonly hazards: readonly WordView[];
+}
+
+export interface WorkerView {
+  readonly id: number;
+  readonly name: string;
+  readonly role: string;
+  readonly week: readonly DayHoursView[];
+  readonly skills: readonly string[];
+  readonly pace: number;
+  readonly paceEvidence: number;
+}
+
+export interface WorkshopView {
+  readonly people: readonly WorkerView[];
+  readonly days: readonly OtherDayView[];
+  readonly stations: readonly StationView[];
+  readonly alarm: string;
+  readonly learned: readonly LearnedView[];
+  readonly feeds: readonly FeedRowView[];
+  readonly phases: readonly string[];
 }

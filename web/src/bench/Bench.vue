@@ -4,10 +4,11 @@ import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { CallView } from '../api/types'
 import Notice from '../kit/Notice.vue'
-import { ring } from '../kit/bell'
+import { play } from '../kit/bell'
 import { useLight } from '../kit/useLight'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
+import { useSession } from '../people/useSession'
 import AirLine from './AirLine.vue'
 import FitMinutes from './FitMinutes.vue'
 import Hand from './Hand.vue'
@@ -19,6 +20,7 @@ import { useBench } from './useBench'
 import { useHands } from './useHands'
 
 const { sound } = useLight()
+const { alarm } = useSession()
 const now = useNow()
 const said = ref('')
 const saidAt = ref(0)
@@ -26,7 +28,7 @@ const announce = (call: CallView): void => {
   said.value = call.urgency === 'closing' ? `Soon too late: ${call.step.title}, ${call.pieceName}` : call.urgency === 'test' ? `Time to test: ${call.step.title}, ${call.pieceName}` : `May begin: ${call.step.title}, ${call.pieceName}`
   saidAt.value = Date.now()
   if (sound.value) {
-    ring()
+    play(alarm.value)
   }
 }
 const { bench, problem, look, took, calls } = useBench(announce)

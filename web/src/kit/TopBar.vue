@@ -2,10 +2,10 @@
 import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useSession } from '../people/useSession'
-import { ring } from './bell'
+import { play } from './bell'
 import { useLight } from './useLight'
 
-const { person, signOut } = useSession()
+const { person, signOut, alarm } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
 
@@ -16,7 +16,7 @@ const leave = async (): Promise<void> => {
 const setSound = (on: boolean): void => {
   sound.value = on
   if (on) {
-    ring()
+    play(alarm.value)
   }
 }
 </script>
@@ -28,7 +28,7 @@ const setSound = (on: boolean): void => {
       Kind Heel
     </RouterLink>
     <nav class="flex gap-1 text-lg" aria-label="Rooms">
-      <RouterLink v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
+      <RouterLink v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger', 'Workshop']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5">
       <slot />

@@ -3,6 +3,7 @@ import { api, setCsrfToken } from '../api/client'
 import type { SessionView } from '../api/types'
 
 const session = ref<SessionView | null>(null)
+const chosen = ref<string | null>(null)
 /** How far this browser's clock is behind the workshop's, in milliseconds. */
 const behind = ref(0)
 
@@ -17,6 +18,11 @@ export const useSession = () => ({
   person: computed(() => session.value?.person ?? null),
   timezone: computed(() => session.value?.timezone ?? 'UTC'),
   behind,
+  alarm: computed(() => chosen.value ?? session.value?.alarm ?? 'bell'),
+  /** The workshop has just chosen another sound. */
+  heard: (sound: string): void => {
+    chosen.value = sound
+  },
   known: computed(() => session.value !== null),
   load: async (): Promise<void> => take(await api.get<SessionView>('/session')),
   signIn: async (login: string, password: string): Promise<void> => {

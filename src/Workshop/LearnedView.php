@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Workshop;
+
+/** What was learned of one thing, with what it rests on. */
+final readonly class LearnedView
+{
+    /** @param list<float> $seen real over expected, the newest first */
+    public function __construct(
+        /** drying or minutes */
+        public string $kind,
+        public string $what,
+        public string $label,
+        public float $factor,
+        public int $evidence,
+        public array $seen,
+    ) {
+    }
+}

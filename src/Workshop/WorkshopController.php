@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Workshop;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ahead\Foresee;
+use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\Once;
+use KindHeel\App\Learning\Learning;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
+use KindHeel\Core\Treatment\Phase;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** What the workshop sets for itself; what it changes of the hours moves all that lies ahead. */
+#[Route('/api/workshop')]
+final readonly class WorkshopController
+{
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(
+        private WorkshopReader $reader,
+        private Settings $settings,
+        private Learning $learning,
+        private Foresee $foresee,
+        private Members $members,
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private Once $once,
+    ) {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function show(#[CurrentUser] Member $member): JsonResponse
+    {
+        return Answer::of($this->reader->forPerson($member->id));
+    }
+
+    #[Route('/people/{id}', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function hours(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] HoursInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(function () use ($id, $input): void {
+            $week = [];
+            foreach ($input->week as $day) {
+                if ([] !== $day->shifts) {
+                    $week[$day->day] = ShiftInput::stored($day->shifts);
+                }
+            }
+            $this->members->known($id)->works($week, array_map(static fn (Phase $p): string => $p->value, $input->skills));
+        }, $member);
+    }
+
+    #[Route('/days', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function day(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] OtherDayInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(function () use ($input): void {
+            $this->entities->persist(new OtherDay(new \DateTimeImmutable($input->day), ShiftInput::stored($input->shifts), trim($input->why), null === $input->person ? null : $this->members->known($input->person)));
+        }, $member);
+    }
+
+    #[Route('/days/{id}', requirements: ['id' => '\d{1,9}'], methods: ['DELETE'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function usualDay(int $id, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->connection->delete('other_day', ['id' => $id]), $member);
+    }
+
+    #[Route('/stations', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function station(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StationInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->settings->takePlaces([...$this->settings->places(), $input->station->value => $input->places]), $member);
+    }
+
+    #[Route('/alarm', methods: ['PUT'])]
+    public function alarm(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] AlarmInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->settings->takeAlarm($input->alarm), $member);
+    }
+
+    #[Route('/learned/reset', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function reset(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ResetInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->act(fn () => $this->learning->reset($input->kind, $input->what), $member);
+    }
+
+    /** @param \Closure(): mixed $act */
+    private function act(\Closure $act, Member $member): JsonResponse
+    {
+        return $this->once->answer($act, view: function () use ($member): WorkshopView {
+            $this->foresee->renew();
+
+            return $this->reader->forPerson($member->id);
+        });
+    }
+}

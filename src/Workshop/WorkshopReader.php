@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Workshop;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\App\Learning\EvidenceKind;
+use KindHeel\App\Learning\Learning;
+use KindHeel\Core\Schedule\Calendar\Shift;
+use KindHeel\Core\Schedule\Learning\Learned;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Phase;
+use Psr\Clock\ClockInterface;
+
+/** Reads what the workshop has set for itself and learned, in six queries. */
+final readonly class WorkshopReader
+{
+    /** So many of the newest are shown. */
+    private const SEEN = 12;
+
+    public function __construct(private Connection $connection, private Settings $settings, private Learning $learning, private ClockInterface $clock, private string $workshopTimezone)
+    {
+    }
+
+    public function forPerson(int $person): WorkshopView
+    {
+        $factors = $this->learning->factors();
+        $people = $names = [];
+        foreach (Row::all($this->connection, 'SELECT id, name, role, week, skills FROM person ORDER BY id') as $row) {
+            $id = $row->int('id');
+            $names[$id] = $row->text('name');
+            $week = Hands::week($row->json('week'));
+            $pace = $factors->people[$id] ?? Learned::nothing();
+            $people[] = new WorkerView($id, $row->text('name'), $row->text('role'), array_map(
+                static fn (int $day): DayHoursView => new DayHoursView($day, self::shifts($week[$day] ?? [])),
+                range(1, 7),
+            ), $row->words('skills'), round($pace->factor, 2), $pace->evidence);
+        }
+        $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m-d');
+        $days = array_map(
+            static fn (Row $r): OtherDayView => new OtherDayView($r->int('id'), substr($r->text('day'), 0, 10), null === $r->intOrNull('person_id') ? null : $names[$r->int('person_id')], self::shifts($r->json('shifts')), $r->text('why')),
+            Row::all($this->connection, 'SELECT id, day, person_id, shifts, why FROM other_day WHERE day >= ? ORDER BY day, id', [$today]),
+        );
+        $places = $this->settings->places();
+
+        return new WorkshopView(
+            $people,
+            $days,
+            array_map(static fn (string $station, int $count): StationView => new StationView($station, $count), array_keys($places), $places),
+            $this->settings->alarm()->value,
+            $this->learned(),
+            array_map(
+                static fn (Row $r): FeedRowView => new FeedRowView($r->int('id'), Iso::always($r->text('made_at'))),
+                Row::all($this->connection, 'SELECT id, made_at FROM calendar_feed WHERE person_id = ? AND revoked_at IS NULL ORDER BY id', [$person]),
+            ),
+            array_map(static fn (Phase $p): string => $p->value, Phase::cases()),
+        );
+    }
+
+    /** @return list<LearnedView> */
+    private function learned(): array
+    {
+        $factors = $this->learning->factors();
+        $seen = [];
+        foreach ($this->learning->rows() as $row) {
+            $seen[$row->text('kind')][$row->text('what')][] = round($row->float('ratio'), 2);
+        }
+        $views = [];
+        foreach ([EvidenceKind::Drying->value => $factors->drying, EvidenceKind::Minutes->value => $factors->minutes] as $kind => $of) {
+            foreach ($of as $what => $learned) {
+                $views[] = new LearnedView($kind, $what, self::label($what), round($learned->factor, 2), $learned->evidence, \array_slice($seen[$kind][$what] ?? [], 0, self::SEEN));
+            }
+        }
+        usort($views, static fn (LearnedView $a, LearnedView $b): int => [$a->kind, -$a->evidence, $a->what] <=> [$b->kind, -$b->evidence, $b->what]);
+
+        return $views;
+    }
+
+    private static function label(string $what): string
+    {
+        $parts = explode('/', $what, 2);
+        $applicator = $parts[1] ?? null;
+        if (null === $applicator) {
+            return Action::tryFrom($what)?->label() ?? $what;
+        }
+
+        return (FamilyId::tryFrom($parts[0])?->label() ?? $parts[0]).('none' === $applicator ? '' : ', '.(Applicator::tryFrom($applicator)?->label() ?? $applicator));
+    }
+
+    /**
+     * @param array<array-key, mixed> $stored
+     *
+     * @return list<ShiftView>
+     */
+    private static function shifts(array $stored): array
+    {
+        return array_map(static fn (Shift $s): ShiftView => new ShiftView(Shift::clock($s->from), Shift::clock($s->until)), Hands::shifts($stored));
+    }
+}

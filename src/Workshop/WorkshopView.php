@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Workshop;
+
+/** What this workshop has set for itself, and what it has learned. */
+final readonly class WorkshopView
+{
+    /**
+     * @param list<WorkerView>   $people
+     * @param list<OtherDayView> $days     from today on
+     * @param list<StationView>  $stations
+     * @param list<LearnedView>  $learned  the most surely known first
+     * @param list<FeedRowView>  $feeds    one’s own calendar addresses
+     * @param list<string>       $phases   of the work, in order
+     */
+    public function __construct(
+        public array $people,
+        public array $days,
+        public array $stations,
+        /** bell, knock, chime or silent */
+        public string $alarm,
+        public array $learned,
+        public array $feeds,
+        public array $phases,
+    ) {
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\TapeView;
+use KindHeel\App\Learning\Learning;
+use KindHeel\App\Security\SessionView;
+use KindHeel\App\Workshop\FeedMadeView;
+use KindHeel\App\Workshop\WorkshopView;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+
+/** Hours, days, stations, what is heard, what was learned, and calendars under secret addresses. */
+final class WorkshopTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testOtherHoursMoveAllThatLiesAheadAndNobodyIsPlannedOnADayOff(): void
+    {
+        $this->plannedPair();
+        $before = $this->mine();
+        self::assertNotSame([], $before->today);
+        $workshop = $this->must(WorkshopView::class, 'POST', '/api/workshop/days', ['day' => '2026-03-02', 'why' => 'fitting at the theatre']);
+        self::assertSame(['2026-03-02', null, [], 'fitting at the theatre'], [$workshop->days[0]->day, $workshop->days[0]->person, $workshop->days[0]->shifts, $workshop->days[0]->why]);
+        self::assertSame([], $this->mine()->today);
+        $id = $workshop->days[0]->id;
+        self::assertSame([], $this->must(WorkshopView::class, 'DELETE', "/api/workshop/days/$id")->days);
+        self::assertEquals($before->today, $this->mine()->today);
+
+        $people = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people;
+        foreach ($people as $person) {
+            $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", ['week' => [['day' => 1, 'shifts' => [['from' => '15:00', 'until' => '16:00'], ['from' => '14:00', 'until' => '15:00']]]], 'skills' => []]);
+        }
+        foreach ($this->mine()->today as $block) {
+            self::assertGreaterThanOrEqual(strtotime('2026-03-02T14:00:00+01:00'), strtotime($block->start));
+            self::assertLessThanOrEqual(strtotime('2026-03-02T16:00:00+01:00'), strtotime($block->end));
+        }
+    }
+
+    public function testWhoeverDoesNotDoAKindOfWorkIsNotPlannedForIt(): void
+    {
+        $this->plannedPair();
+        foreach ($this->must(WorkshopView::class, 'GET', '/api/workshop')->people as $person) {
+            if ('Tomas' !== $person->name) {
+                $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", ['week' => [['day' => 1, 'shifts' => [['from' => '09:00', 'until' => '17:00']]]], 'skills' => ['polish']]);
+            }
+        }
+        foreach ($this->must(BenchView::class, 'GET', '/api/bench')->tapes as $tape) {
+            foreach ('Tomas' === $tape->name ? [] : $tape->today as $block) {
+                self::assertMatchesRegularExpression('/polish|shine/', $block->title);
+            }
+        }
+    }
+
+    public function testHoursThatCannotBeAreRefusedInWordsAndNothingChanges(): void
+    {
+        $me = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0];
+        foreach ([
+            [['from' => '12:00', 'until' => '09:00']],
+            [['from' => '09:00', 'until' => '12:00'], ['from' => '11:00', 'until' => '13:00']],
+            [['from' => 'noon', 'until' => '13:00']],
+        ] as $shifts) {
+            $problem = $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['week' => [['day' => 1, 'shifts' => $shifts]]]);
+            self::assertStringContainsString($shifts[0]['from'], $problem->detail);
+        }
+        $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['week' => [['day' => 9, 'shifts' => []]]]);
+        $this->refused(422, 'POST', '/api/workshop/days', ['day' => 'opening night']);
+        $this->refused(422, 'PUT', '/api/workshop/stations', ['station' => 'booth', 'places' => 0]);
+        self::assertEquals($me, $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0]);
+        $this->signIn('wren');
+        $this->refused(403, 'PUT', "/api/workshop/people/{$me->id}", ['week' => []]);
+    }
+
+    public function testOnePlaceAtTheBenchTakesOneStepAtATime(): void
+    {
+        $this->plannedPair();
+        $this->plannedPair();
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'bench', 'places' => 1]);
+        $blocks = [];
+        foreach ($this->must(BenchView::class, 'GET', '/api/bench')->tapes as $tape) {
+            foreach ($tape->today as $block) {
+                if (!str_contains($block->title, 'Wash')) {
+                    $blocks[] = [strtotime($block->start), strtotime($block->end)];
+                }
+            }
+        }
+        sort($blocks);
+        foreach ($blocks as $i => $block) {
+            self::assertTrue(0 === $i || $block[0] >= $blocks[$i - 1][1]);
+        }
+    }
+
+    public function testTheSoundIsTheWorkshopsAndEveryDeviceHearsOfIt(): void
+    {
+        self::assertSame('bell', $this->must(SessionView::class, 'GET', '/api/session')->alarm);
+        self::assertSame('knock', $this->must(WorkshopView::class, 'PUT', '/api/workshop/alarm', ['alarm' => 'knock'])->alarm);
+        self::assertSame('knock', $this->must(SessionView::class, 'GET', '/api/session')->alarm);
+        $this->refused(422, 'PUT', '/api/workshop/alarm', ['alarm' => 'foghorn']);
+    }
+
+    public function testRealMinutesAndGateAnswersAreLearnedFromShownAndReset(): void
+    {
+        $this->plannedPair();
+        for ($pair = 0; $pair < 2; ++$pair) {
+            $call = $this->workUntil('Wipe');
+            $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version]);
+            $this->clock->sleep((int) (120 * $call->step->minutes));
+            $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/done", ['version' => $bench->calls[0]->step->version]);
+            // Twelve minutes by the book; not yet after thirteen, dry after twenty-four.
+            $this->clock->sleep(13 * 60);
+            $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/gate", ['version' => $call->step->version + 2, 'answer' => 'not-yet']);
+            $this->clock->sleep(11 * 60);
+            $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/gate", ['version' => $call->step->version + 3, 'answer' => 'passed']);
+        }
+        $learned = $this->must(WorkshopView::class, 'GET', '/api/workshop')->learned;
+        $drying = self::firstOf($learned, static fn ($l): bool => 'drying' === $l->kind);
+        self::assertSame('damp-cloth/cloth', $drying->what);
+        self::assertEqualsWithDelta((sqrt(13 * 24) / 12) ** (2 / 8), $drying->factor, 0.02);
+        $minutes = self::firstOf($learned, static fn ($l): bool => 'minutes' === $l->kind && 'damp-cloth/cloth' === $l->what);
+        self::assertSame([2.0, 2.0], $minutes->seen);
+        self::assertEqualsWithDelta(2 ** (2 / 8), $minutes->factor, 0.01);
+        $factors = self::getContainer()->get(Learning::class)->factors();
+        self::assertGreaterThan(1.1, $factors->drying('damp-cloth', 'cloth'));
+
+        // The next wet cloth is given its time from the start.
+        $this->plannedPair();
+        $call = $this->workUntil('Wipe');
+        $this->doCall($call);
+        $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->rack, static fn ($p): bool => $p->piece === $call->step->piece);
+        self::assertGreaterThan(13 * 60, strtotime((string) $rack->coats[0]->nextAt) - strtotime($rack->coats[0]->laidAt));
+
+        $after = $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'drying', 'what' => 'damp-cloth/cloth'])->learned;
+        self::assertSame([], array_filter($after, static fn ($l): bool => 'drying' === $l->kind && 'damp-cloth/cloth' === $l->what));
+        self::assertGreaterThan(2, $this->rows('evidence'), 'what was seen is kept');
+    }
+
+    public function testACalendarIsReadUnderItsSecretAddressUntilItIsRevoked(): void
+    {
+        $this->plannedPair();
+        $made = $this->must(FeedMadeView::class, 'POST', '/api/workshop/feeds', status: 201);
+        $this->must(SessionView::class, 'POST', '/api/sign-out');
+        self::assertSame(200, $this->ask('GET', $made->path));
+        $calendar = Reader::read($this->content());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        preg_match_all('/^SUMMARY:(.*)$/m', $this->content(), $found);
+        $summaries = $found[1];
+        self::assertCount(1, array_filter($summaries, static fn (string $s): bool => str_starts_with($s, 'Promised: ')));
+        self::assertGreaterThan(1, \count($summaries), 'hand work stands in it too');
+        self::assertSame(404, $this->ask('GET', '/calendar/'.str_repeat('A', 32).'.ics'));
+        $this->signIn();
+        self::assertCount(1, $this->must(WorkshopView::class, 'GET', '/api/workshop')->feeds);
+        self::assertSame([], $this->must(WorkshopView::class, 'DELETE', "/api/workshop/feeds/{$made->id}")->feeds);
+        self::assertSame(404, $this->ask('GET', $made->path));
+    }
+
+    private function mine(): TapeView
+    {
+        return $this->must(BenchView::class, 'GET', '/api/bench')->tapes[0];
+    }
+}

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { play } from '../kit/bell'
+import { useSession } from '../people/useSession'
+
+/** What is heard when something calls, and whether the device may say it when this page is not in front. */
+defineProps<{ alarm: string }>()
+const emit = defineEmits<{ keep: [alarm: string] }>()
+const { heard } = useSession()
+const SOUNDS = { bell: 'a small bell', knock: 'a knock on wood', chime: 'three notes', silent: 'nothing' } as const
+const allowed = ref(typeof Notification === 'undefined' ? 'none' : Notification.permission)
+const choose = (sound: keyof typeof SOUNDS): void => {
+  play(sound)
+  heard(sound)
+  emit('keep', sound)
+}
+const allow = async (): Promise<void> => {
+  allowed.value = await Notification.requestPermission()
+}
+</script>
+
+<template>
+  <section class="grid gap-4 content-start pt-4" aria-label="Alarm">
+    <h2 class="text-2xl">When something calls</h2>
+    <div class="grid grid-cols-2 gap-3" role="radiogroup" aria-label="What is heard">
+      <button v-for="(label, sound) in SOUNDS" :key="sound" type="button" role="radio" :aria-checked="alarm === sound" class="min-h-16 border-2 text-lg" :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" @click="choose(sound)">{{ label }}</button>
+    </div>
+    <p v-if="allowed === 'granted'">This device also says it when another page is in front.</p>
+    <p v-else-if="allowed === 'denied' || allowed === 'none'">This device does not let pages say anything while another is in front; its settings could.</p>
+    <button v-else class="may justify-self-start" type="button" @click="allow">Let this device say it too when another page is in front</button>
+  </section>
+</template>

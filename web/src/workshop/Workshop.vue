@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { RouterLink } from 'vue-router'
+import Notice from '../kit/Notice.vue'
+import { useSession } from '../people/useSession'
+import Bells from './Bells.vue'
+import Calendars from './Calendars.vue'
+import Hours from './Hours.vue'
+import LearnedHere from './LearnedHere.vue'
+import OtherDays from './OtherDays.vue'
+import Stations from './Stations.vue'
+import { useWorkshop } from './useWorkshop'
+
+/** What the workshop sets for itself: hours, days, stations, what is heard; and what it has learned. */
+const { workshop, problem, busy, load, put, post, remove } = useWorkshop()
+void load()
+const { person } = useSession()
+const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
+</script>
+
+<template>
+  <main class="grid gap-5 content-start px-9 py-6">
+    <header class="flex items-end gap-6">
+      <h1 class="text-3xl grow">The workshop</h1>
+      <RouterLink class="may" to="/day">Day sheet</RouterLink>
+    </header>
+    <Notice :text="problem" @again="load" />
+    <TabGroup v-if="workshop">
+      <TabList class="flex flex-wrap gap-1 border-b-2 border-ink text-lg">
+        <Tab v-for="room in ROOMS" :key="room" class="min-h-12 px-4 border-b-4 border-transparent ui-selected:border-ink aria-selected:border-ink aria-selected:font-semibold">{{ room }}</Tab>
+      </TabList>
+      <TabPanels>
+        <TabPanel><Hours :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @keep="(id, hours) => put(`/people/${id}`, hours)" /></TabPanel>
+        <TabPanel><OtherDays :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @add="(day) => post('/days', day)" @remove="(id) => remove(`/days/${id}`)" /></TabPanel>
+        <TabPanel><Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @keep="(station) => put('/stations', station)" /></TabPanel>
+        <TabPanel><LearnedHere :workshop="workshop" :may="person?.mayPlan ?? false" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
+        <TabPanel class="grid lg:grid-cols-2 gap-10">
+          <Bells :alarm="workshop.alarm" @keep="(alarm) => put('/alarm', { alarm })" />
+          <Calendars :feeds="workshop.feeds" @revoke="(id) => remove(`/feeds/${id}`)" @made="load" />
+        </TabPanel>
+      </TabPanels>
+    </TabGroup>
+  </main>
+</template>
