@@ -19,6 +19,7 @@ final readonly class Task
      * @param float                   $minutes  that it takes, with what has been learned
      * @param float                   $worked   minutes that went into it before it was interrupted
      * @param int|null                $by       who is at it
+     * @param string                  $what     is learned about: a product and what lays it, or an act
      * @param array<string, float>    $longest  minutes after which each wait has been too long in the usual air, by key
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Task
         public ?\DateTimeImmutable $startedAt = null,
         public ?int $by = null,
         public array $longest = [],
+        public string $what = '',
     ) {
     }
 

@@ -33,6 +33,8 @@ use Random\Randomizer;
 final readonly class Foresee
 {
     private const SEED = 1;
+    /** How many times as much a late minute of a rush weighs. */
+    private const RUSH = 5.0;
 
     public function __construct(private Connection $connection, private Hands $hands, private Settings $settings, private Learning $learning, private ClockInterface $clock)
     {
@@ -86,7 +88,18 @@ final readonly class Foresee
     {
         $now = $this->clock->now();
 
-        return Roster::of($this->jobs(), $this->hands->from($now), $this->settings->places(), $now);
+        return Roster::of($this->jobs(), $this->hands->from($now), $this->settings->places(), $now, $this->weights());
+    }
+
+    /** @return array<int, float> what a late minute weighs, by piece, where it is not 1 */
+    public function weights(): array
+    {
+        $weights = [];
+        foreach (Row::all($this->connection, 'SELECT p.id FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.rush = 1 AND p.finished_at IS NULL') as $row) {
+            $weights[$row->int('id')] = self::RUSH;
+        }
+
+        return $weights;
     }
 
     /** @return list<Job> */
@@ -109,7 +122,7 @@ final readonly class Foresee
     }
 
     /** @return array{array<int, int>, array<int, int>} starts and hands of an earlier answer, by index of the step */
-    private static function before(Roster $roster, Foreseen $foreseen): array
+    public static function before(Roster $roster, Foreseen $foreseen): array
     {
         $known = [];
         foreach ($foreseen->blocks as [$step, $person, $start]) {

@@ -23,6 +23,10 @@ class Ticket
     #[ORM\OneToMany(targetEntity: StoredPiece::class, mappedBy: 'ticket', cascade: ['persist'])]
     private Collection $pieces;
 
+    /** It is taken before everything else. */
+    #[ORM\Column]
+    private bool $rush = false;
+
     public function __construct(
         #[ORM\Column(length: 120)]
         private string $customer,
@@ -63,5 +67,17 @@ class Ticket
     public function wish(): string
     {
         return $this->wish;
+    }
+
+    public function promise(\DateTimeImmutable $at, bool $rush): void
+    {
+        $this->promisedAt = $at;
+        $this->rush = $rush;
+    }
+
+    /** @return list<StoredPiece> */
+    public function pieces(): array
+    {
+        return array_values($this->pieces->toArray());
     }
 }

@@ -21,6 +21,7 @@ enum Event: string
     case TakenOver = 'taken-over';
     case Spoiled = 'spoiled';
     case Keyed = 'keyed';
+    case Promised = 'promised';
     case Finished = 'finished';
     case ColourRead = 'colour-read';
     case Compared = 'compared';

@@ -10,6 +10,7 @@ use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
 
 /** Steps as the scheduling core sees them, from rows of `plan_step`. */
 final class Jobs
@@ -32,6 +33,33 @@ final class Jobs
         }
 
         return new Job($piece, $due, array_map(static fn (Row $r): Task => self::task($r, $factors, $drying), $rows));
+    }
+
+    /**
+     * A piece as it would be planned now, of which nothing has been begun.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    public static function planned(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors): Job
+    {
+        $drying = $tasks = [];
+        foreach ($steps as $i => $planned) {
+            $step = $planned->step;
+            $drying[$step->id] = $factors->drying($step->dryingFamily()?->value, $step->applicator->value);
+            $after = $usual = $longest = [];
+            foreach ($planned->waits as $wait) {
+                $after[] = $wait->bond;
+                $usual[$wait->bond->step] = ($wait->minMinutes ?? 0.0) * ($drying[$wait->bond->step] ?? 1.0);
+                if (null !== $wait->maxMinutes) {
+                    $longest[$wait->bond->step] = $wait->maxMinutes;
+                }
+            }
+            $what = Factors::what($step->action->value, $step->family?->value, $step->applicator->value);
+            // Numbers below nothing are those of no stored step.
+            $tasks[] = new Task(-1000 * $piece - $i, $piece, $step->id, $i + 1, $planned->title, $planned->minutes * $factors->minutes($what)->factor, $after, usual: $usual, skill: $step->phase->value, station: $planned->station->value, brush: 'neutral' === $planned->brush->value ? null : $planned->brush->value, longest: $longest, what: $what);
+        }
+
+        return new Job($piece, $due, $tasks);
     }
 
     /** @param array<string, float> $drying factor by step */
@@ -76,6 +104,7 @@ final class Jobs
             $done ? null : $row->timeOrNull('started_at'),
             $done ? null : $row->intOrNull('started_by_id'),
             $longest,
+            Factors::what($row->text('action'), $row->textOrNull('family'), $row->text('applicator')),
         );
     }
 }

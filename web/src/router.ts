@@ -12,6 +12,7 @@ export const router = createRouter({
     { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: 'New ticket' } },
     { path: '/pieces/:id(\\d+)', component: () => import('./piece/LookOver.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Look over' } },
     { path: '/tickets/:id(\\d+)/label', component: () => import('./counter/Label.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Label' } },
+    { path: '/tickets/:id(\\d+)/promise', component: () => import('./counter/Promise.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Promise' } },
     { path: '/pieces/:id(\\d+)/pictures', component: () => import('./picture/Pictures.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Pictures' } },
     { path: '/pieces/:id(\\d+)/owner', component: () => import('./owner/OwnerPage.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'For the owner' } },
     { path: '/pieces/:id(\\d+)/plan', component: () => import('./plan/Plan.vue'), props: (to) => ({ id: Number(to.params['id']) }), meta: { title: 'Plan' } },

@@ -44,9 +44,10 @@ final class Placer
     /** @var array<int, string> */
     private array $unplaced = [];
 
-    public function __construct(private readonly Problem $problem)
+    /** @param Blocks|null $blocks where the problem differs from a known one only in minutes */
+    public function __construct(private readonly Problem $problem, ?Blocks $blocks = null)
     {
-        $this->blocks = Blocks::of($problem);
+        $this->blocks = $blocks ?? Blocks::of($problem);
         $this->board = new Board($problem);
         $release = array_fill(0, \count($problem->steps), 0);
         foreach ($problem->steps as $i => $work) {

@@ -823,6 +823,37 @@ export interface ProductView {
   readonly madeUp: boolean;
 }
 
+export interface PromiseInput {
+  promisedAt: string;
+  was: string;
+  rush?: boolean;
+}
+
+export interface PromiseView {
+  readonly ticket: number;
+  readonly customer: string;
+  readonly promisedAt: string;
+  readonly rush: boolean;
+  readonly holds: number | null;
+  readonly certain: string | null;
+  readonly even: string | null;
+  readonly rushed: string | null;
+  readonly pushed: readonly PushedView[];
+  readonly unseen: readonly string[];
+  readonly stepsLeft: number;
+  readonly minutesLeft: number;
+}
+
+export interface PushedView {
+  readonly piece: number;
+  readonly name: string;
+  readonly customer: string;
+  readonly promisedAt: string;
+  readonly was: string | null;
+  readonly becomes: string | null;
+  readonly breaks: boolean;
+}
+
 export interface QuestionView {
   readonly half: string;
   readonly part: string;

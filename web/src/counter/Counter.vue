@@ -67,7 +67,7 @@ const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/
           <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
-          <p class="mt-1"><span class="font-semibold">{{ when(ticket.promisedAt, now) }}</span><span v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')" class="ml-2 bg-ink text-raised px-2">overdue</span></p>
+          <p class="mt-1"><RouterLink v-if="ticket.pieces.some((p) => p.state !== 'finished')" class="font-semibold underline underline-offset-4" :to="`/tickets/${ticket.id}/promise`" :aria-label="`Promised ${when(ticket.promisedAt, now)}: does it hold?`">{{ when(ticket.promisedAt, now) }}</RouterLink><span v-else class="font-semibold">{{ when(ticket.promisedAt, now) }}</span><span v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')" class="ml-2 bg-ink text-raised px-2">overdue</span></p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
         </div>
         <div class="grid gap-1">

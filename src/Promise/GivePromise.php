@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Promise;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Counter\Ticket;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Writes a promise, on the ticket and in the ledger of each of its pieces. */
+final readonly class GivePromise
+{
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock, private string $workshopTimezone)
+    {
+    }
+
+    /** @throws Refused when it lies in the past, or somebody has promised something else meanwhile */
+    public function __invoke(int $id, PromiseInput $input, Person $person): void
+    {
+        $ticket = $this->entities->find(Ticket::class, $id) ?? throw new NotFoundHttpException();
+        if ($ticket->promisedAt()->getTimestamp() !== strtotime($input->was)) {
+            throw Refused::stale('Somebody has promised another day meanwhile. Look at it once more.');
+        }
+        $at = (new \DateTimeImmutable($input->promisedAt))->setTimezone(new \DateTimeZone('UTC'));
+        if ($at <= $this->clock->now()) {
+            throw Refused::now('What is promised lies ahead; that time has passed.');
+        }
+        $said = static fn (\DateTimeImmutable $when, string $zone): string => $when->setTimezone(new \DateTimeZone($zone))->format('l j F, H:i');
+        $before = $ticket->promisedAt();
+        $ticket->promise($at, $input->rush);
+        foreach ($ticket->pieces() as $piece) {
+            $this->ledger->piece(Event::Promised, $piece, $person, \sprintf('Promised for %s%s; before that for %s.', $said($at, $this->workshopTimezone), $input->rush ? ', as a rush' : '', $said($before, $this->workshopTimezone)));
+        }
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Promise;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Ahead\Foresee;
+use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Iso;
+use KindHeel\App\Learning\Learning;
+use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Plan\Jobs;
+use KindHeel\App\Plan\PlanTerms;
+use KindHeel\App\Workshop\Hands;
+use KindHeel\App\Workshop\Settings;
+use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Schedule\Promise;
+use KindHeel\Core\Schedule\Roster;
+use KindHeel\Core\Schedule\Solve\Hand;
+use KindHeel\Core\Schedule\Solve\Placer;
+use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\Task;
+use KindHeel\Core\Treatment\Planning\Planner;
+use Psr\Clock\ClockInterface;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Plays the bench through many times to see what may be promised, and what a rush would cost others. */
+final readonly class PromiseReader
+{
+    private const PLAYS = 80;
+    /** A delay below this is no news to anybody. */
+    private const NEWS_MINUTES = 30;
+    private const QUARTER = 900;
+
+    public function __construct(
+        private Connection $connection,
+        private EntityManagerInterface $entities,
+        private Foresee $foresee,
+        private Hands $hands,
+        private Settings $settings,
+        private Learning $learning,
+        private AirHistory $air,
+        private PlanTerms $terms,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function of(int $id): PromiseView
+    {
+        $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, rush FROM ticket WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
+        $now = $this->clock->now();
+        $jobs = $this->foresee->jobs();
+        [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'));
+        $jobs = [...$jobs, ...$preview];
+        $mine = array_flip($mine);
+        $open = array_merge(...array_map(static fn (Job $j): array => isset($mine[$j->piece]) ? $j->open : [], $jobs));
+        $hands = $this->hands->from($now);
+        if ([] !== $unseen || [] === $open) {
+            return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
+        }
+        $roster = Roster::of($jobs, $hands, $this->settings->places(), $now, $this->foresee->weights());
+        $blocks = (new Placer($roster->problem))->blocks;
+        [$starts, $asked] = Foresee::before($roster, $this->foresee->read());
+        $order = (new PlainOrders($roster->problem, $blocks))->asBefore($starts);
+        $index = $ours = [];
+        foreach ($roster->problem->jobs as $j => $job) {
+            $index[(int) $job->id] = $j;
+            if (isset($mine[(int) $job->id])) {
+                $ours[$j] = true;
+            }
+        }
+        $first = [...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])), ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]]))];
+        $usual = $this->promise($roster, $id)->plays($order, $asked, self::PLAYS);
+        $rush = $this->promise($roster, $id)->plays($first, [], self::PLAYS);
+        [$ends, $rushed] = [self::done($usual, $ours), self::done($rush, $ours)];
+
+        return $this->view(
+            $ticket,
+            (int) round(100 * Promise::held($ends, intdiv($ticket->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60))),
+            Promise::certain($ends),
+            Promise::certain($ends, 0.5),
+            Promise::certain($rushed),
+            $this->pushed(array_diff_key(array_flip($index), $ours), $usual, $rush, $now),
+            [],
+            $open,
+            $hands,
+        );
+    }
+
+    /**
+     * @param list<PushedView> $pushed
+     * @param list<string>     $unseen
+     * @param list<Task>       $open
+     * @param list<Hand>       $hands
+     */
+    private function view(Row $ticket, ?int $holds, ?int $certain, ?int $even, ?int $rushed, array $pushed, array $unseen, array $open, array $hands): PromiseView
+    {
+        $now = $this->clock->now();
+
+        return new PromiseView(
+            $ticket->int('id'),
+            $ticket->text('customer'),
+            Iso::always($ticket->text('promised_at')),
+            $ticket->int('rush') > 0,
+            $holds,
+            $this->pickup($certain, $hands, $now),
+            $this->pickup($even, $hands, $now),
+            $this->pickup($rushed, $hands, $now),
+            $pushed,
+            $unseen,
+            \count($open),
+            (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
+        );
+    }
+
+    /**
+     * @param list<array<int, int>> $plays
+     * @param array<int, true>      $ours
+     *
+     * @return list<int> when the last of our pieces is done in each play
+     */
+    private static function done(array $plays, array $ours): array
+    {
+        return array_map(static fn (array $ends): int => max([0, ...array_values(array_intersect_key($ends, $ours))]), $plays);
+    }
+
+    /**
+     * @return array{list<int>, list<Job>, list<string>} the pieces of the ticket that are here, jobs of those not planned yet, names of those not looked over
+     */
+    private function pieces(int $ticket, \DateTimeImmutable $due): array
+    {
+        $mine = $preview = $unseen = [];
+        foreach (Row::all($this->connection, 'SELECT id, name, assessed, planned_from FROM piece WHERE ticket_id = ? AND finished_at IS NULL ORDER BY id', [$ticket]) as $row) {
+            $mine[] = $row->int('id');
+            if (null !== $row->intOrNull('planned_from')) {
+                continue;
+            }
+            if (0 === $row->int('assessed')) {
+                $unseen[] = $row->text('name');
+
+                continue;
+            }
+            $piece = $this->entities->find(StoredPiece::class, $row->int('id')) ?? throw new \LogicException('It was just read.');
+            $preview[] = Jobs::planned($piece->id(), $due, Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps, $this->learning->factors());
+        }
+
+        return [$mine, $preview, $unseen];
+    }
+
+    private function promise(Roster $roster, int $seed): Promise
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $factors = $this->learning->factors();
+        $spread = array_map(static fn (Task $t): float => $factors->minutes($t->what)->spread, $roster->tasks);
+
+        return new Promise($roster->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000);
+    }
+
+    /**
+     * @param array<int, int>       $others piece by job
+     * @param list<array<int, int>> $usual
+     * @param list<array<int, int>> $rush
+     *
+     * @return list<PushedView>
+     */
+    private function pushed(array $others, array $usual, array $rush, \DateTimeImmutable $now): array
+    {
+        $names = [];
+        foreach (Row::all($this->connection, 'SELECT p.id, p.name, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL') as $row) {
+            $names[$row->int('id')] = $row;
+        }
+        $pushed = [];
+        foreach ($others as $job => $piece) {
+            [$before, $after] = [array_column($usual, $job), array_column($rush, $job)];
+            if ([] === $before || [] === $after || !isset($names[$piece])) {
+                continue;
+            }
+            [$was, $becomes] = [Promise::certain($before), Promise::certain($after)];
+            $promised = intdiv($names[$piece]->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60);
+            $breaks = $was <= $promised && $becomes > $promised;
+            if ($breaks || $becomes - $was >= self::NEWS_MINUTES && $was < \PHP_INT_MAX) {
+                $at = static fn (int $minute): ?string => \PHP_INT_MAX === $minute ? null : Iso::of($now->setTimestamp($now->getTimestamp() + 60 * $minute));
+                $pushed[] = new PushedView($piece, $names[$piece]->text('name'), $names[$piece]->text('customer'), Iso::always($names[$piece]->text('promised_at')), $at($was), $at($becomes), $breaks);
+            }
+        }
+        usort($pushed, static fn (PushedView $a, PushedView $b): int => [$b->breaks, $a->promisedAt, $a->piece] <=> [$a->breaks, $b->promisedAt, $b->piece]);
+
+        return $pushed;
+    }
+
+    /**
+     * When it may be fetched: a full quarter of an hour at which somebody is here.
+     *
+     * @param list<Hand> $hands
+     */
+    private function pickup(?int $minute, array $hands, \DateTimeImmutable $now): ?string
+    {
+        if (null === $minute || \PHP_INT_MAX === $minute) {
+            return null;
+        }
+        $at = (int) (ceil(($now->getTimestamp() + 60 * $minute) / self::QUARTER) * self::QUARTER);
+        $opens = \PHP_INT_MAX;
+        foreach ($hands as $hand) {
+            foreach ($hand->shifts as [$from, $until]) {
+                if ($now->getTimestamp() + 60 * $until >= $at) {
+                    $opens = min($opens, max($at, $now->getTimestamp() + 60 * $from));
+
+                    break;
+                }
+            }
+        }
+
+        return Iso::of($now->setTimestamp(\PHP_INT_MAX === $opens ? $at : $opens));
+    }
+}

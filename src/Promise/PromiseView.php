@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Promise;
+
+/** What may be promised for a ticket with all that is on the bench. */
+final readonly class PromiseView
+{
+    /**
+     * @param list<PushedView> $pushed what a rush would push back, broken promises first
+     * @param list<string>     $unseen pieces that have to be looked over before anything can be said
+     */
+    public function __construct(
+        public int $ticket,
+        public string $customer,
+        public string $promisedAt,
+        public bool $rush,
+        /** per cent of the weeks in which the promise as it stands would hold; null when nothing can be said */
+        public ?int $holds,
+        /** the earliest that holds in nine weeks of ten */
+        public ?string $certain,
+        /** that holds in every other week */
+        public ?string $even,
+        /** the earliest that holds in nine weeks of ten, were it taken before everything else */
+        public ?string $rushed,
+        public array $pushed,
+        public array $unseen,
+        public int $stepsLeft,
+        public int $minutesLeft,
+    ) {
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Ledger\LedgerView;
+use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Promise\PromiseView;
+use KindHeel\App\Workshop\WorkshopView;
+
+/** What may be promised, what a rush would cost others, and the promise that is given. */
+final class PromiseTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testAPromiseIsMadeOfAllThatIsOnTheBenchAndMoreOnItIsNeverSooner(): void
+    {
+        $alone = $this->promise($this->ticketOf($this->plannedPair()));
+        self::assertNotNull($alone->certain);
+        self::assertLessThanOrEqual(strtotime($alone->certain), strtotime((string) $alone->even));
+        self::assertGreaterThan(strtotime('2026-03-02T10:00:00+01:00'), strtotime((string) $alone->even));
+        self::assertSame(100, $alone->holds, 'it is promised for the summer');
+        self::assertGreaterThan(5, $alone->stepsLeft);
+        self::assertSame([], $alone->pushed);
+        for ($i = 0; $i < 5; ++$i) {
+            $last = $this->plannedPair();
+        }
+        $full = $this->promise($this->ticketOf($last));
+        self::assertGreaterThanOrEqual(strtotime($alone->certain), strtotime((string) $full->certain));
+        self::assertLessThanOrEqual(strtotime((string) $full->certain), strtotime((string) $full->rushed));
+        self::assertEquals($full, $this->promise($this->ticketOf($last)), 'asked again it says the same');
+    }
+
+    public function testARushSaysWhoseWorkItPushesBack(): void
+    {
+        foreach ($this->must(WorkshopView::class, 'GET', '/api/workshop')->people as $person) {
+            // One pair of hands, an hour a day.
+            $hour = array_map(static fn (int $day): array => ['day' => $day, 'shifts' => [['from' => '10:00', 'until' => '11:00']]], range(1, 7));
+            $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", ['week' => 'Tomas' === $person->name ? $hour : []]);
+        }
+        for ($i = 0; $i < 3; ++$i) {
+            $this->plannedPair('2026-03-03T12:30', aim: 'restore', severity: 4);
+        }
+        $last = $this->ticketOf($this->plannedPair('2026-03-10T12:00', aim: 'restore', severity: 4));
+        $promise = $this->promise($last);
+        self::assertNotSame([], $promise->pushed);
+        foreach ($promise->pushed as $pushed) {
+            self::assertGreaterThan(strtotime((string) $pushed->was), strtotime($pushed->becomes ?? '2999-01-01'));
+            self::assertNotSame('', $pushed->customer.$pushed->name);
+        }
+    }
+
+    public function testAGivenPromiseIsWrittenOnTheTicketInTheLedgerAndMovesTheBench(): void
+    {
+        $piece = $this->plannedPair();
+        $ticket = $this->ticketOf($piece);
+        $promise = $this->promise($ticket);
+        $given = $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt, 'rush' => true]);
+        self::assertSame([$promise->certain, true], [$given->promisedAt, $given->rush]);
+        self::assertGreaterThanOrEqual(85, $given->holds);
+        self::assertSame($promise->certain, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->promisedAt);
+        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries, static fn ($e): bool => 'promised' === $e->event);
+        self::assertStringContainsString('as a rush', $entry->text);
+        $stale = $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt]);
+        self::assertStringContainsString('another day meanwhile', $stale->detail);
+        $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => '2026-03-01T12:00:00+01:00', 'was' => $given->promisedAt]);
+        $this->refused(422, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => 'soon', 'was' => $given->promisedAt]);
+    }
+
+    public function testAPieceThatWasLookedOverIsPromisedBeforeItIsPlannedAndOneThatWasNotCannotBe(): void
+    {
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
+        $unseen = $this->promise($ticket->id);
+        self::assertSame([$ticket->pieces[0]->name], $unseen->unseen);
+        self::assertNull($unseen->certain);
+        $id = $ticket->pieces[0]->id;
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'pigmented', 'certainty' => 'known']);
+        $seen = $this->promise($ticket->id);
+        self::assertSame([], $seen->unseen);
+        self::assertNotNull($seen->certain);
+        self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack, 'nothing was planned by it');
+        $this->refused(404, 'GET', '/api/tickets/99999/promise');
+    }
+
+    private function promise(int $ticket): PromiseView
+    {
+        return $this->must(PromiseView::class, 'GET', "/api/tickets/$ticket/promise");
+    }
+
+    private function ticketOf(int $piece): int
+    {
+        return Row::first($this->connection(), 'SELECT ticket_id FROM piece WHERE id = ?', [$piece])?->int('ticket_id') ?? 0;
+    }
+}

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { api, Problem } from '../api/client'
+import type { PromiseView } from '../api/types'
+import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
+import { useNow } from '../kit/useNow'
+import { useWhen } from '../kit/useWhen'
+import { useSession } from '../people/useSession'
+
+/** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
+const props = defineProps<{ id: number }>()
+const { value: promise, problem, reload } = useLoad(() => api.get<PromiseView>(`/tickets/${props.id}/promise`))
+void reload()
+const { person } = useSession()
+const { date, time, when } = useWhen()
+const now = useNow()
+const busy = ref(false)
+const refused = ref('')
+const given = ref(false)
+const rushing = ref(false)
+
+const give = async (at: string, rush: boolean): Promise<void> => {
+  if (!promise.value) {
+    return
+  }
+  busy.value = true
+  try {
+    promise.value = await api.post<PromiseView>(`/tickets/${props.id}/promise`, { promisedAt: at, was: promise.value.promisedAt, rush })
+    refused.value = ''
+    given.value = true
+  } catch (error) {
+    refused.value = error instanceof Problem ? error.detail : 'That did not work.'
+    await reload()
+  } finally {
+    busy.value = false
+  }
+}
+const breaks = computed(() => promise.value?.pushed.filter((p) => p.breaks) ?? [])
+const sure = computed(() => {
+  const holds = promise.value?.holds ?? 0
+  return holds >= 90 ? 'It holds.' : holds >= 60 ? 'It may not hold.' : holds >= 10 ? 'It will hardly hold.' : 'It does not hold.'
+})
+</script>
+
+<template>
+  <main class="px-9 py-6 grid gap-6 content-start max-w-6xl w-full mx-auto">
+    <Notice :text="problem || refused" @again="reload" />
+    <header class="flex items-end gap-6">
+      <h1 class="text-4xl grow">A promise for {{ promise?.customer ?? '…' }}</h1>
+      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
+    </header>
+    <p v-if="!promise && !problem" class="text-xl text-soft">The bench is being played through …</p>
+    <template v-if="promise">
+      <div v-if="promise.unseen.length > 0" class="text-xl grid gap-2">
+        <p>Nothing can be said yet: {{ promise.unseen.join(', ') }} {{ promise.unseen.length > 1 ? 'have' : 'has' }} to be looked over first.</p>
+        <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> open each, and mark what you see.</p>
+      </div>
+      <p v-else-if="promise.stepsLeft === 0" class="text-xl">Nothing is left to be done for this ticket.</p>
+      <template v-else>
+        <section class="border-y-4 border-ink py-5 grid gap-3" aria-label="What may be promised">
+          <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
+          <template v-if="promise.certain">
+            <p class="font-head text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
+            <p class="text-lg">holds in nine weeks of ten. In every other week it is ready {{ promise.even ? when(promise.even, now) : 'then' }}.</p>
+          </template>
+          <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
+          <button v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy" @click="give(promise.certain, false)">Promise this</button>
+        </section>
+        <p class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong> </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }} weeks of a hundred.</span></p>
+        <section class="grid gap-3" aria-label="A rush">
+          <h2 class="text-2xl">Were it taken before everything else</h2>
+          <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">It would be ready no sooner: it waits for its coats, not for hands.</p>
+          <template v-else-if="promise.rushed">
+            <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>. {{ breaks.length > 0 ? `It would break ${breaks.length === 1 ? 'a promise' : `${breaks.length} promises`}:` : promise.pushed.length > 0 ? 'No promise breaks; it pushes back:' : 'Nobody is pushed back.' }}</p>
+            <ul class="grid">
+              <li v-for="p in promise.pushed" :key="p.piece" class="grid grid-cols-[minmax(0,1fr)_auto] gap-4 border-b border-line py-2 text-lg" :class="p.breaks ? 'font-semibold' : ''">
+                <span>{{ p.customer }}<span class="text-soft font-normal"> · {{ p.name }}</span></span>
+                <span>{{ p.was ? when(p.was, now) : 'never' }} → {{ p.becomes ? when(p.becomes, now) : 'no hours left' }}<template v-if="p.breaks">, promised {{ when(p.promisedAt, now) }}</template></span>
+              </li>
+            </ul>
+            <div v-if="person?.mayPlan" class="flex gap-4">
+              <button v-if="!rushing" class="may" type="button" @click="rushing = true">Take it as a rush …</button>
+              <template v-else>
+                <button class="do" type="button" :disabled="busy" @click="give(promise.rushed, true); rushing = false">Yes, before everything else</button>
+                <button class="may" type="button" @click="rushing = false">No</button>
+              </template>
+            </div>
+          </template>
+        </section>
+      </template>
+    </template>
+  </main>
+</template>
