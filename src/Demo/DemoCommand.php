@@ -15,13 +15,14 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('demo:load', 'Fills an empty database with the Lantern Players and two weeks of work.')]
 final readonly class DemoCommand
 {
-    public function __construct(private DemoLoader $loader, private Connection $connection)
+    public function __construct(private DemoLoader $loader, private DemoClock $clock, private Connection $connection)
     {
     }
 
     public function __invoke(SymfonyStyle $io, #[Option('Empty the database first.')] bool $fresh = false): int
     {
         if ($fresh) {
+            $this->clock->reset();
             Tables::empty($this->connection);
             Tables::numberAnew($this->connection);
         } elseif (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {

@@ -10,18 +10,10 @@ use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\SimulatedThermoHygrometer;
-use KindHeel\App\Bench\BenchReader;
-use KindHeel\App\Bench\CallView;
-use KindHeel\App\Bench\GateInput;
-use KindHeel\App\Bench\JudgeStep;
-use KindHeel\App\Bench\KeyCoat;
-use KindHeel\App\Bench\StepInput;
-use KindHeel\App\Bench\WorkStep;
 use KindHeel\App\Counter\OpenTicket;
 use KindHeel\App\Counter\PieceInput;
 use KindHeel\App\Counter\TicketInput;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
@@ -63,12 +55,9 @@ final class DemoLoader
         private readonly SimulatedThermoHygrometer $instrument,
         private readonly OpenTicket $open,
         private readonly MakePlan $plan,
-        private readonly WorkStep $work,
-        private readonly JudgeStep $judge,
-        private readonly KeyCoat $key,
-        private readonly BenchReader $bench,
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
+        private readonly DemoHands $hands,
         private readonly Foresee $foresee,
         private readonly string $workshopTimezone,
     ) {
@@ -88,7 +77,7 @@ final class DemoLoader
             $this->coming = LanternPlayers::tickets();
             usort($this->coming, static fn (DemoTicket $a, DemoTicket $b): int => $b->daysAgo <=> $a->daysAgo);
             foreach ($this->stretches($now) as [$from, $until]) {
-                $this->stretch($from, $until, $now);
+                $this->hands->stretch(['tomas', 'wren'], $this->clock, $from, $until, $now, fn (\DateTimeImmutable $at) => $this->takeIn($at, $now));
             }
             $this->photographFinished($now);
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
@@ -150,83 +139,6 @@ final class DemoLoader
         return [...$stretches, [$last, $now]];
     }
 
-    private function stretch(\DateTimeImmutable $from, \DateTimeImmutable $until, \DateTimeImmutable $now): void
-    {
-        $utc = new \DateTimeZone('UTC');
-        $workers = [];
-        foreach (['tomas', 'wren'] as $login) {
-            $workers[] = new Worker($this->person($login)->id(), $from->setTimezone($utc));
-        }
-        while (true) {
-            usort($workers, static fn (Worker $a, Worker $b): int => $a->clock <=> $b->clock);
-            $worker = $workers[0];
-            if ($worker->clock >= $until && null === $worker->step) {
-                break;
-            }
-            $this->takeIn($worker->clock, $now);
-            $this->clock->modify($worker->clock->format('Y-m-d\TH:i:s\Z'));
-            if (null !== $worker->step) {
-                if ($worker->clock >= $now) {
-                    // Still at it when the curtain of the demo goes up.
-                    break;
-                }
-                $this->act(fn () => $this->work->done((int) $worker->step, new StepInput($this->version((int) $worker->step)), $this->personOf($worker)));
-                $worker->step = null;
-                continue;
-            }
-            $this->next($worker);
-        }
-    }
-
-    private function next(Worker $worker): void
-    {
-        foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->personOf($worker)))->calls as $call) {
-            if ('test' === $call->urgency) {
-                $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || null !== $this->addedTo($call);
-                $this->act(fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->personOf($worker)));
-                $worker->clock = $worker->clock->modify('+1 minute');
-
-                return;
-            }
-            if ('missed' === $call->urgency && null !== $call->again) {
-                $again = $call->again;
-                $this->act(fn () => $this->judge->again($again->id, new StepInput($again->version), $this->personOf($worker)));
-
-                return;
-            }
-            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->personOf($worker)))) {
-                $worker->step = $call->step->id;
-                $pace = 0.8 + (crc32('pace'.$call->step->id) % 60) / 100.0;
-                $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', (int) round(60 * $pace * $call->step->minutes)));
-
-                return;
-            }
-        }
-        $worker->clock = $worker->clock->modify('+20 minutes');
-    }
-
-    private function addedTo(CallView $call): ?int
-    {
-        $added = Row::first($this->connection, 'SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id])?->int('added_minutes');
-
-        return 0 === $added ? null : $added;
-    }
-
-    /** @param \Closure(): void $act */
-    private function act(\Closure $act): bool
-    {
-        try {
-            $act();
-            $this->entities->flush();
-
-            return true;
-        } catch (Refused) {
-            return false;
-        } finally {
-            $this->entities->clear();
-        }
-    }
-
     private function takeIn(\DateTimeImmutable $at, \DateTimeImmutable $now): void
     {
         while (isset($this->coming[0])) {
@@ -255,17 +167,17 @@ final class DemoLoader
         $this->entities->clear();
         foreach ($demo->pieces as $i => $piece) {
             if ($piece->lookedOver) {
-                $this->act(fn () => $this->lookOver->see($this->piece($ids[$i]), $piece));
-                $this->act(fn () => $this->lookOver->try($this->piece($ids[$i]), $piece, $this->person('tomas'), $this->clock->now()));
+                $this->hands->act(fn () => $this->lookOver->see($this->piece($ids[$i]), $piece));
+                $this->hands->act(fn () => $this->lookOver->try($this->piece($ids[$i]), $piece, $this->person('tomas'), $this->clock->now()));
             }
             if ($piece->pictures) {
-                $this->act(fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()));
+                $this->hands->act(fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()));
             }
             if (null !== $piece->signedBy) {
-                $this->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
+                $this->hands->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
             }
             if ($piece->planned) {
-                $this->act(fn () => ($this->plan)($ids[$i], new PlanInput($this->piece($ids[$i])->version()), $this->person('tomas')));
+                $this->hands->act(fn () => ($this->plan)($ids[$i], new PlanInput($this->piece($ids[$i])->version()), $this->person('tomas')));
             }
         }
     }
@@ -277,7 +189,7 @@ final class DemoLoader
             foreach ($ticket->pieces as $demo) {
                 $row = Row::first($this->connection, 'SELECT id, finished_at FROM piece WHERE name = ? AND finished_at IS NOT NULL', [$demo->name]);
                 if ($demo->pictures && null !== $row) {
-                    $this->act(fn () => $this->lookOver->photograph($this->piece($row->int('id')), $demo, Moment::After, $this->person('wren'), min($now, $row->time('finished_at'))));
+                    $this->hands->act(fn () => $this->lookOver->photograph($this->piece($row->int('id')), $demo, Moment::After, $this->person('wren'), min($now, $row->time('finished_at'))));
                 }
             }
         }
@@ -291,15 +203,5 @@ final class DemoLoader
     private function person(string $login): Person
     {
         return $this->entities->getRepository(Person::class)->findOneBy(['login' => $login]) ?? throw new \LogicException('Nobody of that name.');
-    }
-
-    private function personOf(Worker $worker): Person
-    {
-        return $this->entities->find(Person::class, $worker->person) ?? throw new \LogicException('Nobody there.');
-    }
-
-    private function version(int $step): int
-    {
-        return Row::first($this->connection, 'SELECT version FROM plan_step WHERE id = ?', [$step])?->int('version') ?? 0;
     }
 }

@@ -98,6 +98,18 @@ final readonly class Once
             return null;
         }
 
-        return hash('sha256', implode("\n", [$this->security->getUser()?->getUserIdentifier(), $key, $request->getMethod(), $request->getPathInfo(), hash('sha256', $request->getContent())]));
+        return hash('sha256', implode("\n", [$this->security->getUser()?->getUserIdentifier(), $key, $request->getMethod(), $request->getPathInfo(), hash('sha256', self::body($request->getContent()))]));
+    }
+
+    /** What is asked for, whenever it was done: the same act is sent once more with its own time when the first answer was lost. */
+    private static function body(string $content): string
+    {
+        $body = json_decode($content, true);
+        if (!\is_array($body) || !\array_key_exists('at', $body)) {
+            return $content;
+        }
+        unset($body['at']);
+
+        return json_encode($body, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -15,6 +15,8 @@ final readonly class SessionView
         public string $now,
         /** what is heard when something calls: bell, knock, chime or silent */
         public string $alarm,
+        /** it is the demo, whose time can be put forward */
+        public bool $demo,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
+use KindHeel\App\Demo\DemoClock;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Role;
 use KindHeel\App\Workshop\Settings;
@@ -12,7 +13,7 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class SessionViews
 {
-    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private Settings $settings, private string $workshopTimezone)
+    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private Settings $settings, private DemoClock $demo, private string $workshopTimezone)
     {
     }
 
@@ -26,6 +27,7 @@ final readonly class SessionViews
             $this->workshopTimezone,
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),
             $this->settings->alarm()->value,
+            $this->demo->isDemo(),
         );
     }
 }

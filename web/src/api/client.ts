@@ -51,8 +51,7 @@ const send = async (method: string, path: string, body: unknown, key: string): P
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
 
 /** A lost answer is asked for again with the same key, so that nothing is done twice. */
-const request = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
-  const key = crypto.randomUUID()
+const request = async <T>(method: string, path: string, body?: unknown, key: string = crypto.randomUUID()): Promise<T> => {
   for (let attempt = 0; ; attempt++) {
     let response: Response
     try {
@@ -82,6 +81,8 @@ const request = async <T>(method: string, path: string, body?: unknown): Promise
 export const api = {
   get: <T>(path: string): Promise<T> => request<T>('GET', path),
   post: <T>(path: string, body?: unknown): Promise<T> => request<T>('POST', path, body),
+  /** The same key again asks for the same act, not for another. */
+  postOnce: <T>(path: string, body: unknown, key: string): Promise<T> => request<T>('POST', path, body, key),
   put: <T>(path: string, body?: unknown): Promise<T> => request<T>('PUT', path, body),
   remove: <T>(path: string, body?: unknown): Promise<T> => request<T>('DELETE', path, body),
 }

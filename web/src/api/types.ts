@@ -345,6 +345,11 @@ export interface FollowInput {
   drops: Readonly<Record<string, number>>;
 }
 
+export interface ForwardInput {
+  minutes: number;
+  me?: boolean;
+}
+
 export interface FreeMinutesView {
   readonly minutes: number;
   readonly blocks: readonly BlockView[];
@@ -1008,6 +1013,7 @@ export interface SessionView {
   readonly timezone: string;
   readonly now: string;
   readonly alarm: string;
+  readonly demo: boolean;
 }
 
 export interface ShadeView {

@@ -2,13 +2,12 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { CallView } from '../api/types'
 import Notice from '../kit/Notice.vue'
-import { play } from '../kit/bell'
 import { useLight } from '../kit/useLight'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
 import { useSession } from '../people/useSession'
+import AlarmBar from './AlarmBar.vue'
 import AirLine from './AirLine.vue'
 import FitMinutes from './FitMinutes.vue'
 import Hand from './Hand.vue'
@@ -16,23 +15,33 @@ import LatePieces from './LatePieces.vue'
 import OverrideDialog from './OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
+import TimeLapse from './TimeLapse.vue'
+import { useAlarms } from './useAlarms'
+import { useAway } from './useAway'
 import { useBench } from './useBench'
 import { useHands } from './useHands'
 
 const { sound } = useLight()
-const { alarm } = useSession()
+const { alarm, demo } = useSession()
 const now = useNow()
-const said = ref('')
-const saidAt = ref(0)
-const announce = (call: CallView): void => {
-  said.value = call.urgency === 'closing' ? `Soon too late: ${call.step.title}, ${call.pieceName}` : call.urgency === 'test' ? `Time to test: ${call.step.title}, ${call.pieceName}` : `May begin: ${call.step.title}, ${call.pieceName}`
-  saidAt.value = Date.now()
-  if (sound.value) {
-    play(alarm.value)
-  }
-}
-const { bench, problem, look, took, calls } = useBench(announce)
-const hands = useHands(took, look)
+const away = useAway()
+const { bench, problem, outOfReach, look, took, assume, calls } = useBench(away)
+const alarms = useAlarms(bench, now, alarm, sound)
+const hands = useHands((view) => {
+  alarms.stop()
+  took(view)
+  alarms.expected(view)
+}, look, {
+  mayKeep: away.mayKeep,
+  now: () => new Date(now.value).toISOString().replace(/\.\d+Z$/, '+00:00'),
+  keep: (act) => {
+    away.keep(act)
+    if (bench.value !== null) {
+      assume(away.after(bench.value, act))
+    }
+  },
+})
+const { time, when } = useWhen()
 /** A piece taken from the rack goes before what would be next. */
 const taken = ref<number | null>(null)
 const takeStep = (step: number): void => {
@@ -43,7 +52,6 @@ const ordered = computed(() => (running.value || taken.value === null ? calls.va
 const inHand = computed(() => ordered.value[0] ?? null)
 const following = computed(() => ordered.value.slice(1, 3))
 
-const { time } = useWhen()
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
   const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
@@ -84,6 +92,10 @@ useEventListener(window, 'keydown', (event) => {
   if (event.code === 'Space') {
     event.preventDefault()
     act()
+  } else if (event.key === 'c') {
+    alarms.stop()
+  } else if (event.key === 'z' && alarms.ringing.value.length > 0) {
+    alarms.snooze()
   } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
     void hands.gate(inHand.value.step, 'not-yet')
   } else if (event.key === 'i' && inHand.value?.urgency === 'running') {
@@ -104,18 +116,24 @@ useEventListener(window, 'keydown', (event) => {
 </script>
 
 <template>
+  <AlarmBar :ringing="alarms.ringing.value" @stop="alarms.stop" @snooze="alarms.snooze" />
   <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
     <div class="grid grid-cols-1 content-start lg:content-stretch lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
       <section class="relative overflow-y-auto px-6 py-3" aria-label="The rack" tabindex="0">
         <div class="flex items-baseline gap-6">
           <h1 class="text-2xl">The rack</h1>
-          <p class="grow text-lg font-semibold" aria-live="polite"><template v-if="now - saidAt < 40000">{{ said }}</template></p>
+          <span class="grow" />
           <FitMinutes v-if="bench && bench.rack.length > 0" @take="takeStep" />
           <AirLine v-if="bench" :air="bench.air" @typed="look" />
         </div>
         <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
           <p>The rack is empty.</p>
           <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> a piece is taken in, looked over and planned; then it stands here.</p>
+        </div>
+        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">The workshop’s computer is out of reach. Timers go on; {{ away.kept.value.length === 0 ? 'what you do is kept here and sent when it is back' : `what you did is kept here (${away.kept.value.length}) and sent when it is back` }}.</p>
+        <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
+          <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ missed.words }}, {{ when(missed.at, now) }}, was not taken in: {{ missed.why }}</p>
+          <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
         </div>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <ul v-if="bench" class="grid">
@@ -127,7 +145,10 @@ useEventListener(window, 'keydown', (event) => {
         <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)" @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
       </section>
     </div>
-    <Tape v-if="bench" :bench="bench" :now="now" />
+    <div>
+      <Tape v-if="bench" :bench="bench" :now="now" />
+      <TimeLapse v-if="bench && demo" :now="now" @forward="took" />
+    </div>
     <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
   </main>
 </template>

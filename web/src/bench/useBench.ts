@@ -1,38 +1,47 @@
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { BenchView, CallView } from '../api/types'
+import type { BenchView } from '../api/types'
+import { useSession } from '../people/useSession'
+import type { useAway } from './useAway'
 
-const EVERY_MS = 8000
+/** Another tablet's change is here before anybody has looked up. */
+const EVERY_MS = 1800
 
-/** The bench as the workshop's computer sees it, looked at again every few seconds. */
-export const useBench = (onCall: (call: CallView) => void) => {
+/** The bench as the workshop's computer sees it, looked at again every other second; what was done out of reach of it is sent first. */
+export const useBench = (away: ReturnType<typeof useAway>) => {
+  const { sync } = useSession()
   const bench = shallowRef<BenchView | null>(null)
   const problem = ref('')
-  let known: Set<string> | null = null
+  const outOfReach = ref(false)
+  let asked = 0
 
   const take = (view: BenchView): void => {
+    asked++
+    sync(view.now)
     bench.value = view
     problem.value = ''
-    const pressing = view.calls.filter((c) => ['closing', 'test', 'open'].includes(c.urgency))
-    const keys = new Set(pressing.map((c) => `${c.urgency}-${c.step.id}-${c.step.version}`))
-    const fresh = pressing.find((c) => known !== null && !known.has(`${c.urgency}-${c.step.id}-${c.step.version}`))
-    known = keys
-    if (fresh) {
-      onCall(fresh)
-    }
+    outOfReach.value = false
   }
   const look = async (): Promise<void> => {
+    const mine = ++asked
     try {
-      take(await api.get<BenchView>('/bench'))
+      if (away.kept.value.length > 0) {
+        const sent = await away.send()
+        if (sent !== null) {
+          take(sent)
+          return
+        }
+      }
+      const view = await api.get<BenchView>('/bench')
+      // What hands have said meanwhile is newer.
+      if (mine === asked) {
+        take(away.apply(view))
+      }
     } catch (error) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      outOfReach.value = error instanceof Problem && error.status === 0
+      problem.value = outOfReach.value ? '' : error instanceof Problem ? error.detail : 'That did not work.'
     }
-  }
-  /** After hands have acted what follows is expected, not news. */
-  const took = (view: BenchView): void => {
-    known = null
-    take(view)
   }
   void look()
   useIntervalFn(() => void look(), EVERY_MS)
@@ -43,5 +52,19 @@ export const useBench = (onCall: (call: CallView) => void) => {
     }
   })
 
-  return { bench, problem, look, took, calls: computed(() => bench.value?.calls ?? []) }
+  return {
+    bench,
+    problem,
+    outOfReach,
+    look,
+    /** After hands have acted. */
+    took: take,
+    /** Out of reach: as it must stand now. */
+    assume: (view: BenchView): void => {
+      asked++
+      bench.value = view
+      outOfReach.value = true
+    },
+    calls: computed(() => bench.value?.calls ?? []),
+  }
 }

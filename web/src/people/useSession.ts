@@ -18,7 +18,12 @@ export const useSession = () => ({
   person: computed(() => session.value?.person ?? null),
   timezone: computed(() => session.value?.timezone ?? 'UTC'),
   behind,
+  demo: computed(() => session.value?.demo ?? false),
   alarm: computed(() => chosen.value ?? session.value?.alarm ?? 'bell'),
+  /** The workshop's computer has just said what time it is. */
+  sync: (now: string): void => {
+    behind.value = Date.parse(now) - Date.now()
+  },
   /** The workshop has just chosen another sound. */
   heard: (sound: string): void => {
     chosen.value = sound

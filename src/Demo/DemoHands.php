@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Demo;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Bench\BenchReader;
+use KindHeel\App\Bench\CallView;
+use KindHeel\App\Bench\GateInput;
+use KindHeel\App\Bench\JudgeStep;
+use KindHeel\App\Bench\KeyCoat;
+use KindHeel\App\Bench\StepInput;
+use KindHeel\App\Bench\WorkStep;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Person;
+use Symfony\Component\Clock\MockClock;
+
+/** People at the bench of the demo: each does what the bench calls for, at a pace of their own. */
+final readonly class DemoHands
+{
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private BenchReader $bench)
+    {
+    }
+
+    /**
+     * They work from one moment to another; whoever is at something at the end stays at it.
+     *
+     * @param list<string>                       $logins
+     * @param \Closure(\DateTimeImmutable): void $meanwhile what else happens up to a moment
+     */
+    public function stretch(array $logins, MockClock $clock, \DateTimeImmutable $from, \DateTimeImmutable $until, \DateTimeImmutable $now, \Closure $meanwhile): void
+    {
+        $workers = array_map(fn (string $login): Worker => $this->worker($login, $from->setTimezone(new \DateTimeZone('UTC'))), $logins);
+        while ([] !== $workers) {
+            usort($workers, static fn (Worker $a, Worker $b): int => $a->clock <=> $b->clock);
+            $worker = $workers[0];
+            if ($worker->clock >= $until && (null === $worker->step || $worker->clock >= $now)) {
+                break;
+            }
+            $meanwhile($worker->clock);
+            $clock->modify(max($worker->clock, $clock->now())->format('Y-m-d\TH:i:s\Z'));
+            if (null === $worker->step) {
+                $this->next($worker);
+
+                continue;
+            }
+            $this->act(fn () => $this->work->done((int) $worker->step, new StepInput($this->version((int) $worker->step)), $this->person($worker)));
+            $worker->step = null;
+        }
+    }
+
+    /** @param \Closure(): mixed $act */
+    public function act(\Closure $act): bool
+    {
+        try {
+            $act();
+            $this->entities->flush();
+
+            return true;
+        } catch (Refused) {
+            return false;
+        } finally {
+            $this->entities->clear();
+        }
+    }
+
+    private function worker(string $login, \DateTimeImmutable $from): Worker
+    {
+        $id = Row::first($this->connection, 'SELECT id FROM person WHERE login = ?', [$login])?->int('id') ?? throw new \LogicException('Nobody of that name.');
+        $worker = new Worker($id, $from);
+        $running = Row::first($this->connection, 'SELECT id, minutes, started_at FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$id]);
+        if (null !== $running) {
+            $worker->step = $running->int('id');
+            $worker->clock = max($from, $running->time('started_at')->modify(\sprintf('+%d seconds', self::seconds($running->int('id'), $running->float('minutes')))));
+        }
+
+        return $worker;
+    }
+
+    private function next(Worker $worker): void
+    {
+        foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->person($worker)))->calls as $call) {
+            if ('test' === $call->urgency) {
+                $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || null !== $this->addedTo($call);
+                $this->act(fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->person($worker)));
+                $worker->clock = $worker->clock->modify('+1 minute');
+
+                return;
+            }
+            if ('missed' === $call->urgency && null !== $call->again) {
+                $again = $call->again;
+                if ($this->act(fn () => $this->judge->again($again->id, new StepInput($again->version), $this->person($worker)))) {
+                    return;
+                }
+            }
+            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))) {
+                $worker->step = $call->step->id;
+                $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', self::seconds($call->step->id, $call->step->minutes)));
+
+                return;
+            }
+        }
+        $worker->clock = $worker->clock->modify('+20 minutes');
+    }
+
+    /** Nobody takes exactly what the book says. */
+    private static function seconds(int $step, float $minutes): int
+    {
+        return (int) round(60 * (0.8 + (crc32('pace'.$step) % 60) / 100.0) * $minutes);
+    }
+
+    private function addedTo(CallView $call): ?int
+    {
+        $added = Row::first($this->connection, 'SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id])?->int('added_minutes');
+
+        return 0 === $added ? null : $added;
+    }
+
+    private function person(Worker $worker): Person
+    {
+        return $this->entities->find(Person::class, $worker->person) ?? throw new \LogicException('Nobody there.');
+    }
+
+    private function version(int $step): int
+    {
+        return Row::first($this->connection, 'SELECT version FROM plan_step WHERE id = ?', [$step])?->int('version') ?? 0;
+    }
+}

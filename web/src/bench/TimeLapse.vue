@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
+import { ref } from 'vue'
+import { api, Problem } from '../api/client'
+import type { BenchView } from '../api/types'
+import { useWhen } from '../kit/useWhen'
+
+/** Of the demo only: lets hours go by in a moment, while the others work along. */
+defineProps<{ now: number }>()
+const emit = defineEmits<{ forward: [bench: BenchView] }>()
+const { date, time } = useWhen()
+const STEP = 15
+const me = ref(false)
+const busy = ref(false)
+const problem = ref('')
+const forward = async (minutes: number): Promise<void> => {
+  if (busy.value) {
+    return
+  }
+  busy.value = true
+  try {
+    emit('forward', await api.post<BenchView>('/demo/forward', { minutes, me: me.value }))
+    problem.value = ''
+  } catch (error) {
+    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    pause()
+  } finally {
+    busy.value = false
+  }
+}
+const { pause, resume, isActive } = useIntervalFn(() => void forward(STEP), 2000, { immediate: false })
+</script>
+
+<template>
+  <section class="bg-surround px-6 py-1 flex flex-wrap items-center gap-3 text-[.95rem]" aria-label="The demo’s time">
+    <span class="font-semibold">Demo: {{ date(new Date(now).toISOString()) }}, {{ time(now) }}</span>
+    <button v-for="[minutes, label] in [[15, '15 min'], [60, '1 hour'], [240, '4 hours'], [900, '15 hours']] as const" :key="minutes" class="min-h-11 px-3 underline underline-offset-4" type="button" :disabled="busy || isActive" @click="forward(minutes)">{{ label }} on</button>
+    <button class="min-h-11 px-3 font-semibold underline underline-offset-4" type="button" @click="isActive ? pause() : resume()">{{ isActive ? 'stop' : 'let it run' }}</button>
+    <label class="flex items-center gap-2 min-h-11"><input v-model="me" type="checkbox" class="size-5 accent-ink">my hands work along</label>
+    <span v-if="busy" role="status">…</span>
+    <span v-if="problem" role="alert">{{ problem }}</span>
+  </section>
+</template>

@@ -1,0 +1,90 @@
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import type { BenchView } from '../api/types'
+import { play } from '../kit/bell'
+
+export interface Alarm { readonly key: string, readonly at: number, readonly words: string, readonly piece: string }
+
+/** A window is called out so long before it closes. */
+const BEFORE_CLOSING_MS = 20 * 60_000
+const SNOOZE_MS = 5 * 60_000
+/** What was due longer ago than this when somebody first looks is no alarm any more. */
+const FRESH_MS = 90_000
+const REMEMBERED = 300
+
+/** Everything on the bench that will call, with its moment: the tests of coats, what may begin, what closes. One thing has one key. */
+export const coming = (bench: BenchView): Alarm[] => {
+  const alarms: Alarm[] = []
+  for (const piece of bench.rack) {
+    const tests = piece.coats.filter((c) => c.gateAt !== null)
+    for (const coat of tests) {
+      alarms.push({ key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: `Time to test: ${coat.title}`, piece: piece.name })
+    }
+    if (piece.next !== null && piece.opensAt !== null && !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)) {
+      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: `May begin: ${piece.next}`, piece: piece.name })
+    }
+    if (piece.next !== null && piece.closesAt !== null) {
+      alarms.push({ key: `close-${piece.piece}-${piece.closesAt}`, at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS, words: `Soon too late: ${piece.next}`, piece: piece.name })
+    }
+  }
+  return alarms
+}
+
+/** Alarms that go off by this device's own time, whether the workshop's computer is in reach or not: each once, over reloads too, and again when put off. */
+export const useAlarms = (bench: Ref<BenchView | null>, now: Ref<number>, sound: Ref<string>, wanted: Ref<boolean>) => {
+  const heard = useLocalStorage<string[]>('kindheel-heard', [])
+  const putOff = useLocalStorage<Record<string, number>>('kindheel-put-off', {})
+  const ringing = ref<Alarm[]>([])
+  let first = true
+
+  const hear = (alarms: readonly Alarm[]): void => {
+    const fresh = alarms.map((a) => a.key).filter((key) => !heard.value.includes(key))
+    if (fresh.length > 0) {
+      heard.value = [...heard.value, ...fresh].slice(-REMEMBERED)
+    }
+  }
+  const due = computed(() => (bench.value === null ? [] : coming(bench.value).filter((a) => (putOff.value[a.key] ?? a.at) <= now.value)))
+  watch(due, (alarms) => {
+    if (bench.value === null) {
+      return
+    }
+    // What has been seen to on the bench rings no more.
+    if (ringing.value.some((r) => !alarms.some((a) => a.key === r.key))) {
+      ringing.value = ringing.value.filter((r) => alarms.some((a) => a.key === r.key))
+    }
+    const fresh = alarms.filter((a) => putOff.value[a.key] !== undefined || !heard.value.includes(a.key))
+    const loud = fresh.filter((a) => putOff.value[a.key] !== undefined || !first || now.value - a.at < FRESH_MS)
+    first = false
+    hear(fresh)
+    if (fresh.some((a) => putOff.value[a.key] !== undefined)) {
+      putOff.value = Object.fromEntries(Object.entries(putOff.value).filter(([key]) => !fresh.some((a) => a.key === key)))
+    }
+    if (loud.length === 0) {
+      return
+    }
+    ringing.value = [...ringing.value, ...loud]
+    if (wanted.value) {
+      play(sound.value, 3)
+    }
+    if (typeof Notification !== 'undefined' && Notification.permission === 'granted' && document.hidden) {
+      for (const alarm of loud) {
+        // The same tag replaces what this device has said of it already.
+        new Notification(alarm.words, { body: alarm.piece, tag: alarm.key })
+      }
+    }
+  })
+
+  return {
+    ringing,
+    /** Somebody comes. */
+    stop: (): void => {
+      ringing.value = []
+    },
+    snooze: (): void => {
+      putOff.value = { ...putOff.value, ...Object.fromEntries(ringing.value.map((a) => [a.key, now.value + SNOOZE_MS])) }
+      ringing.value = []
+    },
+    /** What follows from one's own hands is expected, not news. */
+    expected: (view: BenchView): void => hear(coming(view).filter((a) => a.at <= now.value)),
+  }
+}
