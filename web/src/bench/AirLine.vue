@@ -3,13 +3,16 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
 import type { AirView, WhatIfView } from '../api/types'
+import Choice from '../kit/Choice.vue'
 
 /** The air at each place; a reading can be typed and holds for an hour against the instrument; what opening the window or a fan would save. */
 const props = defineProps<{ air: readonly AirView[] }>()
 const emit = defineEmits<{ typed: [] }>()
 const bench = computed(() => props.air.find((a) => a.place === 'bench') ?? props.air[0])
 const said = computed(() => props.air.flatMap((a) => a.said))
-const form = reactive<{ tempC: number, humidity: number, speedMs: number, place: 'bench' | 'rack' | 'booth' | 'box' | null }>({ tempC: bench.value?.tempC ?? 20, humidity: bench.value?.humidity ?? 50, speedMs: bench.value?.speedMs ?? 0.1, place: null })
+const PLACES = [{ id: 'room', label: 'whole room' }, { id: 'bench', label: 'bench' }, { id: 'rack', label: 'rack' }, { id: 'booth', label: 'booth' }, { id: 'box', label: 'drying box' }]
+const where = ref('room')
+const form = reactive({ tempC: bench.value?.tempC ?? 20, humidity: bench.value?.humidity ?? 50, speedMs: bench.value?.speedMs ?? 0.1 })
 const problem = ref('')
 const CHANGES = { window: 'window open', fan: 'fan on', heater: '+3 °C', box: 'drying box' } as const
 const asked = ref<keyof typeof CHANGES | null>(null)
@@ -18,7 +21,7 @@ const answer = shallowRef<WhatIfView | null>(null)
 
 const keep = async (close: () => void): Promise<void> => {
   try {
-    await api.post<AirView>('/air', { tempC: Number(form.tempC), humidity: Number(form.humidity), speedMs: Number(form.speedMs), place: form.place })
+    await api.post<AirView>('/air', { tempC: Number(form.tempC), humidity: Number(form.humidity), speedMs: Number(form.speedMs), place: where.value === 'room' ? null : where.value })
     problem.value = ''
     close()
     emit('typed')
@@ -76,12 +79,11 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
         </template>
       </div>
       <form class="grid gap-3 border-t-2 border-ink pt-3" novalidate @submit.prevent="keep(close)">
-        <p>Read it yourself? It holds for an hour, and every wait moves with it.</p>
-        <div class="grid grid-cols-4 gap-3">
-          <label>where<select v-model="form.place" class="write" name="place"><option :value="null">room</option><option value="bench">bench</option><option value="rack">rack</option><option value="booth">booth</option><option value="box">box</option></select></label>
+        <p>Read it yourself, in the <Choice v-model="where" label="Where" :options="PLACES" />? It holds for an hour, and every wait moves with it.</p>
+        <div class="grid grid-cols-3 gap-3">
           <label>°C<input v-model.number="form.tempC" class="write" name="tempC" type="number" step="0.1"></label>
-          <label>humid %<input v-model.number="form.humidity" class="write" name="humidity" type="number"></label>
-          <label>m/s<input v-model.number="form.speedMs" class="write" name="speedMs" type="number" step="0.1"></label>
+          <label>humidity %<input v-model.number="form.humidity" class="write" name="humidity" type="number"></label>
+          <label>moves m/s<input v-model.number="form.speedMs" class="write" name="speedMs" type="number" step="0.1"></label>
         </div>
         <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
         <button class="do" type="submit">Take this reading</button>

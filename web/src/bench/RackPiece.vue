@@ -4,6 +4,7 @@ import type { CoatView, RackPieceView } from '../api/types'
 import { colourMap } from '../counter/colours'
 import { halvesOf } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
+import Choice from '../kit/Choice.vue'
 import { useWhen } from '../kit/useWhen'
 
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words. */
@@ -11,6 +12,7 @@ const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean }
 const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'], move: [place: string] }>()
 const { when, brief } = useWhen()
 
+const PLACES = [{ id: 'rack', label: 'rack' }, { id: 'bench', label: 'bench' }, { id: 'booth', label: 'booth' }, { id: 'box', label: 'drying box' }]
 /** 1 when just laid, half at the touch, nothing once it is ready for the next. */
 const wetness = (coat: CoatView): number => {
   const laid = Date.parse(coat.laidAt)
@@ -71,7 +73,7 @@ const line = computed(() => {
       <span class="text-lg leading-tight order-last basis-full xl:order-none xl:basis-0 xl:grow">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <label v-if="chosen && piece.coats.length > 0" class="float-right flex items-center gap-2 text-[.92rem]">stands in the<select class="write py-1! w-auto!" :value="piece.place" @change="emit('move', ($event.target as HTMLSelectElement).value)"><option value="rack">rack</option><option value="bench">bench</option><option value="booth">booth</option><option value="box">drying box</option></select></label>
+    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the <Choice :model-value="piece.place" label="Place" :options="PLACES" @update:model-value="(place: string) => emit('move', place)" /></p>
     <div class="grid gap-x-6 items-end" :class="sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]'">
       <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
         <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" class="max-h-44" />

@@ -54,8 +54,8 @@ const sure = computed(() => {
     <p v-if="!promise && !problem" class="text-xl text-soft">The bench is being played through …</p>
     <template v-if="promise">
       <div v-if="promise.unseen.length > 0" class="text-xl grid gap-2">
-        <p>Nothing can be said yet: {{ promise.unseen.join(', ') }} {{ promise.unseen.length > 1 ? 'have' : 'has' }} to be looked over first.</p>
-        <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> open each, and mark what you see.</p>
+        <p>Nothing can be said yet. Not looked over: <strong>{{ promise.unseen.join(', ') }}</strong>.</p>
+        <p>At the counter open each, and mark what you see; then the hours are known.</p>
       </div>
       <p v-else-if="promise.stepsLeft === 0" class="text-xl">Nothing is left to be done for this ticket.</p>
       <template v-else>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
 import type { OtherDayInput, WorkshopView } from '../api/types'
+import Choice from '../kit/Choice.vue'
 import { useWhen } from '../kit/useWhen'
 
 /** Days off, fairs, a morning at the theatre: days that are otherwise than usual. */
 defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()
 const emit = defineEmits<{ add: [day: OtherDayInput], remove: [id: number] }>()
 const { date } = useWhen()
-const form = reactive({ day: '', person: null as number | null, from: '', until: '', why: '' })
+const form = reactive({ day: '', person: 'all', from: '', until: '', why: '' })
 const add = (): void => {
-  emit('add', { day: form.day, person: form.person, shifts: form.from === '' ? [] : [{ from: form.from, until: form.until }], why: form.why })
+  emit('add', { day: form.day, person: form.person === 'all' ? null : Number(form.person), shifts: form.from === '' ? [] : [{ from: form.from, until: form.until }], why: form.why })
 }
 </script>
 
@@ -25,7 +26,7 @@ const add = (): void => {
     </ul>
     <form v-if="may" class="grid grid-cols-2 md:grid-cols-6 gap-3 items-end" @submit.prevent="add">
       <label class="grid gap-1 md:col-span-2">Day<input v-model="form.day" class="write" type="date" name="day" required></label>
-      <label class="grid gap-1 md:col-span-2">Who<select v-model="form.person" class="write" name="person"><option :value="null">the whole workshop</option><option v-for="p in workshop.people" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
+      <p class="md:col-span-2 text-lg self-center">for <Choice v-model="form.person" label="Who" :options="[{ id: 'all', label: 'the whole workshop' }, ...workshop.people.map((p) => ({ id: String(p.id), label: p.name }))]" /></p>
       <label class="grid gap-1">from<input v-model="form.from" class="write" type="time" name="from"></label>
       <label class="grid gap-1">until<input v-model="form.until" class="write" type="time" name="until"></label>
       <label class="grid gap-1 col-span-2 md:col-span-4">Why<input v-model="form.why" class="write" name="why" maxlength="120" placeholder="fitting at the theatre"></label>

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
+
+/** Alarms, windows that are missed, and a bench that goes on when its computer is out of reach. */
+#[Group('work')]
+final class TimeTest extends StoryTestCase
+{
+    public function testAnAlarmIsLargeIsPutOffRingsAgainAndNeverTwiceForOneThing(): void
+    {
+        $this->signIn('ida');
+        $id = $this->piece('The alarmed pair', 'keep');
+        $this->workUntil($id, 'Wipe', itself: true);
+        $this->go('/bench');
+        $this->seeText('The alarmed pair');
+        // What this device has missed so far is no news to it.
+        usleep(2_500_000);
+        $this->type('c');
+        $this->clock->forward(14);
+        $alarm = $this->see('[role=alert][aria-label=Alarm]');
+        self::assertGreaterThan(290, $alarm->getSize()->getHeight(), 'it is seen from another room');
+        self::assertStringContainsString('Time to test', $alarm->getText());
+        $this->isAccessible('alarm');
+        $this->type('z');
+        $this->wait(fn (): ?bool => [] === $this->all('[role=alert][aria-label=Alarm]') ? true : null, 'quiet');
+        $this->clock->forward(6);
+        $this->see('[role=alert][aria-label=Alarm]');
+        $this->type('c');
+        $this->wait(fn (): ?bool => [] === $this->all('[role=alert][aria-label=Alarm]') ? true : null, 'quiet');
+        $this->go('/bench');
+        $this->seeText('The alarmed pair');
+        usleep(2_500_000);
+        self::assertSame([], $this->all('[role=alert][aria-label=Alarm]'), 'once is enough, over a reload too');
+        $this->noErrorsInTheConsole();
+    }
+
+    public function testTwoPairsAreWorkedSideBySideAndAMissedWindowIsKeyedByItself(): void
+    {
+        $this->signIn('ida');
+        $one = $this->piece('The first of two', 'restore');
+        $other = $this->piece('The second of two', 'restore');
+        $this->workUntil($one, 'Wipe', itself: true);
+        self::assertContains($this->act($other), ['start Take laces and insoles off'], 'while one dries the other is begun');
+        $this->workUntil($other, 'Put the tree in');
+        $this->workUntil($one, 'Paint', itself: true);
+        $this->clock->forward(2 * 1440);
+        $this->go('/bench');
+        $this->seeText('The first of two');
+        $this->go("/pieces/$one/plan");
+        $this->seeText('Key the surface');
+        $this->noErrorsInTheConsole();
+    }
+
+    public function testWhatIsDoneOutOfReachIsSentOnceInOrderWhenTheComputerIsBack(): void
+    {
+        $this->signIn('ida');
+        $id = $this->piece('The pair out of reach', 'keep');
+        $this->go('/bench');
+        $this->seeText('The pair out of reach');
+        for ($press = 0; $press < 30 && !str_contains($this->hand(), 'The pair out of reach'); ++$press) {
+            $this->type(WebDriverKeys::ARROW_DOWN);
+            usleep(120_000);
+        }
+        self::assertStringContainsString('Take laces and insoles off', $this->hand());
+        $this->network(false);
+        $this->type(WebDriverKeys::SPACE);
+        $this->seeText('kept here (1)');
+        $this->wait(fn (): ?bool => str_contains($this->hand(), 'of about') ? true : null, 'the step under way');
+        $this->type(WebDriverKeys::SPACE);
+        $this->seeText('kept here (2)');
+        $this->network(true);
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'out of reach') && str_contains($this->text(), 'kept here') ? null : true, 'sent');
+        /** @var array{entries: list<array{event: string}>} $ledger */
+        $ledger = $this->driver->executeAsyncScript('const done = arguments[1]; fetch("/api/ledger/" + arguments[0]).then(r => r.json()).then(done)', [$id]);
+        $events = array_count_values(array_column($ledger['entries'], 'event'));
+        self::assertSame([1, 1], [$events['started'] ?? 0, $events['done'] ?? 0]);
+        self::assertStringNotContainsString('was not taken in', $this->text());
+    }
+
+    private function network(bool $up): void
+    {
+        foreach (['Network.enable' => new \stdClass(), 'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]] as $cmd => $params) {
+            $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => $params]);
+        }
+    }
+
+    /** A pigmented pair, looked over and planned. */
+    private function piece(string $name, string $aim): int
+    {
+        $id = $this->driver->executeAsyncScript(self::API.<<<'JS'
+            const places = ['left', 'right'].flatMap((half) => ['toe', 'vamp', 'quarter'].map((part) => ({part, half})))
+            const ticket = await send('POST', '/tickets', {customer: 'Time will tell', promisedAt: new Date(Date.parse(session.now) + 9e8).toISOString().slice(0, 16), pieces: [{name: args[0], kind: 'low-shoe/derby', sizeEu: 41, aim: args[1]}]})
+            const id = ticket.pieces[0].id
+            let piece = await send('PUT', `/pieces/${id}/parts`, {version: 1, places, material: 'pigmented', certainty: 'known'})
+            piece = await send('POST', `/pieces/${id}/findings`, {version: piece.version, part: 'toe', half: 'left', kind: 'scuff', severity: 4, lengthMm: 12, widthMm: 4})
+            await send('POST', `/pieces/${id}/plan`, {version: piece.version})
+            done(id)
+            })().catch((e) => done(String(e)))
+            JS, [$name, $aim]);
+        self::assertIsInt($id, json_encode($id, \JSON_THROW_ON_ERROR));
+
+        return $id;
+    }
+
+    /** Works a piece until a step with this title calls, or is done itself. */
+    private function workUntil(int $id, string $title, bool $itself = false): void
+    {
+        for ($i = 0; $i < 150; ++$i) {
+            $acted = $this->act($id, $itself ? '' : $title);
+            if (null === $acted) {
+                $this->clock->forward(10);
+            } elseif (str_contains($acted, $title) && ($itself ? str_starts_with($acted, 'done') : str_starts_with($acted, 'at'))) {
+                return;
+            }
+        }
+        self::fail('There was never a step “'.$title.'”.');
+    }
+
+    /** Does the next thing that calls at a piece; answers what it was, null when nothing called. */
+    private function act(int $id, string $stopAt = ''): ?string
+    {
+        $acted = $this->driver->executeAsyncScript(self::API.<<<'JS'
+            const bench = await get('/bench')
+            const call = bench.calls.find((c) => c.step.piece === args[0])
+            if (!call) {
+                return done(null)
+            }
+            const step = call.step
+            if (args[1] !== '' && step.title.includes(args[1])) {
+                return done(`at ${step.title}`)
+            }
+            if (call.urgency === 'test') {
+                await send('POST', `/steps/${step.id}/gate`, {version: step.version, answer: 'passed'})
+                return done(`test ${step.title}`)
+            }
+            if (call.urgency === 'running') {
+                await send('POST', `/steps/${step.id}/done`, {version: step.version})
+                return done(`done ${step.title}`)
+            }
+            await send('POST', `/steps/${step.id}/start`, {version: step.version})
+            done(`start ${step.title}`)
+            })().catch((e) => done('error ' + e))
+            JS, [$id, $stopAt]);
+
+        return \is_string($acted) ? $acted : null;
+    }
+
+    private function hand(): string
+    {
+        return $this->see('[aria-label="In the hand"]')->getText();
+    }
+
+    private const API = <<<'JS'
+        const args = [...arguments]
+        const done = args.pop()
+        ;(async () => {
+        const session = await (await fetch('/api/session')).json()
+        const get = async (path) => (await fetch('/api' + path)).json()
+        const send = async (method, path, body) => {
+            const answer = await fetch('/api' + path, {method, body: JSON.stringify(body), headers: {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken, 'Idempotency-Key': crypto.randomUUID()}})
+            const json = await answer.json()
+            if (!answer.ok) { throw new Error(path + ': ' + json.detail) }
+            return json
+        }
+
+        JS;
+}
