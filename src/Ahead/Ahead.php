@@ -35,6 +35,10 @@ class Ahead
     #[ORM\Column(type: 'json')]
     private array $ends = [];
 
+    /** @var list<array{int, float}> person and the minutes they take against what is usual here */
+    #[ORM\Column(type: 'json')]
+    private array $paces = [];
+
     /** What weighted lateness was proved to be at least, in minutes. */
     #[ORM\Column]
     private float $bound = 0.0;

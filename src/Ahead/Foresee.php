@@ -13,6 +13,7 @@ use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Workshop\Hands;
 use KindHeel\App\Workshop\Settings;
 use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Schedule\Roster;
 use KindHeel\Core\Schedule\Solve\Draft;
 use KindHeel\Core\Schedule\Solve\LowerBound;
@@ -75,13 +76,15 @@ final readonly class Foresee
 
     public function read(): Foreseen
     {
-        $row = Row::first($this->connection, 'SELECT blocks, ends FROM ahead') ?? throw new \LogicException('The row is made with the table.');
+        $row = Row::first($this->connection, 'SELECT blocks, ends, changes, paces FROM ahead') ?? throw new \LogicException('The row is made with the table.');
         /** @var list<array{int, int, int, int}> $blocks */
         $blocks = $row->json('blocks');
+        /** @var list<array{int, float|int}> $paces */
+        $paces = $row->json('paces');
         /** @var list<array{int, int}> $ends */
         $ends = $row->json('ends');
 
-        return new Foreseen($blocks, array_column($ends, 1, 0));
+        return new Foreseen($blocks, array_column($ends, 1, 0), $row->int('changes'), array_column($paces, 1, 0));
     }
 
     public function roster(): Roster
@@ -161,9 +164,10 @@ final readonly class Foresee
             $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
             $ends[] = [(int) $job->id, $whole ? $roster->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
         }
+        $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people = $this->learning->factors()->people), $people);
         $this->connection->executeStatement(
-            'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, bound = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
-            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), LowerBound::of($roster->problem), $table->worth[4]],
+            'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, bound = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
+            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), LowerBound::of($roster->problem), $table->worth[4]],
         );
     }
 }

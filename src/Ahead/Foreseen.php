@@ -8,10 +8,12 @@ namespace KindHeel\App\Ahead;
 final readonly class Foreseen
 {
     /**
-     * @param list<array{int, int, int, int}> $blocks step, person (0 for nobody), start and end in seconds since 1970, in the order of their start
-     * @param array<int, int>                 $ends   by piece, in seconds since 1970
+     * @param list<array{int, int, int, int}> $blocks  step, person (0 for nobody), start and end in seconds since 1970, in the order of their start
+     * @param array<int, int>                 $ends    by piece, in seconds since 1970
+     * @param int                             $changes how often a brush of another colour family is taken up
+     * @param array<int, float>               $paces   minutes that a person takes against what is usual here
      */
-    public function __construct(public array $blocks, public array $ends)
+    public function __construct(public array $blocks, public array $ends, public int $changes = 0, public array $paces = [])
     {
     }
 
@@ -27,5 +29,16 @@ final readonly class Foreseen
         $mine = array_filter($this->blocks, static fn (array $b): bool => $b[1] === $person);
 
         return array_flip([...array_column($mine, 0), ...array_column(array_diff_key($this->blocks, $mine), 0)]);
+    }
+
+    /** @return array<int, int> minutes that this person will take for each step, by id */
+    public function minutesFor(int $person): array
+    {
+        $minutes = [];
+        foreach ($this->blocks as [$step, , $start, $end]) {
+            $minutes[$step] = max(1, (int) round(($end - $start) / 60 * ($this->paces[$person] ?? 1.0)));
+        }
+
+        return $minutes;
     }
 }

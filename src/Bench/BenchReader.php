@@ -74,13 +74,14 @@ final readonly class BenchReader
         return new BenchView(
             $now->format(\DATE_RFC3339),
             $this->airs(),
-            $this->callViews($calls, $pieces, $jobs),
+            $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person)),
             $rack,
             $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
             $this->tape->threads($steps, $pieces, $now, $from, $until),
             Iso::of($from) ?? '',
             Iso::of($until) ?? '',
             self::late($ahead, $pieces, $now),
+            $ahead->changes,
         );
     }
 
@@ -217,10 +218,11 @@ final readonly class BenchReader
      * @param list<Call>      $calls
      * @param array<int, Row> $pieces
      * @param array<int, Job> $jobs
+     * @param array<int, int> $minutes by step
      *
      * @return list<CallView>
      */
-    private function callViews(array $calls, array $pieces, array $jobs): array
+    private function callViews(array $calls, array $pieces, array $jobs, array $minutes): array
     {
         $ids = array_map(static fn (Call $c): int => $c->task->id, $calls);
         foreach ($calls as $call) {
@@ -236,6 +238,7 @@ final readonly class BenchReader
                 $pieces[$call->task->piece]->text('name'),
                 $call->urgency->word(),
                 Iso::of($call->closesAt),
+                $call->task->running || !isset($minutes[$call->task->id]) ? max(1, (int) round($call->task->minutes)) : $minutes[$call->task->id],
                 Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
             );
         }

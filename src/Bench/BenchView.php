@@ -27,6 +27,8 @@ final readonly class BenchView
         public string $dayFrom,
         public string $dayUntil,
         public array $late,
+        /** how often a brush of another colour family is taken up in what lies ahead */
+        public int $brushChanges,
     ) {
     }
 }

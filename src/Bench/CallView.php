@@ -15,6 +15,8 @@ final readonly class CallView
         /** running, closing, test, open or missed */
         public string $urgency,
         public ?string $closesAt,
+        /** that whoever looks will take for it, from what was learned of the work and of them */
+        public int $minutes,
         /** the step to do again when the window was missed */
         public ?AgainView $again,
     ) {

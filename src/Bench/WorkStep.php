@@ -14,6 +14,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\Faults;
 use KindHeel\App\Plan\StoredStep;
+use KindHeel\App\Workshop\GearInUse;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Schedule\Refusal;
@@ -23,7 +24,7 @@ use KindHeel\Core\Treatment\Family;
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep
 {
-    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster, private Learning $learning)
+    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster, private Learning $learning, private GearInUse $gear)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class WorkStep
         if (null !== $fault) {
             throw Refused::now($fault.' Mend the plan first, or say there why it is done all the same.');
         }
-        $refusal = $this->refusal($step, $at);
+        $refusal = $this->refusal($step, $at) ?? $this->gear->refusal($step);
         if (null !== $refusal) {
             AtHand::override($refusal, $input->why, $person);
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Gone on all the same: %s', $refusal, $input->why), at: $at);

@@ -22,7 +22,7 @@ final class Tables
         foreach (self::ALL as $table) {
             $connection->executeStatement('DELETE FROM '.$table);
         }
-        $connection->executeStatement('UPDATE ahead SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\'');
+        $connection->executeStatement('UPDATE ahead SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\', paces = \'[]\'');
     }
 
     public static function numberAnew(Connection $connection): void

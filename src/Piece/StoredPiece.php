@@ -171,6 +171,11 @@ class StoredPiece
         return $this->kind;
     }
 
+    public function sizeEu(): ?float
+    {
+        return $this->sizeEu;
+    }
+
     public function version(): int
     {
         return $this->version;

@@ -37,6 +37,25 @@ final readonly class Settings
         $this->take('places', $places);
     }
 
+    /** @return array<string, int> how many there are of each gear */
+    public function gear(): array
+    {
+        $known = $this->value('gear');
+        $gear = [];
+        foreach (Gear::cases() as $case) {
+            $count = $known[$case->value] ?? null;
+            $gear[$case->value] = \is_int($count) ? $count : $case->usual();
+        }
+
+        return $gear;
+    }
+
+    /** @param array<string, int> $gear */
+    public function takeGear(array $gear): void
+    {
+        $this->take('gear', $gear);
+    }
+
     public function alarm(): Alarm
     {
         $sound = $this->value('alarm')['sound'] ?? null;

@@ -78,7 +78,9 @@ final readonly class WorkshopController
     #[IsGranted('ROLE_RESTORER')]
     public function station(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StationInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->act(fn () => $this->settings->takePlaces([...$this->settings->places(), $input->station->value => $input->places]), $member);
+        return $this->act(fn () => null === Gear::tryFrom($input->station)
+            ? $this->settings->takePlaces([...$this->settings->places(), $input->station => $input->places])
+            : $this->settings->takeGear([...$this->settings->gear(), $input->station => $input->places]), $member);
     }
 
     #[Route('/alarm', methods: ['PUT'])]

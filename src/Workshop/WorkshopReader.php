@@ -17,11 +17,12 @@ use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Phase;
 use Psr\Clock\ClockInterface;
 
-/** Reads what the workshop has set for itself and learned, in six queries. */
+/** Reads what the workshop has set for itself and learned, in seven queries. */
 final readonly class WorkshopReader
 {
     /** So many of the newest are shown. */
     private const SEEN = 12;
+    private const STATIONS = ['bench' => 'places at the bench', 'booth' => 'pieces in the spray booth', 'sink' => 'pieces at the sink', 'lamp' => 'pieces under the lamp'];
 
     public function __construct(private Connection $connection, private Settings $settings, private Learning $learning, private ClockInterface $clock, private string $workshopTimezone)
     {
@@ -47,11 +48,15 @@ final readonly class WorkshopReader
             Row::all($this->connection, 'SELECT id, day, person_id, shifts, why FROM other_day WHERE day >= ? ORDER BY day, id', [$today]),
         );
         $places = $this->settings->places();
+        $gear = $this->settings->gear();
 
         return new WorkshopView(
             $people,
             $days,
-            array_map(static fn (string $station, int $count): StationView => new StationView($station, $count), array_keys($places), $places),
+            [
+                ...array_map(static fn (string $station, int $count): StationView => new StationView($station, self::STATIONS[$station] ?? $station, $count), array_keys($places), $places),
+                ...array_map(static fn (string $gear, int $count): StationView => new StationView($gear, Gear::from($gear)->label(), $count), array_keys($gear), $gear),
+            ],
             $this->settings->alarm()->value,
             $this->learned(),
             array_map(

@@ -97,6 +97,31 @@ final class WorkshopTest extends ApiTestCase
         }
     }
 
+    public function testTheLastTreeOfASizeIsMissedByNameAndMayBeGoneWithout(): void
+    {
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'trees-to-44', 'places' => 1]);
+        $this->plannedPair();
+        $this->doCall($this->workUntil('Put the tree in'));
+        $second = $this->plannedPair();
+        for ($i = 0; $i < 60; ++$i) {
+            $calls = $this->must(BenchView::class, 'GET', '/api/bench')->calls;
+            $mine = array_values(array_filter($calls, static fn ($c): bool => $c->step->piece === $second))[0] ?? null;
+            if (null === $mine) {
+                $this->clock->sleep(300);
+            } elseif (str_contains($mine->step->title, 'tree')) {
+                $problem = $this->refused(409, 'POST', "/api/steps/{$mine->step->id}/start", ['version' => $mine->step->version]);
+                self::assertStringContainsString('None of the pairs of trees, 42 to 44 is left: The lamplighter’s shoes has it.', $problem->detail);
+                self::assertTrue($problem->overridable);
+                $this->must(BenchView::class, 'POST', "/api/steps/{$mine->step->id}/start", ['version' => $mine->step->version, 'why' => 'paper will do']);
+
+                return;
+            } else {
+                $this->doCall($mine);
+            }
+        }
+        self::fail('The tree never came up.');
+    }
+
     public function testTheSoundIsTheWorkshopsAndEveryDeviceHearsOfIt(): void
     {
         self::assertSame('bell', $this->must(SessionView::class, 'GET', '/api/session')->alarm);

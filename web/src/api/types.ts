@@ -60,6 +60,7 @@ export interface BenchView {
   readonly dayFrom: string;
   readonly dayUntil: string;
   readonly late: readonly LateView[];
+  readonly brushChanges: number;
 }
 
 export interface BlockView {
@@ -76,6 +77,7 @@ export interface CallView {
   readonly pieceName: string;
   readonly urgency: string;
   readonly closesAt: string | null;
+  readonly minutes: number;
   readonly again: AgainView | null;
 }
 
@@ -1063,12 +1065,13 @@ export interface SignedView {
 }
 
 export interface StationInput {
-  station: 'bench' | 'booth' | 'sink' | 'lamp';
+  station: string;
   places: number;
 }
 
 export interface StationView {
   readonly station: string;
+  readonly label: string;
   readonly places: number;
 }
 

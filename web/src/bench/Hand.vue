@@ -57,7 +57,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
       <div class="flex flex-wrap items-baseline gap-x-3"><span class="text-lg font-head font-semibold">Then</span><span class="text-soft text-[.92rem] grow">{{ ahead }}</span></div>
       <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
         <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
-        <span class="text-soft">{{ next.step.minutes }} min</span>
+        <span class="text-soft">{{ next.minutes }} min</span>
       </p>
     </div>
   </template>
