@@ -32,7 +32,6 @@ $shoot = static function (string $name, string $path, ?string $script = null) us
     echo $name, "\n";
 };
 try {
-    $shoot('sign-in', '/sign-in');
     $driver->get($address.'/sign-in');
     usleep(900_000);
     $driver->findElement(WebDriverBy::name('login'))->sendKeys('tomas');
@@ -56,7 +55,9 @@ try {
     $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
     $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures');
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
-    $shoot('label', '/tickets/'.$tickets['tickets'][1]['id'].'/label');
+    $promised = array_values(array_filter($tickets['tickets'], static fn (array $t): bool => in_array($captain, array_column($t['pieces'], 'id'), true)))[0]['id'];
+    $shoot('promise', '/tickets/'.$promised.'/promise', 'void 0');
+    $shoot('workshop', '/workshop', '[...document.querySelectorAll("[role=tab]")].find(b => b.textContent.includes("Learned")).click()');
     $shoot('plan', '/pieces/'.$captain.'/plan');
     $press = static fn (string $text): string => sprintf('[...document.querySelectorAll("button")].find(b => b.textContent.includes(%s)).click()', json_encode($text));
     $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
