@@ -69,9 +69,12 @@ final readonly class RecordAir
         ));
         $fault = SensorFault::in($said, $before, $now);
         if (null === $fault) {
-            $this->connection->delete('air_fault', ['place' => $place->value]);
+            $changed = $this->connection->delete('air_fault', ['place' => $place->value]);
         } else {
-            $this->connection->executeStatement('INSERT INTO air_fault (place, fault, since) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE since = IF(fault = VALUES(fault), since, VALUES(since)), fault = VALUES(fault)', [$place->value, $fault->value, Iso::toRow($now)]);
+            $changed = $this->connection->executeStatement('INSERT INTO air_fault (place, fault, since) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE since = IF(fault = VALUES(fault), since, VALUES(since)), fault = VALUES(fault)', [$place->value, $fault->value, Iso::toRow($now)]);
+        }
+        if ($changed > 0) {
+            $this->foresee->touch();
         }
         // What has stopped is still written down: it may go on, and the record shows since when.
         if (null !== $said && (null === $fault || SensorFault::Stuck === $fault)) {
@@ -131,9 +134,6 @@ final readonly class RecordAir
             }
             $warnings = array_values(array_unique(array_map(static fn ($w): string => $w->message, $forecast->warnings)));
             $this->connection->update('plan_step', $moments + ['air_warnings' => json_encode($warnings, \JSON_UNESCAPED_UNICODE)], ['id' => $row->int('id')]);
-        }
-        if ([] !== $coats) {
-            $this->foresee->renew();
-        }
+        }[] === $coats ? $this->foresee->touch() : $this->foresee->renew();
     }
 }

@@ -20,7 +20,7 @@ final readonly class BenchController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private BenchReader $reader, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private Foresee $foresee, private Members $members, private Once $once)
+    public function __construct(private BenchReader $reader, private ShowBench $show, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private Foresee $foresee, private Members $members, private Once $once)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class BenchController
     public function show(#[CurrentUser] Member $member): JsonResponse
     {
         // A window that was missed while nobody looked is mended by itself.
-        return Answer::of($this->reader->forPerson($member->id, fn () => $this->key->missed($this->members->person($member))));
+        return $this->show->to($member->id, fn () => $this->key->missed($this->members->person($member)));
     }
 
     /** “I have 25 minutes.” */

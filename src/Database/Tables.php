@@ -11,7 +11,7 @@ final class Tables
 {
     /** What points at something before what it points at. */
     private const ALL = [
-        'pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'evidence', 'calendar_feed', 'air_fault', 'piece_move', 'other_day', 'workshop_setting', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece',
+        'pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'bench_shown', 'evidence', 'calendar_feed', 'air_fault', 'piece_move', 'other_day', 'workshop_setting', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece',
         'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person',
     ];
     /** Their numbers are read by people and begin at 1 again. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Air\AirView;
+use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\ShowBench;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\LedgerView;
@@ -251,6 +253,23 @@ final class BenchTest extends ApiTestCase
     private function positions(int $piece): array
     {
         return array_map(static fn (Row $r): array => ['position' => $r->int('position')], Row::all($this->connection(), 'SELECT position FROM plan_step WHERE piece_id = ? ORDER BY position', [$piece]));
+    }
+
+    public function testTheBenchIsShownAgainForAMomentButNeverAsItNoLongerIs(): void
+    {
+        $this->plannedPair();
+        $call = $this->nextCall();
+        $show = new ShowBench($this->connection(), self::getContainer()->get(BenchReader::class), $this->clock, 2000);
+        $person = Row::first($this->connection(), 'SELECT id FROM person WHERE login = \'tomas\'')?->int('id') ?? 0;
+        $look = static fn (): string => (string) $show->to($person, static fn () => self::fail('Nothing was missed.'))->getContent();
+        $first = $look();
+        $this->clock->sleep(1);
+        self::assertLessThanOrEqual(1, $this->statements(static fn () => self::assertNotSame($first, $look(), 'the time goes on')));
+        self::assertSame(substr($first, 40), substr($look(), 40));
+        $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version]);
+        self::assertStringContainsString('"urgency":"running"', $look());
+        $this->clock->sleep(3);
+        self::assertGreaterThan(5, $this->statements(static fn () => $look()));
     }
 
     public function testAnUnreasonableReadingIsRefusedInWords(): void
