@@ -12,6 +12,7 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;
 use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\SensorFault;
 use Psr\Clock\ClockInterface;
 
 /** The air as it was read, at each place. A place without an instrument has the air of the bench. */
@@ -32,13 +33,15 @@ final readonly class AirHistory
         return null === $row ? null : self::known($row);
     }
 
-    /** @return array<string, KnownAir> the latest of each place */
+    /** @return array<string, KnownAir> the latest of each place, with what is wrong with its instrument */
     public function everywhere(): array
     {
         $now = Iso::toRow($this->clock->now());
         $known = [];
-        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (Place $p): string => '('.self::COLUMNS." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", Place::cases())), array_fill(0, \count(Place::cases()), $now)) as $row) {
-            $known[$row->text('place')] = self::known($row);
+        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (Place $p): string => '(SELECT at, temp_c, rh, speed_ms, source, place, (SELECT f.fault FROM air_fault f WHERE f.place = air_reading.place) AS fault FROM air_reading'." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", Place::cases())), array_fill(0, \count(Place::cases()), $now)) as $row) {
+            $air = self::known($row);
+            $fault = $row->textOrNull('fault');
+            $known[$row->text('place')] = new KnownAir($air->at, $air->air, $air->source, $air->place, null === $fault ? null : SensorFault::from($fault));
         }
 
         return $known;

@@ -25,12 +25,12 @@ final readonly class AirView
     ) {
     }
 
-    public static function of(?KnownAir $known, ?string $fault = null): ?self
+    public static function of(?KnownAir $known): ?self
     {
         if (null === $known) {
             return null;
         }
-        $said = null === $fault ? [] : [$fault];
+        $said = null === $known->fault ? [] : [$known->fault->sentence($known->place->label())];
         if ($known->air->tempC < 10.0) {
             $said[] = 'Below 10 °C water films do not form.';
         }

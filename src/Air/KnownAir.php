@@ -6,11 +6,12 @@ namespace KindHeel\App\Air;
 
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\SensorFault;
 
 /** A reading as it is used. */
 final readonly class KnownAir
 {
-    public function __construct(public \DateTimeImmutable $at, public Air $air, public AirSource $source, public Place $place)
+    public function __construct(public \DateTimeImmutable $at, public Air $air, public AirSource $source, public Place $place, public ?SensorFault $fault = null)
     {
     }
 }

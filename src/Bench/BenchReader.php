@@ -16,7 +16,6 @@ use KindHeel\App\Http\Iso;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
-use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
@@ -28,7 +27,7 @@ use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
 use Psr\Clock\ClockInterface;
 
-/** Reads the bench in nine queries, however many pieces are on it. */
+/** Reads the bench in eight queries, however many pieces are on it. */
 final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
@@ -88,17 +87,7 @@ final readonly class BenchReader
     /** @return list<AirView> the air of each place that has been read, the bench first */
     private function airs(): array
     {
-        $faults = [];
-        foreach (Row::all($this->connection, 'SELECT place, fault FROM air_fault') as $row) {
-            $faults[$row->text('place')] = SensorFault::from($row->text('fault'));
-        }
-        $views = [];
-        foreach ($this->air->everywhere() as $known) {
-            $fault = $faults[$known->place->value] ?? null;
-            $views[] = AirView::of($known, $fault?->sentence($known->place->label()));
-        }
-
-        return array_values(array_filter($views));
+        return array_values(array_filter(array_map(AirView::of(...), $this->air->everywhere())));
     }
 
     /** What fits into so many minutes of this person. */
