@@ -4,12 +4,14 @@ import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
 import type { AirView, WhatIfView } from '../api/types'
 import Choice from '../kit/Choice.vue'
+import { useWhen } from '../kit/useWhen'
 
 /** The air at each place; a reading can be typed and holds for an hour against the instrument; what opening the window or a fan would save. */
 const props = defineProps<{ air: readonly AirView[] }>()
 const emit = defineEmits<{ typed: [] }>()
 const bench = computed(() => props.air.find((a) => a.place === 'bench') ?? props.air[0])
 const said = computed(() => props.air.flatMap((a) => a.said))
+const { span } = useWhen()
 const PLACES = [{ id: 'room', label: 'whole room' }, { id: 'bench', label: 'bench' }, { id: 'rack', label: 'rack' }, { id: 'booth', label: 'booth' }, { id: 'box', label: 'drying box' }]
 const where = ref('room')
 const form = reactive({ tempC: bench.value?.tempC ?? 20, humidity: bench.value?.humidity ?? 50, speedMs: bench.value?.speedMs ?? 0.1 })
@@ -47,7 +49,7 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
       <template v-else>air not read yet</template>
       <span class="sr-only"> in the workshop; type a reading, or see what other air would save</span>
     </PopoverButton>
-    <PopoverPanel class="absolute right-0 z-30 mt-2 w-[27rem] max-h-[70vh] overflow-y-auto bg-raised border-2 border-ink p-5 grid gap-4">
+    <PopoverPanel class="absolute right-0 z-30 mt-2 w-[27rem] max-h-[min(70vh,27rem)] overflow-y-auto bg-raised border-2 border-ink p-5 grid gap-4">
       <table v-if="air.length > 0" class="w-full">
         <caption class="sr-only">The air at each place</caption>
         <tbody>
@@ -68,11 +70,11 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
           <label>outside humidity %<input v-model.number="outside.humidity" class="write" type="number" name="outsideHumidity" @change="ask('window')"></label>
         </div>
         <template v-if="answer && asked">
-          <p aria-live="polite">The rack would have <strong>{{ answer.tempC.toFixed(1) }} °C, {{ answer.humidity }} %</strong>, moving {{ answer.speedMs.toFixed(1) }} m/s. <strong v-if="answer.coats.length > 0">{{ answer.minutes >= 0 ? `Saves ${answer.minutes} minutes of waiting in all.` : `Costs ${-answer.minutes} minutes of waiting in all.` }}</strong><template v-else>Nothing is drying now.</template></p>
+          <p aria-live="polite">The rack would have <strong>{{ answer.tempC.toFixed(1) }} °C, {{ answer.humidity }} %</strong>, moving {{ answer.speedMs.toFixed(1) }} m/s. <strong v-if="answer.coats.length > 0">{{ answer.minutes >= 0 ? `Saves ${span(answer.minutes)} of waiting in all.` : `Costs ${span(-answer.minutes)} of waiting in all.` }}</strong><template v-else>Nothing is drying now.</template></p>
           <ul class="grid">
             <li v-for="(coat, i) in answer.coats.slice(0, 5)" :key="i" class="flex gap-3 leading-tight py-1 border-b border-line last:border-0">
               <span class="grow">{{ coat.pieceName }}<span class="text-soft block text-[.92rem]">{{ coat.title }}</span></span>
-              <span class="font-semibold whitespace-nowrap">{{ coat.minutes > 0 ? `${coat.minutes} min sooner` : coat.minutes < 0 ? `${-coat.minutes} min later` : 'the same' }}</span>
+              <span class="font-semibold whitespace-nowrap">{{ coat.minutes > 0 ? `${span(coat.minutes)} sooner` : coat.minutes < 0 ? `${span(-coat.minutes)} later` : 'the same' }}</span>
             </li>
           </ul>
           <p v-if="answer.caution" class="caution">{{ answer.caution }}</p>

@@ -30,7 +30,7 @@ const choose = (wanted: number): void => {
 <template>
   <Popover v-slot="{ close }" class="relative">
     <PopoverButton class="min-h-11 text-lg border-b-2 border-ink" @click="ask">I have {{ minutes }} minutes</PopoverButton>
-    <PopoverPanel class="absolute top-full right-0 z-30 mt-2 w-96 max-h-[60vh] overflow-y-auto bg-raised border-2 border-ink p-4 grid gap-3">
+    <PopoverPanel class="absolute top-full right-0 z-30 mt-2 w-96 max-h-[min(60vh,27rem)] overflow-y-auto bg-raised border-2 border-ink p-4 grid gap-3">
       <div class="flex gap-2" role="group" aria-label="How many minutes">
         <button v-for="n in CHOICES" :key="n" type="button" class="grow min-h-14 border-2 text-lg" :class="n === minutes ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="n === minutes" @click="choose(n)">{{ n }}</button>
       </div>

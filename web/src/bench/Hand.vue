@@ -46,7 +46,7 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
               </MenuItem>
             </MenuItems>
           </Menu>
-          <button class="may" type="button" :disabled="busy" @click="emit('spoiled')">Spoiled: do it again <span class="key">X</span></button>
+          <button class="may" type="button" :disabled="busy" @click="emit('spoiled')">Spoiled <span class="key">X</span></button>
           <button class="may" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key">Esc</span></button>
         </div>
         <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go on all the same</button>

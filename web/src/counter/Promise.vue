@@ -63,7 +63,7 @@ const sure = computed(() => {
           <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
           <template v-if="promise.certain">
             <p class="font-head text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
-            <p class="text-lg">holds in nine weeks of ten. In every other week it is ready {{ promise.even ? when(promise.even, now) : 'then' }}.</p>
+            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In every other week it is ready {{ when(promise.even, now) }}.</template></p>
           </template>
           <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
           <button v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy" @click="give(promise.certain, false)">Promise this</button>

@@ -6,15 +6,15 @@ import type { HoursInput, ShiftView, WorkshopView } from '../api/types'
 const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()
 const emit = defineEmits<{ keep: [person: number, hours: HoursInput] }>()
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const written = (shifts: readonly ShiftView[]): string => shifts.map((s) => `${s.from}–${s.until}`).join(', ')
+const written = (shifts: readonly ShiftView[]): string => shifts.map((s) => `${s.from}–${s.until}`).join('\n')
 const drafts = ref<Record<number, string[]>>({})
 const skills = ref<Record<number, string[]>>({})
 watch(() => props.workshop, (workshop) => {
   drafts.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.week.map((d) => written(d.shifts))]))
   skills.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.skills.length === 0 ? [...workshop.phases] : [...p.skills]]))
 }, { immediate: true })
-/** “9:00–12:30, 13:15–17:30” as two shifts; an empty line is a free day. */
-const read = (text: string): ShiftView[] => text.split(',').map((part) => part.trim()).filter((part) => part !== '').map((part) => {
+/** One shift on each line, such as “9:00–12:30”; nothing is a free day. */
+const read = (text: string): ShiftView[] => text.split(/[,\n]/).map((part) => part.trim()).filter((part) => part !== '').map((part) => {
   const [from = '', until = ''] = part.split(/\s*[–-]\s*/)
   const clock = (value: string): string => value.trim().replace(/^(\d)(?=:|$)/, '0$1').replace(/^(\d\d)$/, '$1:00')
   return { from: clock(from), until: clock(until) }
@@ -30,11 +30,11 @@ const keep = (person: number): void => {
 
 <template>
   <section class="grid gap-8 pt-4" aria-label="Hours">
-    <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts: <strong>09:00–12:30, 13:15–17:30</strong>. Nothing means free.</p>
+    <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts, one on each line: <strong>09:00–12:30</strong>. Nothing means free.</p>
     <form v-for="person in workshop.people" :key="person.id" class="grid gap-3 border-b-[5px] border-soft pb-5" @submit.prevent="keep(person.id)">
       <div class="flex items-baseline gap-4"><h2 class="text-2xl">{{ person.name }}</h2><span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">, takes {{ Math.round(100 * person.pace) }} % of the usual minutes ({{ person.paceEvidence }} steps)</template></span></div>
       <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-7 gap-3">
-        <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<input v-model="drafts[person.id]![i]" class="write" :name="`hours-${person.id}-${i + 1}`" :disabled="!may" placeholder="free"></label>
+        <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea v-model="drafts[person.id]![i]" class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may" placeholder="free" /></label>
       </div>
       <details>
         <summary class="min-h-11 cursor-pointer">{{ (skills[person.id]?.length ?? 0) === workshop.phases.length ? 'Does everything' : `Does ${skills[person.id]?.length} of ${workshop.phases.length} kinds of work` }}</summary>
