@@ -8,7 +8,7 @@ use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Clock\MockClock;
 
-/** The real clock; in the demo, and only there, put forward by as many seconds as a file says. */
+/** The real clock; in the demo and in stories, and only there, put forward by as many seconds as a file says: a night goes by in a moment. */
 final readonly class DemoClock implements ClockInterface
 {
     public function __construct(private string $file, private bool $demo)
@@ -27,12 +27,12 @@ final readonly class DemoClock implements ClockInterface
         return !$this->demo || Clock::get() instanceof MockClock ? $now : $now->modify(\sprintf('+%d seconds', $this->offset()));
     }
 
-    public function forward(int $seconds): void
+    public function forward(int $minutes): void
     {
         if (!$this->demo) {
             throw new \LogicException('Only the demo’s time can be put forward.');
         }
-        file_put_contents($this->file, (string) ($this->offset() + $seconds), \LOCK_EX);
+        file_put_contents($this->file, (string) ($this->offset() + 60 * $minutes), \LOCK_EX);
     }
 
     public function reset(): void

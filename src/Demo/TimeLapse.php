@@ -47,7 +47,7 @@ final readonly class TimeLapse
         } finally {
             Clock::set($real);
         }
-        $this->clock->forward(60 * $minutes);
+        $this->clock->forward($minutes);
     }
 
     private function isOpen(\DateTimeImmutable $at): bool

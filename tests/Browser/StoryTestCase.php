@@ -9,8 +9,8 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use KindHeel\App\Demo\DemoClock;
 use KindHeel\Tests\Support\Browser;
-use KindHeel\Tests\Support\MovableClock;
 use PHPUnit\Framework\TestCase;
 
 /** A story in the real interface. `./check` serves the application at KINDHEEL_ADDRESS with a clock that can be put forward. */
@@ -18,7 +18,7 @@ abstract class StoryTestCase extends TestCase
 {
     protected Browser $browser;
     protected RemoteWebDriver $driver;
-    protected MovableClock $clock;
+    protected DemoClock $clock;
     private string $address;
 
     protected function setUp(): void
@@ -26,7 +26,7 @@ abstract class StoryTestCase extends TestCase
         $address = getenv('KINDHEEL_ADDRESS');
         self::assertNotFalse($address, 'KINDHEEL_ADDRESS says where the application is; ./check sets it.');
         $this->address = $address;
-        $this->clock = new MovableClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'));
+        $this->clock = new DemoClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'), true);
         $this->browser = Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
         $this->driver = $this->browser->driver;
     }

@@ -82,6 +82,30 @@ final class TimeTest extends StoryTestCase
         self::assertStringNotContainsString('was not taken in', $this->text());
     }
 
+    public function testTheDemosHoursGoByInAMomentWhileTheOthersWork(): void
+    {
+        $this->signIn('ida');
+        $done = fn (): int => (int) array_sum(array_map(static fn (array $p): int => $p['stepsDone'], $this->bench()['rack']));
+        [$before, $at] = [$done(), $this->bench()['now']];
+        // By now it may be night, or Sunday.
+        for ($hours = 4; $hours <= 72 && $before === $done(); $hours += 4) {
+            $this->says('4 hours on')->click();
+            $this->wait(fn (): ?bool => strtotime($this->bench()['now']) - strtotime($at) >= $hours * 3600 ? true : null, 'four hours');
+        }
+        self::assertNotSame($before, $done(), 'somebody has worked');
+        $this->isAccessible('bench of the demo');
+        $this->noErrorsInTheConsole();
+    }
+
+    /** @return array{now: string, rack: list<array{stepsDone: int}>} */
+    private function bench(): array
+    {
+        /** @var array{now: string, rack: list<array{stepsDone: int}>} $bench */
+        $bench = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/bench").then(r => r.json()).then(done)');
+
+        return $bench;
+    }
+
     private function network(bool $up): void
     {
         foreach (['Network.enable' => new \stdClass(), 'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]] as $cmd => $params) {

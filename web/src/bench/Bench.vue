@@ -42,6 +42,8 @@ const hands = useHands((view) => {
   },
 })
 const { time, when } = useWhen()
+/** So many pieces stand on the shelf at their full size. */
+const FEW = 3
 /** A piece taken from the rack goes before what would be next. */
 const taken = ref<number | null>(null)
 const takeStep = (step: number): void => {
@@ -136,8 +138,8 @@ useEventListener(window, 'keydown', (event) => {
           <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
         </div>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
-        <ul v-if="bench" class="grid">
-          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" @take="taken = piece.piece" @test="hands.gate" @move="(place) => hands.move(piece.piece, place)" />
+        <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 gap-x-3' : ''">
+          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate" @move="(place) => hands.move(piece.piece, place)" />
         </ul>
       </section>
       <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">

@@ -7,8 +7,8 @@ import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import { useWhen } from '../kit/useWhen'
 
-/** A pair on the shelf: as wet as it is, with what it waits for in one line of words. */
-const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean }>()
+/** A pair on the shelf: as wet as it is, with what it waits for in one line of words; small among many, with all its times when it is in the hand. */
+const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean, small: boolean }>()
 const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'], move: [place: string] }>()
 const { when, brief } = useWhen()
 
@@ -67,17 +67,17 @@ const line = computed(() => {
 </script>
 
 <template>
-  <li class="px-3 pt-1.5 pb-2" :class="chosen ? 'bg-paper' : ''">
-    <button type="button" class="w-full text-left flex flex-wrap xl:flex-nowrap items-baseline gap-x-3 min-h-11" @click="emit('take')">
-      <span class="text-xl font-semibold leading-tight grow xl:grow-0 xl:shrink-0">{{ piece.name }}</span>
-      <span class="text-lg leading-tight order-last basis-full xl:order-none xl:basis-0 xl:grow">{{ line }}</span>
+  <li class="px-3 pt-1.5 pb-2" :class="[chosen ? 'bg-paper' : '', small ? 'grid content-between' : 'xl:col-span-2']">
+    <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
+      <span class="font-semibold leading-tight grow" :class="small ? 'text-lg' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
+      <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
     <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the <Choice :model-value="piece.place" label="Place" :options="PLACES" @update:model-value="(place: string) => emit('move', place)" /></p>
-    <div class="grid gap-x-6 items-end" :class="sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]'">
-      <div v-for="{ half, coat, share } in sides" :key="half" class="grid grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-3 items-end">
-        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" class="max-h-44" />
-        <div class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
+    <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
+      <div v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end" :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]'">
+        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'" />
+        <div v-if="!small" class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
           <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">
             <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>
@@ -87,13 +87,13 @@ const line = computed(() => {
           </dl>
           <button v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11" @click="emit('test', { id: coat.step, version: coat.version }, 'passed')">passes its test now</button>
         </div>
-        <div class="col-span-2 shelf" />
-        <svg v-if="coat" viewBox="0 0 200 12" class="col-span-2 w-full h-3.5 mt-1" preserveAspectRatio="none" role="img" :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`">
+        <div class="shelf" :class="small ? '' : 'col-span-2'" />
+        <svg v-if="coat" viewBox="0 0 200 12" class="w-full h-3.5 mt-1" :class="small ? '' : 'col-span-2'" preserveAspectRatio="none" role="img" :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`">
           <path d="M6 1H1V11H6M194 1H199V11H194" fill="none" stroke="currentColor" stroke-width="2.5" vector-effect="non-scaling-stroke" />
           <path d="M3 6H197" stroke="currentColor" stroke-width="1" stroke-dasharray="2 4" vector-effect="non-scaling-stroke" />
           <rect :x="2 + 192 * share" y="1.5" width="4" height="9" fill="currentColor" />
         </svg>
-        <span v-else class="col-span-2 h-3.5 mt-1" />
+        <span v-else class="h-3.5 mt-1" :class="small ? '' : 'col-span-2'" />
       </div>
     </div>
   </li>
