@@ -138,7 +138,7 @@ useEventListener(window, 'keydown', (event) => {
           <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
         </div>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
-        <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 gap-x-3' : ''">
+        <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
           <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate" @move="(place) => hands.move(piece.piece, place)" />
         </ul>
       </section>
