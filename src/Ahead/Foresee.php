@@ -170,7 +170,8 @@ final readonly class Foresee
             $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
             $ends[] = [(int) $job->id, $whole ? $roster->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
         }
-        $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people = $this->learning->factors()->people), $people);
+        $people = $this->learning->factors()->people;
+        $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people), $people);
         $this->connection->executeStatement(
             'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, bound = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
             [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), LowerBound::of($roster->problem), $table->worth[4]],

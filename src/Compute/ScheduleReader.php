@@ -227,6 +227,7 @@ final class ScheduleReader
     private function fix(mixed $value, array &$steps, array $hands): void
     {
         $people = array_flip(array_map(static fn (Hand $h): string => $h->id, $hands));
+        $paths = [];
         foreach ($this->read->list($value, '/fixed') ?? [] as $i => $entry) {
             $path = '/fixed/'.$i;
             $fields = $this->read->object($entry, $path, ['step', 'start'], ['person']);
@@ -252,6 +253,41 @@ final class ScheduleReader
             }
             $steps[$id]['start'] = $start;
             $steps[$id]['hand'] = null === $person ? null : $people[$person] ?? null;
+            $paths[$id] = $path;
+        }
+        $this->mayBeSo($paths, $steps);
+    }
+
+    /**
+     * What has been may not contradict itself: nobody did two things at once, and nothing was begun before what it follows had ended.
+     *
+     * @param array<string, string>                                                                                                                                                                                                     $paths of what is fixed, by step
+     * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
+     */
+    private function mayBeSo(array $paths, array $steps): void
+    {
+        $busy = [];
+        foreach ($paths as $id => $path) {
+            $step = $steps[$id];
+            if (null === $step['start']) {
+                continue;
+            }
+            foreach ($step['after'] as [$other]) {
+                $before = isset($paths[$other]) ? $steps[$other]['start'] ?? null : null;
+                if (null !== $before && $step['start'] < $before + $steps[$other]['minutes']) {
+                    $this->read->fault($path.'/start', 'is before the end of a step that it follows');
+                }
+            }
+            foreach (null === $step['hand'] || 0 === $step['minutes'] ? [] : $busy[$step['hand']] ?? [] as [$from, $until]) {
+                if ($step['start'] < $until && $from < $step['start'] + $step['minutes']) {
+                    $this->read->fault($path.'/start', 'is while the same person is fixed elsewhere');
+
+                    break;
+                }
+            }
+            if (null !== $step['hand']) {
+                $busy[$step['hand']][] = [$step['start'], $step['start'] + $step['minutes']];
+            }
         }
     }
 
@@ -266,6 +302,9 @@ final class ScheduleReader
         $index = array_flip(array_map(strval(...), array_keys($steps)));
         $works = [];
         foreach ($steps as $id => $step) {
+            if ($step['attended'] && null === $step['start'] && $this->isTooLong($step['minutes'], $step['skill'], $hands)) {
+                $this->read->fault($step['path'].'/minutes', 'is longer than any shift of those who can do it');
+            }
             $after = [];
             foreach ($step['after'] as [$other, $min, $max, $path]) {
                 if (!isset($index[$other])) {
@@ -336,5 +375,22 @@ final class ScheduleReader
         $seen[$id] = true;
 
         return $id;
+    }
+
+    /**
+     * Somebody who can do it is here, but never for so long; that nobody is here at all is no fault of the step.
+     *
+     * @param list<Hand> $hands
+     */
+    private function isTooLong(int $minutes, ?string $skill, array $hands): bool
+    {
+        $lengths = [];
+        foreach ($hands as $hand) {
+            foreach ($hand->can($skill) ? $hand->shifts : [] as [$from, $until]) {
+                $lengths[] = $until - $from;
+            }
+        }
+
+        return [] !== $lengths && $minutes > max($lengths);
     }
 }

@@ -86,6 +86,13 @@ final class RosterTest extends TestCase
         self::assertSame('10:00', $roster->start($table, 1)?->format('H:i'));
     }
 
+    public function testAStepLongerThanAnyShiftIsNamedAndItsPieceHasNoEnd(): void
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        [, $table] = $this->placed([new Job(1, $now->modify('+1 hour'), [new Task(1, 1, 'dye', 1, 'dye', 300.0, []), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After('dye')])])], $now);
+        self::assertSame(['It is longer than any shift of those who can do it.', 'It waits for 1/dye, which finds no place.'], array_values($table->unplaced));
+    }
+
     /**
      * @param list<Job> $jobs
      *

@@ -129,14 +129,15 @@ final class SolverTest extends TestCase
         ], [['2026-03-02T08:00:00+00:00', '2026-03-02T09:00:00+00:00'], ['2026-03-02T12:00:00+00:00', '2026-03-02T13:00:00+00:00']])), 50);
         self::assertSame([[1, 0, 30, 180]], $broken->broken);
         $lost = self::solve($problem = self::problem(self::shop([
-            ['id' => 'long', 'minutes' => 90, 'attended' => true, 'after' => []],
+            ['id' => 'first', 'minutes' => 50, 'attended' => true, 'after' => []],
+            ['id' => 'long', 'minutes' => 40, 'attended' => true, 'after' => [['step' => 'first', 'min_minutes' => 0, 'max_minutes' => null]]],
             ['id' => 'after', 'minutes' => 5, 'attended' => true, 'after' => [['step' => 'long', 'min_minutes' => 0, 'max_minutes' => null]]],
             ['id' => 'gild', 'minutes' => 5, 'attended' => true, 'skill' => 'gilding', 'after' => []],
         ], [['2026-03-02T08:00:00+00:00', '2026-03-02T09:00:00+00:00']])), 50);
         self::assertSame([], ScheduleCheck::faults($problem, $lost));
-        self::assertStringContainsString('longer than any shift', $lost->unplaced[0]);
-        self::assertStringContainsString('waits for long', $lost->unplaced[1]);
-        self::assertStringContainsString('Nobody has the skill “gilding”', $lost->unplaced[2]);
+        self::assertStringContainsString('No shift that is left has room', $lost->unplaced[1]);
+        self::assertStringContainsString('waits for long', $lost->unplaced[2]);
+        self::assertStringContainsString('Nobody has the skill “gilding”', $lost->unplaced[3]);
     }
 
     public function testOneEvaluationCountsOnceAndMoreShiftsAreNeverWorse(): void

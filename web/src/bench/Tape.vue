@@ -60,7 +60,7 @@ const tomorrow = computed(() => {
     </div>
     <div class="pl-4 ml-3 border-l-4 border-double border-ink text-[.92rem] leading-tight w-44">
       <p class="h-[62px] pt-1"><span class="text-soft block">tomorrow</span><strong class="font-semibold">{{ tomorrow }}</strong></p>
-      <p class="h-5 text-[.82rem] text-soft">{{ bench.brushChanges }} brush changes ahead</p>
+      <p class="h-5 text-[.82rem] text-soft">{{ bench.brushChanges === 1 ? 'one brush change' : `${bench.brushChanges} brush changes` }} ahead</p>
       <p v-for="tape in others" :key="tape.person" class="h-4 mt-0.5 text-[.82rem] leading-4 text-soft">{{ tape.name }}</p>
     </div>
   </footer>
