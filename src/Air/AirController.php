@@ -11,6 +11,7 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Workshop\GearInUse;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Place;
 use KindHeel\Core\Drying\WhatIf;
@@ -23,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final readonly class AirController
 {
-    public function __construct(private RecordAir $record, private AirHistory $history, private AskAir $ask, private BenchReader $bench, private EntityManagerInterface $entities, private Once $once)
+    public function __construct(private RecordAir $record, private AirHistory $history, private AskAir $ask, private GearInUse $gear, private BenchReader $bench, private EntityManagerInterface $entities, private Once $once)
     {
     }
 
@@ -48,6 +49,9 @@ final readonly class AirController
     public function move(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] MoveInput $input, #[CurrentUser] Member $member): JsonResponse
     {
         return $this->once->answer(function () use ($id, $input): void {
+            if (Place::Rack === $input->place) {
+                $this->gear->mustHaveSlot($id);
+            }
             $this->record->moved($this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException(), $input->place);
         }, view: fn (): BenchView => $this->bench->forPerson($member->id));
     }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
+use KindHeel\App\Http\Refused;
 use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Drying\Place;
 use KindHeel\Core\Treatment\Action;
 use Psr\Clock\ClockInterface;
 
@@ -34,6 +37,24 @@ final readonly class GearInUse
         $has = $this->settings->gear()[$gear->value];
 
         return \count($holders) < $has ? null : \sprintf('None of the %s is left: %s %s.', $gear->label(), implode(', ', $holders), 1 === \count($holders) ? 'has it' : 'have them');
+    }
+
+    /**
+     * Room on the rack for one more piece.
+     *
+     * @throws Refused when there is none
+     */
+    public function mustHaveSlot(int $piece): void
+    {
+        $slots = $this->settings->gear()[Gear::Rack->value];
+        $there = \count(Row::all(
+            $this->connection,
+            'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), ?) = ?',
+            [$piece, AirHistory::USUAL->value, Place::Rack->value],
+        ));
+        if ($there >= $slots) {
+            throw Refused::now(\sprintf('The rack is full: %d pieces stand on its %d slots. Put one of them elsewhere first.', $there, $slots));
+        }
     }
 
     /** @return array<int, string> names of the pieces that have trees of a size in, by id */

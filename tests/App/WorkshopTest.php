@@ -6,6 +6,7 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\TapeView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Workshop\FeedMadeView;
@@ -120,6 +121,34 @@ final class WorkshopTest extends ApiTestCase
             }
         }
         self::fail('The tree never came up.');
+    }
+
+    public function testAFullRackTakesNoMore(): void
+    {
+        [$one] = [$this->plannedPair(), $this->plannedPair()];
+        $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'box']);
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 1]);
+        self::assertStringContainsString('The rack is full', $this->refused(409, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->detail);
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 2]);
+        self::assertSame('rack', self::firstOf($this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack, static fn ($p): bool => $p->piece === $one)->place);
+    }
+
+    public function testASetOfClampsIsTakenUntilTheJointIsFast(): void
+    {
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'clamps', 'places' => 1]);
+        $first = $this->plannedPair();
+        $second = $this->plannedPair();
+        // A joint on each: the first has just been made.
+        $steps = [];
+        foreach ([$first, $second] as $piece) {
+            $id = Row::first($this->connection(), 'SELECT id FROM plan_step WHERE piece_id = ? ORDER BY position LIMIT 1', [$piece])?->int('id') ?? 0;
+            $this->connection()->update('plan_step', ['action' => 'bond'] + ($piece === $first ? ['status' => 'done', 'started_at' => '2026-03-02 08:50:00', 'ended_at' => '2026-03-02 08:58:00', 'next_at' => '2026-03-03 08:58:00'] : []), ['id' => $id]);
+            $steps[] = $id;
+        }
+        $problem = $this->refused(409, 'POST', "/api/steps/{$steps[1]}/start", ['version' => 1]);
+        self::assertStringContainsString('None of the sets of clamps is left', $problem->detail);
+        $this->clock->sleep(25 * 3600);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$steps[1]}/start", ['version' => 1]);
     }
 
     public function testTheSoundIsTheWorkshopsAndEveryDeviceHearsOfIt(): void
