@@ -65,6 +65,10 @@ abstract class StoryTestCase extends TestCase
         $xpath = \sprintf('//*[self::button or self::a or @role="option"][contains(normalize-space(.), %s)]', self::quoted($text));
 
         return $this->wait(function () use ($xpath): ?RemoteWebElement {
+            // Something on the bench of the demo may call at any moment: somebody comes, and goes on.
+            foreach (\array_slice($this->all('[role=alert][aria-label=Alarm] button'), 0, 1) as $come) {
+                $come->click();
+            }
             foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
                 if ($element->isDisplayed() && $element->isEnabled()) {
                     return $element;
