@@ -14,4 +14,16 @@ final class Deadline
 
         return static fn (): bool => hrtime(true) < $end;
     }
+
+    /**
+     * Counts from when a script called: what PHP needed to begin (bin/console notes when that was) is taken off.
+     *
+     * @return \Closure(): bool
+     */
+    public static function ofCall(float $milliseconds): \Closure
+    {
+        $called = (float) getenv('CALLED_AT');
+
+        return self::in($called > 0.0 ? max(0.0, $milliseconds - 1e3 * (microtime(true) - $called)) : $milliseconds);
+    }
 }

@@ -14,7 +14,7 @@ use Random\Randomizer;
 final readonly class ScheduleSolve implements Computation
 {
     /** What is left of the limit for reading and writing. */
-    private const SEARCH_SHARE = 0.85;
+    private const SEARCH_SHARE = 0.95;
 
     public static function name(): string
     {
@@ -25,7 +25,7 @@ final readonly class ScheduleSolve implements Computation
     {
         $read = new ScheduleReader();
         $problem = $read->problem($input);
-        $goOn = Deadline::in(self::SEARCH_SHARE * $read->limit());
+        $goOn = Deadline::ofCall(self::SEARCH_SHARE * $read->limit());
         // As many searches as there are processors, from seeds of their own; of equals the first is taken.
         $tables = SideBySide::run(static function (int $number) use ($problem, $read, $goOn): Timetable {
             $random = new Randomizer(new Mt19937($read->seed() + 7919 * $number));
