@@ -33,7 +33,7 @@ final readonly class BenchController
 
     /** “I have 25 minutes.” */
     #[Route('/api/bench/fit', methods: ['GET'])]
-    public function fit(#[MapQueryParameter(filter: \FILTER_VALIDATE_INT, options: ['min_range' => 5, 'max_range' => 480])] int $minutes): JsonResponse
+    public function fit(#[MapQueryParameter(filter: \FILTER_VALIDATE_INT, options: ['min_range' => 5, 'max_range' => 480], validationFailedStatusCode: 422)] int $minutes): JsonResponse
     {
         return Answer::of($this->reader->fit($minutes));
     }

@@ -114,7 +114,7 @@ final readonly class ProblemListener
             405 => 'That cannot be done here.',
             413 => 'That is more than can be taken in at once. Nothing was stored.',
             415 => 'Only JSON is understood here.',
-            422 => 'Something in it is not right.',
+            422 => 'Something that was asked for cannot be.',
             default => 'That did not work.',
         };
     }

@@ -140,7 +140,7 @@ final class AirTest extends ApiTestCase
         self::assertLessThan($fan->minutes, $damp->minutes);
         self::assertNotNull($this->must(WhatIfView::class, 'GET', '/api/air/what-if?do=heater')->caution);
         self::assertSame($before->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt);
-        $this->refused(404, 'GET', '/api/air/what-if?do=prayer');
+        $this->refused(422, 'GET', '/api/air/what-if?do=prayer');
         $this->refused(422, 'GET', '/api/air/what-if?do=window&outsideC=900');
     }
 

@@ -75,8 +75,9 @@ final class TapeTest extends ApiTestCase
             $end = strtotime($block->end);
         }
         self::assertLessThanOrEqual($now + 25 * 60, $end);
-        $this->refused(404, 'GET', '/api/bench/fit?minutes=soon');
-        $this->refused(404, 'GET', '/api/bench/fit?minutes=9000');
+        foreach (['soon', '9000', '1'] as $minutes) {
+            self::assertStringContainsString('cannot be', $this->refused(422, 'GET', '/api/bench/fit?minutes='.$minutes)->detail);
+        }
     }
 
     public function testASearchInTheBackgroundNeverMovesWhatIsUnderWayAndGivesWayToWhoeverActsMeanwhile(): void
