@@ -20,7 +20,7 @@ const current = computed(() => ledger.value?.pieces.find((p) => p.id === ledger.
 /** Started is told by done; what is still under way is told by itself. */
 const entries = computed(() => {
   const all = ledger.value?.entries ?? []
-  const ended = new Set(all.filter((e) => ['done', 'put-down'].includes(e.event)).map((e) => `${e.text}-${e.half}`))
+  const ended = new Set(all.filter((e) => ['done', 'put-down', 'spoiled'].includes(e.event)).map((e) => `${e.text}-${e.half}`))
   return all.filter((e) => e.event !== 'started' || !ended.has(`${e.text}-${e.half}`))
 })
 const days = computed(() => {
@@ -36,7 +36,7 @@ const days = computed(() => {
 })
 const word = (event: string): string => ({
   'opened': 'Counter', 'agreed': 'Agreed', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
-  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished', 'colour-read': 'Colour', 'compared': 'Compared', 'pot-laid': 'Pot',
+  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished', 'colour-read': 'Colour', 'compared': 'Compared', 'pot-laid': 'Pot', 'interrupted': 'Interrupted', 'taken-over': 'Handed on', 'spoiled': 'Spoiled', 'keyed': 'Window missed', 'promised': 'Promised',
 }[event] ?? event)
 const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
 </script>
