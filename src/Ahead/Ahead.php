@@ -39,10 +39,6 @@ class Ahead
     #[ORM\Column(type: 'json')]
     private array $paces = [];
 
-    /** What weighted lateness was proved to be at least, in minutes. */
-    #[ORM\Column]
-    private float $bound = 0.0;
-
     /** How often somebody takes up a brush of another colour family. */
     #[ORM\Column]
     private int $changes = 0;

@@ -16,7 +16,6 @@ use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Schedule\Roster;
 use KindHeel\Core\Schedule\Solve\Draft;
-use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Placer;
 use KindHeel\Core\Schedule\Solve\PlainOrders;
 use KindHeel\Core\Schedule\Solve\Solver;
@@ -173,8 +172,8 @@ final readonly class Foresee
         $people = $this->learning->factors()->people;
         $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people), $people);
         $this->connection->executeStatement(
-            'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, bound = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
-            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), LowerBound::of($roster->problem), $table->worth[4]],
+            'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
+            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), $table->worth[4]],
         );
     }
 }

@@ -82,7 +82,7 @@ final readonly class Learning
     /** @return list<Row> the newest first */
     public function rows(): array
     {
-        return Row::all($this->connection, 'SELECT kind, what, ratio, at, person_id FROM evidence WHERE set_aside = 0 ORDER BY id DESC LIMIT 4000');
+        return Row::all($this->connection, 'SELECT kind, what, ratio, at, person_id FROM evidence WHERE set_aside = 0 ORDER BY id DESC LIMIT 1500');
     }
 
     /** From now on as if nothing had been seen of it; what was seen is kept. */
