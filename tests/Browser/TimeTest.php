@@ -82,6 +82,21 @@ final class TimeTest extends StoryTestCase
         self::assertStringNotContainsString('was not taken in', $this->text());
     }
 
+    public function testADeviceWhoseClockIsPutBackKeepsTheWorkshopsTimeThoughItIsOutOfReach(): void
+    {
+        $this->signIn('ida');
+        $shown = fn (): int => 1 === preg_match('/Demo: .*?, (\d\d):(\d\d)/', $this->text(), $found) ? 60 * (int) $found[1] + (int) $found[2] : self::fail('No time is shown.');
+        $this->seeText('Demo: ');
+        $before = $shown();
+        $this->network(false);
+        $this->driver->executeScript('const real = Date.now.bind(Date); Date.now = () => real() - 3 * 3600000');
+        usleep(3_500_000);
+        self::assertContains($shown() - $before, [0, 1, -1439]);
+        $this->network(true);
+        usleep(2_500_000);
+        self::assertContains($shown() - $before, [0, 1, -1439], 'and when the workshop’s computer is back');
+    }
+
     public function testTheDemosHoursGoByInAMomentWhileTheOthersWork(): void
     {
         $this->signIn('ida');
