@@ -8,8 +8,6 @@ export interface Alarm { readonly key: string, readonly at: number, readonly wor
 /** A window is called out so long before it closes. */
 const BEFORE_CLOSING_MS = 20 * 60_000
 const SNOOZE_MS = 5 * 60_000
-/** What was due longer ago than this when somebody first looks is no alarm any more. */
-const FRESH_MS = 90_000
 const REMEMBERED = 300
 
 /** Everything on the bench that will call, with its moment: the tests of coats, what may begin, what closes. One thing has one key. */
@@ -34,6 +32,8 @@ export const coming = (bench: BenchView): Alarm[] => {
 export const useAlarms = (bench: Ref<BenchView | null>, now: Ref<number>, sound: Ref<string>, wanted: Ref<boolean>) => {
   const heard = useLocalStorage<string[]>('kindheel-heard', [])
   const putOff = useLocalStorage<Record<string, number>>('kindheel-put-off', {})
+  /** What this device has been waiting for: it rings after a reload too. What it first hears of when it is due stands on the bench anyhow. */
+  const awaited = useLocalStorage<string[]>('kindheel-awaited', [])
   const ringing = ref<Alarm[]>([])
   let first = true
 
@@ -53,9 +53,13 @@ export const useAlarms = (bench: Ref<BenchView | null>, now: Ref<number>, sound:
       ringing.value = ringing.value.filter((r) => alarms.some((a) => a.key === r.key))
     }
     const fresh = alarms.filter((a) => putOff.value[a.key] !== undefined || !heard.value.includes(a.key))
-    const loud = fresh.filter((a) => putOff.value[a.key] !== undefined || !first || now.value - a.at < FRESH_MS)
+    const loud = fresh.filter((a) => putOff.value[a.key] !== undefined || !first || awaited.value.includes(a.key))
     first = false
     hear(fresh)
+    const next = coming(bench.value).filter((a) => a.at > now.value).map((a) => a.key).slice(0, REMEMBERED)
+    if (next.join() !== awaited.value.join()) {
+      awaited.value = next
+    }
     if (fresh.some((a) => putOff.value[a.key] !== undefined)) {
       putOff.value = Object.fromEntries(Object.entries(putOff.value).filter(([key]) => !fresh.some((a) => a.key === key)))
     }

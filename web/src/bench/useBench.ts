@@ -2,7 +2,7 @@ import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { BenchView } from '../api/types'
-import { useSession } from '../people/useSession'
+import { sync } from '../kit/clock'
 import type { useAway } from './useAway'
 
 /** Another tablet's change is here before anybody has looked up. */
@@ -10,7 +10,6 @@ const EVERY_MS = 1800
 
 /** The bench as the workshop's computer sees it, looked at again every other second; what was done out of reach of it is sent first. */
 export const useBench = (away: ReturnType<typeof useAway>) => {
-  const { sync } = useSession()
   const bench = shallowRef<BenchView | null>(null)
   const problem = ref('')
   const outOfReach = ref(false)

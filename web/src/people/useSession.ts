@@ -1,29 +1,23 @@
 import { computed, ref } from 'vue'
 import { api, setCsrfToken } from '../api/client'
 import type { SessionView } from '../api/types'
+import { sync } from '../kit/clock'
 
 const session = ref<SessionView | null>(null)
 const chosen = ref<string | null>(null)
-/** How far this browser's clock is behind the workshop's, in milliseconds. */
-const behind = ref(0)
 
 const take = (view: SessionView): void => {
   session.value = view
   setCsrfToken(view.csrfToken)
-  behind.value = Date.parse(view.now) - Date.now()
+  sync(view.now)
 }
 
 /** Who is signed in, and the workshop's clock. */
 export const useSession = () => ({
   person: computed(() => session.value?.person ?? null),
   timezone: computed(() => session.value?.timezone ?? 'UTC'),
-  behind,
   demo: computed(() => session.value?.demo ?? false),
   alarm: computed(() => chosen.value ?? session.value?.alarm ?? 'bell'),
-  /** The workshop's computer has just said what time it is. */
-  sync: (now: string): void => {
-    behind.value = Date.parse(now) - Date.now()
-  },
   /** The workshop has just chosen another sound. */
   heard: (sound: string): void => {
     chosen.value = sound
