@@ -8,6 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Workshop\Hands;
@@ -43,11 +44,12 @@ final readonly class Foresee
     /** The bench has changed: the rest moves at once. Part of the caller's transaction. */
     public function renew(): void
     {
-        $roster = $this->roster();
+        $factors = $this->learning->factors();
+        $roster = $this->roster($factors);
         $placer = new Placer($roster->problem);
         [$starts, $hands] = self::before($roster, $this->read());
         $order = [] === $starts ? (new PlainOrders($roster->problem, $placer->blocks))->all()[0] : (new PlainOrders($roster->problem, $placer->blocks))->asBefore($starts);
-        $this->keep($roster, $placer->place(new Draft($order, $hands)), 'asked = asked + 1');
+        $this->keep($roster, $placer->place(new Draft($order, $hands)), $factors, 'asked = asked + 1');
     }
 
     /**
@@ -63,12 +65,13 @@ final readonly class Foresee
         if (!$anyway && $row->int('asked') === $row->int('solved')) {
             return false;
         }
-        $roster = $this->roster();
+        $factors = $this->learning->factors();
+        $roster = $this->roster($factors);
         [$starts, $hands] = self::before($roster, $this->read());
         $random = new Randomizer(new Mt19937(self::SEED));
         $table = (new Solver($roster->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $hands);
         // Somebody may have acted meanwhile: then this answer is of yesterday, and the next round looks again.
-        $this->keep($roster, $table, 'solved = asked', $row->int('asked'));
+        $this->keep($roster, $table, $factors, 'solved = asked', $row->int('asked'));
 
         return true;
     }
@@ -92,11 +95,11 @@ final readonly class Foresee
         return new Foreseen($blocks, array_column($ends, 1, 0), $row->int('changes'), array_column($paces, 1, 0));
     }
 
-    public function roster(): Roster
+    private function roster(Factors $factors): Roster
     {
         $now = $this->clock->now();
 
-        return Roster::of($this->jobs(), $this->hands->from($now), $this->settings->places(), $now, $this->weights());
+        return Roster::of($this->jobs($factors), $this->hands->from($now), $this->settings->places(), $now, $this->weights());
     }
 
     /** @return array<int, float> what a late minute weighs, by piece, where it is not 1 */
@@ -111,7 +114,7 @@ final readonly class Foresee
     }
 
     /** @return list<Job> */
-    public function jobs(): array
+    public function jobs(?Factors $factors = null): array
     {
         $due = $rows = [];
         foreach (Row::all($this->connection, 'SELECT p.id, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id') as $row) {
@@ -120,7 +123,7 @@ final readonly class Foresee
         foreach ([] === $due ? [] : Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position', [array_keys($due)], [ArrayParameterType::INTEGER]) as $row) {
             $rows[$row->int('piece_id')][] = $row;
         }
-        $factors = $this->learning->factors();
+        $factors ??= $this->learning->factors();
         $jobs = [];
         foreach (array_intersect_key($due, $rows) as $piece => $at) {
             $jobs[] = Jobs::of($piece, $at, $rows[$piece], $factors);
@@ -154,7 +157,7 @@ final readonly class Foresee
         return [$starts, $hands];
     }
 
-    private function keep(Roster $roster, Timetable $table, string $count, ?int $onlyIf = null): void
+    private function keep(Roster $roster, Timetable $table, Factors $factors, string $count, ?int $onlyIf = null): void
     {
         $blocks = $ends = [];
         foreach ($roster->tasks as $i => $task) {
@@ -169,7 +172,7 @@ final readonly class Foresee
             $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
             $ends[] = [(int) $job->id, $whole ? $roster->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
         }
-        $people = $this->learning->factors()->people;
+        $people = $factors->people;
         $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people), $people);
         $this->connection->executeStatement(
             'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),

@@ -9,8 +9,10 @@ use KindHeel\App\Learning\Factors;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Task;
+use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Wait;
 
 /** Steps as the scheduling core sees them, from rows of `plan_step`. */
 final class Jobs
@@ -46,14 +48,7 @@ final class Jobs
         foreach ($steps as $i => $planned) {
             $step = $planned->step;
             $drying[$step->id] = $factors->drying($step->dryingFamily()?->value, $step->applicator->value);
-            $after = $usual = $longest = [];
-            foreach ($planned->waits as $wait) {
-                $after[] = $wait->bond;
-                $usual[$wait->bond->step] = ($wait->minMinutes ?? 0.0) * ($drying[$wait->bond->step] ?? 1.0);
-                if (null !== $wait->maxMinutes) {
-                    $longest[$wait->bond->step] = $wait->maxMinutes;
-                }
-            }
+            [$after, $usual, $longest] = self::waits($planned->waits, $drying);
             $what = Factors::what($step->action->value, $step->family?->value, $step->applicator->value);
             // Numbers below nothing are those of no stored step.
             $tasks[] = new Task(-1000 * $piece - $i, $piece, $step->id, $i + 1, $planned->title, $planned->minutes * $factors->minutes($what)->factor, $after, usual: $usual, skill: $step->phase->value, station: $planned->station->value, brush: 'neutral' === $planned->brush->value ? null : $planned->brush->value, longest: $longest, what: $what);
@@ -70,17 +65,8 @@ final class Jobs
         foreach ($done && null !== $row->textOrNull('drying_family') ? Stage::cases() : [] as $stage) {
             $moments[$stage->value] = $row->intOrNull($stage->value);
         }
-        $after = [];
-        $usual = [];
-        $longest = [];
         // What a done step once waited for binds nothing any more.
-        foreach ($done ? [] : StoredWait::of($row) as $wait) {
-            $after[] = $wait->bond;
-            $usual[$wait->bond->step] = ($wait->minMinutes ?? 0.0) * ($drying[$wait->bond->step] ?? 1.0);
-            if (null !== $wait->maxMinutes) {
-                $longest[$wait->bond->step] = $wait->maxMinutes;
-            }
-        }
+        [$after, $usual, $longest] = self::waits($done ? [] : StoredWait::of($row), $drying);
 
         return new Task(
             $row->int('id'),
@@ -106,5 +92,26 @@ final class Jobs
             $longest,
             Factors::what($row->text('action'), $row->textOrNull('family'), $row->text('applicator')),
         );
+    }
+
+    /**
+     * @param list<Wait>           $waits
+     * @param array<string, float> $drying factor by step
+     *
+     * @return array{list<After>, array<string, float>, array<string, float>} bonds, usual minutes and longest minutes by the step that is waited for
+     */
+    private static function waits(array $waits, array $drying): array
+    {
+        $after = $usual = $longest = [];
+        foreach ($waits as $wait) {
+            $key = $wait->bond->step;
+            $after[] = $wait->bond;
+            $usual[$key] = ($wait->minMinutes ?? 0.0) * ($drying[$key] ?? 1.0);
+            if (null !== $wait->maxMinutes) {
+                $longest[$key] = $wait->maxMinutes;
+            }
+        }
+
+        return [$after, $usual, $longest];
     }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Learning\EvidenceKind;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Learning\Learned;
@@ -17,7 +18,7 @@ use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Phase;
 use Psr\Clock\ClockInterface;
 
-/** Reads what the workshop has set for itself and learned, in seven queries. */
+/** Reads what the workshop has set for itself and learned, in eight queries. */
 final readonly class WorkshopReader
 {
     /** So many of the newest are shown. */
@@ -58,7 +59,7 @@ final readonly class WorkshopReader
                 ...array_map(static fn (string $gear, int $count): StationView => new StationView($gear, Gear::from($gear)->label(), $count), array_keys($gear), $gear),
             ],
             $this->settings->alarm()->value,
-            $this->learned(),
+            $this->learned($factors),
             array_map(
                 static fn (Row $r): FeedRowView => new FeedRowView($r->int('id'), Iso::always($r->text('made_at'))),
                 Row::all($this->connection, 'SELECT id, made_at FROM calendar_feed WHERE person_id = ? AND revoked_at IS NULL ORDER BY id', [$person]),
@@ -68,9 +69,8 @@ final readonly class WorkshopReader
     }
 
     /** @return list<LearnedView> */
-    private function learned(): array
+    private function learned(Factors $factors): array
     {
-        $factors = $this->learning->factors();
         $seen = [];
         foreach ($this->learning->rows() as $row) {
             $seen[$row->text('kind')][$row->text('what')][] = round($row->float('ratio'), 2);

@@ -121,6 +121,19 @@ final class KeysTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/steps/{$next->step->id}/start", ['version' => $next->step->version, 'at' => 'a while ago']);
     }
 
+    public function testAnActWhoseAnswerWasLostIsNotDoneTwiceWhenItIsSentOnceMoreWithItsTime(): void
+    {
+        $id = $this->plannedPair();
+        $call = $this->workUntil('Brush the dust');
+        $path = "/api/steps/{$call->step->id}/start";
+        self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version], ['Idempotency-Key' => 'lost']));
+        $this->clock->sleep(1800);
+        self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version, 'at' => $this->clock->now()->modify('-29 minutes')->format(\DATE_RFC3339)], ['Idempotency-Key' => 'lost']));
+        $started = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'started' === $e->event && $e->text === $call->step->title && $e->half === $call->step->half);
+        self::assertCount(1, $started);
+        self::assertSame(409, $this->ask('POST', $path, ['version' => $call->step->version, 'why' => 'another act'], ['Idempotency-Key' => 'lost']), 'another body is another act');
+    }
+
     private function begin(string $title): StepView
     {
         $call = $this->workUntil($title);
