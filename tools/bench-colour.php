@@ -20,7 +20,7 @@ use KindHeel\Tests\Support\HouseRange;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/development.php';
 
 $targets = (int) ($argv[1] ?? 100);
 $random = new Randomizer(new Mt19937(1));

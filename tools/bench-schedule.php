@@ -15,7 +15,7 @@ use KindHeel\Tests\Support\ScheduleCheck;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/development.php';
 
 $sizes = array_map(intval(...), array_slice($argv, 1)) ?: [40, 100, 300];
 foreach ($sizes as $steps) {

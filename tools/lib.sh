@@ -9,11 +9,22 @@ say() { printf '  %s\n' "$*"; }
 step() { printf '\n\033[1m%s\033[0m\n' "$*"; }
 die() { printf '\n%s\n' "$*" >&2; exit 1; }
 
-# need_command NAME PACKAGE / need_extension NAME PACKAGE: notes a Debian package that is missing.
+# need_command NAME PACKAGE: notes a Debian package that is missing.
 need_command() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || PACKAGES+=("$2"); }
-need_extension() { php -m | grep -qix "$1" || PACKAGES+=("$2"); }
 
 php_series() { php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;'; }
+
+# apt COMMAND…: apt-get; while another program holds its lock it is named and waited for.
+apt() {
+    local waited=0 holder
+    until apt-get "$@" > var/log/apt.log 2>&1; do
+        grep -qE 'Could not get lock|Unable to (acquire|lock)' var/log/apt.log || return 1
+        holder=$(grep -oE 'held by process [0-9]+ \([^)]*\)' var/log/apt.log | head -n 1)
+        [ $waited != 0 ] || say "another program is installing packages (${holder:-it does not say which}); waiting until it is done"
+        [ $waited -lt 900 ] || die "Another program has kept the packages locked for a quarter of an hour (${holder:-it does not say which}). When it is done, run this again."
+        sleep 3; waited=$((waited + 3))
+    done
+}
 
 install_packages() {
     [ ${#PACKAGES[@]} -gt 0 ] || return 0
@@ -27,7 +38,7 @@ Then run this again."
     # A package that brings a service is not to start it: we run private copies on loopback.
     local policy=/usr/sbin/policy-rc.d mine=0
     if [ ! -e $policy ]; then printf '#!/bin/sh\nexit 101\n' > $policy; chmod +x $policy; mine=1; fi
-    { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${PACKAGES[@]}"; } > var/log/apt.log 2>&1 \
+    { apt update && DEBIAN_FRONTEND=noninteractive apt install -y --no-install-recommends "${PACKAGES[@]}"; } \
         || { [ $mine = 0 ] || rm -f $policy; die "The packages could not be installed; var/log/apt.log says why. With the network back, run this again."; }
     [ $mine = 0 ] || rm -f $policy
     PACKAGES=()
@@ -49,11 +60,20 @@ once() {
 
 hash_of() { find "$@" -type f -not -path '*/node_modules/*' -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-32; }
 
+# install_libraries [--dev]: PHP and front end, and the PHP extensions that Composer finds missing for them.
 install_libraries() {
     mkdir -p var/log var/stamps var/run
     [ -d vendor ] || rm -f var/stamps/php-libraries
     [ -d node_modules ] || rm -f var/stamps/web-libraries
-    once php-libraries "$(hash_of composer.json)" env COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --optimize-autoloader
+    local hash; hash=$(hash_of composer.json composer.versions)
+    # Who has the libraries for development has those for running too.
+    if [ "$(cat var/stamps/php-libraries 2>/dev/null)" != "$hash--dev" ]; then
+        once php-libraries "$hash$*" tools/libraries install "$@"
+        if [ -s var/run/libraries-said ]; then cat var/run/libraries-said; fi
+    fi
+    local extension
+    for extension in $(tools/libraries extensions "$@"); do PACKAGES+=("php$(php_series)-${extension//_/-}"); done
+    install_packages
     once web-libraries "$(hash_of package.json package-lock.json)" npm ci --no-audit --no-fund
 }
 

@@ -10,7 +10,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use KindHeel\Tests\Support\Browser;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/development.php';
 
 $folder = rtrim($argv[1] ?? dirname(__DIR__).'/docs/screenshots', '/');
 $address = rtrim($argv[2] ?? 'http://127.0.0.1:8317', '/');

@@ -10,12 +10,14 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
+use Symfony\Contracts\HttpClient\ResponseInterface;
 
 /** Reads the API as several clients at once and reports how long it took; only on loopback, and it stops by itself. */
 #[AsCommand('bench:http', 'Times every read of the API at 8 clients at once.')]
 final readonly class BenchHttpCommand
 {
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private HttpClientInterface $http)
     {
     }
 
@@ -45,82 +47,62 @@ final readonly class BenchHttpCommand
         return Command::SUCCESS;
     }
 
-    /** @return non-empty-string the cookie */
+    /** @return string the cookie */
     private function signIn(string $base, string $login): string
     {
-        [$session, $cookie] = $this->talk($base.'/api/session', '', []);
-        /** @var array{csrfToken: string} $document */
-        $document = json_decode($session, true, flags: \JSON_THROW_ON_ERROR);
-        [$answer, $cookie] = $this->talk($base.'/api/sign-in', $cookie, ['login' => $login, 'password' => 'lantern-'.$login], $document['csrfToken']);
-        if (!str_contains($answer, '"person":{')) {
-            throw new \RuntimeException('Nobody could be signed in: '.$answer);
+        $session = $this->http->request('GET', $base.'/api/session');
+        $cookie = self::cookie($session) ?? throw new \RuntimeException('No cookie was set.');
+        $answer = $this->http->request('POST', $base.'/api/sign-in', [
+            'headers' => ['Cookie' => $cookie, 'X-CSRF-Token' => $session->toArray()['csrfToken']],
+            'json' => ['login' => $login, 'password' => 'lantern-'.$login],
+        ]);
+        if (200 !== $answer->getStatusCode()) {
+            throw new \RuntimeException('Nobody could be signed in: '.$answer->getContent(false));
         }
 
-        return '' === $cookie ? throw new \RuntimeException('No cookie was set.') : $cookie;
+        return self::cookie($answer) ?? $cookie;
     }
 
-    /**
-     * @param array<string, string> $body
-     *
-     * @return array{string, string} body and cookie
-     */
-    private function talk(string $url, string $cookie, array $body, string $token = ''): array
+    private static function cookie(ResponseInterface $response): ?string
     {
-        $headers = ['Cookie: '.$cookie, 'X-CSRF-Token: '.$token, 'Content-Type: application/json'];
-        $answer = (string) file_get_contents($url, context: stream_context_create(['http' => [
-            'method' => [] === $body ? 'GET' : 'POST',
-            'header' => $headers,
-            'content' => [] === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR),
-            'ignore_errors' => true,
-        ]]));
-        foreach ($http_response_header as $line) {
-            if (1 === preg_match('/^Set-Cookie: (kindheel=[^;]+)/i', $line, $found)) {
-                $cookie = $found[1];
+        foreach ($response->getHeaders()['set-cookie'] ?? [] as $line) {
+            if (1 === preg_match('/^(kindheel=[^;]+)/i', $line, $found)) {
+                return $found[1];
             }
         }
 
-        return [$answer, $cookie];
+        return null;
     }
 
     /**
-     * @param non-empty-list<non-empty-string> $cookies one for each client
+     * @param non-empty-list<string> $cookies one for each client
      *
      * @return non-empty-list<float> milliseconds
      */
     private function load(string $url, array $cookies, int $requests): array
     {
-        $multi = curl_multi_init();
+        $begin = fn (string $cookie): ResponseInterface => $this->http->request('GET', $url, ['headers' => ['Cookie' => $cookie], 'timeout' => 20, 'user_data' => $cookie]);
+        $under = array_map($begin, \array_slice($cookies, 0, $requests));
+        $left = $requests - \count($under);
         $times = [];
-        $left = $requests;
-        $begin = static function (string $cookie) use ($multi, $url, &$left): void {
-            \assert('' !== $cookie);
-            --$left;
-            $handle = curl_init($url);
-            \assert($handle instanceof \CurlHandle);
-            curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIE => $cookie, \CURLOPT_TIMEOUT => 20, \CURLOPT_ENCODING => 'gzip', \CURLOPT_PRIVATE => $cookie]);
-            curl_multi_add_handle($multi, $handle);
-        };
-        foreach ($cookies as $cookie) {
-            $begin($cookie);
-        }
-        do {
-            curl_multi_exec($multi, $running);
-            curl_multi_select($multi, 0.1);
-            while (\is_array($done = curl_multi_info_read($multi))) {
-                $handle = $done['handle'];
-                \assert($handle instanceof \CurlHandle);
-                if (200 !== curl_getinfo($handle, \CURLINFO_RESPONSE_CODE)) {
-                    throw new \RuntimeException(\sprintf('%s answered %d: %s', $url, curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), curl_error($handle).curl_multi_getcontent($handle)));
+        while ([] !== $under) {
+            foreach ($this->http->stream($under) as $response => $chunk) {
+                if (!$chunk->isLast()) {
+                    continue;
                 }
-                $times[] = 1000.0 * (float) curl_getinfo($handle, \CURLINFO_TOTAL_TIME);
-                $cookie = curl_getinfo($handle, \CURLINFO_PRIVATE);
-                curl_multi_remove_handle($multi, $handle);
-                if ($left > 0) {
-                    $begin(\is_string($cookie) && '' !== $cookie ? $cookie : $cookies[0]);
-                    $running = 1;
+                if (200 !== $response->getStatusCode()) {
+                    throw new \RuntimeException(\sprintf('%s answered %d: %s', $url, $response->getStatusCode(), $response->getContent(false)));
                 }
+                $took = $response->getInfo('total_time');
+                $cookie = $response->getInfo('user_data');
+                $times[] = 1000.0 * (is_numeric($took) ? (float) $took : 0.0);
+                $under = array_values(array_filter($under, static fn (ResponseInterface $r): bool => $r !== $response));
+                if ($left-- > 0) {
+                    $under[] = $begin(\is_string($cookie) ? $cookie : $cookies[0]);
+                }
+                break;
             }
-        } while ($running > 0);
+        }
 
         return [] === $times ? [0.0] : $times;
     }
