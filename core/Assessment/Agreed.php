@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Colour\Gloss;
+
 /** How far to go with a piece or with one part of it: aim, shine, and what becomes of the signs of age. */
 final readonly class Agreed
 {

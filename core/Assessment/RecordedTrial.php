@@ -6,7 +6,7 @@ namespace KindHeel\Core\Assessment;
 
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\TrialResult;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 
 /** A trial that was done: where, with what, what came of it when dry, and for which other parts it speaks too. */
 final readonly class RecordedTrial

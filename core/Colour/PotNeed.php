@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Rule\LayersHaveALimit;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\DryFilm;
 
 /** How much colour a job takes: all coats on both halves and a fifth kept back (Q-2, Q-4), in whole drops (Q-6). */
 final readonly class PotNeed
@@ -44,6 +44,6 @@ final readonly class PotNeed
     /** Whether the film would crack where the part bends (J-4). */
     public function cracks(float $filmThereUm, bool $flexes): bool
     {
-        return $flexes && $filmThereUm + $this->dryUm > LayersHaveALimit::FILM_MICRONS;
+        return $flexes && $filmThereUm + $this->dryUm > DryFilm::CRACKS_FROM_UM;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
-use KindHeel\Core\Assessment\Gloss;
-
 /**
  * What a finish does to a colour: a matt surface scatters its own white reflection into the eye and looks paler, a glossy one sends it away and looks deeper.
  *

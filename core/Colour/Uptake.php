@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 
 /**
  * How much of a dye leather takes up, in unit coats: a full-strength coat of a sponge or dauber is one, a cloth lays less, an airbrush least. Real swatches teach

@@ -27,6 +27,33 @@ final readonly class DryingProfile
     ) {
     }
 
+    /**
+     * @param Driver $dries drives it up to the moment when another family may follow
+     * @param Driver $ends  drives it until it may be flexed, rained on, boxed
+     */
+    public static function by(
+        Driver $dries,
+        Driver $ends,
+        float $touch,
+        float $next,
+        float $full,
+        ?float $recoatFrom = null,
+        ?float $recoatUntil = null,
+        float $thicknessExponent = 1.0,
+        bool $film = false,
+        ?float $minTempC = null,
+        ?float $maxRh = null,
+        bool $sprayed = false,
+    ): self {
+        return new self($dries, $ends, $touch, $recoatFrom, $recoatUntil, $next, $full, $thicknessExponent, $film, $minTempC, $maxRh, $sprayed);
+    }
+
+    /** Whatever the air: it works or waits so many minutes. */
+    public static function plain(float $touch, float $next, float $full): self
+    {
+        return new self(null, null, $touch, null, null, $next, $full);
+    }
+
     /** Null where the family has no such limit. */
     public function minutes(Stage $stage): ?float
     {

@@ -17,4 +17,25 @@ enum Stage: string
     case Next = 'next';
     /** May be flexed, rained on, boxed. */
     case Full = 'full';
+
+    /** Who waits for this stage has waited for that one too. */
+    public function covers(self $other): bool
+    {
+        return $this->rank() >= $other->rank();
+    }
+
+    public function isBefore(self $other): bool
+    {
+        return $this->rank() < $other->rank();
+    }
+
+    private function rank(): int
+    {
+        return match ($this) {
+            self::Touch => 1,
+            self::RecoatFrom, self::RecoatUntil => 2,
+            self::Next => 3,
+            self::Full => 4,
+        };
+    }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
 
 /** Whether a step may start, from when, until when, and what stands in its way. */
 final readonly class Readiness
@@ -61,7 +61,7 @@ final readonly class Readiness
     /** A passed gate ends the wait for its stage, whatever was forecast: the time is a forecast, the test decides (W-1). */
     private static function passed(After $bond, Task $earlier): bool
     {
-        return $earlier->gatePassed && null !== $bond->from && null !== $earlier->gateFrom && After::rank($earlier->gateFrom) >= After::rank($bond->from);
+        return $earlier->gatePassed && null !== $bond->from && true === $earlier->gateFrom?->covers($bond->from);
     }
 
     private static function opens(After $bond, Task $earlier): ?\DateTimeImmutable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
 
 /** A step as time sees it: whether it is done, what it waits for, and when its own coat comes how far. */
 final readonly class Task

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
+use KindHeel\Core\Product\Phase;
+
 /** What the hands do; `Lay` puts a product family on. */
 enum Action: string
 {
@@ -45,7 +47,28 @@ enum Action: string
             self::Gate => 'test whether it is ready',
             self::PutTogether => 'put together',
             self::HandOver => 'hand over',
-            default => $this->value,
+            self::Photograph, self::Erase, self::Trial, self::Stitch, self::Bond, self::Sand, self::Mask, self::Unmask, self::Buff, self::Shape => $this->value,
+        };
+    }
+
+    /** The stretch of the work to which it belongs where nobody says otherwise; what is laid belongs to that of its family. */
+    public function phase(): Phase
+    {
+        return match ($this) {
+            self::TakeApart, self::Tree => Phase::TakeApart,
+            self::Photograph, self::ReadColour => Phase::Record,
+            self::DustOff, self::Erase => Phase::DryClean,
+            self::Trial, self::Gate => Phase::Trial,
+            self::Stitch, self::Bond, self::StraightenHardware, self::IronCrease => Phase::Repair,
+            self::Sand => Phase::Fill,
+            self::Mask => Phase::Mask,
+            self::Unmask => Phase::Unmask,
+            self::RubOff => Phase::Colour,
+            self::Buff, self::RaiseNap => Phase::Polish,
+            self::PutTogether => Phase::PutTogether,
+            self::Shape => Phase::Shape,
+            self::HandOver => Phase::HandOver,
+            self::Lay => Phase::Clean,
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Product\Applicator;
 
 /** Carries the state of every part through an order of steps and lets every rule judge every step. */
 final class Checker
@@ -32,7 +33,7 @@ final class Checker
      */
     public function check(Piece $piece, array $steps): array
     {
-        $state = PieceState::asFound($piece, Ahead::of($steps));
+        $state = PieceState::asFound($piece, $steps);
         $found = [];
         $ended = false;
         foreach ($steps as $step) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 
 /** The coat that lies on top, and how far the steps since have waited for it. */
 final readonly class LaidCoat
@@ -16,7 +18,7 @@ final readonly class LaidCoat
     /** A step that must not start before the coat has come that far: is it sure to wait? */
     public function isReady(Stage $stage, Step $for): bool
     {
-        return (null !== $this->waitedUntil && After::rank($this->waitedUntil) >= After::rank($stage))
+        return true === $this->waitedUntil?->covers($stage)
             || true === $for->bondTo($this->step)?->covers($stage);
     }
 
@@ -39,7 +41,7 @@ final readonly class LaidCoat
     public function passedBy(Step $step): self
     {
         $bond = [] === $step->after ? null : $step->bondTo($this->step);
-        if (null === $bond?->from || (null !== $this->waitedUntil && After::rank($this->waitedUntil) >= After::rank($bond->from))) {
+        if (null === $bond?->from || true === $this->waitedUntil?->covers($bond->from)) {
             return $this;
         }
 

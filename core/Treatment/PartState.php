@@ -9,30 +9,29 @@ use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\DryFilm;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Surface;
 
 /**
  * A part in the middle of the work: what it is, and what the steps so far have made of its surface.
  *
- * A value: what changes is a copy, made in {@see after()}.
+ * A value: what changes is a copy, made in {@see After()}.
  */
 final class PartState
 {
-    /** Dry thickness of the film that a finished leather comes with, in µm. */
-    private const FILM_AS_FOUND = 40.0;
-
     /** @var array<string, true> by {@see Surface} */
     private array $surface = [];
-    /** What lies on top and dries. */
-    public ?LaidCoat $top = null;
-    /** Cement, until it has cured (C-17). */
-    public ?LaidCoat $cement = null;
-    /** The trial, until what was tried is dry. */
-    public ?LaidCoat $trial = null;
-    /** The step after which nothing fatty has touched the bare ground. */
-    public ?string $degreasedBy = null;
+    private ?LaidCoat $top = null;
+    private ?LaidCoat $cement = null;
+    private ?LaidCoat $trial = null;
+    private ?string $degreasedBy = null;
     /** Everything that was tried on it, where no family is named. */
     private bool $triedAll = false;
     /** @var array<string, true> families that were tried out of sight, and went well */
@@ -43,18 +42,19 @@ final class PartState
     private array $coats = [];
     /** @var array<string, true> families of which a whole coat or a spot has been laid */
     private array $laid = [];
-    public float $filmMicrons;
+    private float $filmMicrons;
     /** @var array<string, true> by {@see FindingKind} */
     private array $found = [];
     private bool $erased = false;
 
     /**
      * @param list<Finding>       $findings
-     * @param list<RecordedTrial> $trials   that tell of this part
+     * @param list<RecordedTrial> $trials        that tell of this part
+     * @param int                 $colouredAhead coats of colour over all of it that are still to come
      */
-    private function __construct(public readonly Part $part, public readonly array $findings, public readonly array $trials, private readonly Ahead $ahead)
+    private function __construct(public readonly Part $part, public readonly array $findings, public readonly array $trials, private int $colouredAhead)
     {
-        $this->filmMicrons = $part->material->hasFilm() ? self::FILM_AS_FOUND : 0.0;
+        $this->filmMicrons = $part->material->hasFilm() ? DryFilm::AS_FOUND_UM : 0.0;
         foreach ($findings as $finding) {
             $this->found[$finding->kind->value] = true;
         }
@@ -75,10 +75,11 @@ final class PartState
      *
      * @param list<Finding>       $findings
      * @param list<RecordedTrial> $trials
+     * @param int                 $colouredAhead coats of colour over all of it that are to come
      */
-    public static function asFound(Part $part, array $findings, array $trials, Ahead $ahead): self
+    public static function asFound(Part $part, array $findings, array $trials, int $colouredAhead = 0): self
     {
-        $state = new self($part, $findings, $trials, $ahead);
+        $state = new self($part, $findings, $trials, $colouredAhead);
         $state->surface = [Surface::LooseDirt->value => true, Surface::Fat->value => true];
 
         return $state;
@@ -105,6 +106,20 @@ final class PartState
         return false;
     }
 
+    /** It has had a product with one of these effects. */
+    public function hasHadWhat(Effect ...$effects): bool
+    {
+        foreach ($this->laid as $id => $_) {
+            foreach ($effects as $effect) {
+                if (FamilyId::from($id)->does($effect)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     public function hasFinding(FindingKind ...$kinds): bool
     {
         foreach ([] === $this->found ? [] : $kinds as $kind) {
@@ -116,10 +131,40 @@ final class PartState
         return false;
     }
 
-    /** Colour over all of it is still to come. */
+    /** What lies on top and dries. */
+    public function top(): ?LaidCoat
+    {
+        return $this->top;
+    }
+
+    /** Cement, until it has cured (C-17). */
+    public function cement(): ?LaidCoat
+    {
+        return $this->cement;
+    }
+
+    /** The trial, until what was tried is dry. */
+    public function trial(): ?LaidCoat
+    {
+        return $this->trial;
+    }
+
+    /** The step after which nothing fatty has touched the bare ground. */
+    public function degreasedBy(): ?string
+    {
+        return $this->degreasedBy;
+    }
+
+    /** Dry thickness of all that lies on it. */
+    public function filmMicrons(): float
+    {
+        return $this->filmMicrons;
+    }
+
+    /** Colour over all of it is still to come, so that what lifts colour may be used (C-2, C-9, C-11). */
     public function isToBeRefinished(): bool
     {
-        return $this->ahead->refinishes($this->part->at);
+        return $this->colouredAhead > 0;
     }
 
     public function wasTried(FamilyId $family): bool
@@ -173,7 +218,8 @@ final class PartState
         $next->top = $this->top?->passedBy($step);
         $next->cement = $this->cement?->passedBy($step);
         $next->trial = $this->trial?->passedBy($step);
-        if (null !== $next->top?->waitedUntil && After::rank($next->top->waitedUntil) >= After::rank(Stage::Next)) {
+        $next->colouredAhead = max(0, $this->colouredAhead - ($step->recolours() ? 1 : 0));
+        if (null !== $next->top?->waitedUntil && $next->top->waitedUntil->covers(Stage::Next)) {
             unset($next->surface[Surface::Damp->value]);
         }
         if (Action::Lay === $step->action && null !== $step->family) {
@@ -181,6 +227,15 @@ final class PartState
         } else {
             $next->act($step);
         }
+
+        return $next;
+    }
+
+    /** The same part where a coat of colour that was to come will not. */
+    public function expectingOneLess(): self
+    {
+        $next = clone $this;
+        $next->colouredAhead = max(0, $this->colouredAhead - 1);
 
         return $next;
     }
@@ -234,78 +289,55 @@ final class PartState
         if (Family::of($family)->dries()) {
             $this->top = new LaidCoat($step->id, $family);
         }
-        if ($family->wets()) {
+        if ($step->wets()) {
             $this->gain(Surface::Damp);
         }
-        if ($this->part->material->isNapped() && ($family->wets() || $family->isDye() || $step->applicator->sprays())) {
+        if ($this->part->material->isNapped() && ($step->wets() || $step->does(Effect::Dyes) || $step->applicator->sprays())) {
             $this->gain(Surface::NapDown);
         }
-        $this->grounds($step, $family);
-        $this->covers($step, $family);
+        $this->grounds($step);
+        $this->covers($step, Family::of($family));
     }
 
     /** What a product makes of the ground for a film. */
-    private function grounds(Step $step, FamilyId $family): void
+    private function grounds(Step $step): void
     {
         if ($step->laysFat()) {
-            $this->gain(Surface::Fat);
-            $this->gain(Surface::Unbuffed);
+            $this->gain(Surface::Fat, Surface::Unbuffed);
             $this->lose(Surface::CleanFilm);
         }
-        if ($family->degreases()) {
-            $this->lose(Surface::Fat, Surface::Wax);
+        if ($step->does(Effect::Degreases)) {
             $this->degreasedBy = $step->id;
-            if (FamilyId::Alcohol !== $family) {
-                $this->gain(Surface::Stripped);
-            }
-        } elseif (Family::of($family)->needsCleanGround()) {
+        } elseif ($step->laysFilm()) {
             $this->gain(Surface::CleanFilm);
             $this->degreasedBy = null;
-        } elseif (FamilyId::DampCloth !== $family && FamilyId::Brush !== $family) {
+        } elseif (!$step->does(Effect::LeavesGround)) {
             $this->degreasedBy = null;
             $this->lose(Surface::CleanFilm);
         }
     }
 
-    private function covers(Step $step, FamilyId $family): void
+    private function covers(Step $step, Family $family): void
     {
-        if ($family->isPaint() || \in_array($family, [FamilyId::Primer, FamilyId::Topcoat, FamilyId::Resin], true)) {
-            $this->filmMicrons += $step->isSpot() ? 0.0 : $step->applicator->dryMicrons();
+        $this->lose(...$family->takesOff($step->isSpot()));
+        $this->gain(...$family->leaves($step->isSpot()));
+        if ($step->does(Effect::BuildsFilm) && !$step->isSpot()) {
+            $this->filmMicrons += $step->applicator->dryMicrons();
         }
-        match ($family) {
-            FamilyId::DyeSpirit, FamilyId::DyeWater => $this->colour(Surface::Dyed, Surface::LooseDye),
-            FamilyId::Paint, FamilyId::TouchUp => $step->isSpot() ? null : $this->colour(Surface::Painted),
-            FamilyId::Wax, FamilyId::HeavyWax, FamilyId::Shine => $this->gain(Surface::Wax),
-            FamilyId::Filler => $this->gain(Surface::Unsanded),
-            FamilyId::Poultice => $this->gain(Surface::LooseDirt),
-            FamilyId::Topcoat, FamilyId::Resin => $this->gain(Surface::Sealed),
-            FamilyId::EdgeDressing => $this->gain(Surface::Dressed),
-            FamilyId::Repellent => $this->gain(Surface::Repellent),
-            FamilyId::Cement => $this->cement = new LaidCoat($step->id, $family),
-            FamilyId::Deglosser => $this->strip($step),
-            default => null,
-        };
-    }
-
-    private function colour(Surface ...$facts): void
-    {
-        $this->lose(Surface::Sealed);
-        foreach ($facts as $fact) {
-            $this->gain($fact);
+        if ($step->does(Effect::Bonds)) {
+            $this->cement = $this->top;
         }
-    }
-
-    private function strip(Step $step): void
-    {
-        if (!$step->isSpot()) {
+        if ($step->does(Effect::TakesFinishDown) && !$step->isSpot()) {
             $this->lose(Surface::Painted, Surface::Sealed, Surface::CleanFilm, Surface::Repellent);
             $this->filmMicrons = 0.0;
         }
     }
 
-    private function gain(Surface $fact): void
+    private function gain(Surface ...$facts): void
     {
-        $this->surface[$fact->value] = true;
+        foreach ($facts as $fact) {
+            $this->surface[$fact->value] = true;
+        }
     }
 
     private function lose(Surface ...$facts): void

@@ -9,6 +9,8 @@ use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Surface;
 
 /** A whole piece in the middle of the work. A value: what changes is a copy, made in {@see after()}. */
 final class PieceState
@@ -22,19 +24,26 @@ final class PieceState
     /** @var array<string, string> the last step that laid dressing, by half */
     private array $dressing = [];
 
-    private function __construct(public readonly Piece $piece, public readonly Ahead $ahead)
+    private function __construct(public readonly Piece $piece)
     {
     }
 
-    public static function asFound(Piece $piece, Ahead $ahead): self
+    /** @param iterable<Step> $ahead all that is to be done to it */
+    public static function asFound(Piece $piece, iterable $ahead): self
     {
-        $state = new self($piece, $ahead);
+        $coloured = [];
+        foreach ($ahead as $step) {
+            foreach ($step->recolours() ? $step->on : [] as $place) {
+                $coloured[$place->key] = ($coloured[$place->key] ?? 0) + 1;
+            }
+        }
+        $state = new self($piece);
         foreach ($piece->parts as $key => $part) {
             $state->parts[$key] = PartState::asFound(
                 $part,
                 $piece->findingsAt($part->at),
                 array_values(array_filter($piece->trials, static fn (RecordedTrial $t): bool => $t->tells($part->at))),
-                $ahead,
+                $coloured[$key] ?? 0,
             );
         }
 
@@ -117,14 +126,26 @@ final class PieceState
         }
         foreach ($step->halves() as $half) {
             $next->done[$half->value][$step->action->value] = true;
-            if (FamilyId::EdgeDressing === $step->family) {
+            if (\in_array(Surface::Dressed, null === $step->family ? [] : Family::of($step->family)->leaves($step->isSpot()), true)) {
                 $next->dressing[$half->value] = $step->id;
             }
             if ($step->coats()) {
                 $next->lastCoat[$half->value] = $step->id;
             }
         }
-        $this->ahead->done($step);
+
+        return $next;
+    }
+
+    /** The same piece where a step that was to come will not come to these places. */
+    public function without(Step $step): self
+    {
+        $next = clone $this;
+        foreach ($step->recolours() ? $step->on : [] as $place) {
+            if (isset($next->parts[$place->key])) {
+                $next->parts[$place->key] = $next->parts[$place->key]->expectingOneLess();
+            }
+        }
 
         return $next;
     }

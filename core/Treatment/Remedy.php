@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
+use KindHeel\Core\Drying\After;
+
 /** What a rule asks for: a step that comes first, or a bond to one that is there already. */
 final readonly class Remedy
 {

@@ -6,6 +6,12 @@ namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Drying\After;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 
 /** One coat or one act, on one or several places. */
 final readonly class Step
@@ -44,7 +50,7 @@ final readonly class Step
      */
     public static function told(string $id, Action $action, ?FamilyId $family, Applicator $applicator, array $on, array $after, array $tries = []): self
     {
-        return new self($id, Phase::of($action, $family), $action, $family, $applicator, $on, 1, 1, $after, $tries);
+        return new self($id, self::phaseOf($action, $family), $action, $family, $applicator, $on, 1, 1, $after, $tries);
     }
 
     /** @param list<Place> $on */
@@ -137,7 +143,7 @@ final readonly class Step
     /** Another product in its place. */
     public function swapped(FamilyId $family, Applicator $applicator): self
     {
-        return new self($this->id, Phase::of($this->action, $family), $this->action, $family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+        return new self($this->id, self::phaseOf($this->action, $family), $this->action, $family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
     }
 
     /** The same act with a tool in hand. */
@@ -164,38 +170,50 @@ final readonly class Step
         return null === $this->family ? $this->action->value : $this->family->value;
     }
 
+    /** What it lays has this effect. */
+    public function does(Effect $effect): bool
+    {
+        return null !== $this->family && Family::of($this->family)->does($effect);
+    }
+
+    /** Colour over the whole part, under which whatever lifts colour is forgiven. */
+    public function recolours(): bool
+    {
+        return ($this->does(Effect::Dyes) || $this->does(Effect::Paints)) && !$this->isSpot();
+    }
+
     /** It runs, sprays or stains beyond where it is put; what is sprayed inside stays there. */
     public function runs(): bool
     {
-        return null !== $this->family && FamilyId::LiningSpray !== $this->family && ($this->family->runs() || $this->applicator->sprays());
+        return null !== $this->family && !$this->does(Effect::StaysInside) && ($this->does(Effect::Runs) || $this->applicator->sprays());
     }
 
     /** It leaves a coat against which a tape was set: film, dye, dressing or spray (O-27). */
     public function coats(): bool
     {
-        return $this->runs() || $this->laysFilm() && FamilyId::Cement !== $this->family && FamilyId::Filler !== $this->family;
+        return $this->runs() || $this->laysFilm() && !$this->does(Effect::LeavesNoEdge);
     }
 
     /** A product goes on, other than a dry brush. */
     public function laysProduct(): bool
     {
-        return null !== $this->family && FamilyId::Brush !== $this->family;
+        return null !== $this->family && !$this->does(Effect::LaysNothing);
     }
 
     public function laysFat(): bool
     {
-        return null !== $this->family && Family::of($this->family)->laysFat;
+        return $this->does(Effect::LaysFat);
     }
 
     /** Film or dye: holds only on clean ground. */
     public function laysFilm(): bool
     {
-        return null !== $this->family && Family::of($this->family)->needsCleanGround();
+        return $this->does(Effect::NeedsCleanGround);
     }
 
     public function wets(): bool
     {
-        return null !== $this->family && $this->family->wets();
+        return $this->does(Effect::Wets);
     }
 
     /** The family whose drying this step starts: its own, or the slowest of those it tries. */
@@ -212,5 +230,10 @@ final readonly class Step
         }
 
         return $slowest;
+    }
+
+    private static function phaseOf(Action $action, ?FamilyId $family): Phase
+    {
+        return Action::Lay === $action && null !== $family ? Family::of($family)->phase : $action->phase();
     }
 }

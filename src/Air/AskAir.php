@@ -13,8 +13,8 @@ use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Drying\WhatIf;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use Psr\Clock\ClockInterface;
 
 /** What if the window were opened, the fan turned on: every coat that dries is forecast once more. */

@@ -19,8 +19,8 @@ use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Place;
 use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use Psr\Clock\ClockInterface;
 
 /** Takes in a reading of the air and moves every running wait to what it means. */

@@ -17,9 +17,9 @@ use KindHeel\App\Plan\StoredStep;
 use KindHeel\App\Workshop\GearInUse;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
+use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Refusal;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Family;
 
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep

@@ -8,7 +8,7 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\WetLook;

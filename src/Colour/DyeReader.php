@@ -17,7 +17,7 @@ use KindHeel\Core\Colour\DyeWash;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Uptake;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class DyeSwatchInput

@@ -9,14 +9,14 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\PotNeed;
 use KindHeel\Core\Colour\Recipe\Target;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 
 /** A mixed colour: what it is to match, what went in drop by drop, its dabs, and what is left of it. */
 #[ORM\Entity]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Assessment\Gloss;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Product\Applicator;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class PotInput

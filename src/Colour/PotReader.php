@@ -15,7 +15,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Spectrum;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Pots as the screen shows them. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Colour\Gloss;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class ReadingInput

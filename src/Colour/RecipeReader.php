@@ -20,7 +20,7 @@ use KindHeel\Core\Colour\Recipe\Layer;
 use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;
-use KindHeel\Core\Treatment\Rule\LayersHaveALimit;
+use KindHeel\Core\Product\DryFilm;
 
 /** What a pot could be: recipes, what to add, coats over its ground. */
 final readonly class RecipeReader
@@ -164,7 +164,7 @@ final readonly class RecipeReader
             $ladder->coats,
             round($ladder->dryUm, 1),
             array_map(static fn (CoatStep $s): CoatStepView => new CoatStepView($s->coat, $light->hex($s->lab), round($s->change, 2), round($s->toOpaque, 2)), $ladder->steps),
-            $pot->targetReading()->place()->part->flexes() && $ladder->dryUm > LayersHaveALimit::FILM_MICRONS,
+            $pot->targetReading()->place()->part->flexes() && $ladder->dryUm > DryFilm::CRACKS_FROM_UM,
         );
     }
 

@@ -13,10 +13,10 @@ use KindHeel\Core\Drying\DryingProfile;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Drying\Warning;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
-use KindHeel\Core\Treatment\Unit;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Unit;
 
 /** `dry.forecast`: when a coat may be touched, coated again, passed on and flexed in the air there really is. */
 final readonly class DryForecast implements Computation

@@ -6,14 +6,14 @@ namespace KindHeel\App\Compute;
 
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Planning\Dropped;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Refusal;
-use KindHeel\Core\Treatment\Planning\Remark;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\TrialFirst;
 use KindHeel\Core\Treatment\Planning\Wait;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Planning\Times;
 use KindHeel\Core\Treatment\Planning\Wishes;
 use KindHeel\Core\Treatment\Step;

@@ -7,11 +7,11 @@ namespace KindHeel\App\Console;
 use KindHeel\Core\Assessment\Cut;
 use KindHeel\Core\Colour\PotNeed;
 use KindHeel\Core\Material\Trial;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\FamilyTable;
+use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PieceRule;
-use KindHeel\Core\Treatment\Planning\Amount;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Need;
 use KindHeel\Core\Treatment\Planning\School;
@@ -89,7 +89,7 @@ final readonly class RulesCommand
             ...array_map(static fn (School $s): string => \sprintf('| %s | %s | %s | SchoolsTest |', $s->value, implode(' / ', array_keys($s->sides())), $s->usual()), School::cases()),
             '| waterproof | – | Nothing that is leather keeps water out for good: the word is promised nowhere. | StoriesTest |', '',
             '## Families of product', '', '| family | class | test |', '|---|---|---|',
-            ...array_map(static fn (FamilyId $f): string => '| '.$f->value.' | '.self::short(FamilyTable::class).' | FamilyTest |', FamilyId::cases()), '',
+            ...array_map(static fn (FamilyId $f): string => '| '.$f->value.' | '.self::short(Family::of($f)::class).' | FamilyTest |', FamilyId::cases()), '',
         ]);
     }
 

@@ -28,7 +28,7 @@ use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use Symfony\Component\Clock\MockClock;
 
 /** Fills the shelf with the made-up range, reads some colours and mixes some pots, as hands would. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;

@@ -12,9 +12,9 @@ use KindHeel\App\People\Person;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
+use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Learning\GateEvidence;
 use KindHeel\Core\Schedule\Learning\Learned;
-use KindHeel\Core\Treatment\Family;
 
 /** Takes in how long things really took, and says by how much this workshop differs from the book. */
 final readonly class Learning

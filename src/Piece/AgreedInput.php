@@ -6,8 +6,8 @@ namespace KindHeel\App\Piece;
 
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Colour\Gloss;
 
 final readonly class AgreedInput
 {

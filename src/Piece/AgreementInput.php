@@ -6,8 +6,8 @@ namespace KindHeel\App\Piece;
 
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Colour\Gloss;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How far to go, how much it should shine, what it is worth, and what the owner does not want. */

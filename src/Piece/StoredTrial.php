@@ -14,7 +14,7 @@ use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 
 /** A trial as it is kept. */
 #[ORM\Entity]

@@ -13,7 +13,7 @@ use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A trial that was done, and what came of it when dry. */

@@ -7,10 +7,10 @@ namespace KindHeel\App\Plan;
 use KindHeel\App\Piece\PlaceInput;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -54,8 +54,10 @@ final readonly class ChangeInput
         }
         $on = array_map(static fn (PlaceInput $p): Place => $p->place(), $this->places);
 
+        $action = $this->action ?? Action::Gate;
+
         return null === $this->family
-            ? Step::act(Phase::of($this->action ?? Action::Gate, null), $this->action ?? Action::Gate, $on)
-            : Step::lay(Phase::of(Action::Lay, $this->family), $this->family, $this->applicator ?? Applicator::Cloth, $on);
+            ? Step::act($action->phase(), $action, $on)
+            : Step::lay(Family::of($this->family)->phase, $this->family, $this->applicator ?? Applicator::Cloth, $on);
     }
 }

@@ -11,7 +11,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
 use KindHeel\Core\Treatment\Step;

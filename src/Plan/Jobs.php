@@ -6,11 +6,11 @@ namespace KindHeel\App\Plan;
 
 use KindHeel\App\Database\Row;
 use KindHeel\App\Learning\Factors;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Task;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Wait;
 

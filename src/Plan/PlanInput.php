@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Planning\School;
 use Symfony\Component\Validator\Constraints as Assert;
 

@@ -7,7 +7,7 @@ namespace KindHeel\App\Plan;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Colour\Shade;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\Wait;
 use KindHeel\Core\Treatment\RuleBook;

@@ -13,21 +13,21 @@ use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Station;
+use KindHeel\Core\Product\Unit;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
-use KindHeel\Core\Treatment\Planning\Station;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\Wait;
 use KindHeel\Core\Treatment\Planning\Wanted;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Unit;
 
 /** A step of a plan, what became of it, and the wait that it began. */
 #[ORM\Entity]

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Database\Row;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\Planning\Wait;
 
 /** The waits of a step as the column `waits` keeps them. */

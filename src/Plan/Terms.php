@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Planning\School;
 
 /** What a plan was asked for beside the aim: schools of its own, what is not wanted, the hour; and whether hands have changed it. */

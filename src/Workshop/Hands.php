@@ -6,10 +6,10 @@ namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Schedule\Calendar\Hours;
 use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Solve\Hand;
-use KindHeel\Core\Treatment\Phase;
 
 /** Who works here and when, as the scheduling core sees it; two queries. */
 final readonly class Hands

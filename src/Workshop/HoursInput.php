@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
-use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Product\Phase;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The usual week of a person, and what they do. */

@@ -6,7 +6,7 @@ namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
-use KindHeel\Core\Treatment\Planning\Station;
+use KindHeel\Core\Product\Station;
 
 /** What this workshop has set for itself, or what is usual. */
 final readonly class Settings

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
-use KindHeel\Core\Treatment\Planning\Station;
+use KindHeel\Core\Product\Station;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How many pieces a station takes at once, or how many there are of a gear. */

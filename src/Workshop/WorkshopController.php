@@ -12,7 +12,7 @@ use KindHeel\App\Http\Once;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\Core\Treatment\Phase;
+use KindHeel\Core\Product\Phase;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;

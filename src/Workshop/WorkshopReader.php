@@ -10,12 +10,12 @@ use KindHeel\App\Http\Iso;
 use KindHeel\App\Learning\EvidenceKind;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use Psr\Clock\ClockInterface;
 
 /** Reads what the workshop has set for itself and learned, in eight queries. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
 use KindHeel\Core\Treatment\Step;
 
 /** What a step can do to a person, told with it; the label and local rules come first (H-1). */
@@ -26,10 +26,7 @@ final class Cautions
             return array_values(array_unique(array_merge([], ...array_map(static fn (FamilyId $f): array => array_filter(Family::of($f)->hazards, static fn (Hazard $h): bool => Hazard::Spray !== $h), $step->tries)), \SORT_REGULAR));
         }
 
-        return null === $step->family ? [] : array_values(array_filter(
-            Family::of($step->family)->hazards,
-            static fn (Hazard $h): bool => (Hazard::Spray !== $h || $step->applicator->sprays()) && (Hazard::Dust !== $h || FamilyId::Filler !== $step->family),
-        ));
+        return null === $step->family ? [] : Family::of($step->family)->hazardsBy($step->applicator);
     }
 
     /**
@@ -40,10 +37,7 @@ final class Cautions
      */
     public static function of(Step $step, array $hazards, array $rules): array
     {
-        $numbers = [...array_map(static fn (Hazard $h): string => $h->rule(), $hazards), ...array_intersect($rules, self::NUMBERS)];
-        if (FamilyId::Repellent === $step->family) {
-            $numbers[] = 'H-10';
-        }
+        $numbers = [...array_map(static fn (Hazard $h): string => $h->rule(), $hazards), ...null === $step->family ? [] : Family::of($step->family)->cautions, ...array_intersect($rules, self::NUMBERS)];
         if (Action::IronCrease === $step->action) {
             $numbers[] = 'H-3';
         }

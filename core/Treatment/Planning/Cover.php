@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 
 /** How many coats of a real pot cover a real ground, and how many of a base below them save some (O-16). */
 final readonly class Cover

@@ -11,10 +11,13 @@ use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
 
 /** How each act is done at the bench: strokes, amount, what to hold on to, and the gate test (W-1). */
@@ -23,7 +26,7 @@ final class Instructions
     public static function for(Step $step, ?Shade $shade, Brief $brief): Instruction
     {
         return match ($step->action) {
-            Action::Lay => Strokes::of($step->family ?? throw new \LogicException('Nothing to lay.'), $step, $shade, $brief),
+            Action::Lay => Family::of($step->family ?? throw new \LogicException('Nothing to lay.'))->instruction(self::laying($step, $shade, $brief)),
             Action::TakeApart => new Instruction(\sprintf('Take %s off', self::detached($step)), 'Unlace from the top, draw insoles out heel first, open buckles. Put all of it in the piece’s tray and tick each on the list.', null, 3.0),
             Action::Photograph => new Instruction('Take the pictures', self::isOne($step) ? 'Front, back, base or inside, corners, in the same light. Lay the grey card in the first one.' : 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.', null, 5.0),
             Action::ReadColour => new Instruction('Read the colour', 'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter flat; note where.', null, 4.0),
@@ -53,6 +56,19 @@ final class Instructions
             Action::Shape => new Instruction('Let it rest in shape', 'Tree or paper in, straight and unpressed, in still air, away from heat, overnight where there is time.', null, 2.0),
             Action::HandOver => new Instruction(self::isOne($step) ? 'Look it over and hand over' : 'Look at the pair and hand over', self::isOne($step) ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.' : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.', null, 5.0),
         };
+    }
+
+    private static function laying(Step $step, ?Shade $shade, Brief $brief): Laying
+    {
+        return new Laying(
+            $step->applicator,
+            $step->phase,
+            $step->coat,
+            $step->coats,
+            $shade?->label(),
+            [] !== array_filter($step->on, static fn (Place $p): bool => true === $brief->piece->part($p)?->material->isReptile()),
+            'warm-air' === $brief->wishes->schools->side(School::Drying, 'warm-air'),
+        );
     }
 
     private static function sanding(Step $step): Instruction

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 
 /** Everything that a job needs, on one list. */
 final class Kit
@@ -48,7 +49,7 @@ final class Kit
             }
             $key = $line->family->value.'/'.($line->shade->value ?? '');
             $sums[$key] = ($sums[$key] ?? 0.0) + $line->amount;
-            if (Family::of($line->family)->drying->film || $line->family->isDye()) {
+            if (Family::of($line->family)->drying->film || $line->family->does(Effect::Dyes)) {
                 $loss[$key] = max($loss[$key] ?? 0.0, $line->applicator->potLossMl());
             }
         }
@@ -56,7 +57,7 @@ final class Kit
         foreach ($sums as $key => $sum) {
             [$id, $shade] = explode('/', $key);
             $family = FamilyId::from($id);
-            $mixed = $family->isDye() || FamilyId::Paint === $family;
+            $mixed = $family->does(Effect::IsMixed);
             $need = ($sum + ($loss[$key] ?? 0.0)) * ($mixed ? 1.2 : 1.0);
             $list[] = new Supply(trim($shade.' '.$family->label()), ceil(round($need * 10.0, 6)) / 10.0, Family::of($family)->unit->value, $mixed ? 'a fifth kept back, labelled' : '');
         }

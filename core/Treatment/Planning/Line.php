@@ -6,9 +6,9 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
 
 /** What one step takes from the shelf. */
 final readonly class Line

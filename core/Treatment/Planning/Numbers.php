@@ -7,11 +7,14 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\ColourFamily;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Station;
 
 /** Gives placed steps their minutes, waits, amounts and words. */
 final class Numbers
@@ -78,7 +81,7 @@ final class Numbers
             $wanted->why,
             $words->how,
             max(1.0, round($words->minutes + $words->minutesPerDm2 * $area)),
-            Station::for($step),
+            $family?->station($step->applicator) ?? Station::Bench,
             array_map(fn (After $bond): Wait => $this->wait($bond, $families[$bond->step] ?? null), $step->after),
             $amount,
             Supplies::of($step, $this->brief, $amount),
@@ -88,7 +91,7 @@ final class Numbers
             $hazards,
             Cautions::of($step, $hazards, $wanted->rules),
             $wanted->shade,
-            $wanted->shade?->family() ?? ($step->family?->isDye() || $step->family?->isPaint() ? $this->colourOf($step->on) : ColourFamily::Neutral),
+            $wanted->shade?->family() ?? ($step->does(Effect::Dyes) || $step->does(Effect::Paints) ? $this->colourOf($step->on) : ColourFamily::Neutral),
         );
     }
 
@@ -118,7 +121,7 @@ final class Numbers
         $gates = [];
         foreach ($placed as $wanted) {
             foreach ($wanted->step->after as $bond) {
-                if (null !== $bond->from && (!isset($gates[$bond->step]) || After::rank($bond->from) < After::rank($gates[$bond->step]))) {
+                if (null !== $bond->from && (!isset($gates[$bond->step]) || $bond->from->isBefore($gates[$bond->step]))) {
                     $gates[$bond->step] = $bond->from;
                 }
             }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Step;
 
 /** What may be done where: nothing that is banned, not wanted or left out; what was refused on the way is kept with its rule. */

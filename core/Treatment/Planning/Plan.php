@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Step;
 
 /** The work on one piece, in a workable order, or the reason why there is none. */

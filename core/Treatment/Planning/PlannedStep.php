@@ -7,7 +7,9 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Station;
 use KindHeel\Core\Treatment\Step;
 
 /** A step with its numbers and its words. */

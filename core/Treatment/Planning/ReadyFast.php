@@ -7,10 +7,10 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 
 /** The best plan that is dry by a given hour: what cannot be is left out, the dearest in time and least missed first (J-8). */
 final class ReadyFast
@@ -107,22 +107,6 @@ final class ReadyFast
 
         return new Dropped($what, $on, 'J-8', null === $family || !Family::of($family)->dries()
             ? \sprintf('No %s: there is no time for it.', $label)
-            : \sprintf('No %s: it cannot come to rest by then.', $label), self::cost($family));
-    }
-
-    private static function cost(?FamilyId $family): string
-    {
-        return match ($family) {
-            FamilyId::Cream => 'Scuffs and fading stay to be seen, and the leather is not fed.',
-            FamilyId::Wax => 'Less shine, and nothing over the colour.',
-            FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil => 'It stays thirsty: feed it within the month.',
-            FamilyId::Repellent, FamilyId::HeavyWax => 'Not for wet weather until it is protected.',
-            FamilyId::EdgeDressing => 'The edge stays worn.',
-            FamilyId::Cement => 'What is parting stays open; not to be walked far.',
-            FamilyId::Paint, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::TouchUp => 'What is lost of the colour stays lost.',
-            FamilyId::Topcoat, FamilyId::Resin => 'Colour rubs off sooner.',
-            FamilyId::Soap, FamilyId::CleanerNeutral, FamilyId::CleanerCream, FamilyId::FoamCleaner, FamilyId::SuedeCleaner, FamilyId::SaltWash, FamilyId::Poultice => 'Dirt that a damp cloth does not lift stays.',
-            default => 'It is left for another time.',
-        };
+            : \sprintf('No %s: it cannot come to rest by then.', $label), null === $family ? 'It is left for another time.' : Family::of($family)->leftOut);
     }
 }

@@ -17,21 +17,18 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
-use KindHeel\Core\Treatment\Ahead;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\PartState;
 
 /** What a plan says beside its steps: what it refuses, what it refers, what is tried first, what the owner has to be told. */
 final readonly class Remarks
 {
-    /** Families of which a trial is advised even where it is not compulsory. */
-    private const RISKY = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::Oil, FamilyId::HeavyWax, FamilyId::Peroxide];
-
     private Brief $brief;
 
     public function __construct(private Piece $piece, Wishes $wishes)
@@ -108,7 +105,7 @@ final readonly class Remarks
     {
         $states = [];
         foreach ($this->piece->parts as $key => $part) {
-            $states[$key] = PartState::asFound($part, [], array_values(array_filter($this->piece->trials, static fn ($t): bool => $t->tells($part->at))), Ahead::of([]));
+            $states[$key] = PartState::asFound($part, [], array_values(array_filter($this->piece->trials, static fn ($t): bool => $t->tells($part->at))));
         }
         $first = [];
         foreach ($steps as $planned) {
@@ -121,7 +118,7 @@ final readonly class Remarks
                 if (null === $state || $state->wasTried($family)) {
                     continue;
                 }
-                if ($state->part->needsTrial() || \in_array($family, self::RISKY, true) && $state->part->material->isLeather()) {
+                if ($state->part->needsTrial() || $family->does(Effect::AsksForTrial) && $state->part->material->isLeather()) {
                     $first[$place->key.'/'.$family->value] = new TrialFirst($place, Trial::Product, $family, $state->part->needsTrial());
                 }
             }
@@ -191,12 +188,12 @@ final readonly class Remarks
             }
         }
         foreach ($laid as $id => $on) {
-            $remark = self::brought(FamilyId::from($id), $on);
+            $remark = Family::of(FamilyId::from($id))->ownerHears;
             if (null !== $remark) {
-                $said[] = $remark;
+                $said[] = new Remark($remark->rule, Phrase::sentence(str_replace('%s', '%1$s', $remark->text), Words::parts($on)));
             }
         }
-        if (isset($laid[FamilyId::Filler->value]) || isset($laid[FamilyId::CrackFiller->value])) {
+        if ([] !== array_filter(array_keys($laid), static fn (string $id): bool => FamilyId::from($id)->does(Effect::Fills))) {
             $said[] = new Remark('J-5', 'What is filled is softened, not gone: in raking light it will still be seen.');
         }
         foreach ($this->piece->findings as $finding) {
@@ -220,32 +217,17 @@ final readonly class Remarks
             return null;
         }
         foreach ($steps as $planned) {
-            if (null !== $planned->step->family && Family::of($planned->step->family)->carriesColour && $planned->step->touches($finding->at)) {
+            if (null !== $planned->step->family && $planned->step->family->does(Effect::Colours) && $planned->step->touches($finding->at)) {
                 return null;
             }
         }
         foreach ($refused as $refusal) {
             $family = FamilyId::tryFrom($refusal->what);
-            if (null !== $family && Family::of($family)->carriesColour && $refusal->at->is($finding->at)) {
+            if (null !== $family && $family->does(Effect::Colours) && $refusal->at->is($finding->at)) {
                 return $refusal;
             }
         }
 
         return null;
-    }
-
-    /** @param list<Place> $on */
-    private static function brought(FamilyId $family, array $on): ?Remark
-    {
-        $parts = Words::parts($on);
-
-        return match ($family) {
-            FamilyId::Oil => new Remark('W-10', Phrase::sentence('Oil darkens the %s for good: only with the owner’s yes.', $parts)),
-            FamilyId::DyeSpirit, FamilyId::DyeWater => new Remark('C-14', 'Fresh dye can rub off on light cloth for the first wearings.'),
-            FamilyId::Shine => new Remark('C-14', 'The quick shine rubs off on light cloth and upholstery.'),
-            FamilyId::Peroxide => new Remark('H-7', 'Whitened rubber yellows again with light.'),
-            FamilyId::Repellent => new Remark('O-25', 'It sheds water for a while; renew it each season. Nothing that is leather keeps water out for good.'),
-            default => null,
-        };
     }
 }

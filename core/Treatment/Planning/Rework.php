@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Drying\After;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Ahead;
-use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
@@ -202,7 +201,7 @@ final readonly class Rework
             return $steps;
         }
         $checker = Checker::standard();
-        $state = PieceState::asFound($this->piece, Ahead::of($steps));
+        $state = PieceState::asFound($this->piece, $steps);
         foreach ($steps as $i => $step) {
             for ($round = 0; isset($touched[$step->id]) && $round < self::ROUNDS; ++$round) {
                 $bonds = array_values(array_filter($checker->judge($state, $step), static fn (Violation $v): bool => null !== $v->remedy?->bond));

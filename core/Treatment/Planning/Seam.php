@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Drying\After;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Treatment\Step;
 
 /**
@@ -27,7 +27,7 @@ final class Seam
             }
             $this->lastOf[$half->value] = $step->id;
         }
-        if (null !== $step->family && $step->coat > 1 && !$step->isSpot() && Family::of($step->family)->carriesColour) {
+        if ($step->coat > 1 && !$step->isSpot() && $step->does(Effect::Colours)) {
             foreach ($this->sewn as $earlier) {
                 if ($earlier->family === $step->family && $earlier->coat === $step->coat - 1 && !$earlier->isSpot() && $earlier->touches($step->on[0]->fellow())) {
                     $step = $step->bound(new After($earlier->id));

@@ -6,17 +6,17 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Ahead;
 use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 /** Puts needs one after the other, each settled with the rules before it is placed. */
@@ -62,7 +62,7 @@ final class Sewing
                 $sewing->pool[$wanted->rank][] = $wanted;
             }
         }
-        $sewing->state = PieceState::asFound($brief->piece, Ahead::of(Needs::steps([...$done, ...$needs])));
+        $sewing->state = PieceState::asFound($brief->piece, Needs::steps([...$done, ...$needs]));
         foreach ($done as $wanted) {
             $sewing->place($wanted);
         }
@@ -270,7 +270,7 @@ final class Sewing
         if ([] === $gone) {
             return $wanted;
         }
-        $this->state->ahead->done($wanted->step->onto(array_values($gone)));
+        $this->state = $this->state->without($wanted->step->onto(array_values($gone)));
         $instead = $this->permits->otherwise($wanted, array_values($gone));
         if (null !== $instead) {
             $this->pool[$instead->rank][] = $instead;
@@ -288,9 +288,9 @@ final class Sewing
             return $wanted;
         }
         foreach ($this->state->touchedBy($step) as $part) {
-            $from = $wanted->restsFrom ?? (null !== $part->top && self::isNight($part->top->family, $step) ? Stage::Full : null);
-            if (null !== $part->top && null !== $from) {
-                $step = $step->bound(new After($part->top->step, $from));
+            $from = $wanted->restsFrom ?? (null !== $part->top() && self::isNight($part->top()->family, $step) ? Stage::Full : null);
+            if (null !== $part->top() && null !== $from) {
+                $step = $step->bound(new After($part->top()->step, $from));
             }
         }
 
@@ -300,7 +300,7 @@ final class Sewing
     /** Who works a short spell a day lets a family come to rest overnight before another goes on; what must be quick stays so. */
     private static function isNight(FamilyId $below, Step $step): bool
     {
-        return null !== $step->family && $step->family !== $below && !$below->degreases() && !$below->wets()
+        return null !== $step->family && $step->family !== $below && !$below->does(Effect::Degreases) && !$below->does(Effect::Wets)
             && Family::of($below)->drying->fullMinutes <= self::A_NIGHT && Phase::Degrease !== $step->phase;
     }
 

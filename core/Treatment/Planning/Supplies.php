@@ -7,9 +7,11 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Dilution;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
 
 /** Thread, tape, abrasive and dilutions, worked out. */
@@ -27,12 +29,13 @@ final class Supplies
     /** @return list<Supply> */
     public static function of(Step $step, Brief $brief, ?Amount $amount): array
     {
+        $dilution = null === $step->family ? null : Family::of($step->family)->dilution;
+
         return match (true) {
             Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
             Action::Mask === $step->action => [new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm')],
             Action::Sand === $step->action => [new Supply(self::ABRASIVE, null, '', implode(' → ', self::grits($step)).', dusted off after each')],
-            FamilyId::CleanerNeutral === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 4)],
-            FamilyId::SaltWash === $step->family && null !== $amount => [self::dilution($amount->quantity, 1, 1)],
+            null !== $dilution && null !== $amount => [self::dilution($amount->quantity, $dilution)],
             default => [],
         };
     }
@@ -48,12 +51,11 @@ final class Supplies
         return 2.0 * ($seamMm + $stitches * $thicknessMm) / 10.0 * 1.15 + 40.0;
     }
 
-    /** A total of a:b in parts product to parts water (Q-3). */
-    public static function dilution(float $totalMl, int $product, int $water): Supply
+    public static function dilution(float $totalMl, Dilution $dilution): Supply
     {
-        $share = $totalMl * $product / ($product + $water);
+        $share = $dilution->of($totalMl);
 
-        return new Supply('diluted', null, '', \sprintf('%d:%d: %s ml product and %s ml water', $product, $water, self::figure($share), self::figure($totalMl - $share)));
+        return new Supply('diluted', null, '', \sprintf('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)));
     }
 
     /**

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 
 /** How long a thin coat of each family takes to each stage in steady air, and what stage so many minutes are sure to reach. */
 final class Times
@@ -56,7 +56,7 @@ final class Times
         $from = null;
         foreach ([Stage::Touch, Stage::RecoatFrom, Stage::Next, Stage::Full] as $stage) {
             $takes = $this->minutes($family, $stage);
-            if (null !== $takes && $takes <= $minMinutes + self::ROUNDING && (null === $from || After::rank($stage) > After::rank($from))) {
+            if (null !== $takes && $takes <= $minMinutes + self::ROUNDING && (null === $from || $from->isBefore($stage))) {
                 $from = $stage;
             }
         }

@@ -6,7 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Material\Trial;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 
 /** A trial to be made before a product is laid in sight. Where it is compulsory the steps that depend on it wait for it. */
 final readonly class TrialFirst

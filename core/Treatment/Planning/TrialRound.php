@@ -6,8 +6,8 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
 
@@ -46,7 +46,7 @@ final readonly class TrialRound
                     if (null !== $part && $part->part->needsTrial() && !$part->wasTried($family)) {
                         $places[$place->key] = $place;
                         $tries[$family->value] = $family;
-                        if (Family::of($family)->needsCleanGround() && null === $this->wishes->excludes(FamilyId::Alcohol)) {
+                        if ($family->does(Effect::NeedsCleanGround) && null === $this->wishes->excludes(FamilyId::Alcohol)) {
                             $tries[FamilyId::Alcohol->value] = FamilyId::Alcohol;
                         }
                     }

@@ -6,7 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Step;
 
 /** A step that is called for, why, and where in the work it belongs. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 
 /** What shop and owner ask of a plan beside the aim: schools, products that are not wanted, the hour by which it must be ready. */
 final readonly class Wishes

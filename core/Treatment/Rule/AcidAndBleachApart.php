@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
@@ -26,7 +26,7 @@ final readonly class AcidAndBleachApart implements PartRule
     {
         $other = FamilyId::Peroxide === $step->family ? FamilyId::SaltWash : FamilyId::Peroxide;
 
-        return $part->top?->family === $other
+        return $part->top()?->family === $other
             ? Violation::stop($this, $step, 'Wipe the other off with a damp cloth first: the two are never mixed.', Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])))
             : null;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Outcome;
-use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -24,11 +24,11 @@ final readonly class BadTrialForbids implements PartRule
     {
         $family = $step->family;
         $outcome = null === $family ? null : $part->spoiltBy($family);
-        if (null === $family || null === $outcome || $family->degreases() && $part->isToBeRefinished()) {
+        if (null === $family || null === $outcome || $family->does(Effect::Degreases) && $part->isToBeRefinished()) {
             return null;
         }
 
-        return Outcome::Darkens === $outcome && Family::of($family)->carriesColour
+        return Outcome::Darkens === $outcome && $family->does(Effect::Colours)
             ? null
             : Violation::stop($this, $step, \sprintf('The trial of %s went badly: %s.', $family->label(), $outcome->label()));
     }

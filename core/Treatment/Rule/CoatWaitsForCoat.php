@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('W-1', 'Too early drags the coat below; the gate test decides, the time is a forecast.')]
@@ -25,14 +25,14 @@ final readonly class CoatWaitsForCoat implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (null === $part->top) {
+        if (null === $part->top()) {
             return null;
         }
         $stage = match (true) {
             Action::Buff === $step->action => Stage::Touch,
             Action::Bond === $step->action => null,
             !$step->laysProduct() => Stage::Next,
-            null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top->stageFor($step->family),
+            null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top()->stageFor($step->family),
             default => null,
         };
         if (null === $stage) {

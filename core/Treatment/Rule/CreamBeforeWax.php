@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-23', 'Colour must reach the leather, cover lies on top, and nothing lies over a fresh repellent.')]

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Remedy;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-12', 'Oil, wax and fingerprints make craters and peeling.')]
@@ -32,16 +32,16 @@ final readonly class DegreaseWithinTheHour implements PartRule
         if ($part->has(Surface::CleanFilm)) {
             return null;
         }
-        if (null === $part->degreasedBy) {
+        if (null === $part->degreasedBy()) {
             return Violation::stop($this, $step, 'Degrease within the hour before, and keep bare fingers off.', Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])));
         }
-        $bond = $step->bondTo($part->degreasedBy);
+        $bond = $step->bondTo($part->degreasedBy());
 
         return null !== $bond?->withinMinutes && $bond->withinMinutes <= self::MINUTES ? null : Violation::stop(
             $this,
             $step,
             'More than an hour may have passed since it was degreased.',
-            Remedy::bind(new After($part->degreasedBy, Stage::Next, self::MINUTES)),
+            Remedy::bind(new After($part->degreasedBy(), Stage::Next, self::MINUTES)),
         );
     }
 }

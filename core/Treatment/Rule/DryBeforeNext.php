@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-7', 'Trapped water blisters, stains and moulds.')]

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-4', 'Grit scratches, and wet dust turns to mud.')]

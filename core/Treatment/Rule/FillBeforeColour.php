@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-10', 'Filler keys to clean fibre, and thick filler cracks: thin layers, each dry and sanded.')]
@@ -25,8 +25,8 @@ final readonly class FillBeforeColour implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if ((FamilyId::Filler === $step->family || FamilyId::CrackFiller === $step->family)
-            && $part->hasHad(FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::TouchUp, FamilyId::Primer, FamilyId::Topcoat, FamilyId::Resin)) {
+        if ($step->does(Effect::Fills)
+            && $part->hasHadWhat(Effect::Dyes, Effect::BuildsFilm)) {
             return Violation::stop($this, $step, \sprintf('The %s is coloured already: fill before colour.', $part->part->at->part->label()));
         }
 

@@ -6,7 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Material\Material;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -17,7 +17,7 @@ final readonly class HalvesTogether implements PieceRule
 {
     public function concerns(Step $step): bool
     {
-        return null !== $step->family && Family::of($step->family)->carriesColour && !$step->isSpot();
+        return $step->does(Effect::Colours) && !$step->isSpot();
     }
 
     public function judge(PieceState $piece, Step $step): ?Violation

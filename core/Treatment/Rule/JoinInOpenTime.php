@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
@@ -29,16 +29,16 @@ final readonly class JoinInOpenTime implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (null === $part->cement) {
+        if (null === $part->cement()) {
             return $part->hasHad(FamilyId::Cement) ? null : Violation::stop($this, $step, 'Coat both faces with cement first.', Remedy::first(Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, [$part->part->at])));
         }
-        $bond = $step->bondTo($part->cement->step);
+        $bond = $step->bondTo($part->cement()->step);
 
         return null !== $bond && $bond->covers(Stage::Touch) && null !== $bond->withinMinutes && $bond->withinMinutes <= self::OPEN_MINUTES ? null : Violation::stop(
             $this,
             $step,
             'Join when the cement is dry to the knuckle, and within forty minutes; after that coat it again.',
-            Remedy::bind(new After($part->cement->step, Stage::Touch, self::OPEN_MINUTES)),
+            Remedy::bind(new After($part->cement()->step, Stage::Touch, self::OPEN_MINUTES)),
         );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\DryFilm;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -16,18 +18,17 @@ final readonly class LayersHaveALimit implements PartRule
 {
     private const WAX_WHERE_IT_FLEXES = 2;
     private const WAX_WHERE_IT_DOES_NOT = 6;
-    public const FILM_MICRONS = 150.0;
 
     public function concerns(Step $step): bool
     {
-        return FamilyId::Wax === $step->family || \in_array($step->family, [FamilyId::Paint, FamilyId::Primer, FamilyId::TouchUp, FamilyId::Topcoat, FamilyId::Resin], true) && !$step->isSpot();
+        return FamilyId::Wax === $step->family || $step->does(Effect::BuildsFilm) && !$step->isSpot();
     }
 
     public function judge(PartState $part, Step $step): ?Violation
     {
         $flexes = $part->part->at->part->flexes();
         if (FamilyId::Wax !== $step->family) {
-            return $flexes && $part->filmMicrons + $step->applicator->dryMicrons() > self::FILM_MICRONS
+            return $flexes && $part->filmMicrons() + $step->applicator->dryMicrons() > DryFilm::CRACKS_FROM_UM
                 ? Violation::stop($this, $step, \sprintf('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()))
                 : null;
         }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('C-9', 'Nap that was wetted, rubbed or sprayed dries flat.')]

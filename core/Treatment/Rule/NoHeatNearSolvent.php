@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Family;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Remedy;
@@ -26,7 +27,7 @@ final readonly class NoHeatNearSolvent implements PieceRule
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         foreach ($piece->all() as $part) {
-            $open = null !== $part->top && Family::of($part->top->family)->isFlammable() ? $part->unready(Stage::Next, $step) : null;
+            $open = null !== $part->top() && \in_array(Hazard::Flammable, Family::of($part->top()->family)->hazards, true) ? $part->unready(Stage::Next, $step) : null;
             if (null !== $open) {
                 return Violation::stop($this, $step, \sprintf('No iron near the %s until it has flashed off.', $open->family->label()), Remedy::bind(new After($open->step, Stage::Next)));
             }

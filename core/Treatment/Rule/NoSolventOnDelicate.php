@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -15,7 +16,7 @@ final readonly class NoSolventOnDelicate implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->family?->degreases() ?? false;
+        return $step->does(Effect::Degreases);
     }
 
     public function judge(PartState $part, Step $step): ?Violation

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -19,16 +20,16 @@ final readonly class NothingOverFreshCement implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFat() || ($step->family?->degreases() ?? false) || FamilyId::DyeSpirit === $step->family;
+        return $step->laysFat() || $step->does(Effect::Degreases) || FamilyId::DyeSpirit === $step->family;
     }
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return null === $part->cement || $part->cement->isReady(Stage::Full, $step) ? null : Violation::stop(
+        return null === $part->cement() || $part->cement()->isReady(Stage::Full, $step) ? null : Violation::stop(
             $this,
             $step,
             'The cement is fresh: leave it for a day.',
-            Remedy::bind(new After($part->cement->step, Stage::Full)),
+            Remedy::bind(new After($part->cement()->step, Stage::Full)),
         );
     }
 }

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Assessment\FindingKind;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('C-15', 'Silicone and old repellent make craters under paint: strip or refuse.')]
@@ -21,7 +22,7 @@ final readonly class NothingOverSilicone implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFilm() && FamilyId::Cement !== $step->family;
+        return $step->laysFilm() && !$step->does(Effect::Bonds);
     }
 
     public function judge(PartState $part, Step $step): ?Violation

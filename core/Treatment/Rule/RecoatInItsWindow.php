@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-18', 'Past its window a coat no longer takes the next: it needs a key.')]
@@ -25,7 +25,7 @@ final readonly class RecoatInItsWindow implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        $below = $part->top;
+        $below = $part->top();
         if (null === $below || $below->family !== $step->family || !$part->has(Surface::CleanFilm)) {
             return null;
         }

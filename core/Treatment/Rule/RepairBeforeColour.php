@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -17,12 +18,12 @@ final readonly class RepairBeforeColour implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return Action::Stitch === $step->action || Action::Bond === $step->action || FamilyId::Cement === $step->family;
+        return Action::Stitch === $step->action || Action::Bond === $step->action || $step->does(Effect::Bonds);
     }
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->hasHad(FamilyId::Filler, FamilyId::CrackFiller, FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::TouchUp, FamilyId::Primer, FamilyId::Topcoat, FamilyId::Resin, FamilyId::EdgeDressing, FamilyId::Cream)
+        return $part->hasHadWhat(Effect::Fills, Effect::Dyes, Effect::BuildsFilm) || $part->hasHad(FamilyId::EdgeDressing, FamilyId::Cream)
             ? Violation::stop($this, $step, \sprintf('The %s is filled or coloured already: sew and bond before that.', $part->part->at->part->label()))
             : null;
     }

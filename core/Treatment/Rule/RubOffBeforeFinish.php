@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Remedy;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Step;
-use KindHeel\Core\Treatment\Surface;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('O-20', 'Loose dye bleeds into finish and clothes.')]
@@ -20,7 +21,7 @@ final readonly class RubOffBeforeFinish implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFat() || $step->laysFilm() && !($step->family?->isDye() ?? false) || FamilyId::Repellent === $step->family;
+        return $step->laysFat() || $step->laysFilm() && !$step->does(Effect::Dyes) || FamilyId::Repellent === $step->family;
     }
 
     public function judge(PartState $part, Step $step): ?Violation

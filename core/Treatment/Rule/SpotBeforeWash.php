@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\Family;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -16,7 +16,7 @@ final readonly class SpotBeforeWash implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->isSpot() && null !== $step->family && Family::of($step->family)->carriesColour;
+        return $step->isSpot() && $step->does(Effect::Colours);
     }
 
     public function judge(PartState $part, Step $step): ?Violation

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -16,7 +16,7 @@ final readonly class StripOnlyWhatIsRefinished implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return FamilyId::Deglosser === $step->family && !$step->isSpot();
+        return $step->does(Effect::TakesFinishDown) && !$step->isSpot();
     }
 
     public function judge(PartState $part, Step $step): ?Violation

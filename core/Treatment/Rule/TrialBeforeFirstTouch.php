@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -30,11 +30,11 @@ final readonly class TrialBeforeFirstTouch implements PartRule
             return Violation::stop($this, $step, \sprintf('Try the %s on a hidden place first, and judge it dry.', $step->family->label()), Remedy::first(Step::trial([$part->part->at], [$step->family])));
         }
 
-        return null === $part->trial || $part->trial->isReady(Stage::Next, $step) ? null : Violation::stop(
+        return null === $part->trial() || $part->trial()->isReady(Stage::Next, $step) ? null : Violation::stop(
             $this,
             $step,
             'The trial is not dry: judge it dry.',
-            Remedy::bind(new After($part->trial->step, Stage::Next)),
+            Remedy::bind(new After($part->trial()->step, Stage::Next)),
         );
     }
 }

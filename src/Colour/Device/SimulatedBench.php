@@ -11,9 +11,9 @@ use KindHeel\App\Colour\Product;
 use KindHeel\App\Colour\ProductKind;
 use KindHeel\App\Colour\Swatch;
 use KindHeel\App\Database\Row;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\DyedLeather;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
@@ -22,7 +22,7 @@ use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\SmoothestReflectance;
 use KindHeel\Core\Colour\Spectrum;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 
 /**
  * What really lies on the made-up bench: leather as it came in, faded or stained where somebody found it so, under the coats that were laid – of tubes whose

@@ -10,7 +10,6 @@ use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\FindingGroup;
 use KindHeel\Core\Assessment\FindingKind;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
@@ -22,13 +21,14 @@ use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 use PHPUnit\Framework\TestCase;
 
 /** What trials tell of a piece, and what is looked for on which material. */

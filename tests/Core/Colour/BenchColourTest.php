@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Colour;
 
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\DifferenceWords;
@@ -12,6 +11,7 @@ use KindHeel\Core\Colour\DrawDowns;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\DyeLadder;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
@@ -23,7 +23,7 @@ use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Undertone;
 use KindHeel\Core\Colour\Uptake;
 use KindHeel\Core\Colour\WetLook;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Tests\Support\HouseRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

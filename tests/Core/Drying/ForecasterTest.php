@@ -13,8 +13,8 @@ use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use PHPUnit\Framework\TestCase;
 
 final class ForecasterTest extends TestCase

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
@@ -15,7 +16,6 @@ use KindHeel\Core\Schedule\Refusal;
 use KindHeel\Core\Schedule\Standing;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
-use KindHeel\Core\Treatment\After;
 use PHPUnit\Framework\TestCase;
 
 final class ReadinessTest extends TestCase

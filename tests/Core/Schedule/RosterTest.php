@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Calendar\CalendarError;
 use KindHeel\Core\Schedule\Calendar\Hours;
@@ -15,7 +16,6 @@ use KindHeel\Core\Schedule\Solve\Hand;
 use KindHeel\Core\Schedule\Solve\Placer;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Core\Schedule\Task;
-use KindHeel\Core\Treatment\After;
 use KindHeel\Tests\Support\ScheduleCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,13 +6,13 @@ namespace KindHeel\Tests\Core\Treatment;
 
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\FindingKind;
-use KindHeel\Core\Assessment\Gloss;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Treatment\Applicator;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Planning\Cover;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;

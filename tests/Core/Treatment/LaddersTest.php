@@ -7,8 +7,8 @@ namespace KindHeel\Tests\Core\Treatment;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Certainty;
@@ -16,9 +16,10 @@ use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Dilution;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
@@ -200,7 +201,7 @@ final class LaddersTest extends TestCase
         // Q-5: 2 × (40 mm + 12 × 2.5 mm) × 1.15 + 2 × 20 cm.
         self::assertEqualsWithDelta(56.1, Supplies::threadCm(40.0, 12, 2.5), 0.001);
         // Q-3: 20 ml of 1:4.
-        self::assertSame('1:4: 4 ml product and 16 ml water', Supplies::dilution(20.0, 1, 4)->detail);
+        self::assertSame('1:4: 4 ml product and 16 ml water', Supplies::dilution(20.0, new Dilution(1, 4))->detail);
         $plan = $this->plan(Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3)->measured('left/quarter', FindingKind::OpenSeam, 3, 60.0)->with('left/sole-edge', FindingKind::Faded, 2));
         $kit = array_map(static fn (Supply $s): string => $s->label(), Kit::of($plan->steps));
         // Q-1, Q-2, Q-4: vamp 1.82 dm² × 70 ml/m² ÷ 0.6 × 3 coats × 2 halves + 5 ml in the cup, and a fifth kept back.

@@ -8,14 +8,14 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\FamilyId;
 
 /** The rules of mending, filling, colouring and protecting, each both ways. */
 final class MoreRulesTest extends RuleTestCase

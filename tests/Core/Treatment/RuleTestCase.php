@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\Applicator;
 use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Phase;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 use PHPUnit\Framework\TestCase;

@@ -6,13 +6,13 @@ namespace KindHeel\Tests\Core\Treatment;
 
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\After;
-use KindHeel\Core\Treatment\FamilyId;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\RuleBook;
 use KindHeel\Core\Treatment\Step;

@@ -9,7 +9,6 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Gloss;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
@@ -19,6 +18,7 @@ use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
@@ -26,7 +26,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
-use KindHeel\Core\Treatment\FamilyId;
+use KindHeel\Core\Product\FamilyId;
 
 /** Pairs of shoes for stories about planning. */
 final class Shoes

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment\Planning;
+namespace KindHeel\Core\Product;
 
 /** A sentence with the rule it stands on. */
 final readonly class Remark

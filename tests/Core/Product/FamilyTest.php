@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Tests\Core\Treatment;
+namespace KindHeel\Tests\Core\Product;
 
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\FamilyId;
-use KindHeel\Core\Treatment\Hazard;
-use KindHeel\Core\Treatment\Planning\Amount;
-use KindHeel\Core\Treatment\Unit;
+use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -102,11 +103,11 @@ final class FamilyTest extends TestCase
 
     public function testFatIsWhatPaintDoesNotHoldOn(): void
     {
-        $fat = array_values(array_filter(FamilyId::cases(), static fn (FamilyId $f): bool => Family::of($f)->laysFat));
+        $fat = array_values(array_filter(FamilyId::cases(), static fn (FamilyId $f): bool => $f->does(Effect::LaysFat)));
         self::assertEqualsCanonicalizing([FamilyId::CleanerCream, FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::HeavyWax, FamilyId::Cream, FamilyId::Wax, FamilyId::Shine], $fat);
         foreach ($fat as $id) {
-            self::assertFalse(Family::of($id)->needsCleanGround(), $id->value);
-            self::assertFalse(Family::of($id)->warmAirAllowed, 'never warm air on oil or wax: '.$id->value);
+            self::assertFalse($id->does(Effect::NeedsCleanGround), $id->value);
+            self::assertFalse($id->does(Effect::TakesWarmAir), 'never warm air on oil or wax: '.$id->value);
         }
     }
 

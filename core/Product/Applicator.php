@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment;
+namespace KindHeel\Core\Product;
 
 /** What carries the product to the leather, the share of it that arrives and what stays behind in the pot (Q-2). */
 enum Applicator: string
@@ -24,7 +24,7 @@ enum Applicator: string
         return match ($this) {
             self::SprayCan => 'spray can',
             self::Bud => 'cotton bud',
-            default => $this->value,
+            self::Brush, self::Sponge, self::Cloth, self::Fingers, self::Dauber, self::Airbrush, self::Pad, self::Pen, self::None => $this->value,
         };
     }
 
@@ -46,7 +46,7 @@ enum Applicator: string
         return match ($this) {
             self::Airbrush => 5.0,
             self::Brush => 2.0,
-            default => 0.0,
+            self::Sponge, self::Cloth, self::Fingers, self::Dauber, self::SprayCan, self::Bud, self::Pad, self::Pen, self::None => 0.0,
         };
     }
 
@@ -67,7 +67,7 @@ enum Applicator: string
         return match ($this) {
             self::Brush, self::Dauber => 25.0,
             self::Airbrush, self::SprayCan => 7.5,
-            default => 15.0,
+            self::Sponge, self::Cloth, self::Fingers, self::Bud, self::Pad, self::Pen, self::None => 15.0,
         };
     }
 }

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment;
-
-use KindHeel\Core\Drying\Stage;
+namespace KindHeel\Core\Drying;
 
 /**
  * What binds a step to an earlier one: the stage its coat must have reached, and when it would be too late.
@@ -24,7 +22,7 @@ final readonly class After
 
     public function covers(Stage $stage): bool
     {
-        return null !== $this->from && self::rank($this->from) >= self::rank($stage);
+        return null !== $this->from && $this->from->covers($stage);
     }
 
     /** Of two bonds to the same step the stricter of each end. */
@@ -40,15 +38,5 @@ final readonly class After
             : min($this->withinMinutes, $other->withinMinutes);
 
         return new self($this->step, $from, $within, $this->before ?? $other->before);
-    }
-
-    public static function rank(Stage $stage): int
-    {
-        return match ($stage) {
-            Stage::Touch => 1,
-            Stage::RecoatFrom, Stage::RecoatUntil => 2,
-            Stage::Next => 3,
-            Stage::Full => 4,
-        };
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment\Planning;
+namespace KindHeel\Core\Product;
 
 /** What to do in a few words, how, and the test that ends the wait; hand time in minutes, and a minute share for each dm². */
 final readonly class Instruction

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Assessment;
+namespace KindHeel\Core\Colour;
 
 use KindHeel\Core\Material\Material;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment;
+namespace KindHeel\Core\Product;
 
 /** How a product is measured out. */
 enum Unit: string

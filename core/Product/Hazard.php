@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment;
+namespace KindHeel\Core\Product;
 
 /** What a product can do to a person, and the usual caution; the maker's label and local rules come first (H-1). */
 enum Hazard: string

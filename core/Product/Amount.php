@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment\Planning;
-
-use KindHeel\Core\Treatment\Applicator;
-use KindHeel\Core\Treatment\Family;
-use KindHeel\Core\Treatment\Unit;
+namespace KindHeel\Core\Product;
 
 /** How much of a product a coat takes (Q-2). */
 final readonly class Amount

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment;
+namespace KindHeel\Core\Product;
 
 /** What can be true of a part's surface while it is worked on. */
 enum Surface: string

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product;
+
+/** What the dyes share: how transparent colour is laid. */
+abstract class DyeFamily extends Family
+{
+    public function instruction(Laying $how): Instruction
+    {
+        $name = $how->named('the new colour’s').' '.$this->label.$how->coatOf();
+
+        return match (true) {
+            $how->isSpot() => new Instruction(
+                'Bring the spot up with '.$name,
+                'A small bud, touched on a rag first: strong in the middle, thinner outward, stopped short of the rim. More can always be added.',
+                'Dry: it stands a shade below its surroundings.',
+                3.0,
+                4.0,
+            ),
+            $how->by->sprays() => new Instruction(
+                'Spray '.$name,
+                'Nap brushed one way; thin fog from 20–30 cm, moving, along the nap and again across; never wet.',
+                'Dry: a white cloth takes nothing but dust.',
+                2.0,
+                0.8,
+            ),
+            default => new Instruction(
+                'Dye, '.$name,
+                'Loaded and taken off again on a rag; circles with the wet edge kept, up to a seam, over and over until the streaks close.',
+                'Dry, even, no wet shine.',
+                2.0,
+                1.2,
+            ),
+        };
+    }
+}

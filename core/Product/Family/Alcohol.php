@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product\Family;
+
+use KindHeel\Core\Drying\Driver;
+use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Product\Unit;
+
+/** Isopropyl alcohol: the last wipe before a film, and for ink on a bud. */
+final class Alcohol extends Family
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'alcohol',
+            phase: Phase::Degrease,
+            drying: DryingProfile::by(Driver::Alcohol, Driver::Alcohol, touch: 2.0, next: 8.0, full: 30.0),
+            usePerM2: 40.0,
+            unit: Unit::Millilitre,
+            effects: [Effect::Degreases, Effect::AsksForTrial],
+            hazards: [Hazard::Solvent, Hazard::Flammable],
+            leaves: [],
+            takesOff: [Surface::Fat, Surface::Wax],
+            leftOut: 'It is left for another time.',
+        );
+    }
+
+    public function instruction(Laying $how): Instruction
+    {
+        return Applicator::Bud === $how->by
+            ? new Instruction('Lift the mark with alcohol', 'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle. Stop when it brings colour.', 'No smell, no pale ring.', 2.0, 2.0)
+            : new Instruction('Degrease with alcohol', 'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.', 'No smell and no cool feel.', 1.0, 0.6);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product\Family;
+
+use KindHeel\Core\Drying\Driver;
+use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Unit;
+
+/** Pigmented cream: colour and food in one. */
+final class Cream extends Family
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'cream polish',
+            phase: Phase::Polish,
+            drying: DryingProfile::by(Driver::Naphtha, Driver::Absorb, touch: 8.0, recoatFrom: 15.0, next: 60.0, full: 720.0),
+            usePerM2: 20.0,
+            unit: Unit::Gram,
+            effects: [Effect::Colours, Effect::LaysFat],
+            hazards: [Hazard::Solvent],
+            leaves: [],
+            takesOff: [],
+            leftOut: 'Scuffs and fading stay to be seen, and the leather is not fed.',
+        );
+    }
+
+    public function instruction(Laying $how): Instruction
+    {
+        return new Instruction(\sprintf('Lay %s cream polish%s', $how->named('neutral'), $how->coatOf()), match ($how->by) {
+            Applicator::Brush => 'Thin, brushed in and brushed up again, so that the fibre stands.',
+            Applicator::Dauber => 'Thin layers into the end grain, the welt and the joints; what stays on top is wiped off.',
+            default => 'A strip of cotton tight round two fingers, little at a time, small circles, worked in before moving on.',
+        }, 'Hazed: a knuckle wipes it to a shine.', 1.5, 0.6);
+    }
+}

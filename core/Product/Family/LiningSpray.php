@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product\Family;
+
+use KindHeel\Core\Drying\Driver;
+use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Station;
+use KindHeel\Core\Product\Unit;
+
+/** A mist against smell, inside. */
+final class LiningSpray extends Family
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'lining spray',
+            phase: Phase::Clean,
+            drying: DryingProfile::by(Driver::Alcohol, Driver::Alcohol, touch: 10.0, next: 60.0, full: 720.0),
+            usePerM2: 60.0,
+            unit: Unit::Millilitre,
+            effects: [Effect::StaysInside],
+            hazards: [Hazard::Solvent, Hazard::Flammable],
+            leaves: [],
+            takesOff: [],
+            leftOut: 'It is left for another time.',
+        );
+    }
+
+    public function instruction(Laying $how): Instruction
+    {
+        return new Instruction('Spray the lining', 'Air first. A light mist inside, not wet; leave it open.', 'Dry, and no smell of it.', 1.0, 0.05);
+    }
+
+    public function station(Applicator $by): Station
+    {
+        return Station::Bench;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product\Family;
+
+use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Product\Station;
+use KindHeel\Core\Product\Unit;
+
+/** Bleaches yellowed rubber under light. */
+final class Peroxide extends Family
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'oxidising cream',
+            phase: Phase::Clean,
+            drying: DryingProfile::plain(touch: 0.0, next: 480.0, full: 480.0),
+            usePerM2: 200.0,
+            unit: Unit::Gram,
+            effects: [Effect::AsksForTrial],
+            hazards: [Hazard::Oxidiser],
+            leaves: [],
+            takesOff: [],
+            leftOut: 'It is left for another time.',
+            ownerHears: new Remark('H-7', 'Whitened rubber yellows again with light.'),
+        );
+    }
+
+    public function instruction(Laying $how): Instruction
+    {
+        return new Instruction('Whiten under light', 'Gloves and eye protection. Thick and even with an old brush, wrapped in clear film so that it stays wet, under lamp or sun; turned and looked at every two hours. Keep it off the sole’s tread.', 'Even, and no whiter than the rest.', 8.0, 1.0);
+    }
+
+    public function station(Applicator $by): Station
+    {
+        return Station::Lamp;
+    }
+}

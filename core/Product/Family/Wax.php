@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product\Family;
+
+use KindHeel\Core\Drying\Driver;
+use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Instruction;
+use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Product\Unit;
+
+/** Hard wax in spirit: cover and shine. */
+final class Wax extends Family
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'wax polish',
+            phase: Phase::Polish,
+            drying: DryingProfile::by(Driver::Naphtha, Driver::Naphtha, touch: 8.0, recoatFrom: 5.0, next: 60.0, full: 720.0),
+            usePerM2: 12.0,
+            unit: Unit::Gram,
+            effects: [Effect::Colours, Effect::LaysFat],
+            hazards: [Hazard::Solvent],
+            leaves: [Surface::Wax],
+            takesOff: [],
+            leftOut: 'Less shine, and nothing over the colour.',
+        );
+    }
+
+    public function instruction(Laying $how): Instruction
+    {
+        return new Instruction(
+            \sprintf('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
+            $how->coat > 2 ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.' : 'Thin, small circles, welt to topline; none in the creases.',
+            'Hazed: a knuckle wipes it to a shine.',
+            1.0,
+            0.45,
+        );
+    }
+}

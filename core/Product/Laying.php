@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Product;
+
+/** How a family is laid in one step: with what, as which coat, in which colour. */
+final readonly class Laying
+{
+    /**
+     * @param string|null $colour      name of the shade; null for neutral product, or one that is still to be chosen
+     * @param bool        $hasScales   some of what it is laid on is reptile
+     * @param bool        $warmAirHere the school of the workshop dries films with warm air
+     */
+    public function __construct(
+        public Applicator $by,
+        public Phase $phase,
+        public int $coat = 1,
+        public int $coats = 1,
+        public ?string $colour = null,
+        private bool $hasScales = false,
+        private bool $warmAirHere = false,
+    ) {
+    }
+
+    /** A touch on a mark, not a coat of the part. */
+    public function isSpot(): bool
+    {
+        return $this->by->spots();
+    }
+
+    /** “, coat 1 of 2”, or nothing where there is one. */
+    public function coatOf(): string
+    {
+        return $this->coats > 1 ? \sprintf(', coat %d of %d', $this->coat, $this->coats) : '';
+    }
+
+    /** The colour, or how it is called while there is none. */
+    public function named(string $otherwise): string
+    {
+        return $this->colour ?? $otherwise;
+    }
+
+    public function warmAir(): string
+    {
+        return $this->warmAirHere ? ' Warm air helps: moving, 20 cm off, the surface under 40 °C.' : '';
+    }
+
+    public function alongScales(): string
+    {
+        return $this->hasScales ? ' Along the scales, toward the tail, never against, no circles.' : '';
+    }
+
+    /** The stroke that lays a film with this tool. */
+    public function filmStroke(): string
+    {
+        return match ($this->by) {
+            Applicator::Airbrush, Applicator::SprayCan => 'Airbrush from about 15 cm, moving before it sprays, strokes overlapping by half, thin enough to see through.',
+            Applicator::Sponge => 'Sponge loaded, taken off again on a rag, dabbed and drawn out thin, no ridges.',
+            Applicator::Pad => 'On the pad, the pad worked empty, then over the holes.',
+            Applicator::Brush, Applicator::Cloth, Applicator::Fingers, Applicator::Dauber, Applicator::Bud, Applicator::Pen, Applicator::None => 'Flat soft brush, thin, along the part, the wet edge kept.',
+        };
+    }
+}
