@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
+
 /** Where the halves of a pair are not alike: what the eye will look for side by side (S-1). */
 final class Differences
 {

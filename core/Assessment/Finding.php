@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
+
 /** Something wrong at a place: how much it shows, how large it is (mm), how deep (mm), or which share of the part it takes (0–1). */
 final readonly class Finding
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Finding\FindingKind;
+
 /** The parts that pieces are made of. */
 enum PartName: string
 {
@@ -120,5 +122,19 @@ enum PartName: string
     public function grips(): bool
     {
         return \in_array($this, [self::InnerLeg, self::Seat, self::Palms, self::Outsole], true);
+    }
+
+    /** Some things are only to be had on a part of their own: a stiff zip on a zip. */
+    public function canHave(FindingKind $finding): bool
+    {
+        return match ($finding) {
+            FindingKind::ZipStiff => \in_array($this, [self::Zip, self::Zips, self::Hardware, self::Lining], true),
+            FindingKind::BuckleBent => \in_array($this, [self::Buckle, self::Hardware, self::Strap, self::Hooks, self::Quarter, self::Vamp, self::Zip, self::Zips, self::SpurRest], true),
+            FindingKind::StackDry, FindingKind::StackSplit => \in_array($this, [self::HeelStack, self::SoleEdge, self::Welt, self::Outsole, self::Edge], true),
+            FindingKind::LiningTorn => \in_array($this, [self::Lining, self::Insole, self::Collar, self::Tongue], true),
+            FindingKind::EyeletMissing => \in_array($this, [self::Facing, self::Eyestay, self::Hooks, self::Shaft, self::Holes, self::Hardware, self::Quarter], true),
+            FindingKind::WeltGrit => !\in_array($this, [self::Lining, self::Insole, self::Laces], true),
+            default => true,
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Belief;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Finder;
@@ -210,13 +211,13 @@ final readonly class Piece
     private static function mustShine(Kind $kind, Agreed $agreed, array $parts): void
     {
         $outer = array_filter($parts, static fn (Part $p): bool => $p->at->part->isOuter());
-        $able = array_filter($outer, static fn (Part $p): bool => $agreed->gloss->canBeHadOn($p->material));
+        $able = array_filter($outer, static fn (Part $p): bool => $p->material->takes($agreed->gloss));
         $first = array_values($outer)[0] ?? null;
         if (null !== $first && [] === $able) {
             throw new AssessmentError('gloss', Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value));
         }
         foreach ($parts as $part) {
-            if (null !== $part->agreed && !$part->agreed->gloss->canBeHadOn($part->material)) {
+            if (null !== $part->agreed && !$part->material->takes($part->agreed->gloss)) {
                 throw new AssessmentError('gloss', Phrase::sentence('The %s is %s: it cannot be brought to a %s shine.', $part->at->label(), $part->material->label(), $part->agreed->gloss->value));
             }
             if (null !== $part->areaDm2 && !($part->areaDm2 > 0.0 && $part->areaDm2 <= 500.0)) {
@@ -228,7 +229,7 @@ final readonly class Piece
     private static function mustFit(Kind $kind, Size $size, Finding $finding, ?Part $part): void
     {
         self::mustHave($kind, $finding->at);
-        if (!$finding->kind->canBeOn($finding->at->part)) {
+        if (!$finding->at->part->canHave($finding->kind)) {
             throw new AssessmentError('kind', Phrase::sentence('%s is not found on the %s.', $finding->kind->label(), $finding->at->part->label()));
         }
         $longest = $size->longestMm($kind);

@@ -34,7 +34,7 @@ final readonly class Belief
     {
         $weights = [];
         foreach ($this->probabilities as $id => $probability) {
-            $weights[$id] = $probability * OutcomeTable::probability(Material::from($id), $result);
+            $weights[$id] = $probability * Material::from($id)->shows($result);
         }
 
         return self::normalised($weights);
@@ -72,7 +72,7 @@ final readonly class Belief
     {
         $sum = 0.0;
         foreach ($this->probabilities as $id => $probability) {
-            $sum += $probability * OutcomeTable::probability(Material::from($id), $result);
+            $sum += $probability * Material::from($id)->shows($result);
         }
 
         return $sum;

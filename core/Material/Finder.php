@@ -17,6 +17,10 @@ final class Finder
     private const BITS_FOR_HARM = 1.2;
     /** Less than this is not worth a trial. */
     private const LEAST_WORTH = 0.01;
+    /** Done to a material what is as bad as this is never done. */
+    public const FORBIDDEN = 1.0;
+    /** From here on a trial leaves something behind. */
+    public const RISKY = 0.3;
     /** A material with more than this is still in question: what harms it is not done lightly, what is forbidden on it not at all. */
     public const STILL_LIKELY = 0.05;
     private const IN_QUESTION = 0.10;
@@ -61,11 +65,11 @@ final class Finder
     public static function mayBeDone(Trial $trial, Belief $belief): bool
     {
         foreach ($belief->atLeast(self::STILL_LIKELY) as $material) {
-            if (Risk::of($trial, $material) >= Risk::FORBIDDEN) {
+            if ($material->harmedBy($trial) >= self::FORBIDDEN) {
                 return false;
             }
         }
-        $fragile = array_filter($belief->atLeast(self::IN_QUESTION), static fn (Material $m): bool => Risk::of($trial, $m) >= Risk::RISKY);
+        $fragile = array_filter($belief->atLeast(self::IN_QUESTION), static fn (Material $m): bool => $m->harmedBy($trial) >= self::RISKY);
 
         return \count($fragile) < 2;
     }
@@ -87,7 +91,7 @@ final class Finder
     {
         $harm = 0.0;
         foreach ($belief->atLeast(0.0) as $material) {
-            $harm += $belief->of($material) * Risk::of($trial, $material);
+            $harm += $belief->of($material) * $material->harmedBy($trial);
         }
 
         return $harm;
@@ -104,10 +108,10 @@ final class Finder
         $found = [];
         foreach ($results as $i => $one) {
             foreach (\array_slice($results, $i + 1) as $other) {
-                $together = max(array_map(static fn (Material $m): float => OutcomeTable::probability($m, $one) * OutcomeTable::probability($m, $other), $candidates));
+                $together = max(array_map(static fn (Material $m): float => $m->shows($one) * $m->shows($other), $candidates));
                 $alone = min(
-                    max(array_map(static fn (Material $m): float => OutcomeTable::probability($m, $one), $candidates)),
-                    max(array_map(static fn (Material $m): float => OutcomeTable::probability($m, $other), $candidates)),
+                    max(array_map(static fn (Material $m): float => $m->shows($one), $candidates)),
+                    max(array_map(static fn (Material $m): float => $m->shows($other), $candidates)),
                 );
                 if ($together < self::HARDLY && $alone > 2.0 * $together) {
                     $found[] = new Contradiction($one, $other);

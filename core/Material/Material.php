@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Material;
 
-/** What a part is made of and how it is finished. */
+use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Finding\FindingKind;
+
+/** What a part is made of and how it is finished; all that is particular to a material stands in the file of its name in {@see Profile}. */
 enum Material: string
 {
     case Aniline = 'aniline';
@@ -33,114 +36,101 @@ enum Material: string
     case PlasticStack = 'plastic-stack';
     case Metal = 'metal';
 
+    public function profile(): Profile
+    {
+        return Profile::of($this);
+    }
+
     public function label(): string
     {
-        return match ($this) {
-            self::SemiAniline => 'semi-aniline',
-            self::Waxy => 'waxy or pull-up',
-            self::VegTan => 'natural veg-tan',
-            self::Embossed => 'embossed or coated split',
-            self::RoughOut => 'rough-out',
-            self::ReptileMatt => 'matt reptile',
-            self::ReptileGlazed => 'glazed reptile',
-            self::SheepNappa => 'sheep nappa',
-            self::RacingHide => 'treated racing hide',
-            self::CoatedCanvas => 'coated canvas',
-            self::LeatherStack => 'stacked leather',
-            self::LeatherEdge => 'leather edge',
-            self::BareWelt => 'bare welt',
-            self::PlasticStack => 'printed plastic stack',
-            default => $this->value,
-        };
+        return Profile::of($this)->label;
     }
 
     /** How it tells itself apart at the bench, in one line. */
     public function sign(): string
     {
-        return match ($this) {
-            self::Aniline => 'dyed through, no film; a drop of water sinks in within a minute and darkens it',
-            self::SemiAniline => 'dyed under a thin film; a drop takes two to ten minutes',
-            self::Pigmented => 'colour lies in a film; a drop beads, a nail leaves no mark',
-            self::Waxy => 'oiled or waxed, no film; a nail leaves a bright mark that warms away',
-            self::Burnished => 'hand-stained and polished to shade; a drop takes one to five minutes',
-            self::VegTan => 'undyed and unfinished; a drop darkens at once, the first stain stays',
-            self::Patent => 'a thick glossy film; a drop beads',
-            self::Embossed => 'a printed or cross-hatched film on split; a drop beads',
-            self::Suede => 'nap both ways; a drop sinks in at once',
-            self::Nubuck => 'grain sanded to a velvet that can be written in',
-            self::RoughOut => 'heavy split worn flesh side out',
-            self::ReptileMatt => 'scaled and dyed, mostly unfinished; a nail lifts a scale',
-            self::ReptileGlazed => 'scaled under a glaze; a drop beads',
-            self::SheepNappa => 'soft and thin; stretches when wet, colour may bleed',
-            self::RacingHide => 'coated against abrasion; a drop beads, a cured film that alcohol leaves alone',
-            self::CoatedCanvas => 'cloth under a printed film; the cut edge shows threads',
-            self::Synthetic => 'a film on cloth; the cut edge shows threads',
-            self::Textile => 'woven or knitted; colour is in the yarn',
-            self::Rubber => 'rubber; yellows with light',
-            self::Foam => 'a foamed sole; yellows, paint on it cracks',
-            self::Metal => 'buckles, eyelets, zips',
-            self::LeatherStack => 'layers show on the edge; end grain drinks and darkens',
-            self::LeatherEdge => 'cut edge of the sole, stained and dressed',
-            self::BareWelt => 'undyed strip with its stitching; any colour stays for good',
-            self::PlasticStack => 'a printed skin that only looks like layers; never sanded',
-        };
+        return Profile::of($this)->sign;
     }
 
-    /** The cut edges of sole and heel. */
+    public function is(Property $property): bool
+    {
+        return Profile::of($this)->is($property);
+    }
+
+    /** How often it shows this, between 0 and 1; 1 where a trial says nothing about materials. */
+    public function shows(TrialResult $result): float
+    {
+        $row = Profile::of($this)->shows[$result->trial->value] ?? null;
+        $at = array_search($result->outcome, $result->trial->outcomes(), true);
+
+        return null === $row || false === $at ? 1.0 : $row[$at];
+    }
+
+    /** What a trial can do to it on a hidden place, from 0 (a look) to 1 (forbidden). */
+    public function harmedBy(Trial $trial): float
+    {
+        return Profile::of($this)->harms[$trial->value];
+    }
+
+    /** A mirror needs a grain that is closed and takes wax. */
+    public function takes(Gloss $gloss): bool
+    {
+        return Gloss::Mirror !== $gloss || $this->is(Property::TakesMirror);
+    }
+
+    /** It tells of a material: lifted scales of reptile, flat nap of suede. Elsewhere it is offered one step further. */
+    public function usuallyHas(FindingKind $finding): bool
+    {
+        return !\in_array($finding, Profile::of($this)->unusual, true);
+    }
+
     public function isEdge(): bool
     {
-        return \in_array($this, [self::LeatherStack, self::LeatherEdge], true);
+        return $this->is(Property::IsEdge);
     }
 
-    /** Colour lives in the fibre or in the polish, so a solvent leaves a pale spot (C-2). */
     public function losesColourToSolvent(): bool
     {
-        return \in_array($this, [self::Aniline, self::Burnished, self::Patent, self::ReptileGlazed, self::CoatedCanvas], true);
+        return $this->is(Property::LosesColourToSolvent);
     }
 
-    /** Nothing touches it in sight before it was tried out of sight (C-1). */
     public function asksForTrial(): bool
     {
-        return \in_array($this, [self::Aniline, self::Burnished, self::VegTan, self::Suede, self::Nubuck, self::ReptileMatt, self::ReptileGlazed], true);
+        return $this->is(Property::AsksForTrial);
     }
 
-    /** No fat goes on nap (C-4). */
     public function hasNap(): bool
     {
-        return \in_array($this, [self::Suede, self::Nubuck], true);
+        return $this->is(Property::HasNap);
     }
 
-    /** Fibre outside, fine or coarse: it is brushed up at the end (C-9). */
     public function isNapped(): bool
     {
-        return $this->hasNap() || self::RoughOut === $this;
+        return $this->is(Property::IsNapped);
     }
 
-    /** Smooth leather that takes cream polish. */
     public function takesCream(): bool
     {
-        return \in_array($this, [self::Aniline, self::SemiAniline, self::Pigmented, self::Burnished, self::Waxy, self::Embossed], true);
+        return $this->is(Property::TakesCream);
     }
 
-    /** Any colour on it stays for good or spoils its print: covered before anything runs or sprays beside it (O-15, C-3). */
     public function mustStayBare(): bool
     {
-        return self::BareWelt === $this || self::CoatedCanvas === $this;
+        return $this->is(Property::MustStayBare);
     }
 
     public function isLeather(): bool
     {
-        return !\in_array($this, [self::CoatedCanvas, self::Synthetic, self::Textile, self::Rubber, self::Foam, self::PlasticStack, self::Metal], true);
+        return $this->is(Property::IsLeather);
     }
 
     public function isReptile(): bool
     {
-        return self::ReptileMatt === $this || self::ReptileGlazed === $this;
+        return $this->is(Property::IsReptile);
     }
 
-    /** Colour lies in a film on top, where dirt stays too. */
     public function hasFilm(): bool
     {
-        return \in_array($this, [self::SemiAniline, self::Pigmented, self::Patent, self::Embossed, self::ReptileGlazed, self::RacingHide, self::CoatedCanvas, self::Synthetic], true);
+        return $this->is(Property::HasFilm);
     }
 }

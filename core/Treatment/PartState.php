@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\DryFilm;

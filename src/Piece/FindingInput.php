@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class FindingInput

@@ -6,11 +6,11 @@ namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'finding')]

@@ -6,17 +6,17 @@ namespace KindHeel\App\Words;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -96,8 +96,8 @@ final readonly class WordsController
             $finding->group()->value,
             $finding->hasSize(),
             $finding->hasDepth(),
-            array_column(array_filter(Material::cases(), $finding->isUsualOn(...)), 'value'),
-            array_column(array_filter(PartName::cases(), $finding->canBeOn(...)), 'value'),
+            array_column(array_filter(Material::cases(), static fn (Material $m): bool => $m->usuallyHas($finding)), 'value'),
+            array_column(array_filter(PartName::cases(), static fn (PartName $p): bool => $p->canHave($finding)), 'value'),
         );
     }
 }

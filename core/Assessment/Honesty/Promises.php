@@ -7,12 +7,12 @@ namespace KindHeel\Core\Assessment\Honesty;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingGroup;
-use KindHeel\Core\Assessment\FindingKind as F;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Finding\FindingKind as F;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Material;
 
 /** What will be gone, what will be softer and what stays, from findings, material and aim (J-5). */

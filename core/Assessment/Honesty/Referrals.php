@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment\Honesty;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Severity;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 

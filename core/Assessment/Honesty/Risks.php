@@ -21,7 +21,7 @@ final class Risks
         $said = [];
         foreach (self::byMaterial($piece) as $id => $places) {
             $all = \count($places) > 4 && \count($places) === \count(array_filter($piece->kind->parts(), static fn (PartName $p): bool => $p->isOuter()));
-            $sentence = self::ofMaterial(Material::from($id), $all ? $piece->kind->outer() : Phrase::list($places), !$all && \count($places) > 1);
+            $sentence = Material::from($id)->profile()->risk($all ? $piece->kind->outer() : Phrase::list($places), !$all && \count($places) > 1);
             if (null !== $sentence) {
                 $said[] = $sentence;
             }
@@ -40,27 +40,6 @@ final class Risks
         }
 
         return $said;
-    }
-
-    private static function ofMaterial(Material $material, string $names, bool $many): ?string
-    {
-        $is = $many ? 'are' : 'is';
-        $it = $many ? 'them' : 'it';
-
-        return match ($material) {
-            Material::Aniline => Phrase::sentence('The %s %s open leather without a film: water and cream can darken %s. We try everything on a hidden place first.', $names, $is, $it),
-            Material::SemiAniline => Phrase::sentence('The film on the %s is thin; a stubborn stain may take some of it along.', $names),
-            Material::Burnished => Phrase::sentence('The shade of the %s lies in the polish: cleaning can leave a paler spot that has to be built up again.', $names),
-            Material::VegTan => Phrase::sentence('The %s %s natural leather: %s as a whole and for good, and every drop can leave a ring.', $names, $is, $many ? 'they darken' : 'it darkens'),
-            Material::Suede, Material::Nubuck => Phrase::sentence('The nap of the %s can change its shade where it is cleaned; we clean the whole part, never a spot.', $names),
-            Material::ReptileMatt => Phrase::sentence('The scales of the %s can lift and darken with any moisture. Papers for a protected kind are the owner’s to show.', $names),
-            Material::ReptileGlazed => Phrase::sentence('The glaze of the %s can dull where water or oil reaches it. Papers for a protected kind are the owner’s to show.', $names),
-            Material::SheepNappa => Phrase::sentence('The %s %s thin: %s when wet, and the colour may bleed.', $names, $is, $many ? 'they stretch' : 'it stretches'),
-            Material::Patent => Phrase::sentence('What has gone into the gloss of the %s, a print or a foreign colour, does not come out again.', $names),
-            Material::CoatedCanvas => Phrase::sentence('The print of the %s is a thin film on cloth; what has rubbed through stays so.', $names),
-            Material::Waxy => Phrase::sentence('The %s will look darker and more even for a while; the pull-up comes back with wear.', $names),
-            default => null,
-        };
     }
 
     /** @return array<string, non-empty-list<string>> names of outer parts by material */

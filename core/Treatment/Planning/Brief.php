@@ -6,14 +6,14 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 
 /** What planning asks of a piece again and again: its parts, the worst of a finding, how far to go where. */
 final class Brief

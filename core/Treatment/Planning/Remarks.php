@@ -6,8 +6,6 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingGroup;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Honesty\Declined;
 use KindHeel\Core\Assessment\Honesty\OwnerPage;
@@ -17,7 +15,8 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Material\Material;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Effect;
@@ -85,15 +84,9 @@ final readonly class Remarks
 
     private function colourless(Part $part): Refusal
     {
-        [$rule, $why] = match (true) {
-            $part->material->isReptile() => ['C-8', 'dye moves on scales, and paint hides them'],
-            Material::Patent === $part->material => ['C-16', 'nothing bites into the gloss'],
-            Material::CoatedCanvas === $part->material => ['C-3', 'the print is a thin film that paint would bury'],
-            Material::RacingHide === $part->material => ['H-7', 'its coat is what protects the rider'],
-            default => ['J-2', 'colour does not hold on it, or is not in its surface'],
-        };
+        $because = $part->material->profile()->noColour ?? new Remark('J-2', 'colour does not hold on it, or is not in its surface');
 
-        return new Refusal($part->at, FamilyId::Paint->value, $rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->part->label(), $part->material->label(), $why));
+        return new Refusal($part->at, FamilyId::Paint->value, $because->rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->part->label(), $part->material->label(), $because->text));
     }
 
     /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Family;

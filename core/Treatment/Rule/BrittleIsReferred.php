@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Assessment\FindingKind;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;

@@ -7,7 +7,6 @@ namespace KindHeel\Tests\Core\Assessment;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Honesty\OwnerPage;
@@ -18,9 +17,10 @@ use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -125,7 +125,7 @@ final class HonestyTest extends TestCase
         $whole = static fn (Kind $kind): Half => $kind->halves()[0];
         foreach (FindingKind::cases() as $finding) {
             foreach ([Kind::Derby, Kind::Chelsea, Kind::RidingBoot, Kind::Satchel, Kind::Jacket, Kind::Belt] as $kind) {
-                $part = array_values(array_filter($kind->parts(), $finding->canBeOn(...)))[0] ?? null;
+                $part = array_values(array_filter($kind->parts(), static fn (PartName $p): bool => $p->canHave($finding)))[0] ?? null;
                 if (null === $part || FindingKind::LiftedScales === $finding) {
                     continue;
                 }

@@ -8,8 +8,6 @@ use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingGroup;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
@@ -19,10 +17,12 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
-use KindHeel\Core\Assessment\Severity;
 use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
@@ -89,22 +89,22 @@ final class TriedPieceTest extends TestCase
     public function testEveryMaterialHasFindingsThatAreUsualOnItInEveryGroupThatItCanShow(): void
     {
         foreach (Material::cases() as $material) {
-            $usual = array_filter(FindingKind::cases(), static fn (FindingKind $f): bool => $f->isUsualOn($material));
+            $usual = array_filter(FindingKind::cases(), static fn (FindingKind $f): bool => $material->usuallyHas($f));
             self::assertGreaterThan(10, \count($usual), $material->value);
             self::assertLessThan(\count(FindingKind::cases()), \count($usual), $material->value.' shows everything');
             self::assertContains(FindingGroup::Dirt, array_map(static fn (FindingKind $f) => $f->group(), $usual));
         }
-        self::assertTrue(FindingKind::FlatNap->isUsualOn(Material::Suede));
-        self::assertFalse(FindingKind::FlatNap->isUsualOn(Material::Patent));
-        self::assertFalse(FindingKind::Scratch->isUsualOn(Material::Suede));
-        self::assertTrue(FindingKind::YellowedRubber->isUsualOn(Material::Foam));
-        self::assertFalse(FindingKind::RedRot->isUsualOn(Material::Synthetic));
+        self::assertTrue(Material::Suede->usuallyHas(FindingKind::FlatNap));
+        self::assertFalse(Material::Patent->usuallyHas(FindingKind::FlatNap));
+        self::assertFalse(Material::Suede->usuallyHas(FindingKind::Scratch));
+        self::assertTrue(Material::Foam->usuallyHas(FindingKind::YellowedRubber));
+        self::assertFalse(Material::Synthetic->usuallyHas(FindingKind::RedRot));
     }
 
     public function testEveryFindingCanBeOnSomePartOfSomeKindAndReadsAsOneThing(): void
     {
         foreach (FindingKind::cases() as $finding) {
-            self::assertNotSame([], array_filter(PartName::cases(), $finding->canBeOn(...)), $finding->value);
+            self::assertNotSame([], array_filter(PartName::cases(), static fn (PartName $p): bool => $p->canHave($finding)), $finding->value);
             self::assertMatchesRegularExpression('/^(the|what) \S/', $finding->noun());
             self::assertTrue(!$finding->hasDepth() || $finding->hasSize(), $finding->value.' has a depth and no length');
         }

@@ -11,8 +11,6 @@ use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Finder;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
-use KindHeel\Core\Material\OutcomeTable;
-use KindHeel\Core\Material\Risk;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -30,7 +28,7 @@ final class FinderTest extends TestCase
         self::assertEqualsWithDelta(0.5556, $before->of(Material::Pigmented), 1e-4);
         self::assertEqualsWithDelta(0.9911, $before->entropy(), 1e-4);
         $bead = new TrialResult(Trial::WaterDrop, Outcome::Beads);
-        self::assertSame([0.993, 0.003], [OutcomeTable::probability(Material::Pigmented, $bead), OutcomeTable::probability(Material::Aniline, $bead)]);
+        self::assertSame([0.993, 0.003], [Material::Pigmented->shows($bead), Material::Aniline->shows($bead)]);
         self::assertEqualsWithDelta(0.5530, $before->chanceOf($bead), 1e-4);
         // 0.5556 · 0.993 / (0.5556 · 0.993 + 0.4444 · 0.003) = 0.99759
         $after = $before->after($bead);
@@ -56,7 +54,7 @@ final class FinderTest extends TestCase
     {
         foreach (Trial::cases() as $trial) {
             foreach (Material::cases() as $material) {
-                $sum = array_sum(array_map(static fn (Outcome $o): float => OutcomeTable::probability($material, new TrialResult($trial, $o)), $trial->outcomes()));
+                $sum = array_sum(array_map(static fn (Outcome $o): float => $material->shows(new TrialResult($trial, $o)), $trial->outcomes()));
                 self::assertEqualsWithDelta($trial->identifies() ? 1.0 : (float) \count($trial->outcomes()), $sum, 2e-3, $trial->value.' on '.$material->value);
             }
         }
@@ -80,7 +78,7 @@ final class FinderTest extends TestCase
     #[DataProvider('mainSigns')]
     public function testTheTableSaysWhatTheTradeSays(Material $material, Trial $trial, Outcome $outcome): void
     {
-        $chances = array_map(static fn (Outcome $o): float => OutcomeTable::probability($material, new TrialResult($trial, $o)), $trial->outcomes());
+        $chances = array_map(static fn (Outcome $o): float => $material->shows(new TrialResult($trial, $o)), $trial->outcomes());
         self::assertSame($outcome, $trial->outcomes()[array_search(max($chances), $chances, true)]);
     }
 
@@ -112,12 +110,12 @@ final class FinderTest extends TestCase
             while (null !== ($proposal = Finder::next($belief, $done, $outOfReach))) {
                 $fragile = 0;
                 foreach ($candidates as $material) {
-                    $risk = Risk::of($proposal->trial, $material);
-                    self::assertFalse($belief->of($material) >= Finder::STILL_LIKELY && $risk >= Risk::FORBIDDEN, $proposal->trial->value.' is forbidden on '.$material->value);
-                    $fragile += $belief->of($material) >= 0.1 && $risk >= Risk::RISKY ? 1 : 0;
+                    $risk = $material->harmedBy($proposal->trial);
+                    self::assertFalse($belief->of($material) >= Finder::STILL_LIKELY && $risk >= Finder::FORBIDDEN, $proposal->trial->value.' is forbidden on '.$material->value);
+                    $fragile += $belief->of($material) >= 0.1 && $risk >= Finder::RISKY ? 1 : 0;
                 }
                 self::assertLessThan(2, $fragile, 'nothing risky while two fragile ones are likely');
-                $outcome = self::draw($random, $proposal->trial->outcomes(), static fn (Outcome $o): float => OutcomeTable::probability($true, new TrialResult($proposal->trial, $o)));
+                $outcome = self::draw($random, $proposal->trial->outcomes(), static fn (Outcome $o): float => $true->shows(new TrialResult($proposal->trial, $o)));
                 $belief = $belief->after(new TrialResult($proposal->trial, $outcome));
                 $done[] = $proposal->trial;
                 ++$trials;

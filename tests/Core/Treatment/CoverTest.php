@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Treatment;
 
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Treatment;
 
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;

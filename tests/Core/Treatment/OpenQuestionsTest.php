@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
@@ -13,6 +12,7 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;

@@ -7,7 +7,6 @@ namespace KindHeel\Tests\Core\Treatment;
 use Eris\Generators;
 use Eris\TestTrait;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\ColourFamily;
@@ -15,6 +14,7 @@ use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -180,7 +180,7 @@ final class PlannerTest extends TestCase
         $shoes = Shoes::pair($kind)->of($material, $certainty)->to($aim, $gloss);
         foreach ($findings as [$at, $finding, $severity]) {
             $place = $all[$at % \count($all)];
-            if ($finding->canBeOn(Shoes::place($place)->part) && FindingKind::LiftedScales !== $finding) {
+            if (Shoes::place($place)->part->canHave($finding) && FindingKind::LiftedScales !== $finding) {
                 $shoes->with($place, $finding, $severity);
             }
         }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Treatment;
 
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;

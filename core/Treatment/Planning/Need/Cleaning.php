@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning\Need;
 
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
@@ -158,34 +158,17 @@ final readonly class Cleaning
         if (0 === $dirt && 'wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '')) {
             $dirt = 1;
         }
-        $washed = PieceFamily::Trainer === $this->brief->piece->kind->family() && 'machine' === $this->brief->wishes->schools->side(School::TrainerWash, 'hand');
+        $profile = $part->material->profile();
+        $family = $profile->cleaner($dirt);
+        if (null === $family && [] !== $profile->creamFor && (Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, ...$profile->creamFor) > 0)) {
+            return FamilyId::CleanerCream;
+        }
+        if (null === $family && $this->brief->worst($part->at, FindingKind::YellowedRubber) > 0 && \in_array($part->material, [Material::Rubber, Material::Foam, Material::PlasticStack], true)) {
+            return FamilyId::FoamCleaner;
+        }
+        $machine = PieceFamily::Trainer === $this->brief->piece->kind->family() && 'machine' === $this->brief->wishes->schools->side(School::TrainerWash, 'hand');
 
-        return match ($part->material) {
-            Material::Pigmented, Material::SemiAniline, Material::Embossed => match (true) {
-                $dirt > 3 => FamilyId::FoamCleaner,
-                3 === $dirt => FamilyId::CleanerNeutral,
-                $dirt > 0 || Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, FindingKind::OldPolish) > 0 => FamilyId::CleanerCream,
-                default => null,
-            },
-            Material::Aniline, Material::Burnished, Material::SheepNappa => match (true) {
-                $dirt > 2 => FamilyId::CleanerNeutral,
-                $dirt > 0 || Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, FindingKind::OldPolish, FindingKind::WaxBuildUp) > 0 => FamilyId::CleanerCream,
-                default => null,
-            },
-            Material::Waxy, Material::RoughOut, Material::VegTan => match (true) {
-                $dirt > 2 => FamilyId::Soap,
-                $dirt > 0 => FamilyId::CleanerNeutral,
-                default => null,
-            },
-            Material::Patent, Material::RacingHide, Material::CoatedCanvas => $dirt > 0 ? FamilyId::CleanerNeutral : null,
-            Material::Synthetic, Material::Textile => match (true) {
-                0 === $dirt => null,
-                $washed => FamilyId::Wash,
-                default => FamilyId::FoamCleaner,
-            },
-            Material::Rubber, Material::Foam, Material::PlasticStack => $dirt > 0 || $this->brief->worst($part->at, FindingKind::YellowedRubber) > 0 ? FamilyId::FoamCleaner : null,
-            default => null,
-        };
+        return null !== $family && $machine && \in_array($part->material, [Material::Synthetic, Material::Textile], true) ? FamilyId::Wash : $family;
     }
 
     private static function rung(FamilyId $family): int

@@ -6,7 +6,6 @@ namespace KindHeel\Core\Treatment\Planning\Need;
 
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
@@ -15,6 +14,7 @@ use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
@@ -66,13 +66,12 @@ final readonly class Colouring
     /** What holds on a material; null when colour does not, or would do harm. */
     public static function suited(Part $part, bool $byDye = true): ?FamilyId
     {
-        return match ($part->material) {
-            Material::Pigmented, Material::SemiAniline, Material::Embossed, Material::SheepNappa, Material::Synthetic => FamilyId::Paint,
-            Material::Rubber, Material::Foam => PartName::Outsole === $part->at->part ? null : FamilyId::Paint,
-            Material::Aniline, Material::Burnished, Material::VegTan => FamilyId::DyeSpirit,
-            Material::Waxy => $byDye ? FamilyId::DyeSpirit : null,
-            Material::Suede, Material::Nubuck, Material::RoughOut => FamilyId::DyeWater,
-            default => null,
+        $family = $part->material->profile()->colour;
+
+        return match (true) {
+            Material::Waxy === $part->material && !$byDye => null,
+            PartName::Outsole === $part->at->part && \in_array($part->material, [Material::Rubber, Material::Foam], true) => null,
+            default => $family,
         };
     }
 

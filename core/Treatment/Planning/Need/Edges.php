@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning\Need;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;

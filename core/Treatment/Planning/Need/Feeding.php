@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning\Need;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
-use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
@@ -56,12 +56,7 @@ final readonly class Feeding
         }
         $oil = 'oil' === $this->brief->wishes->schools->side(School::Feeding, 'cream');
 
-        return match ($part->material) {
-            Material::Aniline, Material::SemiAniline, Material::Pigmented, Material::Burnished, Material::Embossed, Material::SheepNappa, Material::LeatherEdge, Material::LeatherStack => FamilyId::Conditioner,
-            Material::VegTan, Material::Waxy => $oil && Dryness::Supple !== $part->dryness ? FamilyId::Oil : FamilyId::Conditioner,
-            Material::ReptileMatt, Material::ReptileGlazed => FamilyId::ConditionerLight,
-            default => null,
-        };
+        return $oil && $part->material->is(Property::TakesOil) && Dryness::Supple !== $part->dryness ? FamilyId::Oil : $part->material->profile()->food;
     }
 
     private function times(Part $part): int

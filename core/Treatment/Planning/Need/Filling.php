@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning\Need;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;

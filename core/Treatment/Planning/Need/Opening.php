@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning\Need;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Brief;

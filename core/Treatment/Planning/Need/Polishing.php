@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning\Need;
 
-use KindHeel\Core\Assessment\FindingKind;
 use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
@@ -12,6 +11,7 @@ use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;

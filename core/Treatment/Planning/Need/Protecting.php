@@ -77,7 +77,8 @@ final readonly class Protecting
                 default => null,
             },
             Material::Embossed, Material::SheepNappa, Material::Textile, Material::Synthetic => $work ? FamilyId::Repellent : null,
-            default => null,
+            Material::Patent, Material::ReptileMatt, Material::ReptileGlazed, Material::RacingHide, Material::CoatedCanvas, Material::Rubber, Material::Foam,
+            Material::LeatherStack, Material::LeatherEdge, Material::BareWelt, Material::PlasticStack, Material::Metal => null,
         };
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Assessment;
+namespace KindHeel\Core\Finding;
 
 /** Findings that belong together, in the order in which a piece is looked over. */
 enum FindingGroup: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Assessment;
+namespace KindHeel\Core\Finding;
 
 /** How much a finding shows. */
 enum Severity: int

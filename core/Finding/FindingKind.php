@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Assessment;
-
-use KindHeel\Core\Material\Material;
+namespace KindHeel\Core\Finding;
 
 /** What can be wrong with a part. */
 enum FindingKind: string
@@ -119,42 +117,6 @@ enum FindingKind: string
     public function hasDepth(): bool
     {
         return \in_array($this, [self::Gouge, self::Crack, self::StackSplit], true);
-    }
-
-    /** Some things are only to be had on a part of their own: a stiff zip on a zip. */
-    public function canBeOn(PartName $part): bool
-    {
-        return match ($this) {
-            self::ZipStiff => \in_array($part, [PartName::Zip, PartName::Zips, PartName::Hardware, PartName::Lining], true),
-            self::BuckleBent => \in_array($part, [PartName::Buckle, PartName::Hardware, PartName::Strap, PartName::Hooks, PartName::Quarter, PartName::Vamp, PartName::Zip, PartName::Zips, PartName::SpurRest], true),
-            self::StackDry, self::StackSplit => \in_array($part, [PartName::HeelStack, PartName::SoleEdge, PartName::Welt, PartName::Outsole, PartName::Edge], true),
-            self::LiningTorn => \in_array($part, [PartName::Lining, PartName::Insole, PartName::Collar, PartName::Tongue], true),
-            self::EyeletMissing => \in_array($part, [PartName::Facing, PartName::Eyestay, PartName::Hooks, PartName::Shaft, PartName::Holes, PartName::Hardware, PartName::Quarter], true),
-            self::WeltGrit => !\in_array($part, [PartName::Lining, PartName::Insole, PartName::Laces], true),
-            default => true,
-        };
-    }
-
-    /** It tells of a material: lifted scales of reptile, flat nap of suede. Elsewhere it is offered one step further. */
-    public function isUsualOn(Material $material): bool
-    {
-        $leather = $material->isLeather();
-
-        return match ($this) {
-            self::LiftedScales => $material->isReptile(),
-            self::FlatNap => $material->hasNap() || Material::RoughOut === $material,
-            self::YellowedRubber => \in_array($material, [Material::Rubber, Material::Foam, Material::Synthetic], true),
-            self::YellowedLeather, self::DarkHandling => $leather && !$material->isEdge(),
-            self::OldPolish, self::WaxBuildUp => $leather && !$material->hasNap(),
-            self::Scuff, self::Peeling => Material::Textile !== $material && Material::Metal !== $material && !(self::Peeling === $this && ($material->hasNap() || Material::VegTan === $material || $material->isEdge())),
-            self::Scratch, self::Gouge, self::Crack, self::Crease => Material::Textile !== $material && !$material->hasNap(),
-            self::Brittle, self::RedRot, self::WaterRing, self::SweatSalt, self::BodyGrease => $leather || Material::Textile === $material && self::RedRot !== $this && self::Brittle !== $this,
-            self::Mud, self::RoadSalt, self::GroundInDirt, self::Dust => Material::Metal !== $material || self::Dust === $this,
-            self::Silicone, self::WrongTouchUp, self::BleachedSpot, self::Faded, self::Patchy, self::ColourTransfer, self::HeatMark => Material::Metal !== $material,
-            self::StackDry, self::StackSplit => $material->isEdge(),
-            self::EdgeWorn => $material->isEdge() || Material::Rubber === $material || Material::Foam === $material || $leather,
-            default => true,
-        };
     }
 
     /** As it stands in a sentence, one of a kind: “the scuff … will be gone”. */

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Material\Profile;
+
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Profile;
+use KindHeel\Core\Material\Property;
+use KindHeel\Core\Product\FamilyId as F;
+
+/** Leather whose colour lies in a film. */
+final class Pigmented extends Profile
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'pigmented',
+            sign: 'colour lies in a film; a drop beads, a nail leaves no mark',
+            properties: [Property::IsLeather, Property::HasFilm, Property::TakesCream, Property::TakesMirror],
+            shows: [
+                'T-1' => [0.003, 0.004, 0.993],
+                'T-2' => [0.003, 0.008, 0.989],
+                'T-3' => [0.008, 0.004, 0.988],
+                'T-4' => [0.253, 0.015, 0.717, 0.003, 0.003, 0.003, 0.003, 0.003],
+                'T-5' => [0.984, 0.008, 0.008],
+                'T-6' => [0.021, 0.973, 0.003, 0.003],
+                'T-10' => [0.008, 0.992],
+            ],
+            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            unusual: [
+                FindingKind::YellowedRubber, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit,
+            ],
+            cleaners: [1 => F::CleanerCream, 3 => F::CleanerNeutral, 4 => F::FoamCleaner],
+            creamFor: [FindingKind::OldPolish],
+            colour: F::Paint,
+            food: F::Conditioner,
+            risk: null,
+        );
+    }
+}

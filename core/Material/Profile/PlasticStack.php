@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Material\Profile;
+
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Profile;
+use KindHeel\Core\Product\FamilyId as F;
+
+/** A heel printed to look like layers. */
+final class PlasticStack extends Profile
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'printed plastic stack',
+            sign: 'a printed skin that only looks like layers; never sanded',
+            properties: [],
+            shows: [
+                'T-1' => [0.003, 0.003, 0.994],
+                'T-2' => [0.003, 0.003, 0.994],
+                'T-3' => [0.008, 0.004, 0.988],
+                'T-4' => [0.003, 0.976, 0.006, 0.003, 0.003, 0.003, 0.003, 0.003],
+                'T-5' => [0.286, 0.286, 0.428],
+                'T-6' => [0.033, 0.961, 0.003, 0.003],
+                'T-10' => [0.008, 0.992],
+            ],
+            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            unusual: [
+                FindingKind::BodyGrease, FindingKind::SweatSalt, FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedLeather,
+                FindingKind::YellowedRubber, FindingKind::DarkHandling, FindingKind::WaterRing, FindingKind::LiftedScales, FindingKind::FlatNap,
+                FindingKind::Brittle, FindingKind::RedRot, FindingKind::EdgeWorn, FindingKind::StackDry, FindingKind::StackSplit,
+            ],
+            cleaners: [1 => F::FoamCleaner],
+            colour: null,
+            food: null,
+            risk: null,
+        );
+    }
+}

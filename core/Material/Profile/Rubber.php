@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Material\Profile;
+
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Profile;
+use KindHeel\Core\Product\FamilyId as F;
+
+/** Solid rubber. */
+final class Rubber extends Profile
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'rubber',
+            sign: 'rubber; yellows with light',
+            properties: [],
+            shows: [
+                'T-1' => [0.003, 0.003, 0.994],
+                'T-2' => [0.004, 0.008, 0.988],
+                'T-3' => [0.008, 0.008, 0.984],
+                'T-4' => [0.003, 0.003, 0.979, 0.003, 0.003, 0.003, 0.003, 0.003],
+                'T-5' => [0.008, 0.027, 0.965],
+                'T-6' => [0.975, 0.017, 0.003, 0.005],
+                'T-10' => [0.058, 0.942],
+            ],
+            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            unusual: [
+                FindingKind::BodyGrease, FindingKind::SweatSalt, FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedLeather,
+                FindingKind::DarkHandling, FindingKind::WaterRing, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::Brittle,
+                FindingKind::RedRot, FindingKind::StackDry, FindingKind::StackSplit,
+            ],
+            cleaners: [1 => F::FoamCleaner],
+            colour: F::Paint,
+            food: null,
+            risk: null,
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Material\Profile;
+
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Profile;
+use KindHeel\Core\Material\Property;
+use KindHeel\Core\Product\FamilyId as F;
+
+/** Nap on both sides. */
+final class Suede extends Profile
+{
+    public function __construct()
+    {
+        parent::__construct(
+            label: 'suede',
+            sign: 'nap both ways; a drop sinks in at once',
+            properties: [Property::IsLeather, Property::HasNap, Property::IsNapped, Property::AsksForTrial],
+            shows: [
+                'T-1' => [0.989, 0.008, 0.003],
+                'T-2' => [0.494, 0.347, 0.159],
+                'T-3' => [0.874, 0.014, 0.112],
+                'T-4' => [0.003, 0.003, 0.003, 0.003, 0.974, 0.008, 0.003, 0.003],
+                'T-5' => [0.006, 0.651, 0.343],
+                'T-6' => [0.986, 0.008, 0.003, 0.003],
+                'T-10' => [0.008, 0.992],
+            ],
+            harms: ['T-1' => 0.18, 'T-2' => 0.08, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            unusual: [
+                FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedRubber, FindingKind::Scratch, FindingKind::Gouge,
+                FindingKind::Crack, FindingKind::Peeling, FindingKind::Crease, FindingKind::LiftedScales, FindingKind::StackDry,
+                FindingKind::StackSplit,
+            ],
+            cleaners: [],
+            colour: F::DyeWater,
+            food: null,
+            risk: 'The nap of the {parts} can change its shade where it is cleaned; we clean the whole part, never a spot.',
+        );
+    }
+}
