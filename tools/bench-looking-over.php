@@ -8,15 +8,15 @@ declare(strict_types=1);
  */
 
 use KindHeel\App\Picture\PictureStore;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Honesty\OwnerPage;
-use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Belief;
 use KindHeel\Core\Material\Certainty;

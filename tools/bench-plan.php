@@ -7,20 +7,20 @@ declare(strict_types=1);
  * A pair with 30 parts and 40 findings, then the largest piece with 300 findings. Times are reported, never asserted.
  */
 
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
 
 require dirname(__DIR__).'/vendor/autoload.php';

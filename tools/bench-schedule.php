@@ -6,9 +6,9 @@ declare(strict_types=1);
 
 use KindHeel\App\Compute\Deadline;
 use KindHeel\App\Compute\ScheduleReader;
-use KindHeel\Core\Schedule\Solve\Draft;
-use KindHeel\Core\Schedule\Solve\Placer;
-use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Tests\Support\RandomShop;
 use KindHeel\Tests\Support\ScheduleCheck;
@@ -22,15 +22,15 @@ foreach ($sizes as $steps) {
     foreach ([1.0, 2.0, 4.0, 8.0] as $pressure) {
         $people = max(1, intdiv($steps, 100));
         $problem = (new ScheduleReader())->problem(json_decode((string) json_encode(RandomShop::week(7, $steps, $people, $pressure))));
-        $placer = new Placer($problem);
-        $draft = new Draft(array_keys($placer->blocks->steps));
+        $placer = new ScheduleGenerator($problem);
+        $draft = new Candidate(array_keys($placer->blocks->steps));
         $placer->place($draft);
         $began = hrtime(true);
         for ($n = 0; $n < 5; ++$n) {
             $placer->place($draft);
         }
         $one = (hrtime(true) - $began) / 5e6;
-        $plain = min([INF, ...array_map(static fn (array $order): float => $placer->place(new Draft($order))->worth[2], array_slice((new PlainOrders($problem, $placer->blocks))->all(), 0, 3))]);
+        $plain = min([INF, ...array_map(static fn (array $order): float => $placer->place(new Candidate($order))->worth[2], array_slice((new PriorityRules($problem, $placer->blocks))->all(), 0, 3))]);
         $random = new Randomizer(new Mt19937(1));
         $solver = new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), Deadline::in($steps > 100 ? 2000 : 850));
         $table = $solver->solve();

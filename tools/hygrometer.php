@@ -9,7 +9,7 @@ declare(strict_types=1);
  */
 
 use KindHeel\App\Air\SimulatedThermoHygrometer;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -39,7 +39,7 @@ if ('PUT' === ($_SERVER['REQUEST_METHOD'] ?? 'GET')) {
     file_put_contents($file, json_encode($state, \JSON_THROW_ON_ERROR), \LOCK_EX);
     $answer(200, $state);
 }
-$place = Place::tryFrom(basename($path));
+$place = DryingPlace::tryFrom(basename($path));
 if (!str_starts_with($path, '/places/') || null === $place) {
     $answer(404, ['error' => 'Ask for /places/bench, /places/rack, /places/booth or /places/box.']);
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Text\Phrase;
 
 /** Where the halves of a pair are not alike: what the eye will look for side by side (S-1). */
 final class Differences

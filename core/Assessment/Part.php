@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;

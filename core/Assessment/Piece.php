@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Cut;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Belief;
 use KindHeel\Core\Material\Certainty;
@@ -12,6 +18,8 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Proposal;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 
 /** A piece as it was looked over: its parts by half, what is wrong with them, and how far to go. */
 final readonly class Piece
@@ -36,7 +44,7 @@ final readonly class Piece
      * @param list<Finding>       $findings
      * @param list<RecordedTrial> $trials
      *
-     * @throws AssessmentError when the kind lacks a part or a half, a part is given twice, a finding does not fit, or a shine cannot be had
+     * @throws FieldError when the kind lacks a part or a half, a part is given twice, a finding does not fit, or a shine cannot be had
      */
     public static function of(Kind $kind, Size $size, Agreed $agreed, array $parts, array $findings, array $trials = []): self
     {
@@ -44,7 +52,7 @@ final readonly class Piece
         foreach ($parts as $part) {
             self::mustHave($kind, $part->at);
             if (isset($byPlace[(string) $part->at])) {
-                throw new AssessmentError('parts', Phrase::sentence('The %s is given twice.', $part->at->label()));
+                throw new FieldError('parts', Phrase::sentence('The %s is given twice.', $part->at->label()));
             }
             $byPlace[(string) $part->at] = $part;
         }
@@ -76,14 +84,14 @@ final readonly class Piece
         return new self($kind, $size, $agreed, $byPlace, $findings, $trials);
     }
 
-    /** @throws AssessmentError */
+    /** @throws FieldError */
     public static function mustHave(Kind $kind, Place $at): void
     {
         if (!$kind->has($at->part)) {
-            throw new AssessmentError('part', Phrase::sentence('%s has no %s.', Phrase::an($kind->label()), $at->part->label()));
+            throw new FieldError('part', Phrase::sentence('%s has no %s.', Phrase::an($kind->label()), $at->part->label()));
         }
         if (!\in_array($at->half, $kind->halves(), true)) {
-            throw new AssessmentError('half', $kind->isPair()
+            throw new FieldError('half', $kind->isPair()
                 ? Phrase::sentence('%s comes as left and right, not as “%s”.', Phrase::an($kind->label()), $at->half->value)
                 : Phrase::sentence('%s is one piece, it has no %s half.', Phrase::an($kind->label()), $at->half->value));
         }
@@ -138,18 +146,18 @@ final readonly class Piece
     /**
      * A part as its trials name it; as it is, where no trial tells of it or the name would not go with what was agreed.
      *
-     * @throws AssessmentError when the piece has no such part
+     * @throws FieldError when the piece has no such part
      */
     public function named(Place $at): Part
     {
-        $part = $this->part($at) ?? throw new AssessmentError('part', Phrase::sentence('There is no %s on it.', $at->label()));
+        $part = $this->part($at) ?? throw new FieldError('part', Phrase::sentence('There is no %s on it.', $at->label()));
         if ([] === $this->resultsAt($at)) {
             return $part;
         }
         $belief = $this->beliefAt($at);
         try {
             $this->were([$at], $belief->likeliest());
-        } catch (AssessmentError) {
+        } catch (FieldError) {
             return $part;
         }
 
@@ -161,7 +169,7 @@ final readonly class Piece
      *
      * @param list<Place> $places
      *
-     * @throws AssessmentError when that could not be
+     * @throws FieldError when that could not be
      */
     public function were(array $places, Material $material): self
     {
@@ -214,14 +222,14 @@ final readonly class Piece
         $able = array_filter($outer, static fn (Part $p): bool => $p->material->takes($agreed->gloss));
         $first = array_values($outer)[0] ?? null;
         if (null !== $first && [] === $able) {
-            throw new AssessmentError('gloss', Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value));
+            throw new FieldError('gloss', Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value));
         }
         foreach ($parts as $part) {
             if (null !== $part->agreed && !$part->material->takes($part->agreed->gloss)) {
-                throw new AssessmentError('gloss', Phrase::sentence('The %s is %s: it cannot be brought to a %s shine.', $part->at->label(), $part->material->label(), $part->agreed->gloss->value));
+                throw new FieldError('gloss', Phrase::sentence('The %s is %s: it cannot be brought to a %s shine.', $part->at->label(), $part->material->label(), $part->agreed->gloss->value));
             }
             if (null !== $part->areaDm2 && !($part->areaDm2 > 0.0 && $part->areaDm2 <= 500.0)) {
-                throw new AssessmentError('area_dm2', 'A measured area lies between 0 and 500 dm².');
+                throw new FieldError('area_dm2', 'A measured area lies between 0 and 500 dm².');
             }
         }
     }
@@ -230,20 +238,20 @@ final readonly class Piece
     {
         self::mustHave($kind, $finding->at);
         if (!$finding->at->part->canHave($finding->kind)) {
-            throw new AssessmentError('kind', Phrase::sentence('%s is not found on the %s.', $finding->kind->label(), $finding->at->part->label()));
+            throw new FieldError('kind', Phrase::sentence('%s is not found on the %s.', $finding->kind->label(), $finding->at->part->label()));
         }
         $longest = $size->longestMm($kind);
         foreach (['length_mm' => $finding->lengthMm, 'width_mm' => $finding->widthMm] as $field => $value) {
             if (($value ?? 0.0) > $longest) {
-                throw new AssessmentError($field, Phrase::sentence('%s of this size is about %d mm long; a finding on it cannot be longer.', Phrase::an($kind->label()), (int) $longest));
+                throw new FieldError($field, Phrase::sentence('%s of this size is about %d mm long; a finding on it cannot be longer.', Phrase::an($kind->label()), (int) $longest));
             }
         }
         $thickness = $kind->anatomyOf($finding->at->part)->thicknessMm;
         if (($finding->depthMm ?? 0.0) > $thickness) {
-            throw new AssessmentError('depth_mm', Phrase::sentence('The %s is about %s mm thick; nothing in it goes deeper.', $finding->at->part->label(), (string) $thickness));
+            throw new FieldError('depth_mm', Phrase::sentence('The %s is about %s mm thick; nothing in it goes deeper.', $finding->at->part->label(), (string) $thickness));
         }
         if (null !== $part && Certainty::Known === $part->certainty && FindingKind::LiftedScales === $finding->kind && !$part->material->isReptile()) {
-            throw new AssessmentError('kind', Phrase::sentence('The %s is known to be %s: it has no scales to lift.', $finding->at->label(), $part->material->label()));
+            throw new FieldError('kind', Phrase::sentence('The %s is known to be %s: it has no scales to lift.', $finding->at->label(), $part->material->label()));
         }
     }
 }

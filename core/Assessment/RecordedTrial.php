@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\TrialResult;
 use KindHeel\Core\Product\FamilyId;

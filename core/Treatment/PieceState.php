@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Surface;

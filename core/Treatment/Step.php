@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;

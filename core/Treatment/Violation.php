@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\FamilyId;
 
 /** A rule that a step breaks, in words for the bench, and what would make it sound where that is known. */

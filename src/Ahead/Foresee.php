@@ -15,10 +15,10 @@ use KindHeel\App\Workshop\Hands;
 use KindHeel\App\Workshop\Settings;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Learning\Learned;
-use KindHeel\Core\Schedule\Roster;
-use KindHeel\Core\Schedule\Solve\Draft;
-use KindHeel\Core\Schedule\Solve\Placer;
-use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\ProblemBuilder;
+use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use Psr\Clock\ClockInterface;
@@ -45,11 +45,11 @@ final readonly class Foresee
     public function renew(): void
     {
         $factors = $this->learning->factors();
-        $roster = $this->roster($factors);
-        $placer = new Placer($roster->problem);
-        [$starts, $hands] = self::before($roster, $this->read());
-        $order = [] === $starts ? (new PlainOrders($roster->problem, $placer->blocks))->all()[0] : (new PlainOrders($roster->problem, $placer->blocks))->asBefore($starts);
-        $this->keep($roster, $placer->place(new Draft($order, $hands)), $factors, 'asked = asked + 1');
+        $builder = $this->problem($factors);
+        $placer = new ScheduleGenerator($builder->problem);
+        [$starts, $hands] = self::before($builder, $this->read());
+        $order = [] === $starts ? (new PriorityRules($builder->problem, $placer->blocks))->all()[0] : (new PriorityRules($builder->problem, $placer->blocks))->asBefore($starts);
+        $this->keep($builder, $placer->place(new Candidate($order, $hands)), $factors, 'asked = asked + 1');
     }
 
     /**
@@ -66,12 +66,12 @@ final readonly class Foresee
             return false;
         }
         $factors = $this->learning->factors();
-        $roster = $this->roster($factors);
-        [$starts, $hands] = self::before($roster, $this->read());
+        $builder = $this->problem($factors);
+        [$starts, $hands] = self::before($builder, $this->read());
         $random = new Randomizer(new Mt19937(self::SEED));
-        $table = (new Solver($roster->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $hands);
+        $table = (new Solver($builder->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $hands);
         // Somebody may have acted meanwhile: then this answer is of yesterday, and the next round looks again.
-        $this->keep($roster, $table, $factors, 'solved = asked', $row->int('asked'));
+        $this->keep($builder, $table, $factors, 'solved = asked', $row->int('asked'));
 
         return true;
     }
@@ -95,11 +95,11 @@ final readonly class Foresee
         return new Foreseen($blocks, array_column($ends, 1, 0), $row->int('changes'), array_column($paces, 1, 0));
     }
 
-    private function roster(Factors $factors): Roster
+    private function problem(Factors $factors): ProblemBuilder
     {
         $now = $this->clock->now();
 
-        return Roster::of($this->jobs($factors), $this->hands->from($now), $this->settings->places(), $now, $this->weights());
+        return ProblemBuilder::of($this->jobs($factors), $this->hands->from($now), $this->settings->places(), $now, $this->weights());
     }
 
     /** @return array<int, float> what a late minute weighs, by piece, where it is not 1 */
@@ -133,22 +133,22 @@ final readonly class Foresee
     }
 
     /** @return array{array<int, int>, array<int, int>} starts and hands of an earlier answer, by index of the step */
-    public static function before(Roster $roster, Foreseen $foreseen): array
+    public static function before(ProblemBuilder $builder, Foreseen $foreseen): array
     {
         $known = [];
         foreach ($foreseen->blocks as [$step, $person, $start]) {
             $known[$step] = [$person, $start];
         }
         $people = [];
-        foreach ($roster->problem->hands as $h => $hand) {
+        foreach ($builder->problem->workers as $h => $hand) {
             $people[(int) $hand->id] = $h;
         }
         $starts = $hands = [];
-        foreach ($roster->tasks as $i => $task) {
+        foreach ($builder->tasks as $i => $task) {
             if (isset($known[$task->id]) && !$task->running) {
                 [$person, $start] = $known[$task->id];
-                $starts[$i] = max(0, intdiv($start - $roster->now->getTimestamp(), 60));
-                if (isset($people[$person]) && $roster->problem->hands[$people[$person]]->can($task->skill)) {
+                $starts[$i] = max(0, intdiv($start - $builder->now->getTimestamp(), 60));
+                if (isset($people[$person]) && $builder->problem->workers[$people[$person]]->can($task->skill)) {
                     $hands[$i] = $people[$person];
                 }
             }
@@ -157,26 +157,26 @@ final readonly class Foresee
         return [$starts, $hands];
     }
 
-    private function keep(Roster $roster, Timetable $table, Factors $factors, string $count, ?int $onlyIf = null): void
+    private function keep(ProblemBuilder $builder, Timetable $table, Factors $factors, string $count, ?int $onlyIf = null): void
     {
         $blocks = $ends = [];
-        foreach ($roster->tasks as $i => $task) {
+        foreach ($builder->tasks as $i => $task) {
             if (isset($table->starts[$i])) {
-                $start = $roster->now->getTimestamp() + 60 * $table->starts[$i];
-                $hand = $table->hands[$i];
-                $blocks[] = [$task->id, $hand < 0 ? 0 : (int) $roster->problem->hands[$hand]->id, $start, $start + 60 * $roster->problem->steps[$i]->minutes];
+                $start = $builder->now->getTimestamp() + 60 * $table->starts[$i];
+                $hand = $table->workers[$i];
+                $blocks[] = [$task->id, $hand < 0 ? 0 : (int) $builder->problem->workers[$hand]->id, $start, $start + 60 * $builder->problem->steps[$i]->minutes];
             }
         }
         usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);
-        foreach ($roster->problem->jobs as $j => $job) {
+        foreach ($builder->problem->jobs as $j => $job) {
             $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
-            $ends[] = [(int) $job->id, $whole ? $roster->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
+            $ends[] = [(int) $job->id, $whole ? $builder->now->getTimestamp() + 60 * $table->ends[$j] : \PHP_INT_MAX];
         }
         $people = $factors->people;
         $paces = array_map(static fn (int $person, Learned $learned): array => [$person, round($learned->factor, 3)], array_keys($people), $people);
         $this->connection->executeStatement(
             'UPDATE ahead SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, changes = ?'.(null === $onlyIf ? '' : ' WHERE asked = '.$onlyIf),
-            [Iso::toRow($roster->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), $table->worth[4]],
+            [Iso::toRow($builder->now), json_encode($blocks, \JSON_THROW_ON_ERROR), json_encode($ends, \JSON_THROW_ON_ERROR), json_encode($paces, \JSON_THROW_ON_ERROR), $table->worth[4]],
         );
     }
 }

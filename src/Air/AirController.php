@@ -13,7 +13,7 @@ use KindHeel\App\People\Member;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Workshop\GearInUse;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\WhatIf;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -34,7 +34,7 @@ final readonly class AirController
         return $this->once->answer(function () use ($input): AirView {
             $this->record->typed(Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs), $input->place);
 
-            return AirView::of($this->history->latest($input->place ?? Place::Bench)) ?? throw new \LogicException('Just stored.');
+            return AirView::of($this->history->latest($input->place ?? DryingPlace::Bench)) ?? throw new \LogicException('Just stored.');
         });
     }
 
@@ -49,7 +49,7 @@ final readonly class AirController
     public function move(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] MoveInput $input, #[CurrentUser] Member $member): JsonResponse
     {
         return $this->once->answer(function () use ($id, $input): void {
-            if (Place::Rack === $input->place) {
+            if (DryingPlace::Rack === $input->place) {
                 $this->gear->mustHaveSlot($id);
             }
             $this->record->moved($this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException(), $input->place);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Air;
 
 use Doctrine\ORM\Mapping as ORM;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 
 /** What is wrong with the instrument at a place, since when. */
@@ -15,7 +15,7 @@ class AirFault
 {
     public function __construct(
         #[ORM\Id, ORM\Column(length: 10)]
-        private Place $place,
+        private DryingPlace $place,
         #[ORM\Column(length: 10)]
         private SensorFault $fault,
         #[ORM\Column(type: 'datetime_immutable')]

@@ -11,7 +11,7 @@ use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 use Psr\Clock\ClockInterface;
 
@@ -20,13 +20,13 @@ final readonly class AirHistory
 {
     private const COLUMNS = 'SELECT at, temp_c, rh, speed_ms, source, place FROM air_reading';
     /** What stands about stands there. */
-    public const USUAL = Place::Rack;
+    public const USUAL = DryingPlace::Rack;
 
     public function __construct(private Connection $connection, private ClockInterface $clock)
     {
     }
 
-    public function latest(Place $place = Place::Bench): ?KnownAir
+    public function latest(DryingPlace $place = DryingPlace::Bench): ?KnownAir
     {
         $row = Row::first($this->connection, self::COLUMNS.' WHERE place = ? AND at <= ? ORDER BY at DESC, id DESC LIMIT 1', [$place->value, Iso::toRow($this->clock->now())]);
 
@@ -38,7 +38,7 @@ final readonly class AirHistory
     {
         $now = Iso::toRow($this->clock->now());
         $known = [];
-        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (Place $p): string => '(SELECT at, temp_c, rh, speed_ms, source, place, (SELECT f.fault FROM air_fault f WHERE f.place = air_reading.place) AS fault FROM air_reading'." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", Place::cases())), array_fill(0, \count(Place::cases()), $now)) as $row) {
+        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (DryingPlace $p): string => '(SELECT at, temp_c, rh, speed_ms, source, place, (SELECT f.fault FROM air_fault f WHERE f.place = air_reading.place) AS fault FROM air_reading'." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", DryingPlace::cases())), array_fill(0, \count(DryingPlace::cases()), $now)) as $row) {
             $air = self::known($row);
             $fault = $row->textOrNull('fault');
             $known[$row->text('place')] = new KnownAir($air->at, $air->air, $air->source, $air->place, null === $fault ? null : SensorFault::from($fault));
@@ -54,7 +54,7 @@ final readonly class AirHistory
     }
 
     /** From the last reading before a moment on; the usual air stands in where none is so old. */
-    public function since(\DateTimeImmutable $moment, Place $place = Place::Bench): AirRecord
+    public function since(\DateTimeImmutable $moment, DryingPlace $place = DryingPlace::Bench): AirRecord
     {
         return $this->records($moment)[$place->value];
     }
@@ -109,9 +109,9 @@ final readonly class AirHistory
             // Two readings of one second: the later one holds.
             $spans[$row->text('place')][$known->at->getTimestamp()] = new AirSpan($known->at, $known->air);
         }
-        $bench = self::record(array_values($spans[Place::Bench->value] ?? []), $moment);
+        $bench = self::record(array_values($spans[DryingPlace::Bench->value] ?? []), $moment);
         $records = [];
-        foreach (Place::cases() as $place) {
+        foreach (DryingPlace::cases() as $place) {
             $records[$place->value] = isset($spans[$place->value]) ? self::record(array_values($spans[$place->value]), $moment) : $bench;
         }
 
@@ -134,7 +134,7 @@ final readonly class AirHistory
             $row->time('at'),
             Air::of($row->float('temp_c'), $row->float('rh'), $row->float('speed_ms')),
             AirSource::from($row->text('source')),
-            Place::from($row->text('place')),
+            DryingPlace::from($row->text('place')),
         );
     }
 }

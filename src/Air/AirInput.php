@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A reading that somebody typed. */
@@ -18,7 +18,7 @@ final readonly class AirInput
         #[Assert\Range(notInRangeMessage: 'Air moves at 0 to 5 m/s.', min: 0, max: 5)]
         public float $speedMs = 0.1,
         /** bench, rack, booth or box; none for the whole room */
-        public ?Place $place = null,
+        public ?DryingPlace $place = null,
     ) {
     }
 }

@@ -6,7 +6,7 @@ namespace KindHeel\App\Air;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 
 /** The air at a place of the workshop from a moment on. */
 #[ORM\Entity]
@@ -34,7 +34,7 @@ class AirReading
         #[ORM\Column(length: 12)]
         private AirSource $source,
         #[ORM\Column(length: 10)]
-        private Place $place = Place::Bench,
+        private DryingPlace $place = DryingPlace::Bench,
     ) {
         $this->tempC = $air->tempC;
         $this->rh = $air->rh;

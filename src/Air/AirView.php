@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Air;
 
 use KindHeel\App\Http\Iso;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 
 /** The air at a place: °C, humidity in whole per cent. */
 final readonly class AirView
@@ -37,7 +37,7 @@ final readonly class AirView
         if ($known->air->rh > 0.85) {
             $said[] = 'Above 85 % humidity spirit dyes and lacquers bloom.';
         }
-        if (Place::Booth === $known->place && $known->air->tempC - $known->air->dewPointC() < 3.0) {
+        if (DryingPlace::Booth === $known->place && $known->air->tempC - $known->air->dewPointC() < 3.0) {
             $said[] = 'The air is less than 3 °C above its dew point: no spraying.';
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -22,7 +22,7 @@ final readonly class AirWatchCommand
     {
         do {
             try {
-                foreach (Place::cases() as $place) {
+                foreach (DryingPlace::cases() as $place) {
                     $this->record->said($this->instrument->read($this->clock->now(), $place), $place);
                 }
             } catch (\Throwable $error) {

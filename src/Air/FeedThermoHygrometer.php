@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use Symfony\Component\DependencyInjection\Attribute\AsAlias;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
@@ -19,7 +19,7 @@ final readonly class FeedThermoHygrometer implements ThermoHygrometer
     {
     }
 
-    public function read(\DateTimeImmutable $at, Place $place): ?array
+    public function read(\DateTimeImmutable $at, DryingPlace $place): ?array
     {
         if ('' === $this->hygrometerUrl) {
             return (new SimulatedThermoHygrometer())->read($at, $place);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 
 /** Where a piece is put. */
 final readonly class MoveInput
 {
-    public function __construct(public Place $place)
+    public function __construct(public DryingPlace $place)
     {
     }
 }

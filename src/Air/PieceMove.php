@@ -6,7 +6,7 @@ namespace KindHeel\App\Air;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 
 /** A piece stands at another place from a moment on, and meets the air there. */
 #[ORM\Entity]
@@ -21,7 +21,7 @@ class PieceMove
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private StoredPiece $piece,
         #[ORM\Column(length: 10)]
-        private Place $place,
+        private DryingPlace $place,
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $at,
     ) {

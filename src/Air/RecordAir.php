@@ -15,8 +15,8 @@ use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirSpan;
 use KindHeel\Core\Drying\Coat;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Forecaster;
-use KindHeel\Core\Drying\Place;
 use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Family;
@@ -44,10 +44,10 @@ final readonly class RecordAir
     ) {
     }
 
-    /** @param Place|null $place none for the whole room: all places but the drying box */
-    public function typed(Air $air, ?Place $place = null): void
+    /** @param DryingPlace|null $place none for the whole room: all places but the drying box */
+    public function typed(Air $air, ?DryingPlace $place = null): void
     {
-        foreach (null === $place ? [Place::Bench, Place::Rack, Place::Booth] : [$place] as $here) {
+        foreach (null === $place ? [DryingPlace::Bench, DryingPlace::Rack, DryingPlace::Booth] : [$place] as $here) {
             $this->entities->persist(new AirReading($this->clock->now(), $air, AirSource::Typed, $here));
         }
         $this->entities->flush();
@@ -59,7 +59,7 @@ final readonly class RecordAir
      *
      * @param array{float, float, float}|null $said °C, relative humidity and m/s; null when it says nothing
      */
-    public function said(?array $said, Place $place): ?SensorFault
+    public function said(?array $said, DryingPlace $place): ?SensorFault
     {
         $now = $this->clock->now();
         $before = array_map(static fn (Row $r): AirSpan => new AirSpan($r->time('at'), Air::of($r->float('temp_c'), $r->float('rh'), $r->float('speed_ms'))), Row::all(
@@ -85,7 +85,7 @@ final readonly class RecordAir
     }
 
     /** @return bool whether the reading was worth keeping */
-    public function measured(Air $air, Place $place = Place::Bench): bool
+    public function measured(Air $air, DryingPlace $place = DryingPlace::Bench): bool
     {
         $now = $this->clock->now();
         $last = $this->history->latest($place);
@@ -104,7 +104,7 @@ final readonly class RecordAir
     }
 
     /** A piece is put somewhere else, and meets the air there from now on. */
-    public function moved(StoredPiece $piece, Place $place): void
+    public function moved(StoredPiece $piece, DryingPlace $place): void
     {
         $this->entities->persist(new PieceMove($piece, $place, $this->clock->now()));
         $this->entities->flush();

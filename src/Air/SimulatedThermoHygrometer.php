@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 
 /**
@@ -21,7 +21,7 @@ final readonly class SimulatedThermoHygrometer implements ThermoHygrometer
     {
     }
 
-    public function read(\DateTimeImmutable $at, Place $place): ?array
+    public function read(\DateTimeImmutable $at, DryingPlace $place): ?array
     {
         $fault = $this->faults[$place->value] ?? null;
         if (SensorFault::Missing === $fault) {
@@ -34,7 +34,7 @@ final readonly class SimulatedThermoHygrometer implements ThermoHygrometer
         $hours = $at->getTimestamp() / 3600.0;
         $day = -cos(2.0 * \M_PI * ($hours - 3.0) / 24.0);
         $wander = sin($hours / 31.0) + 0.5 * sin($hours / 11.3);
-        $flicker = (crc32($at->format('YmdHi').(Place::Bench === $place ? '' : $place->value)) % 1000) / 1000.0 - 0.5;
+        $flicker = (crc32($at->format('YmdHi').(DryingPlace::Bench === $place ? '' : $place->value)) % 1000) / 1000.0 - 0.5;
         [$warmer, $damper, $speedMs] = self::PLACES[$place->value];
 
         return [

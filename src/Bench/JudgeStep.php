@@ -11,7 +11,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Schedule\Patience;
+use KindHeel\Core\Schedule\RetryDelay;
 
 /** What is found of a step that was done: its test is passed or not yet, it is spoiled, it has to be done again. */
 final readonly class JudgeStep
@@ -41,7 +41,7 @@ final readonly class JudgeStep
 
             return;
         }
-        $more = Patience::more($step->endedAt() ?? $at, $at);
+        $more = RetryDelay::more($step->endedAt() ?? $at, $at);
         $forecast = $step->reaches($step->gateFrom());
         $overdue = null === $forecast ? 0 : max(0, (int) ceil(($at->getTimestamp() - $forecast->getTimestamp()) / 60));
         $step->waitLonger($more + $overdue, $at);

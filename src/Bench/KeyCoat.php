@@ -12,8 +12,8 @@ use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\RedrawPlan;
 use KindHeel\App\Plan\StoredStep;
+use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Rework;
-use KindHeel\Core\Treatment\RuleBook;
 use Psr\Clock\ClockInterface;
 
 /** Puts the key and the wipe before a coat whose window has been missed, or that is laid once more (W-7). */

@@ -18,7 +18,7 @@ use KindHeel\App\Workshop\GearInUse;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Product\Family;
-use KindHeel\Core\Schedule\Refusal;
+use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Treatment\Action;
 
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
@@ -130,6 +130,6 @@ final readonly class WorkStep
         $job = $this->atHand->job($step);
         $task = $job->tasks[$step->key()];
 
-        return Refusal::of($task, $job->readiness($task, $local), $local);
+        return StartRefusal::of($task, $job->readiness($task, $local), $local);
     }
 }

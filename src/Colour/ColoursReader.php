@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\DrawDowns;
 use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\Lab;
@@ -14,6 +13,7 @@ use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Undertone;
+use KindHeel\Core\Text\FieldError;
 
 /** The colours on the shelf, and what each does. */
 final readonly class ColoursReader
@@ -37,14 +37,14 @@ final readonly class ColoursReader
     {
         $code = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($input->name)), '-');
         if ('' === $code || null !== ($this->shelf->products()[$code] ?? null)) {
-            throw new AssessmentError('name', '' === $code ? 'The name needs a letter.' : 'There is a paint of that name already.');
+            throw new FieldError('name', '' === $code ? 'The name needs a letter.' : 'There is a paint of that name already.');
         }
         $fit = DrawDowns::fit(mb_substr($code, 0, 40), Spectra::of($input->overWhite), Spectra::of($input->overBlack), Spectra::of($input->white), Spectra::of($input->black), $input->dryUm / Paint::COAT_UM);
         $missed = max($fit->overWhite, $fit->overBlack);
         $good = $missed < 1.0 && !$fit->tooThick();
         if ($input->keep) {
             if (!$good) {
-                throw new AssessmentError('overWhite', 'The fit is not good enough to mix by. Draw it down anew.');
+                throw new FieldError('overWhite', 'The fit is not good enough to mix by. Draw it down anew.');
             }
             $this->entities->persist(new Product(mb_substr($code, 0, 40), trim($input->name), ProductKind::Paint, $fit->paint->absorption, $fit->paint->scattering, 1.1, 0.3, null, $input->leftMl, null, 'own draw-downs', false));
         }

@@ -8,7 +8,6 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\DyeLadder;
@@ -18,6 +17,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Uptake;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -53,10 +53,10 @@ final readonly class DyeReader
     {
         $dye = $this->entities->find(Product::class, $input->dye);
         if (null === $dye || ProductKind::Dye !== $dye->kind()) {
-            throw new AssessmentError('dye', 'There is no such dye on the shelf.');
+            throw new FieldError('dye', 'There is no such dye on the shelf.');
         }
         if (!\in_array($input->thinner, DyeLadder::LET_DOWNS, true)) {
-            throw new AssessmentError('thinner', 'The ladder knows 1:0, 1:1, 1:3 and 1:7.');
+            throw new FieldError('thinner', 'The ladder knows 1:0, 1:1, 1:3 and 1:7.');
         }
         $uptake = Uptake::of($dye->dye(), Spectra::of($input->leather), Spectra::of($input->dyed));
         $this->entities->persist(new DyeSwatch($dye, $input->thinner, $input->coats, $input->applicator, $uptake, $uptake / ($input->coats * Uptake::strength($input->thinner)), $by, $this->clock->now()));

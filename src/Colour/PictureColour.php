@@ -7,11 +7,11 @@ namespace KindHeel\App\Colour;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Picture\PictureStore;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\CardFit;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Text\FieldError;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Reads a colour off a picture that has a grey or the workshop's card in it. */
@@ -40,8 +40,8 @@ final readonly class PictureColour
             $patches[] = [self::at($image, $input->grey), Lab::of(self::GREY_L, 0.0, 0.0)];
         }
         foreach ($input->card as $i => $tap) {
-            $code = self::CARD[$i] ?? throw new AssessmentError('card', 'The card has twelve fields.');
-            $paint = $this->shelf->paints()[$code] ?? throw new AssessmentError('card', 'The card is painted from tubes that are not on this shelf.');
+            $code = self::CARD[$i] ?? throw new FieldError('card', 'The card has twelve fields.');
+            $paint = $this->shelf->paints()[$code] ?? throw new FieldError('card', 'The card is painted from tubes that are not on this shelf.');
             $light = Light::daylight();
             $patches[] = [self::at($image, $tap), $light->lab(Mixture::of([$code => $paint], [$code => 1])->look())];
         }
@@ -60,9 +60,9 @@ final readonly class PictureColour
      */
     private static function at(\GdImage $image, array $tap): array
     {
-        [$x, $y] = 2 === \count($tap) ? $tap : throw new AssessmentError('at', 'A place on the picture has two numbers.');
+        [$x, $y] = 2 === \count($tap) ? $tap : throw new FieldError('at', 'A place on the picture has two numbers.');
         if (!($x >= 0.0 && $x <= 1.0 && $y >= 0.0 && $y <= 1.0)) {
-            throw new AssessmentError('at', 'That is beside the picture.');
+            throw new FieldError('at', 'That is beside the picture.');
         }
         $width = imagesx($image);
         $height = imagesy($image);

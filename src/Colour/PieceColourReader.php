@@ -12,7 +12,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;

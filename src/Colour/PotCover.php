@@ -7,7 +7,7 @@ namespace KindHeel\App\Colour;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Colour\Paint;
-use KindHeel\Core\Treatment\Planning\Cover;
+use KindHeel\Core\Treatment\Wish\Cover;
 
 /** What the pots of a piece say about coats, for its plan. */
 final readonly class PotCover

@@ -11,11 +11,11 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MeasuredSet;
+use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -59,7 +59,7 @@ final readonly class PotWork
         $drops = [];
         foreach ($input->drops as $code => $count) {
             if (!isset($this->shelf->products()[$code]) || $count < 0) {
-                throw new AssessmentError('drops', 'There is no such paint on the shelf.');
+                throw new FieldError('drops', 'There is no such paint on the shelf.');
             }
             $drops[(string) $code] = $count;
         }
@@ -72,7 +72,7 @@ final readonly class PotWork
     {
         $product = $this->shelf->products()[$input->code] ?? null;
         if (null === $product || ProductKind::Dye === $product->kind()) {
-            throw new AssessmentError('code', 'There is no such paint on the shelf.');
+            throw new FieldError('code', 'There is no such paint on the shelf.');
         }
         $this->pot($id, $input->version)->drop($product, $input->drops, $by, $this->clock->now());
     }
@@ -92,7 +92,7 @@ final readonly class PotWork
         }
         $spectrum = [] === $measured ? null : MeasuredSet::of($measured)->spectrum;
         if (null === $spectrum) {
-            throw new AssessmentError('measured', 'Nothing was read yet.');
+            throw new FieldError('measured', 'Nothing was read yet.');
         }
         $is = Light::daylight()->lab(Pot::bare($spectrum));
         $pot->dab($spectrum, \sprintf('Dab at %d drops: %s.', $pot->held(), DifferenceWords::of($pot->aim()->labs[0], $is)->off()), $by, $this->clock->now());

@@ -15,9 +15,9 @@ use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\FieldError;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -52,7 +52,7 @@ final readonly class ReadingController
             'card' => LookAt::card((string) $input->card),
             'draw-down' => LookAt::drawDown((int) $input->product, (string) $input->card, (float) $input->dryUm),
             'dyed' => LookAt::dyed((int) $input->product, (int) $input->swatch, (int) $input->thinner, (int) $input->coats, (string) $input->applicator),
-            default => throw new AssessmentError('what', 'The reader looks at a place, a dab, a swatch, a card, a draw-down or a dyed swatch.'),
+            default => throw new FieldError('what', 'The reader looks at a place, a dab, a swatch, a card, a draw-down or a dyed swatch.'),
         })->onGrid();
 
         return Answer::of(new MeasurementView($spectrum->values, SeenView::of($spectrum)));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Colour\Gloss;
 use Symfony\Component\Validator\Constraints as Assert;
 

@@ -6,7 +6,6 @@ namespace KindHeel\App\Colour;
 
 use KindHeel\App\Compute\Deadline;
 use KindHeel\App\Http\Refused;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Colour\CoatLadder;
 use KindHeel\Core\Colour\Coats;
 use KindHeel\Core\Colour\CoatStep;
@@ -21,6 +20,7 @@ use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;
 use KindHeel\Core\Product\DryFilm;
+use KindHeel\Core\Text\Phrase;
 
 /** What a pot could be: recipes, what to add, coats over its ground. */
 final readonly class RecipeReader

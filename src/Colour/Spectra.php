@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\FieldError;
 
 /** Spectra as a client sends them. */
 final class Spectra
@@ -14,18 +14,18 @@ final class Spectra
     /**
      * @param array<mixed> $values
      *
-     * @throws AssessmentError
+     * @throws FieldError
      */
     public static function of(array $values): Spectrum
     {
         $numbers = [];
         foreach ($values as $value) {
-            $numbers[] = \is_int($value) || \is_float($value) ? (float) $value : throw new AssessmentError('measured', 'A spectrum is made of numbers.');
+            $numbers[] = \is_int($value) || \is_float($value) ? (float) $value : throw new FieldError('measured', 'A spectrum is made of numbers.');
         }
         try {
             return Spectrum::grid($numbers);
         } catch (ColourError $error) {
-            throw new AssessmentError('measured', $error->getMessage());
+            throw new FieldError('measured', $error->getMessage());
         }
     }
 }

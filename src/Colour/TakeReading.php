@@ -9,12 +9,12 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -27,7 +27,7 @@ final readonly class TakeReading
     {
     }
 
-    /** @throws AssessmentError|ColourError */
+    /** @throws FieldError|ColourError */
     public function __invoke(int $id, ReadingInput $input, Person $by): Reading
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
@@ -55,16 +55,16 @@ final readonly class TakeReading
         }
         foreach ([] === $measured ? $input->labs : [] as $lab) {
             if (3 !== \count($lab)) {
-                throw new AssessmentError('labs', 'A colour has three numbers: L*, a* and b*.');
+                throw new FieldError('labs', 'A colour has three numbers: L*, a* and b*.');
             }
             try {
                 $measured[] = Lab::of((float) $lab[0], (float) $lab[1], (float) $lab[2]);
             } catch (\DomainException $error) {
-                throw new AssessmentError('labs', $error->getMessage());
+                throw new FieldError('labs', $error->getMessage());
             }
         }
         if ([] === $measured || \count($measured) > self::MOST) {
-            throw new AssessmentError('measured', [] === $measured ? 'Nothing was read yet.' : 'Twenty measurements of a place are plenty.');
+            throw new FieldError('measured', [] === $measured ? 'Nothing was read yet.' : 'Twenty measurements of a place are plenty.');
         }
 
         return $measured;

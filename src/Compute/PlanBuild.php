@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Remark;

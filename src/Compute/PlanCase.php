@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Compute;
 
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** A piece and what is wished for it, as a script tells it. */
 final readonly class PlanCase

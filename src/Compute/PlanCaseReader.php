@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
+use KindHeel\Core\Anatomy\Cut;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Cut;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
@@ -30,9 +30,9 @@ use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
-use KindHeel\Core\Treatment\Planning\School;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Wish\School;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** Reads the input that `plan.build` and `plan.check` share. */
 final class PlanCaseReader

@@ -10,11 +10,11 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\Planning\Times;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Checking\Checker;
+use KindHeel\Core\Treatment\Planning\DryingTimes;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** `plan.check`: what the rules say of an order of steps, whoever made it. */
 final readonly class PlanCheck implements Computation
@@ -77,7 +77,7 @@ final readonly class PlanCheck implements Computation
     /** @return list<Step> */
     private function steps(Reader $read, PlanCaseReader $cases, mixed $value): array
     {
-        $times = new Times(Air::reference());
+        $times = new DryingTimes(Air::reference());
         $steps = [];
         $drying = [];
         foreach ($read->list($value, '/steps') ?? [] as $i => $told) {
@@ -136,7 +136,7 @@ final readonly class PlanCheck implements Computation
      *
      * @return list<After>
      */
-    private function after(Reader $read, mixed $value, string $path, array $drying, Times $times): array
+    private function after(Reader $read, mixed $value, string $path, array $drying, DryingTimes $times): array
     {
         $after = [];
         foreach ($read->list($value, $path) ?? [] as $i => $told) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
+use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\Blocks;
-use KindHeel\Core\Schedule\Solve\Hand;
+use KindHeel\Core\Schedule\Solve\DueJob;
 use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\Problem;
-use KindHeel\Core\Schedule\Solve\Promised;
-use KindHeel\Core\Schedule\Solve\Work;
+use KindHeel\Core\Schedule\Solve\Worker;
 
 /** Reads the input of `schedule.solve` into whole minutes from now. */
 final class ScheduleReader
@@ -80,7 +80,7 @@ final class ScheduleReader
         return $problem;
     }
 
-    /** @return list<Hand> */
+    /** @return list<Worker> */
     private function hands(mixed $value, bool $given): array
     {
         $hands = $seen = [];
@@ -123,7 +123,7 @@ final class ScheduleReader
                     $this->read->fault($path.'/shifts/'.$shift[2], 'overlaps another shift');
                 }
             }
-            $hands[] = new Hand($id ?? '', $skills, array_map(static fn (array $s): array => [$s[0], $s[1]], $shifts));
+            $hands[] = new Worker($id ?? '', $skills, array_map(static fn (array $s): array => [$s[0], $s[1]], $shifts));
         }
 
         return $hands;
@@ -222,11 +222,11 @@ final class ScheduleReader
 
     /**
      * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
-     * @param list<Hand>                                                                                                                                                                                                                $hands
+     * @param list<Worker>                                                                                                                                                                                                              $hands
      */
     private function fix(mixed $value, array &$steps, array $hands): void
     {
-        $people = array_flip(array_map(static fn (Hand $h): string => $h->id, $hands));
+        $people = array_flip(array_map(static fn (Worker $h): string => $h->id, $hands));
         $paths = [];
         foreach ($this->read->list($value, '/fixed') ?? [] as $i => $entry) {
             $path = '/fixed/'.$i;
@@ -294,7 +294,7 @@ final class ScheduleReader
     /**
      * @param list<array{string, int, float, list<string>}>                                                                                                                                                                             $jobs
      * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
-     * @param list<Hand>                                                                                                                                                                                                                $hands
+     * @param list<Worker>                                                                                                                                                                                                              $hands
      * @param list<int>                                                                                                                                                                                                                 $places
      */
     private function linked(array $jobs, array $steps, array $hands, array $places): Problem
@@ -313,12 +313,12 @@ final class ScheduleReader
                     $after[] = new Lag($index[$other], $min, $max);
                 }
             }
-            $works[] = new Work((string) $id, $step['job'], $step['minutes'], $step['attended'], $step['attended'] ? $step['skill'] : null, $step['station'], $after, $step['attended'] ? $step['setup'] : null, $step['start'], $step['hand']);
+            $works[] = new Activity((string) $id, $step['job'], $step['minutes'], $step['attended'], $step['attended'] ? $step['skill'] : null, $step['station'], $after, $step['attended'] ? $step['setup'] : null, $step['start'], $step['hand']);
         }
         $promised = [];
         foreach ($jobs as [$id, $due, $weight, $own]) {
             if ([] !== $own) {
-                $promised[] = new Promised($id, $due, $weight, array_map(static fn (string $s): int => $index[$s], $own));
+                $promised[] = new DueJob($id, $due, $weight, array_map(static fn (string $s): int => $index[$s], $own));
             }
         }
 
@@ -380,7 +380,7 @@ final class ScheduleReader
     /**
      * Somebody who can do it is here, but never for so long; that nobody is here at all is no fault of the step.
      *
-     * @param list<Hand> $hands
+     * @param list<Worker> $hands
      */
     private function isTooLong(int $minutes, ?string $skill, array $hands): bool
     {

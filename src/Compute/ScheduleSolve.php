@@ -39,12 +39,12 @@ final readonly class ScheduleSolve implements Computation
         $steps = $jobs = [];
         foreach ($problem->steps as $i => $work) {
             if (isset($table->starts[$i])) {
-                $hand = $table->hands[$i];
+                $hand = $table->workers[$i];
                 $steps[] = [
                     'step' => $work->id,
                     'start' => $read->at($table->starts[$i]),
                     'end' => $read->at($table->starts[$i] + $work->minutes),
-                    'person' => $hand < 0 ? null : $problem->hands[$hand]->id,
+                    'person' => $hand < 0 ? null : $problem->workers[$hand]->id,
                 ];
             }
         }

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Console;
 
-use KindHeel\Core\Assessment\Cut;
+use KindHeel\Core\Anatomy\Cut;
 use KindHeel\Core\Colour\PotNeed;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
-use KindHeel\Core\Treatment\PartRule;
-use KindHeel\Core\Treatment\PieceRule;
+use KindHeel\Core\Treatment\Checking\RuleBook;
+use KindHeel\Core\Treatment\Checking\SaidRules;
+use KindHeel\Core\Treatment\Need\Cleaning;
+use KindHeel\Core\Treatment\Need\Colouring;
+use KindHeel\Core\Treatment\Need\Edges;
+use KindHeel\Core\Treatment\Need\Feeding;
+use KindHeel\Core\Treatment\Need\Mending;
 use KindHeel\Core\Treatment\Planning\Kit;
-use KindHeel\Core\Treatment\Planning\Need;
-use KindHeel\Core\Treatment\Planning\School;
 use KindHeel\Core\Treatment\Planning\Supplies;
-use KindHeel\Core\Treatment\RuleBook;
+use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Style\SymfonyStyle;
@@ -41,16 +44,16 @@ final readonly class RulesCommand
         'J-9' => ['Yearly cost of keeping.', null, 'comes with money'],
     ];
     private const LADDERS = [
-        'Dirt on film leather' => Need\Cleaning::class,
-        'Dirt on bare, waxy or work leather' => Need\Cleaning::class,
-        'Suede and nubuck' => Need\Cleaning::class,
-        'Residue, build-up of wax' => Need\Cleaning::class,
-        'Colour loss' => Need\Colouring::class,
-        'Scratch' => Need\Colouring::class,
-        'Crease' => Need\Mending::class,
-        'Yellow rubber' => Need\Mending::class,
-        'Dry stack or edge' => Need\Edges::class,
-        'Thirst' => Need\Feeding::class,
+        'Dirt on film leather' => Cleaning::class,
+        'Dirt on bare, waxy or work leather' => Cleaning::class,
+        'Suede and nubuck' => Cleaning::class,
+        'Residue, build-up of wax' => Cleaning::class,
+        'Colour loss' => Colouring::class,
+        'Scratch' => Colouring::class,
+        'Crease' => Mending::class,
+        'Yellow rubber' => Mending::class,
+        'Dry stack or edge' => Edges::class,
+        'Thirst' => Feeding::class,
     ];
 
     public function __construct(private string $projectDir)
@@ -66,9 +69,10 @@ final readonly class RulesCommand
     {
         $tests = $this->tests();
         $rows = [];
-        foreach (RuleBook::classes() as $number => $class) {
-            $judges = is_subclass_of($class, PartRule::class) || is_subclass_of($class, PieceRule::class);
-            $rows[$number] = [$number, RuleBook::because($number), self::short($class), $judges ? 'judges' : 'is said', self::told($tests[$number] ?? [])];
+        $judging = RuleBook::classes();
+        foreach (RuleBook::sentences() as $number => $sentence) {
+            $class = $judging[$number] ?? SaidRules::class;
+            $rows[$number] = [$number, $sentence, self::short($class), isset($judging[$number]) ? 'judges' : 'is said', self::told($tests[$number] ?? [])];
         }
         foreach (Trial::cases() as $trial) {
             $rows[$trial->value] ??= [$trial->value, $trial->how(), self::short(Trial::class), 'trial', 'FinderTest'];

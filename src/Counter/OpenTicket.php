@@ -9,9 +9,9 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Size;
+use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
 
 final readonly class OpenTicket
@@ -20,7 +20,7 @@ final readonly class OpenTicket
     {
     }
 
-    /** @throws AssessmentError when the promised date is none, or has passed */
+    /** @throws FieldError when the promised date is none, or has passed */
     public function __invoke(TicketInput $input, Person $by): Ticket
     {
         $now = $this->clock->now();
@@ -42,13 +42,13 @@ final readonly class OpenTicket
         $at = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $text, $zone)
             ?: \DateTimeImmutable::createFromFormat(\DATE_RFC3339, $text);
         if (false === $at || false !== \DateTimeImmutable::getLastErrors()) {
-            throw new AssessmentError('promisedAt', 'This is not a day and an hour.');
+            throw new FieldError('promisedAt', 'This is not a day and an hour.');
         }
         if ($at <= $now) {
-            throw new AssessmentError('promisedAt', 'A promise is for a time to come.');
+            throw new FieldError('promisedAt', 'A promise is for a time to come.');
         }
         if ($at > $now->modify('+2 years')) {
-            throw new AssessmentError('promisedAt', 'That is more than two years away.');
+            throw new FieldError('promisedAt', 'That is more than two years away.');
         }
 
         return $at->setTimezone(new \DateTimeZone('UTC'));

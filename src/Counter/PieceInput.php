@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use Symfony\Component\Validator\Constraints as Assert;

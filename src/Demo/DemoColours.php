@@ -26,8 +26,8 @@ use KindHeel\App\Colour\Spot;
 use KindHeel\App\Colour\TakeReading;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\Applicator;
 use Symfony\Component\Clock\MockClock;
 

@@ -22,7 +22,7 @@ use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\MakePlan;
 use KindHeel\App\Plan\PlanInput;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -114,7 +114,7 @@ final class DemoLoader
 
     private function readAir(\DateTimeImmutable $at): void
     {
-        foreach (Place::cases() as $place) {
+        foreach (DryingPlace::cases() as $place) {
             $said = $this->instrument->read($at, $place);
             if (null !== $said) {
                 $this->entities->persist(new AirReading($at, Air::of(...$said), AirSource::Instrument, $place));

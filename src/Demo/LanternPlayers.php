@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Demo;
 
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;

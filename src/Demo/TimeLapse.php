@@ -7,7 +7,7 @@ namespace KindHeel\App\Demo;
 use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\RecordAir;
 use KindHeel\App\Air\ThermoHygrometer;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 
@@ -39,7 +39,7 @@ final readonly class TimeLapse
                     });
                 }
                 $mock->modify(max($end, $mock->now())->format('Y-m-d\TH:i:s\Z'));
-                foreach (Place::cases() as $place) {
+                foreach (DryingPlace::cases() as $place) {
                     $this->record->said($this->instrument->read($end, $place), $place);
                 }
             }

@@ -11,10 +11,10 @@ use KindHeel\App\Colour\Device\DeviceFault;
 use KindHeel\App\Colour\File\BadFile;
 use KindHeel\App\Picture\BadPicture;
 use KindHeel\App\Security\TooManyTries;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Drying\AirOutOfRange;
 use KindHeel\Core\Schedule\Calendar\CalendarError;
+use KindHeel\Core\Text\FieldError;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -61,7 +61,7 @@ final readonly class ProblemListener
 
         return match (true) {
             $error instanceof CalendarError => Problem::response(422, $error->getMessage(), errors: [['field' => 'shifts', 'message' => $error->getMessage()]]),
-            $error instanceof AssessmentError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
+            $error instanceof FieldError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
             $error instanceof ColourError, $error instanceof BadFile => Problem::response(422, self::capital($error->getMessage())),
             $error instanceof DeviceFault => Problem::response(409, $error->getMessage(), 'not-now', more: ['overridable' => false]),
             $error instanceof BadPicture => Problem::response(422, $error->getMessage(), errors: [['field' => 'file', 'message' => $error->getMessage()]]),

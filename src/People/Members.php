@@ -7,7 +7,7 @@ namespace KindHeel\App\People;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
-use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Text\FieldError;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
@@ -46,6 +46,6 @@ final readonly class Members implements UserProviderInterface
 
     public function known(int $id): Person
     {
-        return $this->entities->find(Person::class, $id) ?? throw new AssessmentError('person', 'Nobody of that number works here.');
+        return $this->entities->find(Person::class, $id) ?? throw new FieldError('person', 'Nobody of that number works here.');
     }
 }

@@ -7,8 +7,8 @@ namespace KindHeel\App\Picture;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 
 /** A picture of a piece; the files lie beside the database, by the digest of what was handed in. */
 #[ORM\Entity]

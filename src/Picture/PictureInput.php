@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Picture;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 
 /** Where a picture belongs; the file comes beside it. */
 final readonly class PictureInput

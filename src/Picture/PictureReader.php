@@ -7,8 +7,8 @@ namespace KindHeel\App\Picture;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PictureReader

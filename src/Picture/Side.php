@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Picture;
 
-use KindHeel\Core\Assessment\Kind;
-use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PieceFamily;
 
 /** From where a picture of the *before* set is taken (O-1). */
 enum Side: string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use Symfony\Component\Validator\Constraints as Assert;

@@ -9,12 +9,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -25,7 +25,7 @@ final readonly class LookOver
     {
     }
 
-    /** @throws AssessmentError|Refused */
+    /** @throws FieldError|Refused */
     public function parts(int $id, PartsInput $input): void
     {
         $piece = $this->piece($id, $input->version);
@@ -34,7 +34,7 @@ final readonly class LookOver
             $at = $given->place();
             Piece::mustHave($piece->kind(), $at);
             if (null !== $input->material && !self::canBe($piece, $at, $input->material)) {
-                throw new AssessmentError('material', Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()));
+                throw new FieldError('material', Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()));
             }
             $known = $piece->partAt($at) ?? throw new NotFoundHttpException();
             $parts[] = new Part(
@@ -54,7 +54,7 @@ final readonly class LookOver
         }
     }
 
-    /** @throws AssessmentError|Refused */
+    /** @throws FieldError|Refused */
     public function partAgreement(int $id, PartAgreementInput $input): void
     {
         $piece = $this->piece($id, $input->version);
@@ -67,7 +67,7 @@ final readonly class LookOver
         }, $input->places));
     }
 
-    /** @throws AssessmentError|Refused */
+    /** @throws FieldError|Refused */
     public function mark(int $id, FindingInput $input): void
     {
         $this->piece($id, $input->version)->mark($input->finding());
@@ -81,13 +81,13 @@ final readonly class LookOver
         }
     }
 
-    /** @throws AssessmentError|Refused when the place has been covered meanwhile */
+    /** @throws FieldError|Refused when the place has been covered meanwhile */
     public function tried(int $id, TrialInput $input, Person $by): void
     {
         $piece = $this->piece($id, $input->version);
         $trial = $input->trial();
         if ($trial->result->trial->needsBarePlace() && $this->isCovered($id, $trial->at)) {
-            throw new AssessmentError('trial', Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()));
+            throw new FieldError('trial', Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()));
         }
         $piece->tried($trial, $by, $this->clock->now());
     }
@@ -100,7 +100,7 @@ final readonly class LookOver
         }
     }
 
-    /** @throws AssessmentError|Refused */
+    /** @throws FieldError|Refused */
     public function agree(int $id, AgreementInput $input): void
     {
         $piece = $this->piece($id, $input->version);
@@ -108,7 +108,7 @@ final readonly class LookOver
         $piece->owes($input->valueCents, $input->replaceCents, trim($input->unwanted));
     }
 
-    /** @throws AssessmentError|Refused */
+    /** @throws FieldError|Refused */
     public function takeOff(int $id, OffInput $input): void
     {
         $this->piece($id, $input->version)->takeOff(new Place($input->part, $input->half), $input->off);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 
 /** A part that comes off was taken off, or put back. */
 final readonly class OffInput

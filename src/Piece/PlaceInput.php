@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 
 final readonly class PlaceInput
 {

@@ -9,10 +9,10 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Honesty\Declined;
-use KindHeel\Core\Assessment\Honesty\OwnerPage;
-use KindHeel\Core\Assessment\Honesty\Prospect;
+use KindHeel\Core\Assessment\Disclosure\Declined;
+use KindHeel\Core\Assessment\Disclosure\OwnerPage;
+use KindHeel\Core\Assessment\Disclosure\Prospect;
+use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
 
 /** Keeps what the owner was told, word for word, under the owner's own hand. */
@@ -25,7 +25,7 @@ final readonly class Sign
     {
     }
 
-    /** @throws AssessmentError|Refused when it is no signature, or the piece has changed since it was read out */
+    /** @throws FieldError|Refused when it is no signature, or the piece has changed since it was read out */
     public function __invoke(int $id, SignatureInput $input, Person $witness): void
     {
         $piece = $this->lookOver->piece($id, $input->version);
@@ -55,7 +55,7 @@ final readonly class Sign
             $line = [];
             foreach (\is_array($stroke) ? $stroke : [] as $point) {
                 if (!\is_array($point) || !\is_int($point[0] ?? null) || !\is_int($point[1] ?? null) || $point[0] < 0 || $point[0] > 600 || $point[1] < 0 || $point[1] > 200) {
-                    throw new AssessmentError('strokes', 'The signature runs out of its field. Clear it, and sign once more.');
+                    throw new FieldError('strokes', 'The signature runs out of its field. Clear it, and sign once more.');
                 }
                 $line[] = [$point[0], $point[1]];
                 ++$points;
@@ -63,10 +63,10 @@ final readonly class Sign
             $strokes[] = $line;
         }
         if ($points < self::LEAST_POINTS) {
-            throw new AssessmentError('strokes', 'That is a dot, not a signature. Sign once more.');
+            throw new FieldError('strokes', 'That is a dot, not a signature. Sign once more.');
         }
         if ($points > self::MOST_POINTS) {
-            throw new AssessmentError('strokes', 'That is more than a signature. Clear it, and sign once more.');
+            throw new FieldError('strokes', 'That is more than a signature. Clear it, and sign once more.');
         }
 
         return $strokes;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;

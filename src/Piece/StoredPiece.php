@@ -12,22 +12,22 @@ use KindHeel\App\People\Person;
 use KindHeel\App\Plan\RefusedView;
 use KindHeel\App\Plan\StoredStep;
 use KindHeel\App\Plan\Terms;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Planning\Dropped;
 use KindHeel\Core\Treatment\Planning\Elapsed;
 use KindHeel\Core\Treatment\Planning\Plan;
@@ -181,7 +181,7 @@ class StoredPiece
         return $this->version;
     }
 
-    /** @throws AssessmentError */
+    /** @throws FieldError */
     public function toCore(): Piece
     {
         return Piece::of(
@@ -197,7 +197,7 @@ class StoredPiece
     /**
      * The same knowledge for one or several places.
      *
-     * @throws AssessmentError when the kind lacks a place, or it does not go with what was agreed; then nothing has changed
+     * @throws FieldError when the kind lacks a place, or it does not go with what was agreed; then nothing has changed
      */
     public function lookOver(Part ...$parts): void
     {
@@ -210,7 +210,7 @@ class StoredPiece
         }
         try {
             $this->toCore();
-        } catch (AssessmentError $error) {
+        } catch (FieldError $error) {
             foreach ($before as $part) {
                 $this->stored($part->at)->update($part);
             }
@@ -230,7 +230,7 @@ class StoredPiece
     /**
      * A trial sharpens the picture: where the restorer has not said otherwise, its parts become what the odds name.
      *
-     * @throws AssessmentError when the kind lacks the place
+     * @throws FieldError when the kind lacks the place
      */
     public function tried(RecordedTrial $trial, Person $by, \DateTimeImmutable $at): void
     {
@@ -284,7 +284,7 @@ class StoredPiece
      * Copies what the parts are made of from a piece of the same cut; how dry they are, what is wrong with them and how
      * far to go is looked at anew.
      *
-     * @throws AssessmentError when it does not go with what was agreed; then nothing has changed
+     * @throws FieldError when it does not go with what was agreed; then nothing has changed
      */
     public function copyFrom(self $past): void
     {
@@ -296,12 +296,12 @@ class StoredPiece
         }, $past->parts()));
     }
 
-    /** @throws AssessmentError when the part does not come off */
+    /** @throws FieldError when the part does not come off */
     public function takeOff(Place $place, bool $off): void
     {
         Piece::mustHave($this->kind, $place);
         if (!$place->part->isDetachable()) {
-            throw new AssessmentError('part', Phrase::sentence('The %s does not come off.', $place->part->label()));
+            throw new FieldError('part', Phrase::sentence('The %s does not come off.', $place->part->label()));
         }
         $this->stored($place)->takeOff($off);
     }
@@ -313,7 +313,7 @@ class StoredPiece
                 return $stored;
             }
         }
-        throw new AssessmentError('part', Phrase::sentence('There is no %s on it.', $place->label()));
+        throw new FieldError('part', Phrase::sentence('There is no %s on it.', $place->label()));
     }
 
     public function partAt(Place $place): ?Part
@@ -327,14 +327,14 @@ class StoredPiece
         return null;
     }
 
-    /** @throws AssessmentError when it does not fit the piece; then nothing has changed */
+    /** @throws FieldError when it does not fit the piece; then nothing has changed */
     public function mark(Finding $finding): StoredFinding
     {
         $stored = new StoredFinding($this, $finding);
         $this->findings->add($stored);
         try {
             $this->toCore();
-        } catch (AssessmentError $error) {
+        } catch (FieldError $error) {
             $this->findings->removeElement($stored);
             throw $error;
         }
@@ -357,14 +357,14 @@ class StoredPiece
         return false;
     }
 
-    /** @throws AssessmentError when that shine cannot be had; then nothing has changed */
+    /** @throws FieldError when that shine cannot be had; then nothing has changed */
     public function agree(Agreed $agreed): void
     {
         $before = [$this->aim, $this->gloss, $this->patina];
         [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
         try {
             $this->toCore();
-        } catch (AssessmentError $error) {
+        } catch (FieldError $error) {
             [$this->aim, $this->gloss, $this->patina] = $before;
             throw $error;
         }

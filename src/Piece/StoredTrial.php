@@ -6,9 +6,9 @@ namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Outcome;

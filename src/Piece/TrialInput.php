@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\FieldError;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A trial that was done, and what came of it when dry. */
@@ -41,11 +41,11 @@ final readonly class TrialInput
     ) {
     }
 
-    /** @throws AssessmentError when it does not hang together */
+    /** @throws FieldError when it does not hang together */
     public function trial(): RecordedTrial
     {
         if (Trial::Product === $this->trial && null === $this->product) {
-            throw new AssessmentError('product', 'Which product was tried?');
+            throw new FieldError('product', 'Which product was tried?');
         }
         try {
             return new RecordedTrial(
@@ -57,7 +57,7 @@ final readonly class TrialInput
                 self::lab($this->after),
             );
         } catch (\DomainException $error) {
-            throw $error instanceof AssessmentError ? $error : new AssessmentError('outcome', ucfirst($error->getMessage()));
+            throw $error instanceof FieldError ? $error : new FieldError('outcome', ucfirst($error->getMessage()));
         }
     }
 

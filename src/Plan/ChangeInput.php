@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Piece\PlaceInput;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -43,14 +43,14 @@ final readonly class ChangeInput
     ) {
     }
 
-    /** @throws AssessmentError when it is not said what is to be done, or where */
+    /** @throws FieldError when it is not said what is to be done, or where */
     public function newStep(): Step
     {
         if (null === $this->action && null === $this->family) {
-            throw new AssessmentError('action', 'What is to be done in the new step?');
+            throw new FieldError('action', 'What is to be done in the new step?');
         }
         if ([] === $this->places) {
-            throw new AssessmentError('places', 'On which parts?');
+            throw new FieldError('places', 'On which parts?');
         }
         $on = array_map(static fn (PlaceInput $p): Place => $p->place(), $this->places);
 

@@ -10,8 +10,8 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
 use KindHeel\Core\Treatment\Step;
@@ -24,7 +24,7 @@ final readonly class ChangePlan
     {
     }
 
-    /** @throws Refused|AssessmentError */
+    /** @throws Refused|FieldError */
     public function __invoke(int $id, ChangeInput $input, Person $person): void
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
@@ -65,7 +65,7 @@ final readonly class ChangePlan
     /**
      * @return array{Rework, string} the changed plan, and what was changed in words
      *
-     * @throws ReworkError|AssessmentError
+     * @throws ReworkError|FieldError
      */
     private function change(Rework $rework, ChangeInput $input): array
     {
@@ -77,10 +77,10 @@ final readonly class ChangePlan
             Change::Drop => [$rework->dropped($id), $told.' left out.'],
             Change::Add => [$rework->added($input->newStep(), $input->before), self::told($input->newStep()).' put in.'],
             Change::Swap => [
-                $rework->swapped($id, $input->family ?? throw new AssessmentError('family', 'Which product instead?'), $input->applicator ?? $rework->step($id)->applicator),
+                $rework->swapped($id, $input->family ?? throw new FieldError('family', 'Which product instead?'), $input->applicator ?? $rework->step($id)->applicator),
                 \sprintf('%s instead of %s.', ucfirst($input->family->label()), $told),
             ],
-            Change::Coats => [$rework->coated($id, $input->coats ?? throw new AssessmentError('coats', 'How many coats?')), \sprintf('%s: %d coats.', $told, $input->coats)],
+            Change::Coats => [$rework->coated($id, $input->coats ?? throw new FieldError('coats', 'How many coats?')), \sprintf('%s: %d coats.', $told, $input->coats)],
             Change::Hurry => [$rework->hurried($id, $input->after ?? ''), $told.' no longer waits.'],
             default => $this->mend($rework, $id, $input->rule ?? ''),
         };
@@ -101,7 +101,7 @@ final readonly class ChangePlan
     private function override(StoredPiece $piece, ChangeInput $input, Person $person): void
     {
         if (null === $input->rule || null === $input->reason || '' === trim($input->reason)) {
-            throw new AssessmentError('reason', 'Say why, so that it can be understood later.');
+            throw new FieldError('reason', 'Say why, so that it can be understood later.');
         }
         foreach ($piece->steps() as $step) {
             if ($step->key() === $input->step) {

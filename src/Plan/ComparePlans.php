@@ -11,8 +11,8 @@ use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\School;
 use KindHeel\Core\Treatment\Planning\Supply;
+use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Plans a piece once for every side of a school, and says where the plans differ; nothing is kept. */

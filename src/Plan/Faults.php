@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Rework;
-use KindHeel\Core\Treatment\RuleBook;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 

@@ -9,7 +9,7 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;

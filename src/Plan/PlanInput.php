@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A plan is asked for; what is null stays as it was agreed before. */
@@ -27,20 +27,20 @@ final readonly class PlanInput
     ) {
     }
 
-    /** @throws AssessmentError */
+    /** @throws FieldError */
     public function agree(Terms $terms, \DateTimeZone $zone): void
     {
         foreach ($this->schools ?? [] as $id => $side) {
             $school = School::tryFrom($id);
             if (null === $school || null !== $side && !$school->isSide($side)) {
-                throw new AssessmentError('schools', 'There is no such school, or no such side of it.');
+                throw new FieldError('schools', 'There is no such school, or no such side of it.');
             }
             $terms->takeSide($school, $side);
         }
         if (null !== $this->exclude) {
             $exclude = [];
             foreach ($this->exclude as $id) {
-                $exclude[] = Hazard::tryFrom($id) ?? FamilyId::tryFrom($id) ?? throw new AssessmentError('exclude', \sprintf('There is no product and no hazard called “%s”.', $id));
+                $exclude[] = Hazard::tryFrom($id) ?? FamilyId::tryFrom($id) ?? throw new FieldError('exclude', \sprintf('There is no product and no hazard called “%s”.', $id));
             }
             $terms->leaveOut($exclude);
         }
@@ -48,7 +48,7 @@ final readonly class PlanInput
             try {
                 $terms->mustBeReady('' === $this->readyBy ? null : new \DateTimeImmutable($this->readyBy, $zone));
             } catch (\Exception) {
-                throw new AssessmentError('ready_by', 'The hour is a day and a time, such as 2026-03-06 18:00.');
+                throw new FieldError('ready_by', 'The hour is a day and a time, such as 2026-03-06 18:00.');
             }
         }
     }

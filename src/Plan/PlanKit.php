@@ -10,7 +10,7 @@ use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Planning\Kit;
-use KindHeel\Core\Treatment\Planning\Line;
+use KindHeel\Core\Treatment\Planning\KitLine;
 use KindHeel\Core\Treatment\Planning\Supply;
 
 /** The kit list of a stored plan. */
@@ -23,7 +23,7 @@ final class PlanKit
      */
     public static function of(array $rows): array
     {
-        $lines = array_map(static fn (Row $r): Line => new Line(
+        $lines = array_map(static fn (Row $r): KitLine => new KitLine(
             null === $r->textOrNull('family') ? null : FamilyId::from($r->text('family')),
             null === $r->textOrNull('shade') ? null : Shade::from($r->text('shade')),
             $r->floatOrNull('amount'),

@@ -7,9 +7,9 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\PotCover;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Treatment\Planning\School;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Wish\School;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use Psr\Clock\ClockInterface;
 
 /** What a plan is asked for: the workshop's schools, those of the piece over them, what is not wanted, the hour. */

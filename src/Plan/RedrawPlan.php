@@ -6,10 +6,10 @@ namespace KindHeel\App\Plan;
 
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Treatment\Planning\Numbers;
+use KindHeel\Core\Treatment\Need\Need;
+use KindHeel\Core\Treatment\Planning\PlanAssembler;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
-use KindHeel\Core\Treatment\Planning\Wanted;
 use KindHeel\Core\Treatment\Step;
 
 /** Changes the steps of a piece, numbers and words with them; what it does not change stays as it is. */
@@ -32,11 +32,11 @@ final readonly class RedrawPlan
         foreach ($piece->steps() as $step) {
             $known[$step->key()] = $step->toWanted();
         }
-        $rework = $change(Rework::of($piece->toCore(), array_values(array_map(static fn (Wanted $w): Step => $w->step, $known))));
+        $rework = $change(Rework::of($piece->toCore(), array_values(array_map(static fn (Need $w): Step => $w->step, $known))));
         $wanted = array_map(
-            static fn (Step $s): Wanted => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Wanted($s, 0, $why, $rules),
+            static fn (Step $s): Need => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Need($s, 0, $why, $rules),
             $rework->steps,
         );
-        $piece->follow((new Numbers($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($wanted));
+        $piece->follow((new PlanAssembler($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($wanted));
     }
 }

@@ -7,8 +7,8 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\Once;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -37,7 +37,7 @@ final readonly class SchoolController
     private function side(School $school, ?string $side): void
     {
         if (null !== $side && !$school->isSide($side)) {
-            throw new AssessmentError('side', 'There is no such side of this school.');
+            throw new FieldError('side', 'There is no such side of this school.');
         }
         $known = $this->entities->find(WorkshopSchool::class, $school);
         if (null === $side) {

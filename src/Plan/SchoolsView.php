@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Wish\School;
 
 /** Every school, as this workshop has it. */
 final readonly class SchoolsView

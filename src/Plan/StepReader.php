@@ -8,9 +8,9 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\Wait;
-use KindHeel\Core\Treatment\RuleBook;
 
 /** Turns a full row of `plan_step`, with `person` for the name of who began it, into a view. */
 final class StepReader

@@ -8,9 +8,9 @@ use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\People\Person;
 use KindHeel\App\Piece\StoredPiece;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\After;
@@ -23,10 +23,10 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Unit;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\Wait;
-use KindHeel\Core\Treatment\Planning\Wanted;
 use KindHeel\Core\Treatment\Step;
 
 /** A step of a plan, what became of it, and the wait that it began. */
@@ -207,7 +207,7 @@ class StoredStep
     }
 
     /** As the craft sees it, with why it is there. */
-    public function toWanted(): Wanted
+    public function toWanted(): Need
     {
         $step = Step::told(
             $this->key,
@@ -219,7 +219,7 @@ class StoredStep
             array_map(FamilyId::from(...), $this->tries),
         );
 
-        return new Wanted($step->asCoat($this->coat, $this->coats, $this->phase), 0, $this->why, $this->rules, $this->shade);
+        return new Need($step->asCoat($this->coat, $this->coats, $this->phase), 0, $this->why, $this->rules, $this->shade);
     }
 
     /** It is this very act on these very places; only its place in the order may differ. */

@@ -7,7 +7,7 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Wish\School;
 
 /** What a plan was asked for beside the aim: schools of its own, what is not wanted, the hour; and whether hands have changed it. */
 #[ORM\Embeddable]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
-use KindHeel\Core\Treatment\Planning\School;
+use KindHeel\Core\Treatment\Wish\School;
 
 /** The side that this workshop takes in a school, until it takes another. */
 #[ORM\Entity]

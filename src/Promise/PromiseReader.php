@@ -17,11 +17,11 @@ use KindHeel\App\Plan\PlanTerms;
 use KindHeel\App\Workshop\Hands;
 use KindHeel\App\Workshop\Settings;
 use KindHeel\Core\Schedule\Job;
-use KindHeel\Core\Schedule\Promise;
-use KindHeel\Core\Schedule\Roster;
-use KindHeel\Core\Schedule\Solve\Hand;
-use KindHeel\Core\Schedule\Solve\Placer;
-use KindHeel\Core\Schedule\Solve\PlainOrders;
+use KindHeel\Core\Schedule\ProblemBuilder;
+use KindHeel\Core\Schedule\PromiseSimulation;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
+use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Psr\Clock\ClockInterface;
@@ -63,28 +63,28 @@ final readonly class PromiseReader
         if ([] !== $unseen || [] === $open) {
             return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
         }
-        $roster = Roster::of($jobs, $hands, $this->settings->places(), $now, $this->foresee->weights());
-        $blocks = (new Placer($roster->problem))->blocks;
-        [$starts, $asked] = Foresee::before($roster, $this->foresee->read());
-        $order = (new PlainOrders($roster->problem, $blocks))->asBefore($starts);
+        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->foresee->weights());
+        $blocks = (new ScheduleGenerator($builder->problem))->blocks;
+        [$starts, $asked] = Foresee::before($builder, $this->foresee->read());
+        $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
         $index = $ours = [];
-        foreach ($roster->problem->jobs as $j => $job) {
+        foreach ($builder->problem->jobs as $j => $job) {
             $index[(int) $job->id] = $j;
             if (isset($mine[(int) $job->id])) {
                 $ours[$j] = true;
             }
         }
         $first = [...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])), ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]]))];
-        $usual = $this->promise($roster, $id)->plays($order, $asked, self::PLAYS);
-        $rush = $this->promise($roster, $id)->plays($first, [], self::PLAYS);
+        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS);
+        $rush = $this->promise($builder, $id)->plays($first, [], self::PLAYS);
         [$ends, $rushed] = [self::done($usual, $ours), self::done($rush, $ours)];
 
         return $this->view(
             $ticket,
-            (int) round(100 * Promise::held($ends, intdiv($ticket->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60))),
-            Promise::certain($ends),
-            Promise::certain($ends, 0.5),
-            Promise::certain($rushed),
+            (int) round(100 * PromiseSimulation::held($ends, intdiv($ticket->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60))),
+            PromiseSimulation::certain($ends),
+            PromiseSimulation::certain($ends, 0.5),
+            PromiseSimulation::certain($rushed),
             $this->pushed(array_diff_key(array_flip($index), $ours), $usual, $rush, $now),
             [],
             $open,
@@ -96,7 +96,7 @@ final readonly class PromiseReader
      * @param list<PushedView> $pushed
      * @param list<string>     $unseen
      * @param list<Task>       $open
-     * @param list<Hand>       $hands
+     * @param list<Worker>     $hands
      */
     private function view(Row $ticket, ?int $holds, ?int $certain, ?int $even, ?int $rushed, array $pushed, array $unseen, array $open, array $hands): PromiseView
     {
@@ -152,13 +152,13 @@ final readonly class PromiseReader
         return [$mine, $preview, $unseen];
     }
 
-    private function promise(Roster $roster, int $seed): Promise
+    private function promise(ProblemBuilder $builder, int $seed): PromiseSimulation
     {
         $random = new Randomizer(new Mt19937($seed));
         $factors = $this->learning->factors();
-        $spread = array_map(static fn (Task $t): float => $factors->minutes($t->what)->spread, $roster->tasks);
+        $spread = array_map(static fn (Task $t): float => $factors->minutes($t->what)->spread, $builder->tasks);
 
-        return new Promise($roster->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000);
+        return new PromiseSimulation($builder->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000);
     }
 
     /**
@@ -180,7 +180,7 @@ final readonly class PromiseReader
             if ([] === $before || [] === $after || !isset($names[$piece])) {
                 continue;
             }
-            [$was, $becomes] = [Promise::certain($before), Promise::certain($after)];
+            [$was, $becomes] = [PromiseSimulation::certain($before), PromiseSimulation::certain($after)];
             $promised = intdiv($names[$piece]->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60);
             $breaks = $was <= $promised && $becomes > $promised;
             if ($breaks || $becomes - $was >= self::NEWS_MINUTES && $was < \PHP_INT_MAX) {
@@ -196,7 +196,7 @@ final readonly class PromiseReader
     /**
      * When it may be fetched: a full quarter of an hour at which somebody is here.
      *
-     * @param list<Hand> $hands
+     * @param list<Worker> $hands
      */
     private function pickup(?int $minute, array $hands, \DateTimeImmutable $now): ?string
     {

@@ -10,7 +10,7 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Iso;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Plan\StoredStep;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Treatment\Action;
 use Psr\Clock\ClockInterface;
 
@@ -50,7 +50,7 @@ final readonly class GearInUse
         $there = \count(Row::all(
             $this->connection,
             'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), ?) = ?',
-            [$piece, AirHistory::USUAL->value, Place::Rack->value],
+            [$piece, AirHistory::USUAL->value, DryingPlace::Rack->value],
         ));
         if ($there >= $slots) {
             throw Refused::now(\sprintf('The rack is full: %d pieces stand on its %d slots. Put one of them elsewhere first.', $there, $slots));

@@ -9,7 +9,7 @@ use KindHeel\App\Database\Row;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Schedule\Calendar\Hours;
 use KindHeel\Core\Schedule\Calendar\Shift;
-use KindHeel\Core\Schedule\Solve\Hand;
+use KindHeel\Core\Schedule\Solve\Worker;
 
 /** Who works here and when, as the scheduling core sees it; two queries. */
 final readonly class Hands
@@ -21,7 +21,7 @@ final readonly class Hands
     {
     }
 
-    /** @return list<Hand> with shifts in minutes from `$now` */
+    /** @return list<Worker> with shifts in minutes from `$now` */
     public function from(\DateTimeImmutable $now): array
     {
         $zone = new \DateTimeZone($this->workshopTimezone);
@@ -39,7 +39,7 @@ final readonly class Hands
                 static fn (array $s): array => [(int) ceil(($s[0] - $now->getTimestamp()) / 60), intdiv($s[1] - $now->getTimestamp(), 60)],
                 (new Hours(array_map(self::shifts(...), self::week($row->json('week'))), $days))->from($now, $zone, self::DAYS),
             );
-            $hands[] = new Hand((string) $id, [] === $row->words('skills') ? array_column(Phase::cases(), 'value') : $row->words('skills'), array_values(array_filter($shifts, static fn (array $s): bool => $s[0] < $s[1])));
+            $hands[] = new Worker((string) $id, [] === $row->words('skills') ? array_column(Phase::cases(), 'value') : $row->words('skills'), array_values(array_filter($shifts, static fn (array $s): bool => $s[0] < $s[1])));
         }
 
         return $hands;

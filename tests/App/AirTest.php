@@ -12,7 +12,7 @@ use KindHeel\App\Air\SimulatedThermoHygrometer;
 use KindHeel\App\Air\WhatIfView;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Drying\Place;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -67,11 +67,11 @@ final class AirTest extends ApiTestCase
     {
         $instrument = new SimulatedThermoHygrometer();
         $at = new \DateTimeImmutable('2026-03-02T09:17:00+00:00');
-        self::assertEquals($instrument->read($at, Place::Rack), $instrument->read($at, Place::Rack));
+        self::assertEquals($instrument->read($at, DryingPlace::Rack), $instrument->read($at, DryingPlace::Rack));
         $warmest = -\INF;
         $coldest = \INF;
         for ($hour = 0; $hour < 24 * 20; ++$hour) {
-            $air = $instrument->read($at->modify("+$hour hours"), Place::Bench) ?? self::fail('It says nothing.');
+            $air = $instrument->read($at->modify("+$hour hours"), DryingPlace::Bench) ?? self::fail('It says nothing.');
             $warmest = max($warmest, $air[0]);
             $coldest = min($coldest, $air[0]);
             self::assertGreaterThanOrEqual(0.25, $air[1]);
@@ -112,13 +112,13 @@ final class AirTest extends ApiTestCase
         $this->signIn();
         $id = $this->plannedPair();
         $record = self::getContainer()->get(RecordAir::class);
-        $record->typed(Air::of(32.0, 0.25, 0.6), Place::Box);
+        $record->typed(Air::of(32.0, 0.25, 0.6), DryingPlace::Box);
         $this->doCall($this->workUntil('Wipe'));
         $coat = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0];
         $bench = $this->must(BenchView::class, 'POST', "/api/pieces/$id/place", ['place' => 'box']);
         self::assertSame('box', $bench->rack[0]->place);
         self::assertLessThan(strtotime((string) $coat->nextAt), strtotime((string) $bench->rack[0]->coats[0]->nextAt));
-        $record->typed(Air::of(12.0, 0.9), Place::Rack);
+        $record->typed(Air::of(12.0, 0.9), DryingPlace::Rack);
         self::assertSame($bench->rack[0]->coats[0]->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'the rack’s air is nothing to it now');
         $this->refused(422, 'POST', "/api/pieces/$id/place", ['place' => 'cellar']);
         $this->refused(404, 'POST', '/api/pieces/99999/place', ['place' => 'box']);
@@ -149,20 +149,20 @@ final class AirTest extends ApiTestCase
         $this->signIn();
         $record = self::getContainer()->get(RecordAir::class);
         $this->clock->sleep(2 * 3600);
-        self::assertNull($record->said([20.1, 0.5, 0.1], Place::Rack));
+        self::assertNull($record->said([20.1, 0.5, 0.1], DryingPlace::Rack));
         $this->clock->sleep(600);
-        self::assertSame(SensorFault::Absurd, $record->said([-127.0, 2.55, 0.0], Place::Rack));
+        self::assertSame(SensorFault::Absurd, $record->said([-127.0, 2.55, 0.0], DryingPlace::Rack));
         $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place);
         self::assertSame(20.1, $rack->tempC, 'the air before holds on');
         self::assertStringContainsString('is not believed', $rack->said[0]);
-        self::assertSame(SensorFault::Missing, $record->said(null, Place::Rack));
-        self::assertNull($record->said([20.4, 0.5, 0.1], Place::Rack));
+        self::assertSame(SensorFault::Missing, $record->said(null, DryingPlace::Rack));
+        self::assertNull($record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
         self::assertSame([], self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place)->said);
         for ($n = 0; $n < 24; ++$n) {
             $this->clock->sleep(660);
-            $record->said([20.4, 0.5, 0.1], Place::Rack);
+            $record->said([20.4, 0.5, 0.1], DryingPlace::Rack);
         }
-        self::assertSame(SensorFault::Stuck, $record->said([20.4, 0.5, 0.1], Place::Rack));
+        self::assertSame(SensorFault::Stuck, $record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
     }
 
     public function testTheFeedIsReadAsItIsDocumentedAndSilenceIsNotTakenForAir(): void
@@ -178,21 +178,21 @@ final class AirTest extends ApiTestCase
                 default => new MockResponse('', ['http_code' => 503]),
             };
         }), 'http://127.0.0.1:8318/');
-        $read = fn (Place $place): ?array => $feed->read($this->clock->now(), $place);
-        self::assertSame([19.0, 0.51, 0.1], $read(Place::Rack));
-        self::assertSame([null, null, null], [$read(Place::Booth), $read(Place::Box), $read(Place::Bench)]);
+        $read = fn (DryingPlace $place): ?array => $feed->read($this->clock->now(), $place);
+        self::assertSame([19.0, 0.51, 0.1], $read(DryingPlace::Rack));
+        self::assertSame([null, null, null], [$read(DryingPlace::Booth), $read(DryingPlace::Box), $read(DryingPlace::Bench)]);
         self::assertStringStartsWith('http://127.0.0.1:8318/places/rack?at=2026-03-02T09:00:00', $asked[0]);
     }
 
     public function testARainyWeekIsDamperAndFaultsCanBeSetOnTheStandIn(): void
     {
         $at = new \DateTimeImmutable('2026-03-02T14:00:00+00:00');
-        [$dry, $wet] = [(new SimulatedThermoHygrometer())->read($at, Place::Rack), (new SimulatedThermoHygrometer(rainy: true))->read($at, Place::Rack)];
+        [$dry, $wet] = [(new SimulatedThermoHygrometer())->read($at, DryingPlace::Rack), (new SimulatedThermoHygrometer(rainy: true))->read($at, DryingPlace::Rack)];
         self::assertGreaterThan(0.2, ($wet[1] ?? 0.0) - ($dry[1] ?? 0.0));
         $broken = new SimulatedThermoHygrometer(faults: ['rack' => SensorFault::Stuck, 'box' => SensorFault::Missing, 'booth' => SensorFault::Absurd]);
-        self::assertSame($broken->read($at, Place::Rack), $broken->read($at->modify('+5 hours'), Place::Rack));
-        self::assertNull($broken->read($at, Place::Box));
-        self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, Place::Booth), [], $at));
+        self::assertSame($broken->read($at, DryingPlace::Rack), $broken->read($at->modify('+5 hours'), DryingPlace::Rack));
+        self::assertNull($broken->read($at, DryingPlace::Box));
+        self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, DryingPlace::Booth), [], $at));
     }
 
     private function history(): AirHistory

@@ -10,7 +10,7 @@ use KindHeel\App\Demo\LanternPlayers;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Drying\Air;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;

@@ -10,7 +10,7 @@ use KindHeel\App\Piece\PartView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Piece\QuestionsView;
 use KindHeel\App\Plan\PlanView;
-use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Anatomy\Kind;
 
 /** A piece of any family is looked over, tried, agreed on and signed for. */
 final class LookOverTest extends ApiTestCase

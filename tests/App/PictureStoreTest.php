@@ -8,7 +8,7 @@ use KindHeel\App\Demo\Leather;
 use KindHeel\App\Picture\BadPicture;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Picture\Side;
-use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Colour\Shade;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

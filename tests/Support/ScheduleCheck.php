@@ -33,17 +33,17 @@ final class ScheduleCheck
                     $faults[] = $work->id.' does not wait';
                 }
             }
-            $hand = ($table->hands[$i] ?? -1) < 0 ? null : $table->hands[$i];
+            $hand = ($table->workers[$i] ?? -1) < 0 ? null : $table->workers[$i];
             if ($work->attended !== (null !== $hand)) {
                 $faults[] = $work->id.' has the wrong hands';
             }
             if (null === $hand || $work->isFixed()) {
                 continue;
             }
-            if (!$problem->hands[$hand]->can($work->skill)) {
+            if (!$problem->workers[$hand]->can($work->skill)) {
                 $faults[] = $work->id.' is done by somebody who cannot';
             }
-            if ([] === array_filter($problem->hands[$hand]->shifts, static fn (array $s): bool => $s[0] <= $start && $start + $work->minutes <= $s[1])) {
+            if ([] === array_filter($problem->workers[$hand]->shifts, static fn (array $s): bool => $s[0] <= $start && $start + $work->minutes <= $s[1])) {
                 $faults[] = $work->id.' is outside a shift';
             }
         }
@@ -77,8 +77,8 @@ final class ScheduleCheck
             foreach ($table->starts as $i => $start) {
                 $work = $problem->steps[$i];
                 if ($start <= $minute && $minute < $start + $work->minutes) {
-                    if (($table->hands[$i] ?? -1) >= 0) {
-                        $busy[$table->hands[$i]][] = $i;
+                    if (($table->workers[$i] ?? -1) >= 0) {
+                        $busy[$table->workers[$i]][] = $i;
                     }
                     if (null !== $work->station) {
                         $taken[$work->station][] = $i;

@@ -36,7 +36,7 @@ final readonly class MixSearch
     /**
      * @param int<0, max> $most different paints
      *
-     * @return list<Candidate> in real shares, nearest first
+     * @return list<CandidateMix> in real shares, nearest first
      */
     public function shares(int $most, MixModel $model): array
     {
@@ -45,7 +45,7 @@ final readonly class MixSearch
             if ($order >= self::LOOKED_AT || $order >= self::REFINED && !($this->goOn)()) {
                 break;
             }
-            $pool[] = [$order, new Candidate($candidate->corners, $candidate->shares, $model->difference($candidate->corners, $candidate->shares))];
+            $pool[] = [$order, new CandidateMix($candidate->corners, $candidate->shares, $model->difference($candidate->corners, $candidate->shares))];
         }
         $refiner = new Refiner($model, $this->haste);
         foreach ([[self::NUDGED, self::NUDGES], [self::REFINED, self::STEPS]] as [$count, $steps]) {
@@ -57,12 +57,12 @@ final readonly class MixSearch
                 $pool[$i] = [$order, $refiner->refine($candidate, $steps)];
             }
         }
-        $found = array_map(static fn (array $entry): Candidate => $entry[1], self::frontRunners($pool, self::REFINED));
+        $found = array_map(static fn (array $entry): CandidateMix => $entry[1], self::frontRunners($pool, self::REFINED));
         if ([] === $found || $found[0]->near > self::OUTSIDE) {
             foreach ($this->pairs($most, $model) as $candidate) {
                 $found[] = $refiner->refine($candidate, self::STEPS);
             }
-            usort($found, Candidate::nearestFirst(...));
+            usort($found, CandidateMix::nearestFirst(...));
             $found = self::distinct($found);
         }
         if ([] !== $found && $found[0]->near > self::ALIKE) {
@@ -70,8 +70,8 @@ final readonly class MixSearch
                 array_push($found, ...$this->neighbours($candidate, $most, $refiner));
             }
         }
-        $alike = static fn (Candidate $c): int => (int) floor(max(0.0, $c->near - self::ALIKE) / self::ALIKE);
-        usort($found, static fn (Candidate $a, Candidate $b): int => $alike($a) <=> $alike($b));
+        $alike = static fn (CandidateMix $c): int => (int) floor(max(0.0, $c->near - self::ALIKE) / self::ALIKE);
+        usort($found, static fn (CandidateMix $a, CandidateMix $b): int => $alike($a) <=> $alike($b));
 
         return $found;
     }
@@ -82,7 +82,7 @@ final readonly class MixSearch
         $model = new MixModel($this->corners->k, $this->corners->s, $this->target, $this->layer);
         $drops = new WholeDrops($model, $this->corners, $size);
         if ($this->corners->isPot()) {
-            $drops->round(new Candidate([0], [1.0], 0.0));
+            $drops->round(new CandidateMix([0], [1.0], 0.0));
         }
         $seen = [];
         foreach ($this->shares($most, $model) as $candidate) {
@@ -108,7 +108,7 @@ final readonly class MixSearch
     /**
      * The nearest of mixes of two corners, at a few shares of every pair: where a target is out of reach, two paints or three come nearest.
      *
-     * @return list<Candidate>
+     * @return list<CandidateMix>
      */
     private function pairs(int $most, MixModel $model): array
     {
@@ -124,13 +124,13 @@ final readonly class MixSearch
                 foreach (self::PAIR_SHARES as $share) {
                     $near = $model->difference($corners, [$share, 1.0 - $share]);
                     if (null === $best || $near < $best->near) {
-                        $best = new Candidate($corners, [$share, 1.0 - $share], $near);
+                        $best = new CandidateMix($corners, [$share, 1.0 - $share], $near);
                     }
                 }
                 $pairs[] = $best;
             }
         }
-        usort($pairs, Candidate::nearestFirst(...));
+        usort($pairs, CandidateMix::nearestFirst(...));
 
         return \array_slice($pairs, 0, self::PAIRS_KEPT);
     }
@@ -138,9 +138,9 @@ final readonly class MixSearch
     /**
      * Nearest first; those that are as good as each other in the order they were ranked.
      *
-     * @param list<array{int, Candidate}> $pool
+     * @param list<array{int, CandidateMix}> $pool
      *
-     * @return list<array{int, Candidate}>
+     * @return list<array{int, CandidateMix}>
      */
     private static function frontRunners(array $pool, int $count): array
     {
@@ -152,7 +152,7 @@ final readonly class MixSearch
     /**
      * @param int<0, max> $most
      *
-     * @return list<Candidate>
+     * @return list<CandidateMix>
      */
     private function ranked(int $most): array
     {
@@ -163,14 +163,14 @@ final readonly class MixSearch
         foreach (null === $binder ? [0.0] : self::BINDER as $thin) {
             $ranking = new SubsetRanking($this->corners->k, $this->corners->s, $this->target, $this->layer, $free, 1.0 - $thin, $this->goOn);
             foreach ($ranking->best($this->corners->paints, $most, self::KEPT_OF_EACH_COUNT) as $candidate) {
-                $all[] = 0.0 === $thin ? $candidate : new Candidate(
+                $all[] = 0.0 === $thin ? $candidate : new CandidateMix(
                     [...$candidate->corners, (int) $binder],
                     [...array_map(static fn (float $s): float => $s * (1.0 - $thin), $candidate->shares), $thin],
                     $candidate->near,
                 );
             }
         }
-        usort($all, Candidate::nearestFirst(...));
+        usort($all, CandidateMix::nearestFirst(...));
 
         return $all;
     }
@@ -180,9 +180,9 @@ final readonly class MixSearch
      *
      * @param int<0, max> $most
      *
-     * @return list<Candidate>
+     * @return list<CandidateMix>
      */
-    private function neighbours(Candidate $candidate, int $most, Refiner $refiner): array
+    private function neighbours(CandidateMix $candidate, int $most, Refiner $refiner): array
     {
         $used = self::used($candidate);
         $counted = array_values(array_intersect($used->corners, $this->corners->paints));
@@ -208,21 +208,21 @@ final readonly class MixSearch
                     $shares[] = false === $at ? 0.05 : max(0.01, $used->shares[$at]);
                 }
                 $sum = array_sum($shares);
-                $found[] = new Candidate($next, array_map(static fn (float $s): float => $s / $sum, $shares), 0.0);
+                $found[] = new CandidateMix($next, array_map(static fn (float $s): float => $s / $sum, $shares), 0.0);
             }
         }
-        $nudged = array_map(static fn (Candidate $c): Candidate => $refiner->refine($c, 2), $found);
-        usort($nudged, Candidate::nearestFirst(...));
+        $nudged = array_map(static fn (CandidateMix $c): CandidateMix => $refiner->refine($c, 2), $found);
+        usort($nudged, CandidateMix::nearestFirst(...));
 
-        return array_map(static fn (Candidate $c): Candidate => $refiner->refine($c, self::STEPS), \array_slice($nudged, 0, 4));
+        return array_map(static fn (CandidateMix $c): CandidateMix => $refiner->refine($c, self::STEPS), \array_slice($nudged, 0, 4));
     }
 
     /**
      * The first of every set of corners.
      *
-     * @param list<Candidate> $candidates
+     * @param list<CandidateMix> $candidates
      *
-     * @return list<Candidate>
+     * @return list<CandidateMix>
      */
     private static function distinct(array $candidates): array
     {
@@ -236,7 +236,7 @@ final readonly class MixSearch
     }
 
     /** Without the corners that came to nothing. */
-    private static function used(Candidate $candidate): Candidate
+    private static function used(CandidateMix $candidate): CandidateMix
     {
         $corners = $shares = [];
         foreach ($candidate->shares as $i => $share) {
@@ -248,6 +248,6 @@ final readonly class MixSearch
         array_multisort($corners, $shares);
         $sum = array_sum($shares);
 
-        return new Candidate($corners, array_map(static fn (float $s): float => $s / $sum, $shares), $candidate->near);
+        return new CandidateMix($corners, array_map(static fn (float $s): float => $s / $sum, $shares), $candidate->near);
     }
 }

@@ -81,7 +81,7 @@ final readonly class RecipeSearch
         $model = new MixModel($corners->k, $corners->s, $this->target, $this->layer);
         $found = (new MixSearch($corners, $this->target, $this->layer, $this->goOn))->shares($most, $model);
 
-        return [] === $found ? \INF : min(array_map(static fn (Candidate $c): float => $c->near, $found));
+        return [] === $found ? \INF : min(array_map(static fn (CandidateMix $c): float => $c->near, $found));
     }
 
     /**

@@ -22,13 +22,13 @@ final readonly class Refiner
     {
     }
 
-    public function refine(Candidate $start, int $steps): Candidate
+    public function refine(CandidateMix $start, int $steps): CandidateMix
     {
         $corners = $start->corners;
         $shares = $start->shares;
         $n = \count($corners);
         if (1 === $n) {
-            return new Candidate($corners, $shares, $this->model->difference($corners, $shares));
+            return new CandidateMix($corners, $shares, $this->model->difference($corners, $shares));
         }
         $damping = 1e-3;
         [$now, $residuals, $slopes] = $this->model->slopes($corners, $shares);
@@ -73,7 +73,7 @@ final readonly class Refiner
             [$now, $residuals, $slopes] = $this->model->slopes($corners, $shares);
         }
 
-        return new Candidate($corners, $shares, $now);
+        return new CandidateMix($corners, $shares, $now);
     }
 
     /**

@@ -101,7 +101,7 @@ final class SubsetRanking
     /**
      * @param list<int> $paints corners that are paints
      *
-     * @return list<Candidate> the most promising first, at most `$keep` of every number of paints
+     * @return list<CandidateMix> the most promising first, at most `$keep` of every number of paints
      */
     public function best(array $paints, int $most, int $keep): array
     {
@@ -126,19 +126,19 @@ final class SubsetRanking
                     break 2;
                 }
             }
-            usort($found, Candidate::nearestFirst(...));
+            usort($found, CandidateMix::nearestFirst(...));
             $all = [...$all, ...\array_slice($found, 0, $keep)];
             $sets = $size < $most ? $this->grown($sets, $found, $paints) : [];
         }
-        usort($all, Candidate::nearestFirst(...));
+        usort($all, CandidateMix::nearestFirst(...));
 
         return $all;
     }
 
     /**
-     * @param list<list<int>> $sets
-     * @param list<Candidate> $found
-     * @param list<int>       $paints
+     * @param list<list<int>>    $sets
+     * @param list<CandidateMix> $found
+     * @param list<int>          $paints
      *
      * @return list<list<int>>
      */
@@ -173,7 +173,7 @@ final class SubsetRanking
     }
 
     /** @param list<int> $corners */
-    private function candidate(array $corners): ?Candidate
+    private function candidate(array $corners): ?CandidateMix
     {
         ++$this->tried;
         $n = \count($corners);
@@ -228,7 +228,7 @@ final class SubsetRanking
             $shares[$i] = $share / $sum;
         }
 
-        return new Candidate($corners, $shares, sqrt(1.0 / $total) * $sum / $scatter);
+        return new CandidateMix($corners, $shares, sqrt(1.0 / $total) * $sum / $scatter);
     }
 
     /**

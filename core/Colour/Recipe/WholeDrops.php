@@ -44,7 +44,7 @@ final class WholeDrops
         return $nearest ?? throw new ColourError('No pot of that size can be mixed.');
     }
 
-    public function round(Candidate $best): void
+    public function round(CandidateMix $best): void
     {
         $corners = $best->corners;
         $shares = $best->shares;

@@ -13,7 +13,7 @@ final class LowerBound
     public static function of(Problem $problem): float
     {
         $ends = [];
-        $empty = new Board($problem);
+        $empty = new ResourceCalendars($problem);
         foreach (Blocks::topological($problem) as $i) {
             $work = $problem->steps[$i];
             $from = 0;
@@ -21,7 +21,7 @@ final class LowerBound
                 $from = max($from, ($ends[$lag->step] ?? 0) + $lag->min);
             }
             $start = $work->fixedStart ?? $empty->earliest($i, $from);
-            $ends[$i] = (Board::NEVER === $start ? $from : $start) + $work->minutes;
+            $ends[$i] = (ResourceCalendars::NEVER === $start ? $from : $start) + $work->minutes;
         }
         $bound = 0.0;
         foreach ($problem->jobs as $job) {

@@ -8,12 +8,12 @@ namespace KindHeel\Core\Schedule\Solve;
 final readonly class Problem
 {
     /**
-     * @param list<Work>     $steps
-     * @param list<Promised> $jobs
-     * @param list<Hand>     $hands
-     * @param list<int>      $places capacity of each station
+     * @param list<Activity> $steps
+     * @param list<DueJob>   $jobs
+     * @param list<Worker>   $workers
+     * @param list<int>      $places  capacity of each station
      */
-    public function __construct(public array $steps, public array $jobs, public array $hands, public array $places)
+    public function __construct(public array $steps, public array $jobs, public array $workers, public array $places)
     {
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * Looks for a good timetable: plain orders first, then simulated annealing over drafts (Kirkpatrick 1983), with
+ * Looks for a good timetable: priority rules first, then simulated annealing over candidates (Kirkpatrick 1983), with
  * restarts from the best and from elsewhere. May be stopped at any moment; the same seed gives the same answer when it is not.
  */
 final class Solver
@@ -16,21 +16,21 @@ final class Solver
     /** Above so many blocks there is no time to look everywhere: cooler from the start, and mostly whole jobs are moved. */
     private const MANY_BLOCKS = 60;
 
-    private readonly Neighbours $neighbours;
+    private readonly Neighbourhood $neighbours;
     private readonly bool $many;
     private readonly float $hottest;
     private readonly int $round;
-    private Placer $placer;
+    private ScheduleGenerator $placer;
 
     /**
-     * @param \Closure(int): int $dice throws a number from 0 to one below what it is given; core has no chance of its own
+     * @param \Closure(int): int $random throws a number from 0 to one below what it is given; core has no chance of its own
      * @param \Closure(): bool   $goOn
      */
-    public function __construct(private readonly Problem $problem, private readonly \Closure $dice, private readonly \Closure $goOn)
+    public function __construct(private readonly Problem $problem, private readonly \Closure $random, private readonly \Closure $goOn)
     {
-        $this->placer = new Placer($problem);
+        $this->placer = new ScheduleGenerator($problem);
         $this->many = \count($this->placer->blocks->steps) > self::MANY_BLOCKS;
-        $this->neighbours = new Neighbours($problem, $this->placer->blocks, $this->many, $dice);
+        $this->neighbours = new Neighbourhood($problem, $this->placer->blocks, $this->many, $random);
         $this->hottest = $this->many ? 0.04 : 0.6;
         $this->round = $this->many ? 600 : 2000;
     }
@@ -38,51 +38,51 @@ final class Solver
     /**
      * Stopped at any moment it has an answer: never worse than an earlier one that it is given, nor than plain list scheduling once that has been looked at.
      *
-     * @param array<int, int> $starts by step in an earlier answer, to begin from
-     * @param array<int, int> $hands  who did it there
+     * @param array<int, int> $starts  by step in an earlier answer, to begin from
+     * @param array<int, int> $workers who did it there
      */
-    public function solve(array $starts = [], array $hands = []): Timetable
+    public function solve(array $starts = [], array $workers = []): Timetable
     {
         $blocks = \count($this->placer->blocks->steps);
-        $plain = new PlainOrders($this->problem, $this->placer->blocks);
+        $plain = new PriorityRules($this->problem, $this->placer->blocks);
         $orders = $plain->all();
-        $drafts = array_map(static fn (array $order): Draft => new Draft($order), $orders);
+        $candidates = array_map(static fn (array $order): Candidate => new Candidate($order), $orders);
         if ([] !== $starts) {
             $before = $plain->asBefore($starts);
-            array_unshift($drafts, new Draft($before, array_filter($hands, static fn (int $h): bool => $h >= 0), $starts), new Draft($before));
+            array_unshift($candidates, new Candidate($before, array_filter($workers, static fn (int $h): bool => $h >= 0), $starts), new Candidate($before));
         }
-        $bestDraft = $drafts[0];
-        $best = $this->placer->place($bestDraft);
-        foreach (\array_slice($drafts, 1) as $draft) {
+        $bestCandidate = $candidates[0];
+        $best = $this->placer->place($bestCandidate);
+        foreach (\array_slice($candidates, 1) as $candidate) {
             if (!($this->goOn)()) {
                 break;
             }
-            $table = $this->placer->place($draft);
+            $table = $this->placer->place($candidate);
             if ($table->isBetterThan($best)) {
-                [$best, $bestDraft] = [$table, $draft];
+                [$best, $bestCandidate] = [$table, $candidate];
             }
         }
         $bound = LowerBound::of($this->problem);
         $idle = 0;
         for ($round = 0; $blocks > 1 && $idle < self::PATIENCE * $blocks && ($this->goOn)(); ++$round) {
-            [$now, $draft] = [$best, $bestDraft];
+            [$now, $candidate] = [$best, $bestCandidate];
             if (!$this->many && 1 === $round % 2) {
                 // From elsewhere, so that one good valley is not the only one seen.
-                $draft = new Draft($orders[($this->dice)(\count($orders))]);
-                $now = $this->placer->place($draft);
+                $candidate = new Candidate($orders[($this->random)(\count($orders))]);
+                $now = $this->placer->place($candidate);
             }
             $scale = max(1.0, $best->worth[2] > 0.0 ? $best->worth[2] : 0.02 * $best->worth[3]);
             for ($step = 0; $step < $this->round && ($this->goOn)(); ++$step) {
                 $heat = $scale * $this->hottest * (self::COLDEST / $this->hottest) ** ($step / $this->round) / max(2.0, sqrt($blocks));
-                $nextDraft = $this->neighbours->oneOf($draft, $now);
-                $next = $this->placer->place($nextDraft);
+                $nextCandidate = $this->neighbours->oneOf($candidate, $now);
+                $next = $this->placer->place($nextCandidate);
                 $worse = self::cost($next) - self::cost($now);
-                if ($worse <= 0.0 || ($this->dice)(1_000_000) / 1_000_000.0 < exp(-$worse / $heat)) {
-                    [$now, $draft] = [$next, $nextDraft];
+                if ($worse <= 0.0 || ($this->random)(1_000_000) / 1_000_000.0 < exp(-$worse / $heat)) {
+                    [$now, $candidate] = [$next, $nextCandidate];
                 }
                 ++$idle;
                 if ($next->isBetterThan($best)) {
-                    [$best, $bestDraft] = [$next, $nextDraft];
+                    [$best, $bestCandidate] = [$next, $nextCandidate];
                     $idle = 0;
                 }
             }

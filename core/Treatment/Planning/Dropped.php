@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 
 /** What a plan leaves out to keep its hour, and what that costs in looks and in how long it lasts. */
 final readonly class Dropped

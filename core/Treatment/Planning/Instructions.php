@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Phrase;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
@@ -17,8 +16,12 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Brief;
+use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\School;
 
 /** How each act is done at the bench: strokes, amount, what to hold on to, and the gate test (W-1). */
 final class Instructions
@@ -41,9 +44,9 @@ final class Instructions
                 'Dry, in daylight: no dark patch, no pale spot, no colour on a white cloth.',
                 2.0 + 1.0 * \count($step->tries),
             ),
-            Action::Stitch => new Instruction(\sprintf('Sew the %s', Words::parts($step->on)), 'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the seam flat, end with a few backstitches.', null, 12.0),
-            Action::Bond => new Instruction(\sprintf('Join the %s', Words::parts($step->on)), 'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the middle outward, then clamp.', 'It holds a pull of the hand.', 6.0),
-            Action::StraightenHardware => new Instruction(\sprintf('Set the %s right', Words::parts($step->on)), 'Padded pliers, a little at a time, leather between jaw and metal. A zip is brushed out and its teeth rubbed with a dry wax stick; an eyelet is set in the old hole, the nearest that can be had.', null, 8.0),
+            Action::Stitch => new Instruction(\sprintf('Sew the %s', PlaceWords::parts($step->on)), 'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the seam flat, end with a few backstitches.', null, 12.0),
+            Action::Bond => new Instruction(\sprintf('Join the %s', PlaceWords::parts($step->on)), 'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the middle outward, then clamp.', 'It holds a pull of the hand.', 6.0),
+            Action::StraightenHardware => new Instruction(\sprintf('Set the %s right', PlaceWords::parts($step->on)), 'Padded pliers, a little at a time, leather between jaw and metal. A zip is brushed out and its teeth rubbed with a dry wax stick; an eyelet is set in the old hole, the nearest that can be had.', null, 8.0),
             Action::IronCrease => new Instruction('Ease the creases with heat', 'Tree in. A damp cotton cloth on the crease, the iron at wool heat for two or three seconds, lifted, not slid; push from inside. The leather stays under 35 °C.', 'Cool to the hand, and the crease lies flatter.', 3.0, 0.6),
             Action::Sand => self::sanding($step),
             Action::Mask => self::masking($step, $brief),
@@ -91,7 +94,7 @@ final class Instructions
         $metal = array_filter($step->on, static fn (Place $p): bool => Material::Metal === $brief->piece->part($p)?->material);
 
         return new Instruction(
-            \sprintf('Mask the %s', Words::parts($step->on)),
+            \sprintf('Mask the %s', PlaceWords::parts($step->on)),
             'Low-tack tape along the join, pressed down with a nail, round curves in two lengths; seal its edge with the base colour or clear.'
                 .([] === $seams ? '' : ' Light stitching is covered with a thin line of resist.')
                 .([] === $metal ? '' : ' Metal is wrapped, and wiped straight after.'),

@@ -19,13 +19,13 @@ final class Kit
      */
     public static function of(array $steps): array
     {
-        return self::list(array_map(Line::of(...), $steps));
+        return self::list(array_map(KitLine::of(...), $steps));
     }
 
     /**
      * Products with what stays in cup and hairs (Q-2) and, of what is mixed, a fifth kept back (Q-4); then what is not used up.
      *
-     * @param list<Line> $lines
+     * @param list<KitLine> $lines
      *
      * @return list<Supply>
      */
@@ -35,7 +35,7 @@ final class Kit
     }
 
     /**
-     * @param list<Line> $lines
+     * @param list<KitLine> $lines
      *
      * @return list<Supply>
      */
@@ -66,14 +66,14 @@ final class Kit
     }
 
     /**
-     * @param list<Line> $lines
+     * @param list<KitLine> $lines
      *
      * @return list<Supply>
      */
     private static function beside(array $lines): array
     {
         $sums = [];
-        foreach (array_merge([], ...array_map(static fn (Line $l): array => $l->supplies, $lines)) as $supply) {
+        foreach (array_merge([], ...array_map(static fn (KitLine $l): array => $l->supplies, $lines)) as $supply) {
             if (null !== $supply->amount) {
                 $sums[$supply->name] = new Supply($supply->name, ($sums[$supply->name]->amount ?? 0.0) + $supply->amount, $supply->unit);
             } elseif (Supplies::ABRASIVE === $supply->name) {
@@ -85,7 +85,7 @@ final class Kit
     }
 
     /**
-     * @param list<Line> $lines
+     * @param list<KitLine> $lines
      *
      * @return list<Supply>
      */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Phrase;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 
@@ -123,6 +124,6 @@ final readonly class Mender
 
     private static function told(Step $step): string
     {
-        return \sprintf('%s on the %s', $step->family?->label() ?? $step->action->label(), Words::parts($step->on));
+        return \sprintf('%s on the %s', $step->family?->label() ?? $step->action->label(), PlaceWords::parts($step->on));
     }
 }

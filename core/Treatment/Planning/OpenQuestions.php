@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\AssessmentError;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 
 /** What still changes the plan: every part that is not known is planned for each material that it may well be. */
 final class OpenQuestions
@@ -83,7 +83,7 @@ final class OpenQuestions
         foreach (self::candidates($piece, $places[0]) as $material) {
             try {
                 $plan = Planner::plan($piece->were($places, $material), $air);
-            } catch (AssessmentError) {
+            } catch (FieldError) {
                 continue;
             }
             $done = array_map(static fn (PlannedStep $s): string => $s->step->action->value.' '.$s->step->family?->value.' '.implode(',', array_map(strval(...), $s->step->on)), $plan->steps);

@@ -8,8 +8,11 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
+use KindHeel\Core\Treatment\Need\Brief;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Violation;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /**
  * Makes a plan by asking the same rules that check one.
@@ -27,15 +30,15 @@ final class Planner
     /**
      * Once work has begun what was done stays, what it left is worked with, and what is met is not done again.
      *
-     * @param Air          $air  the workshop's usual air, for the waits
-     * @param list<Wanted> $done in the order in which they were done, under their names
+     * @param Air        $air  the workshop's usual air, for the waits
+     * @param list<Need> $done in the order in which they were done, under their names
      */
     public static function plan(Piece $piece, Air $air, ?Wishes $wishes = null, array $done = []): Plan
     {
         $wishes ??= Wishes::none();
         $remarks = new Remarks($piece, $wishes);
         if ($remarks->isReferredWhole()) {
-            return Plan::none($remarks->referrals(), $remarks->tellOwner(), (new Numbers($piece, $air, $wishes))->steps($done));
+            return Plan::none($remarks->referrals(), $remarks->tellOwner(), (new PlanAssembler($piece, $air, $wishes))->steps($done));
         }
         if (Aim::ReadyFast === $piece->agreed->aim && null !== $wishes->readyInMinutes) {
             return ReadyFast::plan($piece, $air, $wishes, $done);
@@ -47,7 +50,7 @@ final class Planner
     /**
      * A plan without regard to the hour.
      *
-     * @param list<Wanted> $done
+     * @param list<Need> $done
      */
     public static function sound(Piece $piece, Air $air, Wishes $wishes, array $done = []): Plan
     {
@@ -55,14 +58,14 @@ final class Planner
         $banned = [];
         $refused = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $sewing = Sewing::of($brief, $banned, $refused, $done);
-            $faults = self::open(Checker::standard()->check($piece, $sewing->steps()), $sewing, $done);
+            $sequencer = Sequencer::of($brief, $banned, $refused, $done);
+            $faults = self::open(Checker::standard()->check($piece, $sequencer->steps()), $sequencer, $done);
             if ([] === $faults) {
-                return (new Numbers($piece, $air, $wishes))->plan($sewing, new Remarks($piece, $wishes), $done);
+                return (new PlanAssembler($piece, $air, $wishes))->plan($sequencer, new Remarks($piece, $wishes), $done);
             }
             $before = \count($banned);
             foreach ($faults as $fault) {
-                $step = $sewing->step($fault->step);
+                $step = $sequencer->step($fault->step);
                 $what = $fault->blames->value ?? $step->what();
                 if (null === $fault->blames && \in_array($step->action, [Action::HandOver, Action::Photograph, Action::TakeApart], true)) {
                     continue;
@@ -75,7 +78,7 @@ final class Planner
                 }
             }
             if (\count($banned) === $before) {
-                throw new \LogicException(\sprintf('%s cannot be kept on %s: %s', $faults[0]->rule, $sewing->step($faults[0]->step)->what(), $faults[0]->message));
+                throw new \LogicException(\sprintf('%s cannot be kept on %s: %s', $faults[0]->rule, $sequencer->step($faults[0]->step)->what(), $faults[0]->message));
             }
         }
 
@@ -86,19 +89,19 @@ final class Planner
      * What is done is done: only what is still to come can be planned otherwise.
      *
      * @param list<Violation> $faults
-     * @param list<Wanted>    $done
+     * @param list<Need>      $done
      *
      * @return list<Violation>
      */
-    private static function open(array $faults, Sewing $sewing, array $done): array
+    private static function open(array $faults, Sequencer $sequencer, array $done): array
     {
-        $worked = array_flip(array_map(static fn (Wanted $w): string => $w->step->id, $done));
+        $worked = array_flip(array_map(static fn (Need $w): string => $w->step->id, $done));
 
-        return array_values(array_filter($faults, static function (Violation $fault) use ($worked, $sewing): bool {
+        return array_values(array_filter($faults, static function (Violation $fault) use ($worked, $sequencer): bool {
             if (isset($worked[$fault->step]) || null === $fault->blames || null === $fault->at) {
                 return !isset($worked[$fault->step]);
             }
-            foreach ($sewing->steps() as $step) {
+            foreach ($sequencer->steps() as $step) {
                 if ($step->family === $fault->blames && $step->touches($fault->at) && !isset($worked[$step->id])) {
                     return true;
                 }

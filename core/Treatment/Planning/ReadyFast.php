@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Need;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** The best plan that is dry by a given hour: what cannot be is left out, the dearest in time and least missed first (J-8). */
 final class ReadyFast
@@ -21,12 +23,12 @@ final class ReadyFast
         Phase::Repair, Phase::Clean, Phase::DryClean, Phase::TakeApart, Phase::PutTogether, Phase::Record, Phase::HandOver,
     ];
 
-    /** @param list<Wanted> $done what cannot be left out any more */
+    /** @param list<Need> $done what cannot be left out any more */
     public static function plan(Piece $piece, Air $air, Wishes $wishes, array $done = []): Plan
     {
         $minutes = $wishes->readyInMinutes ?? 0.0;
         $full = $plan = Planner::sound($piece, $air, $wishes, $done);
-        $times = new Times($air);
+        $times = new DryingTimes($air);
         $out = [];
         foreach ($plan->steps as $step) {
             if (null !== $step->step->family && $times->full($step->step->family) > $minutes) {
@@ -51,7 +53,7 @@ final class ReadyFast
     }
 
     /** @return list<string> what goes next: of the phase that is missed least, what takes longest to come to rest */
-    private static function next(Plan $plan, Times $times, Wishes $wishes): array
+    private static function next(Plan $plan, DryingTimes $times, Wishes $wishes): array
     {
         foreach (self::DISPENSABLE as $phase) {
             $longest = null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 
 /** Something that was considered for a part and is not done, with the rule that forbids it. */
 final readonly class Refusal

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Disclosure\Declined;
+use KindHeel\Core\Assessment\Disclosure\OwnerPage;
+use KindHeel\Core\Assessment\Disclosure\Prospect;
+use KindHeel\Core\Assessment\Disclosure\Referrals;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Honesty\Declined;
-use KindHeel\Core\Assessment\Honesty\OwnerPage;
-use KindHeel\Core\Assessment\Honesty\Prospect;
-use KindHeel\Core\Assessment\Honesty\Referrals;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Finding\FindingGroup;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
@@ -23,7 +22,12 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Need\Brief;
+use KindHeel\Core\Treatment\Need\Colouring;
+use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** What a plan says beside its steps: what it refuses, what it refers, what is tried first, what the owner has to be told. */
 final readonly class Remarks
@@ -68,9 +72,9 @@ final readonly class Remarks
      */
     public function refused(array $found): array
     {
-        $colouring = new Need\Colouring($this->brief);
+        $colouring = new Colouring($this->brief);
         foreach ($this->piece->parts as $part) {
-            if ($part->at->part->isOuter() && $colouring->isCalledFor($part) && null === Need\Colouring::suited($part)) {
+            if ($part->at->part->isOuter() && $colouring->isCalledFor($part) && null === Colouring::suited($part)) {
                 $found[] = $this->colourless($part);
             }
             if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
@@ -183,7 +187,7 @@ final readonly class Remarks
         foreach ($laid as $id => $on) {
             $remark = Family::of(FamilyId::from($id))->ownerHears;
             if (null !== $remark) {
-                $said[] = new Remark($remark->rule, Phrase::sentence(str_replace('%s', '%1$s', $remark->text), Words::parts($on)));
+                $said[] = new Remark($remark->rule, Phrase::sentence(str_replace('%s', '%1$s', $remark->text), PlaceWords::parts($on)));
             }
         }
         if ([] !== array_filter(array_keys($laid), static fn (string $id): bool => FamilyId::from($id)->does(Effect::Fills))) {

@@ -10,7 +10,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
@@ -171,20 +171,20 @@ final readonly class Rework
      */
     public function tidied(array $steps, array $touched): self
     {
-        $seam = new Seam();
+        $binder = new PrecedenceBinder();
         $earlier = [];
-        $sewn = [];
+        $bound = [];
         foreach ($steps as $step) {
             $kept = array_values(array_filter($step->after, static fn (After $a): bool => isset($earlier[$a->step]) && (null !== $a->from || null !== $a->withinMinutes || null !== $a->before)));
             $lost = array_filter($step->after, static fn (After $a): bool => !isset($earlier[$a->step]) && null !== $a->from);
             if ([] !== $lost) {
                 $touched[] = $step->id;
             }
-            $sewn[] = $seam->sew($step->bonds($kept));
+            $bound[] = $binder->bind($step->bonds($kept));
             $earlier[$step->id] = true;
         }
 
-        return new self($this->piece, $this->waiting($sewn, array_flip($touched)));
+        return new self($this->piece, $this->waiting($bound, array_flip($touched)));
     }
 
     /**

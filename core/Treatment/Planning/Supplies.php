@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Step;
 
 /** Thread, tape, abrasive and dilutions, worked out. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\FamilyId;
 

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** One trial for all that a half will be treated with, so that it dries once. */
 final readonly class TrialRound
 {
-    /** @param array<int, list<Wanted>> $pool what is still to be placed, by rank */
+    /** @param array<int, list<Need>> $pool what is still to be placed, by rank */
     public function __construct(private PieceState $state, private array $pool, private Wishes $wishes)
     {
     }
@@ -36,12 +38,12 @@ final readonly class TrialRound
             $tries[$family->value] = $family;
         }
         foreach ($this->pool as $group) {
-            foreach ($group as $wanted) {
-                $family = $wanted->step->family;
-                if (null === $family || !$wanted->step->laysProduct()) {
+            foreach ($group as $need) {
+                $family = $need->step->family;
+                if (null === $family || !$need->step->laysProduct()) {
                     continue;
                 }
-                foreach ($wanted->step->on as $place) {
+                foreach ($need->step->on as $place) {
                     $part = $place->half === $half ? $this->state->at($place) : null;
                     if (null !== $part && $part->part->needsTrial() && !$part->wasTried($family)) {
                         $places[$place->key] = $place;

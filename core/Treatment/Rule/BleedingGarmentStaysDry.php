@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Assessment\PieceFamily;
+use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;

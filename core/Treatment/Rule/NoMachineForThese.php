@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\PieceFamily;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Assessment\Place;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartState;

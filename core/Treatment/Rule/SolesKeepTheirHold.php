@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Cut;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\AssessmentError;
-use KindHeel\Core\Assessment\Cut;
 use KindHeel\Core\Assessment\Differences;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\FieldError;
 use KindHeel\Tests\Core\Treatment\Shoes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -125,7 +125,7 @@ final class FamiliesTest extends TestCase
         try {
             $make();
             self::fail('It was let through.');
-        } catch (AssessmentError $error) {
+        } catch (FieldError $error) {
             self::assertSame($field, $error->field);
             self::assertMatchesRegularExpression('/^\p{Lu}.+\.$/u', $error->getMessage());
         }

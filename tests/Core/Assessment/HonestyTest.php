@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Disclosure\OwnerPage;
+use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Honesty\OwnerPage;
-use KindHeel\Core\Assessment\Honesty\Prospect;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\FieldError;
 use KindHeel\Tests\Core\Treatment\Shoes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -44,7 +44,7 @@ final class PieceTest extends TestCase
         try {
             $make();
             self::fail('It was let through.');
-        } catch (AssessmentError $error) {
+        } catch (FieldError $error) {
             self::assertSame($field, $error->field);
             self::assertMatchesRegularExpression('/^[A-Z].+\.$/u', $error->getMessage());
         }

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Assessment;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\AssessmentError;
 use KindHeel\Core\Assessment\Finding;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\PieceFamily;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
-use KindHeel\Core\Assessment\Size;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Finding\FindingGroup;
@@ -29,6 +27,8 @@ use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 use PHPUnit\Framework\TestCase;
 
 /** What trials tell of a piece, and what is looked for on which material. */
@@ -71,7 +71,7 @@ final class TriedPieceTest extends TestCase
         self::assertSame([Material::Pigmented, Certainty::Known], [$other->part(self::at('front'))?->material, $other->part(self::at('front'))?->certainty]);
         self::assertSame([Material::VegTan, Certainty::Guess], [$piece->part(self::at('front'))?->material, $piece->part(self::at('front'))?->certainty]);
         $shining = Piece::of(Kind::Wallet, Size::usual(Kind::Wallet), new Agreed(Aim::Keep, Gloss::Mirror), [new Part(self::at('front'), Material::Patent, Certainty::Known)], []);
-        $this->expectException(AssessmentError::class);
+        $this->expectException(FieldError::class);
         $shining->were([self::at('front')], Material::Suede);
     }
 
@@ -82,7 +82,7 @@ final class TriedPieceTest extends TestCase
         self::assertSame(Material::VegTan, self::satchel($nap)->named(self::at('strap'))->material, 'no trial tells of it');
         $mirror = Piece::of(Kind::Satchel, Size::usual(Kind::Satchel), new Agreed(Aim::Keep, Gloss::Mirror), [new Part(self::at('front'), Material::VegTan, Certainty::Guess)], [], [$nap]);
         self::assertSame(Material::VegTan, $mirror->named(self::at('front'))->material, 'a mirror was agreed on: that is settled first');
-        $this->expectException(AssessmentError::class);
+        $this->expectException(FieldError::class);
         self::satchel()->named(self::at('back'));
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Material;
 
-use KindHeel\Core\Assessment\Kind;
-use KindHeel\Core\Assessment\PartName;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Material\Belief;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Finder;

@@ -11,9 +11,9 @@ use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\NextUp;
-use KindHeel\Core\Schedule\Patience;
-use KindHeel\Core\Schedule\Refusal;
+use KindHeel\Core\Schedule\RetryDelay;
 use KindHeel\Core\Schedule\Standing;
+use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
 use PHPUnit\Framework\TestCase;
@@ -113,9 +113,9 @@ final class ReadinessTest extends TestCase
 
     public function testPatienceIsAQuarterOfTheWaitInFives(): void
     {
-        self::assertSame(5, Patience::more($this->now, $this->now->modify('+8 minutes')));
-        self::assertSame(15, Patience::more($this->now, $this->now->modify('+55 minutes')));
-        self::assertSame(120, Patience::more($this->now, $this->now->modify('+3 days')));
+        self::assertSame(5, RetryDelay::more($this->now, $this->now->modify('+8 minutes')));
+        self::assertSame(15, RetryDelay::more($this->now, $this->now->modify('+55 minutes')));
+        self::assertSame(120, RetryDelay::more($this->now, $this->now->modify('+3 days')));
     }
 
     private function stands(Standing $standing, ?string $sentence, Task $task, Task ...$earlier): void
@@ -123,7 +123,7 @@ final class ReadinessTest extends TestCase
         $job = new Job(1, $this->now->modify('+3 days'), array_values([...$earlier, $task]));
         $readiness = $job->readiness($task, $this->now);
         self::assertSame($standing, $readiness->standing);
-        self::assertSame($sentence, Refusal::of($task, $readiness, $this->now));
+        self::assertSame($sentence, StartRefusal::of($task, $readiness, $this->now));
     }
 
     /**

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Schedule;
 
 use KindHeel\App\Compute\ScheduleReader;
-use KindHeel\Core\Schedule\Solve\Draft;
+use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\LowerBound;
-use KindHeel\Core\Schedule\Solve\Neighbours;
-use KindHeel\Core\Schedule\Solve\Placer;
+use KindHeel\Core\Schedule\Solve\Neighbourhood;
 use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Tests\Support\RandomShop;
@@ -66,15 +66,15 @@ final class SolverTest extends TestCase
     public function testAChangedDraftGoesOnFromWhereItDiffers(): void
     {
         $problem = self::problem(RandomShop::week(4, 60, 2, 2.0));
-        $placer = new Placer($problem);
+        $placer = new ScheduleGenerator($problem);
         $random = new Randomizer(new Mt19937(4));
-        $neighbours = new Neighbours($problem, $placer->blocks, false, static fn (int $sides): int => $random->getInt(0, $sides - 1));
-        $draft = new Draft(array_keys($placer->blocks->steps));
+        $neighbours = new Neighbourhood($problem, $placer->blocks, false, static fn (int $sides): int => $random->getInt(0, $sides - 1));
+        $draft = new Candidate(array_keys($placer->blocks->steps));
         $table = $placer->place($draft);
         for ($n = 0; $n < 150; ++$n) {
             $next = $neighbours->oneOf($draft, $table);
             $quick = $placer->place($next);
-            self::assertEquals((new Placer($problem))->place(new Draft($next->order, $next->asked, $next->held)), $quick);
+            self::assertEquals((new ScheduleGenerator($problem))->place(new Candidate($next->order, $next->asked, $next->held)), $quick);
             [$draft, $table] = [$next, $quick];
         }
     }
@@ -106,7 +106,7 @@ final class SolverTest extends TestCase
         $problem = self::problem($week);
         $table = self::solve($problem, 200);
         self::assertSame([], ScheduleCheck::faults($problem, $table));
-        self::assertSame([-20, 'p0'], [$table->starts[0], $problem->hands[(int) $table->hands[0]]->id]);
+        self::assertSame([-20, 'p0'], [$table->starts[0], $problem->workers[(int) $table->workers[0]]->id]);
     }
 
     public function testAWindowIsKeptByStartingLaterRatherThanBroken(): void
@@ -143,8 +143,8 @@ final class SolverTest extends TestCase
     public function testOneEvaluationCountsOnceAndMoreShiftsAreNeverWorse(): void
     {
         $problem = self::problem(RandomShop::week(2, 20, 1, 2.0));
-        $placer = new Placer($problem);
-        $placer->place(new Draft(array_keys($placer->blocks->steps)));
+        $placer = new ScheduleGenerator($problem);
+        $placer->place(new Candidate(array_keys($placer->blocks->steps)));
         self::assertSame(1, $placer->evaluations);
         $more = RandomShop::week(2, 20, 1, 2.0);
         \assert(\is_array($more['people']) && \is_array($more['people'][0]));
@@ -158,7 +158,7 @@ final class SolverTest extends TestCase
 
         return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), static function () use (&$evaluations): bool {
             return --$evaluations > 0;
-        }))->solve($before->starts ?? [], $before->hands ?? []);
+        }))->solve($before->starts ?? [], $before->workers ?? []);
     }
 
     /** @param mixed $input as a script gives it */

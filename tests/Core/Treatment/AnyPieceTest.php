@@ -6,25 +6,25 @@ namespace KindHeel\Tests\Core\Treatment;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
+use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wishes;
-use KindHeel\Core\Treatment\RuleBook;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\TestCase;
 
 /** What holds for pieces of every family, in any state, under any wishes. */
@@ -49,7 +49,7 @@ final class AnyPieceTest extends TestCase
 
     private function isSpokenFor(Piece $piece, Plan $plan, Wishes $wishes): void
     {
-        $known = RuleBook::classes();
+        $known = RuleBook::sentences();
         foreach ($plan->steps as $planned) {
             self::assertNotSame([], $planned->rules, $planned->title);
             foreach ([...$planned->rules, ...$planned->cautions] as $rule) {

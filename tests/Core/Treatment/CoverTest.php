@@ -12,12 +12,12 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
-use KindHeel\Core\Treatment\Checker;
-use KindHeel\Core\Treatment\Planning\Cover;
+use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Wish\Cover;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\TestCase;
 
 /** A pot that was mixed over a ground that was read says how many coats the plan lays (O-16). */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
@@ -24,10 +24,10 @@ use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\Schools;
 use KindHeel\Core\Treatment\Planning\Supplies;
 use KindHeel\Core\Treatment\Planning\Supply;
-use KindHeel\Core\Treatment\Planning\Wishes;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;

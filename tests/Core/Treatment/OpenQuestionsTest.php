@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\PartName;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Assessment\Place;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Finding\FindingKind;

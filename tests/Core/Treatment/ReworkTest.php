@@ -19,15 +19,15 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\ReworkError;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wanted;
-use KindHeel\Core\Treatment\Planning\Wishes;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\TestCase;
 
 /** What a person changes in a plan, what the rules say to it, and how it is mended. */
@@ -153,7 +153,7 @@ final class ReworkTest extends TestCase
     {
         $shoes = Shoes::pair()->to(Aim::Freshen, Gloss::Satin)->with('left/vamp', FindingKind::Scuff, 2);
         $plan = Planner::plan($shoes->piece(), Air::reference());
-        $done = array_map(static fn (PlannedStep $s): Wanted => new Wanted($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice($plan->steps, 0, 8));
+        $done = array_map(static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice($plan->steps, 0, 8));
         $same = Planner::plan($shoes->piece(), Air::reference(), Wishes::none(), $done);
         self::assertSame(
             array_map(static fn (PlannedStep $s): string => $s->step->what().implode(',', array_map(strval(...), $s->step->on)), $plan->steps),
@@ -164,7 +164,7 @@ final class ReworkTest extends TestCase
         $left = array_map(static fn (PlannedStep $s): string => $s->step->what(), \array_slice($found->steps, 8));
         self::assertContains('cleaner-neutral', $left, 'what came to light under the dirt');
         self::assertNotContains('dust-off', $left);
-        self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, \array_slice($found->steps, 0, 8)));
+        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, \array_slice($found->steps, 0, 8)));
         self::assertContains(Action::HandOver, array_map(static fn (PlannedStep $s): Action => $s->step->action, $found->steps));
     }
 
@@ -174,7 +174,7 @@ final class ReworkTest extends TestCase
         $done = $this->begun($shoes, 8);
         $plan = Planner::plan($shoes->with('right/vamp', FindingKind::RedRot, 2)->piece(), Air::reference(), Wishes::none(), $done);
         self::assertSame('J-6', $plan->referrals[0]->rule);
-        self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, $plan->steps), 'what was done stays, nothing is added');
+        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, $plan->steps), 'what was done stays, nothing is added');
     }
 
     public function testAHalfThatWasColouredBeforeItsFellowWasSpoiltStaysSo(): void
@@ -195,13 +195,13 @@ final class ReworkTest extends TestCase
         $plan = Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], 150.0), $done);
         self::assertLessThanOrEqual(150.0, $plan->elapsedMinutes);
         self::assertContains('cream', array_map(static fn ($d): string => $d->what, $plan->dropped));
-        self::assertSame(array_map(static fn (Wanted $w): string => $w->step->id, $done), array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)));
+        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)));
     }
 
-    /** @return list<Wanted> the first steps of a plan, as done */
+    /** @return list<Need> the first steps of a plan, as done */
     private function begun(Shoes $shoes, int $steps): array
     {
-        return array_map(static fn (PlannedStep $s): Wanted => new Wanted($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice(Planner::plan($shoes->piece(), Air::reference())->steps, 0, $steps));
+        return array_map(static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice(Planner::plan($shoes->piece(), Air::reference())->steps, 0, $steps));
     }
 
     private function painted(Material $material = Material::Pigmented): Rework

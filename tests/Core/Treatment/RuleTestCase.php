@@ -10,7 +10,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Checker;
+use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 use PHPUnit\Framework\TestCase;

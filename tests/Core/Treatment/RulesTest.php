@@ -13,8 +13,8 @@ use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Rule;
-use KindHeel\Core\Treatment\RuleBook;
 use KindHeel\Core\Treatment\Step;
 
 /** Each rule both ways: what it stops, and what it lets pass. */

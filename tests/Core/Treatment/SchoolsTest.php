@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
@@ -17,10 +17,10 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\School;
-use KindHeel\Core\Treatment\Planning\Schools;
-use KindHeel\Core\Treatment\Planning\Wishes;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\School;
+use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\TestCase;
 
 /** Good restorers disagree: each side of each school, and what it changes. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
-use KindHeel\Core\Assessment\Half;
-use KindHeel\Core\Assessment\Kind;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;

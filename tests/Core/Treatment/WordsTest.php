@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Aim;
-use KindHeel\Core\Assessment\Kind;
-use KindHeel\Core\Assessment\PartName;
-use KindHeel\Core\Assessment\Phrase;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
@@ -20,8 +19,9 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Planning\Planner;
-use KindHeel\Core\Treatment\Planning\Words;
 use KindHeel\Core\Treatment\Step;
 use PHPUnit\Framework\TestCase;
 
@@ -35,11 +35,11 @@ final class WordsTest extends TestCase
         self::assertSame('toe, vamp and heel stack', Phrase::list(['toe', 'vamp', 'heel stack']));
         self::assertSame('', Phrase::list([]));
         $both = [Shoes::place('left/toe'), Shoes::place('right/toe'), Shoes::place('left/heel-stack')];
-        self::assertSame('toe and heel stack', Words::parts($both));
-        self::assertSame(['both', 'left'], [Words::halves($both), Words::halves([Shoes::place('left/toe')])]);
+        self::assertSame('toe and heel stack', PlaceWords::parts($both));
+        self::assertSame(['both', 'left'], [PlaceWords::halves($both), PlaceWords::halves([Shoes::place('left/toe')])]);
         $uppers = array_map(static fn (PartName $p) => Shoes::place('left/'.$p->value), array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isOuter()));
-        self::assertSame('upper and welt', Words::parts([...array_values($uppers), Shoes::place('left/welt')]));
-        self::assertSame(['is', 'are'], [Words::are([1]), Words::are([1, 2])]);
+        self::assertSame('upper and welt', PlaceWords::parts([...array_values($uppers), Shoes::place('left/welt')]));
+        self::assertSame(['is', 'are'], [PlaceWords::are([1]), PlaceWords::are([1, 2])]);
     }
 
     public function testEveryPlanOfEveryKindSpeaksInSentences(): void

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule;
+
+use KindHeel\Core\Schedule\Solve\Activity;
+use KindHeel\Core\Schedule\Solve\DueJob;
+use KindHeel\Core\Schedule\Solve\Lag;
+use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Core\Schedule\Solve\Worker;
+
+/**
+ * The bench as the solver sees it: what is open with its waits, what is under way where it is, and the coats that others wait for as moments that have been.
+ * Minutes count from `$now`.
+ */
+final readonly class ProblemBuilder
+{
+    /** A coat that stalls in this air is looked at again after so long. */
+    private const STALLED_MINUTES = 7 * 1440;
+
+    /** @param array<int, Task> $tasks by index of the step in the problem; what has been is not among them */
+    private function __construct(public Problem $problem, public array $tasks, public \DateTimeImmutable $now)
+    {
+    }
+
+    /**
+     * @param list<Job>          $jobs
+     * @param list<Worker>       $hands  whose ids are those of people
+     * @param array<string, int> $places how many a station takes; one that is not named takes any number
+     * @param array<int, float>  $weight what a late minute weighs, by piece; 1 where nothing is said
+     */
+    public static function of(array $jobs, array $hands, array $places, \DateTimeImmutable $now, array $weight = []): self
+    {
+        $stations = array_flip(array_keys($places));
+        $people = [];
+        foreach ($hands as $h => $hand) {
+            $people[(int) $hand->id] = $h;
+        }
+        $works = $promised = $tasks = [];
+        foreach ($jobs as $job) {
+            $index = [];
+            $steps = [];
+            foreach (self::needed($job) as $task) {
+                $index[$task->key] = $i = \count($works);
+                $steps[] = $i;
+                $id = \sprintf('%d/%s', $task->piece, $task->key);
+                if (null !== $task->doneAt) {
+                    $works[] = new Activity($id, \count($promised), 0, false, null, null, [], null, self::minutes($task->doneAt, $now));
+
+                    continue;
+                }
+                $tasks[$i] = $task;
+                $works[] = new Activity(
+                    $id,
+                    \count($promised),
+                    $task->minutesLeft($now),
+                    true,
+                    $task->skill,
+                    null === $task->station ? null : $stations[$task->station] ?? null,
+                    $task->running ? [] : self::lags($task, $job, $index, $now),
+                    $task->brush,
+                    $task->running ? 0 : null,
+                    $task->running && null !== $task->by ? $people[$task->by] ?? null : null,
+                );
+            }
+            if ([] !== $steps) {
+                $promised[] = new DueJob((string) $job->piece, (int) floor(($job->due->getTimestamp() - $now->getTimestamp()) / 60), $weight[$job->piece] ?? 1.0, $steps);
+            }
+        }
+
+        return new self(new Problem($works, $promised, $hands, array_values($places)), $tasks, $now);
+    }
+
+    public function start(Timetable $table, int $step): ?\DateTimeImmutable
+    {
+        return isset($table->starts[$step]) ? $this->at($table->starts[$step]) : null;
+    }
+
+    public function at(int $minute): \DateTimeImmutable
+    {
+        return $this->now->setTimestamp($this->now->getTimestamp() + 60 * $minute);
+    }
+
+    /** @return list<Task> what is open, after the done ones it waits for, each after what it waits for */
+    private static function needed(Job $job): array
+    {
+        $needed = [];
+        foreach ($job->open as $task) {
+            foreach ($task->after as $bond) {
+                if (null !== ($job->tasks[$bond->step] ?? null)?->doneAt) {
+                    $needed[$bond->step] = $job->tasks[$bond->step];
+                }
+            }
+        }
+
+        return [] === $job->open ? [] : [...array_values($needed), ...$job->open];
+    }
+
+    /**
+     * @param array<string, int> $index
+     *
+     * @return list<Lag>
+     */
+    private static function lags(Task $task, Job $job, array $index, \DateTimeImmutable $now): array
+    {
+        $lags = [];
+        foreach ($task->after as $bond) {
+            if (!isset($index[$bond->step])) {
+                continue;
+            }
+            $earlier = $job->tasks[$bond->step];
+            $min = (int) ceil($task->usual[$bond->step] ?? 0.0);
+            $max = $task->longest[$bond->step] ?? null;
+            if (null !== $earlier->doneAt) {
+                $readiness = Readiness::of($task->waitingFor($bond), $job->tasks, $now);
+                $done = $earlier->doneAt->getTimestamp();
+                $min = Standing::Stalled === $readiness->standing ? self::STALLED_MINUTES : max(0, null === $readiness->opensAt ? 0 : (int) ceil(($readiness->opensAt->getTimestamp() - $done) / 60));
+                $max = null === $readiness->closesAt ? null : ($readiness->closesAt->getTimestamp() - $done) / 60;
+            }
+            $lags[] = new Lag($index[$bond->step], $min, null === $max ? null : max($min, (int) floor($max)));
+        }
+
+        return $lags;
+    }
+
+    private static function minutes(\DateTimeImmutable $at, \DateTimeImmutable $now): int
+    {
+        return (int) floor(($at->getTimestamp() - $now->getTimestamp()) / 60);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule\Solve;
+
+/** A step as the solver knows it. Times are whole minutes from now. */
+final readonly class Activity
+{
+    /**
+     * @param list<Lag> $after
+     * @param int|null  $station     index of a station
+     * @param int|null  $fixedStart  where it is under way, done or promised
+     * @param int|null  $fixedPerson index of a person
+     */
+    public function __construct(
+        public string $id,
+        public int $job,
+        public int $minutes,
+        public bool $attended,
+        public ?string $skill,
+        public ?int $station,
+        public array $after,
+        public ?string $setup,
+        public ?int $fixedStart = null,
+        public ?int $fixedPerson = null,
+    ) {
+    }
+
+    public function isFixed(): bool
+    {
+        return null !== $this->fixedStart;
+    }
+}

@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule\Solve;
+
+/**
+ * Turns an order of blocks into a timetable: each block as early as it fits, in gaps too (serial schedule generation, Kolisch 1996). Inside a block a step that
+ * cannot be reached in its window pushes the one before it to where it can (Franck, Neumann, Schwindt 2001: unscheduling).
+ */
+final class ScheduleGenerator
+{
+    private const PUSHES_A_STEP = 40;
+    private const LEAST_STRIDE = 3;
+    private const CHECKPOINTS = 20;
+
+    public int $evaluations = 0;
+    public readonly Blocks $blocks;
+    /** With what is fixed taken out, before anything else is placed. */
+    private readonly ResourceCalendars $calendars;
+    /** @var array<int, int> starts of what is fixed */
+    private array $fixed = [];
+    /** @var array<int, int> */
+    private array $fixedWorkers = [];
+    /** @var array<int, list<array{int, int}>> by step: fixed steps that come after it, with the latest end that leaves their minimum */
+    private array $latest = [];
+    /** @var list<int> earliest start so that a fixed step after it keeps its window */
+    private array $release;
+    /** @var list<int> */
+    private readonly array $minutes;
+    /** @var list<list<array{int, int, int}>> by step: the step before, its least wait, its longest or -1 */
+    private readonly array $lags;
+    /** @var array<int, list<int>> blocks that wait for a block */
+    private readonly array $following;
+    /** @var list<int> how many blocks a block waits for */
+    private readonly array $waits;
+    /** How many blocks lie between two checkpoints that are kept. */
+    private readonly int $stride;
+
+    /** @var array<int, int> of the placing that goes on */
+    private array $starts = [];
+    /** @var array<int, int> */
+    private array $workers = [];
+    /** @var array<int, string> */
+    private array $unplaced = [];
+
+    /** @param Blocks|null $blocks where the problem differs from a known one only in minutes */
+    public function __construct(private readonly Problem $problem, ?Blocks $blocks = null)
+    {
+        $this->blocks = $blocks ?? Blocks::of($problem);
+        $this->calendars = new ResourceCalendars($problem);
+        $release = array_fill(0, \count($problem->steps), 0);
+        foreach ($problem->steps as $i => $work) {
+            if (null === $work->fixedStart) {
+                continue;
+            }
+            $this->fixed[$i] = $work->fixedStart;
+            $this->fixedWorkers[$i] = $work->attended ? $work->fixedPerson ?? -1 : -1;
+            $this->calendars->take($i, $work->fixedStart, $this->fixedWorkers[$i]);
+            foreach ($work->after as $lag) {
+                if (!$problem->steps[$lag->step]->isFixed()) {
+                    $this->latest[$lag->step][] = [$i, $work->fixedStart - $lag->min];
+                    if (null !== $lag->max) {
+                        $release[$lag->step] = max($release[$lag->step], $work->fixedStart - $lag->max - $problem->steps[$lag->step]->minutes);
+                    }
+                }
+            }
+        }
+        $this->release = array_values($release);
+        $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
+        $this->lags = array_map(static fn (Activity $w): array => array_map(static fn (Lag $l): array => [$l->step, $l->min, $l->max ?? -1], $w->after), $problem->steps);
+        $following = [];
+        foreach ($this->blocks->before as $block => $others) {
+            foreach ($others as $other) {
+                $following[$other][] = $block;
+            }
+        }
+        $this->following = $following;
+        $this->waits = array_map(\count(...), $this->blocks->before);
+        $this->stride = max(self::LEAST_STRIDE, intdiv(\count($this->blocks->steps), self::CHECKPOINTS));
+    }
+
+    public function place(Candidate $candidate): Timetable
+    {
+        ++$this->evaluations;
+        $checkpoints = \array_slice($candidate->changes->checkpoints ?? [], 0, 1 + intdiv($candidate->from, $this->stride));
+        $known = \count($checkpoints) - 1;
+        $checkpoint = $checkpoints[$known] ?? new Checkpoint($this->calendars, $this->fixed, $this->fixedWorkers, [], $this->waits, []);
+        $candidate->changes = null;
+        $calendars = clone $checkpoint->calendars;
+        [$this->starts, $this->workers, $this->unplaced, $waits, $passed] = [$checkpoint->starts, $checkpoint->workers, $checkpoint->unplaced, $checkpoint->waits, $checkpoint->passed];
+        for ($rank = max(0, $known) * $this->stride, $n = \count($candidate->order); $rank < $n; ++$rank) {
+            if (0 === $rank % $this->stride && !isset($checkpoints[intdiv($rank, $this->stride)])) {
+                $checkpoints[] = new Checkpoint(clone $calendars, $this->starts, $this->workers, $this->unplaced, $waits, $passed);
+            }
+            $block = $candidate->order[$rank];
+            if ($waits[$block] > 0) {
+                // It follows as soon as the last block it waits for is placed; of several, the first in the order.
+                $passed[$block] = $rank;
+
+                continue;
+            }
+            $ready = [$rank => $block];
+            while ([] !== $ready) {
+                $first = 1 === \count($ready) ? array_key_first($ready) : min(array_keys($ready));
+                $next = $ready[$first];
+                unset($ready[$first]);
+                $calendars = $this->placeBlock($this->blocks->steps[$next], $calendars, $candidate);
+                foreach ($this->following[$next] ?? [] as $other) {
+                    if (0 === --$waits[$other] && isset($passed[$other])) {
+                        $ready[$passed[$other]] = $other;
+                    }
+                }
+            }
+        }
+        $candidate->checkpoints = $checkpoints;
+
+        return $this->timetable();
+    }
+
+    /**
+     * @param list<int> $steps
+     *
+     * @return ResourceCalendars as it is then
+     */
+    private function placeBlock(array $steps, ResourceCalendars $calendars, Candidate $candidate): ResourceCalendars
+    {
+        if (1 === \count($steps)) {
+            $this->placeStep($steps[0], 0, $calendars, $candidate);
+
+            return $calendars;
+        }
+        $before = clone $calendars;
+        $calendars = $this->placeTied($steps, $calendars, $candidate, self::PUSHES_A_STEP * \count($steps));
+        if ([] !== array_intersect_key($this->unplaced, array_flip($steps))) {
+            // Pushed out of the last shift: a broken window is less than a step that is never done.
+            foreach ($steps as $step) {
+                unset($this->starts[$step], $this->workers[$step], $this->unplaced[$step]);
+            }
+            $calendars = $this->placeTied($steps, $before, $candidate, 0);
+        }
+
+        return $calendars;
+    }
+
+    /** @param list<int> $steps that maximum waits tie to each other */
+    private function placeTied(array $steps, ResourceCalendars $calendars, Candidate $candidate, int $pushes): ResourceCalendars
+    {
+        $delay = [];
+        $calendarsBefore = [];
+        for ($k = 0, $n = \count($steps); $k < $n; ++$k) {
+            $calendarsBefore[$k] = clone $calendars;
+            $push = $this->placeStep($steps[$k], $delay[$steps[$k]] ?? 0, $calendars, $candidate, $pushes > 0);
+            if (null === $push) {
+                continue;
+            }
+            [$step, $until] = $push;
+            $at = array_search($step, $steps, true);
+            if (false === $at || $at >= $k) {
+                $this->placeStep($steps[$k], $delay[$steps[$k]] ?? 0, $calendars, $candidate);
+
+                continue;
+            }
+            $delay[$step] = max($delay[$step] ?? 0, $until);
+            for ($back = $at; $back < $k; ++$back) {
+                unset($this->starts[$steps[$back]], $this->workers[$steps[$back]], $this->unplaced[$steps[$back]]);
+            }
+            $calendars = $calendarsBefore[$at];
+            --$pushes;
+            $k = $at - 1;
+        }
+
+        return $calendars;
+    }
+
+    /**
+     * @return array{int, int}|null the step that would have to start later, and when, so that this one keeps its window; null when it has been placed or cannot be
+     */
+    private function placeStep(int $i, int $from, ResourceCalendars $calendars, Candidate $candidate, bool $mayPush = false): ?array
+    {
+        $from = max($from, $this->release[$i], $candidate->held[$i] ?? 0);
+        $until = \PHP_INT_MAX;
+        $tight = -1;
+        foreach ($this->lags[$i] as [$step, $min, $max]) {
+            if (!isset($this->starts[$step])) {
+                $this->unplaced[$i] = \sprintf('It waits for %s, which finds no place.', $this->problem->steps[$step]->id);
+
+                return null;
+            }
+            $end = $this->starts[$step] + $this->minutes[$step];
+            if ($end + $min > $from) {
+                $from = $end + $min;
+            }
+            if ($max >= 0 && $end + $max < $until) {
+                $until = $end + $max;
+                $tight = $step;
+            }
+        }
+        $asked = $candidate->asked[$i] ?? -1;
+        $start = $calendars->earliest($i, $from, $asked);
+        if (ResourceCalendars::NEVER === $start && $asked >= 0) {
+            $start = $calendars->earliest($i, $from);
+        }
+        if (ResourceCalendars::NEVER === $start) {
+            $this->unplaced[$i] = $this->why($this->problem->steps[$i]);
+
+            return null;
+        }
+        foreach ($this->latest[$i] ?? [] as [$fixed, $end]) {
+            if ($start + $this->minutes[$i] > $end) {
+                $this->unplaced[$i] = \sprintf('%s is fixed and would have to wait for it.', $this->problem->steps[$fixed]->id);
+
+                return null;
+            }
+        }
+        if ($start > $until && $mayPush) {
+            return [$tight, $start - ($until - $this->starts[$tight])];
+        }
+        $this->starts[$i] = $start;
+        $this->workers[$i] = $calendars->worker;
+        $calendars->take($i, $start, $calendars->worker);
+
+        return null;
+    }
+
+    private function why(Activity $work): string
+    {
+        $able = array_filter($this->problem->workers, static fn (Worker $h): bool => $h->can($work->skill));
+
+        return match (true) {
+            [] === $able => \sprintf('Nobody has the skill “%s”.', $work->skill),
+            [] === array_filter($able, static fn (Worker $h): bool => [] !== array_filter($h->shifts, static fn (array $s): bool => $s[1] - $s[0] >= $work->minutes)) => 'It is longer than any shift of those who can do it.',
+            default => 'No shift that is left has room for it.',
+        };
+    }
+
+    private function timetable(): Timetable
+    {
+        $starts = $this->starts;
+        $broken = [];
+        foreach ($this->lags as $i => $lags) {
+            foreach ($lags as [$step, , $max]) {
+                if ($max >= 0 && isset($starts[$i], $starts[$step]) && $starts[$i] - $starts[$step] - $this->minutes[$step] > $max) {
+                    $broken[] = [$i, $step, $max, $starts[$i] - $starts[$step] - $this->minutes[$step]];
+                }
+            }
+        }
+        $tardiness = 0.0;
+        $completion = 0;
+        $ends = [];
+        foreach ($this->problem->jobs as $j => $job) {
+            $end = \PHP_INT_MIN;
+            foreach ($job->steps as $i) {
+                if (isset($starts[$i]) && $starts[$i] + $this->minutes[$i] > $end) {
+                    $end = $starts[$i] + $this->minutes[$i];
+                }
+            }
+            $ends[$j] = \PHP_INT_MIN === $end ? 0 : $end;
+            $tardiness += $job->weight * max(0, $ends[$j] - $job->due);
+            $completion += $ends[$j];
+        }
+
+        return new Timetable($starts, $this->workers, $broken, $this->unplaced, $ends, [\count($this->unplaced), \count($broken), $tardiness, $completion, $this->changes()]);
+    }
+
+    /** How often somebody takes up a brush of another colour family. */
+    private function changes(): int
+    {
+        $order = $this->starts;
+        asort($order);
+        $before = [];
+        $changes = 0;
+        foreach ($order as $step => $_) {
+            $worker = $this->workers[$step];
+            if ($worker < 0 || 0 === $this->minutes[$step]) {
+                continue;
+            }
+            $setup = $this->problem->steps[$step]->setup;
+            $changes += null !== $setup && isset($before[$worker]) && $before[$worker] !== $setup ? 1 : 0;
+            $before[$worker] = $setup;
+        }
+
+        return $changes;
+    }
+}

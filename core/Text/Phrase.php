@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Text;
+
+/** Turns of phrase that sentences about pieces share. */
+final class Phrase
+{
+    /** A sentence from its parts, with a capital at its head. */
+    public static function sentence(string $format, string|int|float ...$values): string
+    {
+        $text = \sprintf($format, ...$values);
+
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
+    public static function an(string $noun): string
+    {
+        return (preg_match('/^([aeio]|un)/i', $noun) && !str_starts_with($noun, 'one') ? 'an ' : 'a ').$noun;
+    }
+
+    /**
+     * “vamp, quarter and counter”.
+     *
+     * @param list<string> $words
+     */
+    public static function list(array $words): string
+    {
+        $last = array_pop($words);
+
+        return [] === $words ? (string) $last : implode(', ', $words).' and '.$last;
+    }
+}

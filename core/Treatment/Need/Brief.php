@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Need;
+
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Treatment\Wish\Wishes;
+
+/** What planning asks of a piece again and again: its parts, the worst of a finding, how far to go where. */
+final class Brief
+{
+    /** @var array<string, list<Finding>> by {@see Place} */
+    private array $findings = [];
+
+    public function __construct(public readonly Piece $piece, public readonly Wishes $wishes)
+    {
+        foreach ($piece->findings as $finding) {
+            $this->findings[$finding->at->key][] = $finding;
+        }
+    }
+
+    /**
+     * Parts of a half that are so and so.
+     *
+     * @param \Closure(Part): bool $which
+     *
+     * @return list<Part>
+     */
+    public function parts(Half $half, \Closure $which): array
+    {
+        $found = [];
+        foreach ($this->piece->parts as $part) {
+            if ($part->at->half === $half && $which($part)) {
+                $found[] = $part;
+            }
+        }
+
+        return $found;
+    }
+
+    /** How far to go with a part; what is made ready fast is freshened as far as there is time. */
+    public function aim(Part $part): Aim
+    {
+        $aim = $part->agreed->aim ?? $this->piece->agreed->aim;
+
+        return Aim::ReadyFast === $aim ? Aim::Freshen : $aim;
+    }
+
+    /** Cream and wax may bring colour back. */
+    public function freshens(Part $part): bool
+    {
+        return $this->aim($part)->addsColour();
+    }
+
+    /** What is lost is filled and coloured over. */
+    public function rebuilds(Part $part): bool
+    {
+        return $this->aim($part)->rebuilds();
+    }
+
+    public function grips(Part $part): bool
+    {
+        return $part->at->part->grips() || $part->has(Flag::GripSurface);
+    }
+
+    /** @return list<Finding> of some kinds at a place, those of severity 0 left out */
+    public function findings(Place $at, FindingKind ...$kinds): array
+    {
+        return array_values(array_filter($this->findings[$at->key] ?? [], static fn (Finding $f): bool => Severity::None !== $f->severity && \in_array($f->kind, $kinds, true)));
+    }
+
+    /** The worst severity among some kinds of finding at a place, 0–4. */
+    public function worst(Place $at, FindingKind ...$kinds): int
+    {
+        $worst = 0;
+        foreach ($this->findings[$at->key] ?? [] as $finding) {
+            if ($finding->severity->value > $worst && \in_array($finding->kind, $kinds, true)) {
+                $worst = $finding->severity->value;
+            }
+        }
+
+        return $worst;
+    }
+
+    /** The worst of a place and its fellow: a pair is coloured as one (J-7). */
+    public function worstOfPair(Place $at, FindingKind ...$kinds): int
+    {
+        return max($this->worst($at, ...$kinds), Half::Whole === $at->half ? 0 : $this->worst($at->fellow(), ...$kinds));
+    }
+
+    /**
+     * @param list<Place> $places
+     *
+     * @return list<string> labels of the findings of some kinds on the parts of these places, on either half, each once
+     */
+    public function labels(array $places, FindingKind ...$kinds): array
+    {
+        $parts = [];
+        foreach ($places as $place) {
+            $parts[$place->part->value] = true;
+        }
+        $labels = [];
+        foreach ($this->piece->findings as $finding) {
+            if (isset($parts[$finding->at->part->value]) && \in_array($finding->kind, $kinds, true)) {
+                $labels[$finding->kind->value] = $finding->kind->label();
+            }
+        }
+
+        return array_values($labels);
+    }
+
+    /** Area in dm² of a finding as measured, as a share of its part, or a tenth of a dm² where nobody measured it. */
+    public function areaOf(Finding $finding): float
+    {
+        return match (true) {
+            null !== $finding->lengthMm && null !== $finding->widthMm && $finding->lengthMm * $finding->widthMm > 0.0 => $finding->lengthMm * $finding->widthMm / 10_000.0,
+            null !== $finding->share => $finding->share * $this->piece->areaDm2($finding->at),
+            default => 0.1,
+        };
+    }
+
+    /**
+     * @param array<Part> $parts
+     *
+     * @return list<Place>
+     */
+    public static function places(array $parts): array
+    {
+        return array_values(array_map(static fn (Part $p): Place => $p->at, $parts));
+    }
+
+    /**
+     * Parts of one shade together, the palest last (C-12).
+     *
+     * @param list<Part> $parts
+     *
+     * @return list<non-empty-list<Part>>
+     */
+    public static function byShade(array $parts): array
+    {
+        $groups = [];
+        foreach ($parts as $part) {
+            $groups[$part->shade->value][] = $part;
+        }
+        uksort($groups, static fn (string $a, string $b): int => Shade::from($a)->lab()->lightness <=> Shade::from($b)->lab()->lightness);
+
+        return array_values($groups);
+    }
+}

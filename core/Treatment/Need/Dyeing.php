@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Need;
+
+use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\School;
+
+/** Transparent colour in the fibre: spots first, then washes over the whole part, rubbed off dry, and a resist where it meets the world. */
+final readonly class Dyeing
+{
+    private Colouring $colouring;
+
+    public function __construct(private Brief $brief)
+    {
+        $this->colouring = new Colouring($brief);
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<Need>
+     */
+    public function needs(array $parts): array
+    {
+        $needs = [];
+        foreach (Brief::byShade($parts) as $order => $shaded) {
+            $napped = array_values(array_filter($shaded, static fn (Part $p): bool => $p->material->isNapped()));
+            $smooth = array_values(array_filter($shaded, static fn (Part $p): bool => !$p->material->isNapped()));
+            if ([] !== $napped) {
+                foreach (Colouring::holed($napped) as [$on, $holed]) {
+                    $needs = [...$needs, ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->colouring->laid(Applicator::Airbrush), $order)];
+                }
+            }
+            if ([] !== $smooth) {
+                $needs = [...$needs, ...$this->damping($smooth), ...$this->wash($smooth, $order), ...$this->finish($smooth, $order)];
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
+     * Narrow straps are dyed with a dauber along their length, larger parts with a rag in circles.
+     *
+     * @param non-empty-list<Part> $parts of one shade
+     *
+     * @return list<Need>
+     */
+    private function wash(array $parts, int $order): array
+    {
+        $needs = [];
+        foreach (Colouring::holed($parts) as [$on, $holed]) {
+            $usual = PieceFamily::SmallGoods === $this->brief->piece->kind->family() ? Applicator::Dauber : Applicator::Cloth;
+            $needs = [...$needs, ...$this->washes($on, FamilyId::DyeSpirit, $holed ? Applicator::Pad : $this->colouring->laid($usual), $order)];
+        }
+
+        return $needs;
+    }
+
+    /**
+     * @param non-empty-list<Part> $parts of one shade
+     *
+     * @return list<Need>
+     */
+    private function washes(array $parts, FamilyId $family, Applicator $applicator, int $order): array
+    {
+        $shade = $this->colouring->shade($parts[0]);
+        $places = Brief::places($parts);
+        $deep = array_filter($parts, fn (Part $p): bool => Aim::Recolour === $this->brief->aim($p) || $this->brief->worstOfPair($p->at, ...Colouring::LOST, ...Colouring::LOST_FOR_GOOD) > 2);
+        $needs = $this->colouring->spots($parts, $family, $shade);
+        $coats = [] === $deep ? 1 : 2;
+        foreach ([1 => $parts, 2 => array_values($deep)] as $coat => $on) {
+            if ([] !== $on) {
+                $needs[] = new Need(
+                    Step::lay(Phase::Colour, $family, $applicator, Brief::places($on), $coat, $coats),
+                    Rank::COLOUR + 2 * $coat,
+                    Phrase::sentence('%s: dye adds to what is there, over the whole part, up to its seams.', $this->colouring->because(Brief::places($on))),
+                    ['O-17', 'O-19', 'J-7'],
+                    $shade,
+                    null,
+                    $order,
+                );
+            }
+        }
+        $needs[] = new Need(Step::act(Phase::Colour, Action::RubOff, $places), Rank::RUB_OFF, 'Loose dye comes off before anything lies over it.', ['O-20'], null, null, $order);
+
+        return $needs;
+    }
+
+    /**
+     * Large plain areas are dampened evenly before dye, between the degreasing and the dye; spots and lines are dyed dry.
+     *
+     * @param list<Part> $parts
+     *
+     * @return list<Need>
+     */
+    private function damping(array $parts): array
+    {
+        $plain = array_values(array_filter($parts, fn (Part $p): bool => !$this->colouring->isPale($p) && 0 === $this->colouring->layers($p)));
+        $area = array_sum(array_map(fn (Part $p): float => $this->brief->piece->areaDm2($p->at), $plain));
+        if ([] === $plain || 'damp' !== $this->brief->wishes->schools->side(School::Dyeing, $area > Colouring::LARGE_DM2 ? 'damp' : 'dry')) {
+            return [];
+        }
+
+        return [
+            new Need(Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)), Rank::EVENLY_DAMP, 'Evenly damp leather takes dye evenly.', ['O-14', 'C-6']),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<Part> $parts
+     *
+     * @return list<Need>
+     */
+    private function finish(array $parts, int $order): array
+    {
+        $needs = [];
+        foreach ($parts as $part) {
+            if ($this->colouring->layers($part) > 0) {
+                $needs[] = new Need(Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]), Rank::COVER_FILL, 'Filler takes no dye: it is toned with paint, stippled to the grain.', ['O-18', 'J-5'], $this->colouring->shade($part), areaDm2: 0.1);
+            }
+        }
+        if ('resin-outside' === $this->brief->wishes->schools->side(School::BareFinish, 'resin-outside')) {
+            for ($coat = 1; $coat <= 2; ++$coat) {
+                $needs[] = new Need(Step::lay(Phase::Seal, FamilyId::Resin, Applicator::Brush, Brief::places($parts), $coat, 2), Rank::SEAL + $coat, 'Dyed bare leather is kept from water, hands and clothes by a thin resist.', ['O-20', 'O-21'], null, null, $order);
+            }
+        }
+
+        return $needs;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Need;
+
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Text\Phrase;
+
+/** Small grammar for the sentences of a plan. */
+final class PlaceWords
+{
+    /** @param array<mixed> $things */
+    public static function are(array $things): string
+    {
+        return 1 === \count($things) ? 'is' : 'are';
+    }
+
+    /** From so many parts on they are called by what they are together. */
+    private const MANY = 5;
+
+    /**
+     * The parts without their half, each once: “toe, vamp and quarter”, “upper” where all of it is meant, or “upper without toe and counter”.
+     *
+     * @param list<Place> $places
+     */
+    public static function parts(array $places, ?Piece $of = null): string
+    {
+        $names = [];
+        foreach ($places as $place) {
+            $names[$place->part->value] = $place->part;
+        }
+        $upper = array_filter($names, static fn (PartName $n): bool => $n->isOuter());
+        if (\count($upper) < self::MANY) {
+            return Phrase::list(self::labels($names));
+        }
+        $missing = [];
+        foreach (null === $of ? [] : $of->parts as $part) {
+            if ($part->at->part->isOuter() && !isset($upper[$part->at->part->value]) && $part->at->half === $places[0]->half) {
+                $missing[$part->at->part->value] = $part->at->part;
+            }
+        }
+        if (\count($missing) > 3) {
+            return Phrase::list(self::labels($names));
+        }
+        $all = Half::Whole === $places[0]->half ? 'outside' : 'upper';
+        $others = self::labels(array_diff_key($names, $upper));
+
+        // What is left out stands last, so that it cannot be taken for more of the same.
+        return [] === $missing ? Phrase::list([$all, ...$others]) : Phrase::list([...$others, $all.' without '.Phrase::list(self::labels($missing))]);
+    }
+
+    /** @param list<Place> $places */
+    public static function halves(array $places): string
+    {
+        $halves = array_unique(array_map(static fn (Place $p): string => $p->half->value, $places));
+
+        return \count($halves) > 1 ? 'both' : ($halves[0] ?? Half::Whole->value);
+    }
+
+    /**
+     * @param array<string, PartName> $names
+     *
+     * @return list<string>
+     */
+    private static function labels(array $names): array
+    {
+        return array_values(array_map(static fn (PartName $n): string => $n->label(), $names));
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Need;
+
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\School;
+
+/** Cream for colour, wax for cover and shine, and the brush. */
+final readonly class Polishing
+{
+    private const TONED = [
+        FindingKind::Faded, FindingKind::Patchy, FindingKind::Scuff, FindingKind::Scratch, FindingKind::BleachedSpot, FindingKind::WaterRing, FindingKind::DarkHandling,
+    ];
+
+    private Colouring $colouring;
+
+    public function __construct(private Brief $brief)
+    {
+        $this->colouring = new Colouring($brief);
+    }
+
+    /** @return list<Need> */
+    public function needs(Half $half): array
+    {
+        $quick = $this->brief->wishes->leavesOut(FamilyId::Cream->value) && $this->brief->wishes->leavesOut(FamilyId::Wax->value);
+
+        return [...$this->cream($half), ...$this->buff($half), ...$this->wax($half), ...($quick ? $this->shine($half) : [])];
+    }
+
+    /** @return list<Part> */
+    private function creamed(Half $half): array
+    {
+        return $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && $this->brief->freshens($p)
+            && ($p->material->takesCream() && FamilyId::Paint !== $this->colouring->family($p)
+                || Material::RoughOut === $p->material && Dryness::Supple !== $p->dryness));
+    }
+
+    /** @return list<Need> */
+    private function cream(Half $half): array
+    {
+        $upper = $this->creamed($half);
+        $needs = [];
+        foreach (Brief::byShade($upper) as $order => $parts) {
+            $shade = $this->isToned($upper) ? $parts[0]->shade : null;
+            $smooth = array_filter($parts, static fn (Part $p): bool => !$p->material->isNapped());
+            $twice = null === $shade ? [] : array_filter($smooth, fn (Part $p): bool => null === $this->colouring->family($p) && $this->brief->worstOfPair($p->at, ...self::TONED) > 2);
+            $coats = [] === $twice ? 1 : 2;
+            foreach ([1 => $parts, 2 => array_values($twice)] as $coat => $on) {
+                if ([] !== $on) {
+                    $labels = $this->brief->labels(Brief::places($on), ...self::TONED);
+                    $needs[] = new Need(
+                        Step::lay(Phase::Polish, FamilyId::Cream, [] === $smooth ? Applicator::Brush : Applicator::Cloth, Brief::places($on), $coat, $coats),
+                        Rank::CREAM + $coat,
+                        null === $shade ? 'Neutral cream feeds and shines, and changes no colour.' : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? ['the pair is coloured as one'] : $labels)),
+                        null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'],
+                        $shade,
+                        null,
+                        $order,
+                    );
+                }
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
+     * Colour is added where something on either half asks for it.
+     *
+     * @param list<Part> $upper
+     */
+    private function isToned(array $upper): bool
+    {
+        foreach ($upper as $part) {
+            if ($this->brief->worstOfPair($part->at, ...self::TONED) > 0 || null !== $this->colouring->family($part)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Need> */
+    private function buff(Half $half): array
+    {
+        $feeding = new Feeding($this->brief);
+        $creamed = $this->creamed($half);
+        $fed = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && null !== $feeding->food($p) && Gloss::Matt !== $this->gloss($p) && !\in_array($p, $creamed, true));
+        $needs = [];
+        foreach ([['Cream shines by brushing once it has hazed.', $creamed], ['What was fed is brushed to its own shine, without any colour.', $fed]] as [$why, $parts]) {
+            if ([] !== $parts) {
+                $needs[] = new Need($this->buffing($parts), Rank::BUFF_CREAM, $why, ['W-1']);
+            }
+        }
+
+        return $needs;
+    }
+
+    /** @param list<Part> $parts */
+    private function buffing(array $parts): Step
+    {
+        $burnished = [] !== array_filter($parts, static fn (Part $p): bool => Material::Burnished === $p->material);
+        $hand = 'hand' === $this->brief->wishes->schools->side(School::Buffing, $burnished ? 'hand' : 'brush-cloth');
+
+        return Step::act(Phase::Polish, Action::Buff, Brief::places($parts))->withTool($hand ? Applicator::Fingers : Applicator::Brush);
+    }
+
+    private function gloss(Part $part): Gloss
+    {
+        return $part->agreed->gloss ?? $this->brief->piece->agreed->gloss;
+    }
+
+    /** @return list<Need> */
+    private function wax(Half $half): array
+    {
+        if (!$this->isWaxed()) {
+            return [];
+        }
+        $upper = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && $this->brief->freshens($p)
+            && $p->material->takesCream() && Material::Waxy !== $p->material);
+        $edges = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isEdge() && $p->material->isEdge() && $this->brief->freshens($p));
+        $layers = [];
+        foreach ($upper as $part) {
+            foreach ($this->layers($part) as $coat) {
+                $layers[$coat][] = $part;
+            }
+        }
+        if (isset($layers[1])) {
+            $layers[1] = [...$layers[1], ...$edges];
+        }
+        $needs = [];
+        foreach ($layers as $coat => $parts) {
+            $tinted = $coat < 3 && 1 === \count(Brief::byShade($upper));
+            $rank = Rank::WAX + 10 * $coat;
+            $needs[] = new Need(
+                Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts), $coat, \count($layers)),
+                $rank,
+                $coat > 2 ? 'A mirror is built on toe and counter only, where the leather does not bend.' : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
+                $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
+                $tinted ? $parts[0]->shade : null,
+            );
+            $needs[] = new Need($this->buffing($parts)->asCoat($coat, \count($layers)), $rank + 1, 'Wax shines by brushing once it has hazed.', ['W-1']);
+        }
+
+        return $needs;
+    }
+
+    /** Wax is for footwear and straps; on boots for work and leisure a repellent does instead. */
+    private function isWaxed(): bool
+    {
+        $kind = $this->brief->piece->kind;
+        $casual = \in_array($kind, [Kind::WorkBoot, Kind::FieldBoot, Kind::Western], true);
+
+        return match ($kind->family()) {
+            PieceFamily::Boot, PieceFamily::TallBoot => 'wax' === $this->brief->wishes->schools->side(School::BootFinish, $casual ? 'repellent' : 'wax'),
+            PieceFamily::LowShoe, PieceFamily::SmallGoods => true,
+            default => false,
+        };
+    }
+
+    /** @return list<int> which layers of wax a part gets */
+    private function layers(Part $part): array
+    {
+        $caps = \in_array($part->at->part, [PartName::Toe, PartName::Counter], true);
+
+        return match ($this->gloss($part)) {
+            Gloss::Matt => [],
+            Gloss::Satin => [1],
+            Gloss::Glow => [1, 2],
+            Gloss::Mirror => $caps ? [1, 2, 3, 4, 5] : [1, 2],
+        };
+    }
+
+    /** @return list<Need> where neither cream nor wax can come to rest in time */
+    private function shine(Half $half): array
+    {
+        $parts = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && $this->brief->freshens($p) && $p->material->takesCream());
+
+        return [] === $parts ? [] : [new Need(Step::lay(Phase::Polish, FamilyId::Shine, Applicator::Sponge, Brief::places($parts)), Rank::WAX, 'A quick shine for the hour; it rubs off on light cloth.', ['J-8', 'C-14'])];
+    }
+}
