@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // How fast the scheduling search is, and how much it gains: php tools/bench-schedule.php [steps …]. Reports, never fails.
 
-use KindHeel\App\Compute\Deadline;
+use KindHeel\App\Clock\Deadline;
 use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\PriorityRules;

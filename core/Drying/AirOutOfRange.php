@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
-/** A value that no air has; `$field` is its name in the contract. */
-final class AirOutOfRange extends \DomainException
+use KindHeel\Core\Text\FieldError;
+
+/** A value that no air has; its field is the name in the contract. */
+final class AirOutOfRange extends FieldError
 {
-    public function __construct(public readonly string $field, string $message)
-    {
-        parent::__construct($message);
-    }
 }

@@ -21,6 +21,8 @@ enum Property
     case IsReptile;
     /** The cut edges of sole and heel. */
     case IsEdge;
+    /** Sole, welt, heel and fittings are built of it: no part in sight above them is. */
+    case IsStructure;
     /** Colour lives in the fibre or in the polish, so a solvent leaves a pale spot (C-2). */
     case LosesColourToSolvent;
     /** Nothing touches it in sight before it was tried out of sight (C-1). */

@@ -50,6 +50,18 @@ enum Applicator: string
         };
     }
 
+    /** It lays an even film of paint. */
+    public function laysPaint(): bool
+    {
+        return \in_array($this, [self::Sponge, self::Brush, self::Airbrush], true);
+    }
+
+    /** It wets a part evenly with dye. */
+    public function laysDye(): bool
+    {
+        return $this->laysPaint() || self::Cloth === $this || self::Dauber === $this;
+    }
+
     public function sprays(): bool
     {
         return self::Airbrush === $this || self::SprayCan === $this;

@@ -88,6 +88,12 @@ abstract class Family
         return array_values(array_filter($this->hazards, static fn (Hazard $h): bool => Hazard::Spray !== $h || $by->sprays()));
     }
 
+    /** Film or colour lies on the leather afterwards: what a trial shows there is the cover. */
+    public function covers(): bool
+    {
+        return $this->drying->film && !$this->does(Effect::Bonds) || $this->does(Effect::Colours);
+    }
+
     /** It stays on the leather as a coat that has to dry before the next. */
     public function dries(): bool
     {

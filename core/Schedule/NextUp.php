@@ -32,7 +32,7 @@ final class NextUp
                 }
             }
         }
-        $key = static fn (Call $c): array => [$c->urgency->value, Urgency::Open === $c->urgency ? $rank[$c->task->id] ?? \PHP_INT_MAX : 0, $c->closesAt ?? $c->due, $c->due, $c->task->piece, $c->task->position];
+        $key = static fn (Call $c): array => [$c->urgency->rank(), Urgency::Open === $c->urgency ? $rank[$c->task->id] ?? \PHP_INT_MAX : 0, $c->closesAt ?? $c->due, $c->due, $c->task->piece, $c->task->position];
         usort($calls, static fn (Call $a, Call $b): int => $key($a) <=> $key($b));
 
         return $calls;

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule;
 
 /** Why something is called for now, the most pressing first. */
-enum Urgency: int
+enum Urgency: string
 {
-    case Running = 0;
-    case Closing = 1;
-    case Test = 2;
-    case Open = 3;
-    case Missed = 4;
+    case Running = 'running';
+    case Closing = 'closing';
+    case Test = 'test';
+    case Open = 'open';
+    case Missed = 'missed';
 
-    public function word(): string
+    /** 0 for what is most pressing. */
+    public function rank(): int
     {
-        return strtolower($this->name);
+        return (int) array_search($this, self::cases(), true);
     }
 }

@@ -15,6 +15,12 @@ final class Phrase
         return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 
+    /** A number to a tenth, without an idle nought: “1.8”, “2”. */
+    public static function figure(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+    }
+
     public static function an(string $noun): string
     {
         return (preg_match('/^([aeio]|un)/i', $noun) && !str_starts_with($noun, 'one') ? 'an ' : 'a ').$noun;

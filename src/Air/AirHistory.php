@@ -6,8 +6,8 @@ namespace KindHeel\App\Air;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirRecord;
 use KindHeel\Core\Drying\AirSpan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Air;
 
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Clock\Iso;
 use KindHeel\Core\Drying\DryingPlace;
 
 /** The air at a place: °C, humidity in whole per cent. */
@@ -13,13 +13,13 @@ final readonly class AirView
     /** @param list<string> $said what to mind: a sensor that fails, air that is too cold or too damp (W-3) */
     public function __construct(
         /** bench, rack, booth or box */
-        public string $place,
+        public DryingPlace $place,
         public string $label,
         public float $tempC,
         public int $humidity,
         public float $speedMs,
         /** instrument or typed */
-        public string $source,
+        public AirSource $source,
         public string $at,
         public array $said,
     ) {
@@ -41,6 +41,6 @@ final readonly class AirView
             $said[] = 'The air is less than 3 °C above its dew point: no spraying.';
         }
 
-        return new self($known->place->value, $known->place->label(), $known->air->tempC, (int) round(100 * $known->air->rh), $known->air->speedMs, $known->source->value, Iso::of($known->at) ?? '', $said);
+        return new self($known->place, $known->place->label(), $known->air->tempC, (int) round(100 * $known->air->rh), $known->air->speedMs, $known->source, Iso::of($known->at) ?? '', $said);
     }
 }

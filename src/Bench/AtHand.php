@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
-use KindHeel\App\Plan\Jobs;
-use KindHeel\App\Plan\StoredStep;
+use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\Core\Schedule\Job;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -23,7 +22,7 @@ final readonly class AtHand
     /** What was done while the computer was out of reach is taken in so long afterwards. */
     private const LATE_HOURS = 36;
 
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock, private string $workshopTimezone)
+    public function __construct(private EntityManagerInterface $entities, private Steps $steps, private ClockInterface $clock, private string $workshopTimezone)
     {
     }
 
@@ -33,8 +32,8 @@ final readonly class AtHand
         $step = $this->entities->find(StoredStep::class, $id) ?? throw new NotFoundHttpException();
         if ($step->version() !== $version) {
             throw Refused::stale(match (true) {
-                $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->endedAt())),
-                $step->isRunning() => \sprintf('%s began “%s” at %s.', $step->startedBy()?->name() ?? 'Somebody', $step->title(), $this->clockTime($step->startedAt())),
+                $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->work()->endedAt())),
+                $step->isRunning() => \sprintf('%s began “%s” at %s.', $step->startedBy()?->name() ?? 'Somebody', $step->title(), $this->clockTime($step->work()->startedAt())),
                 default => 'This step was changed meanwhile.',
             });
         }
@@ -64,9 +63,8 @@ final readonly class AtHand
     public function job(StoredStep $step): Job
     {
         $piece = $step->piece();
-        $rows = Row::all($this->connection, 'SELECT '.Jobs::COLUMNS.' FROM plan_step s WHERE s.piece_id = ? ORDER BY s.position', [$piece->id()]);
 
-        return Jobs::of($piece->id(), $piece->ticket()->promisedAt(), $rows);
+        return JobBuilder::stored($piece->id(), $piece->ticket()->promisedAt(), $this->steps->ofPiece($piece->id()));
     }
 
     public function local(\DateTimeImmutable $at): \DateTimeImmutable

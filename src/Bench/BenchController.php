@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -20,7 +21,7 @@ final readonly class BenchController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private BenchReader $reader, private ShowBench $show, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private Foresee $foresee, private Members $members, private Once $once)
+    public function __construct(private BenchReader $reader, private ShowBench $show, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private PutPiece $put, private EventDispatcherInterface $events, private Members $members, private IdempotentRequest $once)
     {
     }
 
@@ -87,13 +88,19 @@ final readonly class BenchController
         return $this->act(fn () => $this->work->handOn($id, $input->version, $this->members->known($input->person), $this->members->person($member)), $member);
     }
 
+    /** A piece is put somewhere else, and meets the air there from now on. */
+    #[Route('/api/pieces/{id}/place', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function move(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] MoveInput $input, #[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn () => $this->put->on($id, $input->place), view: fn (): BenchView => $this->reader->forPerson($member->id));
+    }
+
     /** @param \Closure(): void $act */
     private function act(\Closure $act, Member $member): JsonResponse
     {
-        return $this->once->answer($act, view: function () use ($member): BenchView {
-            $this->foresee->renew();
-
-            return $this->reader->forPerson($member->id);
-        });
+        return $this->once->answer(function () use ($act): void {
+            $act();
+            $this->events->dispatch(BenchChanged::inTime());
+        }, view: fn (): BenchView => $this->reader->forPerson($member->id));
     }
 }

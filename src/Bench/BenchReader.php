@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use KindHeel\App\Ahead\Foresee;
-use KindHeel\App\Ahead\Foreseen;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
-use KindHeel\App\Counter\TicketReader;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
-use KindHeel\App\Plan\Jobs;
+use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PieceColours;
+use KindHeel\App\Job\StepRecord;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
+use KindHeel\App\Timetable\CurrentTimetable;
+use KindHeel\App\Timetable\JobBuilder;
+use KindHeel\App\Timetable\OpenJobs;
+use KindHeel\App\Timetable\TimetableStore;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
@@ -33,7 +39,7 @@ final readonly class BenchReader
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
 
-    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape, private Foresee $foresee)
+    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape, private Steps $steps, private TimetableStore $timetable, private OpenJobs $openJobs, private Learning $learning, private PieceColours $colours)
     {
     }
 
@@ -42,11 +48,11 @@ final readonly class BenchReader
     {
         $now = $this->clock->now();
         $pieces = $this->pieces();
-        $rows = $this->steps(array_keys($pieces));
+        $rows = $this->steps->ofPieces(array_keys($pieces));
         $jobs = [];
         foreach ($pieces as $id => $piece) {
             if (isset($rows[$id])) {
-                $jobs[$id] = Jobs::of($id, $piece->time('promised_at'), $rows[$id]);
+                $jobs[$id] = JobBuilder::stored($id, $piece->time('promised_at'), $rows[$id]);
             }
         }
         if (null !== $mend && [] !== array_filter($jobs, static fn (Job $j): bool => [] !== $j->missedWindows($now))) {
@@ -54,13 +60,13 @@ final readonly class BenchReader
 
             return $this->forPerson($person);
         }
-        $colours = TicketReader::colours($this->connection, array_keys($jobs));
-        $ahead = $this->foresee->read();
+        $colours = $this->colours->of(array_keys($jobs));
+        $ahead = $this->timetable->read();
         $people = $this->people($person);
         $steps = [];
         foreach ($rows as $ofPiece) {
-            foreach ($ofPiece as $row) {
-                $steps[$row->int('id')] = $row;
+            foreach ($ofPiece as $step) {
+                $steps[$step->id] = $step;
             }
         }
         $calls = $this->calls(array_values($jobs), $rows, $person, $ahead, $now);
@@ -100,7 +106,7 @@ final readonly class BenchReader
 
         return new FreeMinutesView($minutes, array_map(
             static fn (Block $b): BlockView => new BlockView($b->task->id, Iso::of($b->start) ?? '', Iso::of($b->end) ?? '', $b->task->title, $names[$b->task->piece], false),
-            Fit::into($minutes, $this->foresee->jobs(), $this->foresee->read()->ranks(), $this->clock->now()),
+            Fit::into($minutes, $this->openJobs->all($this->learning->factors()), $this->timetable->read()->ranks(), $this->clock->now()),
         ));
     }
 
@@ -120,7 +126,7 @@ final readonly class BenchReader
      *
      * @return list<LateView>
      */
-    private static function late(Foreseen $ahead, array $pieces, \DateTimeImmutable $now): array
+    private static function late(CurrentTimetable $ahead, array $pieces, \DateTimeImmutable $now): array
     {
         $late = [];
         foreach (array_intersect_key($ahead->ends, $pieces) as $id => $end) {
@@ -150,43 +156,20 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<int> $pieces
-     *
-     * @return array<int, list<Row>> by piece
-     */
-    private function steps(array $pieces): array
-    {
-        $rows = [];
-        foreach ([] === $pieces ? [] : Row::all(
-            $this->connection,
-            'SELECT '.Jobs::COLUMNS.', s.version, s.gate, w.name AS person,
-                    CASE WHEN s.status = \'done\' AND s.drying_family IS NOT NULL THEN s.places END AS places,
-                    CASE WHEN s.status = \'done\' AND s.drying_family IS NOT NULL THEN s.air_warnings END AS air_warnings
-             FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
-            [$pieces],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            $rows[$row->int('piece_id')][] = $row;
-        }
-
-        return $rows;
-    }
-
-    /**
      * What calls for this person: their own running step, not those of others.
      *
-     * @param list<Job>             $jobs
-     * @param array<int, list<Row>> $rows
+     * @param list<Job>                    $jobs
+     * @param array<int, list<StepRecord>> $rows
      *
      * @return list<Call>
      */
-    private function calls(array $jobs, array $rows, int $person, Foreseen $ahead, \DateTimeImmutable $now): array
+    private function calls(array $jobs, array $rows, int $person, CurrentTimetable $ahead, \DateTimeImmutable $now): array
     {
         $others = [];
         foreach ($rows as $steps) {
-            foreach ($steps as $row) {
-                if ('running' === $row->text('status') && $row->int('started_by_id') !== $person) {
-                    $others[$row->int('id')] = true;
+            foreach ($steps as $step) {
+                if ($step->isRunning() && $step->work->startedBy !== $person) {
+                    $others[$step->id] = true;
                 }
             }
         }
@@ -219,13 +202,13 @@ final readonly class BenchReader
                 $ids[] = $jobs[$call->task->piece]->tasks[$bond->step]->id;
             }
         }
-        $views = $this->stepViews(array_values(array_unique($ids)));
+        $views = array_map(StepReader::view(...), $this->steps->details(array_values(array_unique($ids))));
         $found = [];
         foreach ($calls as $call) {
             $found[] = new CallView(
                 $views[$call->task->id],
                 $pieces[$call->task->piece]->text('name'),
-                $call->urgency->word(),
+                $call->urgency,
                 Iso::of($call->closesAt),
                 $call->task->running || !isset($minutes[$call->task->id]) ? max(1, (int) round($call->task->minutes)) : $minutes[$call->task->id],
                 Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
@@ -233,26 +216,6 @@ final readonly class BenchReader
         }
 
         return $found;
-    }
-
-    /**
-     * @param list<int> $ids
-     *
-     * @return array<int, StepView> by id
-     */
-    private function stepViews(array $ids): array
-    {
-        $views = [];
-        foreach ([] === $ids ? [] : Row::all(
-            $this->connection,
-            'SELECT s.*, w.name AS person FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.id IN (?)',
-            [$ids],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            $views[$row->int('id')] = StepReader::view($row);
-        }
-
-        return $views;
     }
 
     /** @param array<int, StepView> $views */
@@ -270,21 +233,16 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<Row>                                  $rows
-     * @param list<\KindHeel\App\Counter\PartColourView> $colours
+     * @param list<StepRecord>     $steps
+     * @param list<PartColourView> $colours
      */
-    private function rackPiece(Row $piece, Job $job, array $rows, array $colours, \DateTimeImmutable $now): RackPieceView
+    private function rackPiece(Row $piece, Job $job, array $steps, array $colours, \DateTimeImmutable $now): RackPieceView
     {
         $coats = [];
-        $atWork = [];
-        foreach ($rows as $row) {
-            if ('running' === $row->text('status')) {
-                $atWork[] = $row->text('person');
-            }
-            $task = $job->tasks[$row->text('step_key')];
-            $full = $task->reaches(Stage::Full);
-            if (null !== $task->doneAt && null !== $task->coat && (null === $full || $full > $now)) {
-                array_unshift($coats, self::coat($row, $task));
+        foreach ($steps as $step) {
+            $full = $step->coat->at(Stage::Full);
+            if ($step->dries() && (null === $full || $full > $now->getTimestamp())) {
+                array_unshift($coats, self::coat($step, $job->tasks[$step->key]));
             }
         }
         [$next, $readiness] = self::nextOf($job, $now);
@@ -293,18 +251,18 @@ final readonly class BenchReader
             $job->piece,
             $piece->text('name'),
             $piece->text('customer'),
-            $piece->text('kind'),
-            $piece->text('place'),
+            $piece->enum('kind', Kind::class),
+            $piece->enum('place', DryingPlace::class),
             Iso::always($piece->text('promised_at')),
-            \count(array_filter($rows, static fn (Row $r): bool => 'done' === $r->text('status'))),
-            \count($rows),
+            \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone())),
+            \count($steps),
             $colours,
             $coats,
-            $atWork,
+            array_values(array_map(static fn (StepRecord $s): string => $s->work->startedByName ?? '', array_filter($steps, static fn (StepRecord $s): bool => $s->isRunning()))),
             Iso::of($readiness?->opensAt),
             Iso::of($readiness?->closesAt),
             $next?->title,
-            $readiness?->standing->value ?? 'done',
+            $readiness?->standing,
         );
     }
 
@@ -339,27 +297,24 @@ final readonly class BenchReader
         return $rank($a) < $rank($b);
     }
 
-    private static function coat(Row $row, Task $task): CoatView
+    private static function coat(StepRecord $step, Task $task): CoatView
     {
-        $places = $row->objects('places');
-        $halves = StepReader::names($places, 'half');
-
         return new CoatView(
-            $task->id,
-            $row->int('version'),
-            $task->title,
-            1 === \count($halves) ? $halves[0] : 'both',
-            StepReader::names($places, 'part'),
-            Iso::of($task->doneAt) ?? '',
-            Iso::of($task->reaches(Stage::Touch)),
-            Iso::of($task->reaches(Stage::RecoatFrom)),
-            Iso::of($task->reaches(Stage::RecoatUntil)),
-            Iso::of($task->reaches(Stage::Next)),
-            Iso::of($task->reaches(Stage::Full)),
-            $row->textOrNull('gate'),
-            $task->awaitsGate() && null !== $task->gateFrom ? Iso::of($task->reaches($task->gateFrom)) : null,
-            $task->gatePassed,
-            $row->words('air_warnings'),
+            step: $step->id,
+            version: $step->version,
+            title: $step->title,
+            half: $step->half(),
+            parts: $step->parts(),
+            laidAt: Iso::of($task->doneAt) ?? '',
+            touchAt: Iso::of($task->reaches(Stage::Touch)),
+            recoatFromAt: Iso::of($task->reaches(Stage::RecoatFrom)),
+            recoatUntilAt: Iso::of($task->reaches(Stage::RecoatUntil)),
+            nextAt: Iso::of($task->reaches(Stage::Next)),
+            fullAt: Iso::of($task->reaches(Stage::Full)),
+            gate: $step->coat->gate,
+            gateAt: $task->awaitsGate() && null !== $task->gateFrom ? Iso::of($task->reaches($task->gateFrom)) : null,
+            gatePassed: $task->gatePassed,
+            warnings: $step->coat->airWarnings,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use KindHeel\App\Plan\StepView;
+use KindHeel\Core\Schedule\Urgency;
 
 /** Something that calls for hands now. */
 final readonly class CallView
@@ -13,7 +14,7 @@ final readonly class CallView
         public StepView $step,
         public string $pieceName,
         /** running, closing, test, open or missed */
-        public string $urgency,
+        public Urgency $urgency,
         public ?string $closesAt,
         /** that whoever looks will take for it, from what was learned of the work and of them */
         public int $minutes,

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Job\Halves;
+use KindHeel\Core\Anatomy\PartName;
+
 /** A coat that dries. */
 final readonly class CoatView
 {
     /**
-     * @param list<string> $parts
-     * @param list<string> $warnings what the air does to it
+     * @param list<PartName> $parts
+     * @param list<string>   $warnings what the air does to it
      */
     public function __construct(
         public int $step,
         public int $version,
         public string $title,
-        public string $half,
+        public Halves $half,
         public array $parts,
         public string $laidAt,
         public ?string $touchAt,

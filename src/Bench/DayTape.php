@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use KindHeel\App\Ahead\Foreseen;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\StepRecord;
+use KindHeel\App\Timetable\CurrentTimetable;
+use KindHeel\Core\Drying\Stage;
 
 /** The day as a maker's tape, one for each pair of hands: what they did and will be needed for, and what dries by itself. */
 final readonly class DayTape
@@ -32,30 +34,29 @@ final readonly class DayTape
     }
 
     /**
-     * @param array<int, Row>    $steps  all on the bench, by id
-     * @param array<int, Row>    $pieces
-     * @param array<int, string> $people names, by id
+     * @param array<int, StepRecord> $steps  all on the bench, by id
+     * @param array<int, Row>        $pieces
+     * @param array<int, string>     $people names, by id
      *
      * @return list<TapeView> one for each person
      */
-    public function tapes(Foreseen $ahead, array $steps, array $pieces, array $people, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    public function tapes(CurrentTimetable $ahead, array $steps, array $pieces, array $people, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
         $blocks = $later = array_fill_keys(array_keys($people), []);
-        $first = Iso::toRow($from);
-        foreach ($steps as $row) {
-            $by = $row->intOrNull('started_by_id');
-            if (null !== $by && null !== $row->textOrNull('started_at') && ($row->textOrNull('ended_at') ?? Iso::toRow($now)) >= $first) {
-                $blocks[$by][] = new BlockView($row->int('id'), Iso::always($row->text('started_at')), Iso::fromRow($row->textOrNull('ended_at')) ?? Iso::of($now) ?? '', $row->text('title'), $pieces[$row->int('piece_id')]->text('name'), true);
+        foreach ($steps as $step) {
+            $work = $step->work;
+            if (null !== $work->startedBy && null !== $work->startedAt && ($work->endedAt ?? $now) >= $from) {
+                $blocks[$work->startedBy][] = $this->block($step, $pieces, $work->startedAt, $work->endedAt ?? $now, true);
             }
         }
-        foreach ($ahead->blocks as [$step, $person, $start, $end]) {
-            $row = $steps[$step] ?? null;
-            if (null === $row || 'done' === $row->text('status') || !isset($blocks[$person])) {
+        foreach ($ahead->blocks as [$id, $person, $start, $end]) {
+            $step = $steps[$id] ?? null;
+            if (null === $step || $step->isDone() || !isset($blocks[$person])) {
                 continue;
             }
             // What was to be over by now and is not goes on.
-            $shift = 'running' === $row->text('status') ? max(0, $now->getTimestamp() - $start) : 0;
-            $block = new BlockView($step, self::iso($start + $shift), self::iso(max($end, $start + $shift + 60)), $row->text('title'), $pieces[$row->int('piece_id')]->text('name'), false);
+            $shift = $step->isRunning() ? max(0, $now->getTimestamp() - $start) : 0;
+            $block = $this->block($step, $pieces, self::at($start + $shift), self::at(max($end, $start + $shift + 60)), false);
             if ($start < $until->getTimestamp()) {
                 $blocks[$person][] = $block;
             } elseif ($start < $until->modify('+1 day')->getTimestamp()) {
@@ -67,21 +68,22 @@ final readonly class DayTape
     }
 
     /**
-     * @param array<int, Row> $steps
-     * @param array<int, Row> $pieces
+     * @param array<int, StepRecord> $steps
+     * @param array<int, Row>        $pieces
      *
      * @return list<ThreadView>
      */
     public function threads(array $steps, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
         $threads = [];
-        foreach ($steps as $row) {
-            if ('done' === $row->text('status') && $row->textOrNull('next_at') > Iso::toRow($now)) {
+        foreach ($steps as $step) {
+            $next = $step->coat->at(Stage::Next);
+            if ($step->dries() && $next > $now->getTimestamp()) {
                 $threads[] = new ThreadView(
-                    max(Iso::always($row->text('ended_at')), Iso::of($from) ?? ''),
-                    min(Iso::always($row->text('next_at')), Iso::of($until) ?? ''),
-                    $row->text('title'),
-                    $pieces[$row->int('piece_id')]->text('name'),
+                    max(Iso::of($step->work->endedAt) ?? '', Iso::of($from) ?? ''),
+                    min(Iso::of(self::at($next)) ?? '', Iso::of($until) ?? ''),
+                    $step->title,
+                    $pieces[$step->piece]->text('name'),
                 );
             }
         }
@@ -89,8 +91,14 @@ final readonly class DayTape
         return $threads;
     }
 
-    private static function iso(int $seconds): string
+    /** @param array<int, Row> $pieces */
+    private function block(StepRecord $step, array $pieces, \DateTimeImmutable $from, \DateTimeImmutable $until, bool $done): BlockView
     {
-        return Iso::of(new \DateTimeImmutable('@'.$seconds)) ?? '';
+        return new BlockView($step->id, Iso::of($from) ?? '', Iso::of($until) ?? '', $step->title, $pieces[$step->piece]->text('name'), $done);
+    }
+
+    private static function at(int $seconds): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('@'.$seconds);
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\RetryDelay;
 
@@ -23,12 +23,12 @@ final readonly class JudgeStep
     public function gate(int $id, GateInput $input, Person $person): void
     {
         $step = $this->atHand->step($id, $input->version);
-        if (!$step->isDone() || null === $step->gateFrom() || null !== $step->gatePassedAt()) {
-            throw Refused::now(null === $step->gatePassedAt() ? 'There is nothing to test here.' : 'This coat has passed its test already.');
+        if (!$step->isDone() || null === $step->gateFrom() || null !== $step->moments()->passedAt()) {
+            throw Refused::now(null === $step->moments()->passedAt() ? 'There is nothing to test here.' : 'This coat has passed its test already.');
         }
         $passed = 'passed' === $input->answer;
         $at = $this->atHand->moment($input->at);
-        $touch = $step->reaches(Stage::Touch);
+        $touch = $step->moments()->reaches(Stage::Touch);
         if ($passed && null !== $touch && $touch > $at) {
             $refusal = \sprintf('Not to be touched before %s: a finger would mark it.', $this->atHand->clockTime($touch->modify('+59 seconds')));
             AtHand::override($refusal, $input->why, $person);
@@ -36,15 +36,15 @@ final readonly class JudgeStep
         }
         if ($passed) {
             $this->learning->passed($step, $person, $at);
-            $step->passGate($at);
-            $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->gate()), at: $at);
+            $step->moments()->pass($at);
+            $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->words()->gate()), at: $at);
 
             return;
         }
-        $more = RetryDelay::more($step->endedAt() ?? $at, $at);
-        $forecast = $step->reaches($step->gateFrom());
+        $more = RetryDelay::more($step->work()->endedAt() ?? $at, $at);
+        $forecast = $step->moments()->reaches($step->gateFrom());
         $overdue = null === $forecast ? 0 : max(0, (int) ceil(($at->getTimestamp() - $forecast->getTimestamp()) / 60));
-        $step->waitLonger($more + $overdue, $at);
+        $step->moments()->waitLonger($more + $overdue, $at);
         $this->ledger->step(Event::GateNotYet, $step, $person, \sprintf('%s: not yet, %d minutes more.', $step->title(), $more), at: $at);
     }
 
@@ -69,7 +69,7 @@ final readonly class JudgeStep
         }
         $this->nothingMayLieOn($step);
         $at = $this->atHand->moment($input->at);
-        $minutes = $step->isDone() ? $step->realMinutes() : max(1, (int) round(($at->getTimestamp() - ($step->startedAt() ?? $at)->getTimestamp()) / 60));
+        $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
         $step->reopen();
         $this->ledger->step(Event::Spoiled, $step, $person, \sprintf('%s%s', $step->title(), null === $input->why || '' === trim($input->why) ? '' : ': '.trim($input->why)), $minutes, $at);
         $this->key->before($step, $person);

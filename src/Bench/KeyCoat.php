@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Ahead\Foresee;
+use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\RedrawPlan;
-use KindHeel\App\Plan\StoredStep;
+use KindHeel\App\Timetable\OpenJobs;
+use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Rework;
 use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 
 /** Puts the key and the wipe before a coat whose window has been missed, or that is laid once more (W-7). */
 final readonly class KeyCoat
 {
-    public function __construct(private EntityManagerInterface $entities, private Foresee $foresee, private RedrawPlan $redraw, private Ledger $ledger, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private TimetableStore $timetable, private OpenJobs $jobs, private EventDispatcherInterface $events, private RedrawPlan $redraw, private Ledger $ledger, private ClockInterface $clock)
     {
     }
 
@@ -27,8 +31,8 @@ final readonly class KeyCoat
     public function missed(Person $person): void
     {
         $this->entities->wrapInTransaction(function () use ($person): void {
-            $this->entities->getConnection()->executeQuery('SELECT id FROM ahead FOR UPDATE')->free();
-            foreach ($this->foresee->jobs() as $job) {
+            $this->timetable->lock();
+            foreach ($this->jobs->all(new Factors()) as $job) {
                 // The keys of the steps change with it; what else is late in this piece comes with the next look.
                 [$late, $below] = $job->missedWindows($this->clock->now())[0] ?? [null, null];
                 if (null === $late || null === $below) {
@@ -38,15 +42,14 @@ final readonly class KeyCoat
                 $this->redraw->redraw($piece, static fn (Rework $r): Rework => $r->keyed($late->key, $below->key), RuleBook::because('W-7'), ['W-7']);
                 $this->ledger->piece(Event::Keyed, $piece, $person, \sprintf('The window after “%s” was missed: key and wipe before “%s”.', $below->title, $late->title));
             }
-            $this->entities->flush();
-            $this->foresee->renew();
+            $this->events->dispatch(BenchChanged::inTime());
         });
     }
 
     /** What was laid badly is keyed and wiped before it is laid anew; a step that lays no film needs none. */
     public function before(StoredStep $step, Person $person): void
     {
-        if (!$step->toWanted()->step->laysFilm()) {
+        if (!$step->toNeed()->step->laysFilm()) {
             return;
         }
         $key = $step->key();

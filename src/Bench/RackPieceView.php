@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use KindHeel\App\Counter\PartColourView;
+use KindHeel\App\Job\PartColourView;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Drying\DryingPlace;
+use KindHeel\Core\Schedule\Standing;
 
 /** A piece on the rack: how wet its parts are, and what it waits for. */
 final readonly class RackPieceView
@@ -18,9 +21,9 @@ final readonly class RackPieceView
         public int $piece,
         public string $name,
         public string $customer,
-        public string $kind,
+        public Kind $kind,
         /** where it stands: bench, rack, booth or box */
-        public string $place,
+        public DryingPlace $place,
         public string $promisedAt,
         public int $stepsDone,
         public int $stepsAll,
@@ -33,7 +36,7 @@ final readonly class RackPieceView
         /** what that step is */
         public ?string $next,
         /** blocked, waiting, stalled, to-test, open, late or done */
-        public string $standing,
+        public ?Standing $standing,
     ) {
     }
 }

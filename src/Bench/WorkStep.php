@@ -4,27 +4,22 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use Doctrine\DBAL\Connection;
-use KindHeel\App\Air\AirHistory;
-use KindHeel\App\Database\Row;
+use KindHeel\App\Drying\CoatForecasts;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\Faults;
-use KindHeel\App\Plan\StoredStep;
-use KindHeel\App\Workshop\GearInUse;
-use KindHeel\Core\Drying\Coat;
-use KindHeel\Core\Drying\Forecaster;
-use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Treatment\Action;
 
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep
 {
-    public function __construct(private AtHand $atHand, private Connection $connection, private Ledger $ledger, private AirHistory $air, private Forecaster $forecaster, private Learning $learning, private GearInUse $gear)
+    public function __construct(private AtHand $atHand, private Steps $steps, private Ledger $ledger, private CoatForecasts $forecasts, private Learning $learning, private GearInUse $gear)
     {
     }
 
@@ -56,11 +51,11 @@ final readonly class WorkStep
         if (!$step->isRunning()) {
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }
-        $at = max($this->atHand->moment($input->at), $step->startedAt() ?? $this->atHand->moment(null));
+        $at = max($this->atHand->moment($input->at), $step->work()->startedAt() ?? $this->atHand->moment(null));
         $step->end($at);
         $family = $step->dryingFamily();
         if (null !== $family) {
-            $step->dries($this->forecaster->forecast(new Coat(Family::of($family)->drying, $at, learnedFactor: $this->learning->factors()->drying($family->value, $step->applicator()->value)), $this->air->around($step->piece()->id(), $at)));
+            $step->dries($this->forecasts->laid($family, $step->applicator(), $step->piece()->id(), $at));
         }
         $this->learning->worked($step, $person);
         $this->ledger->step(Event::Done, $step, $person, $step->title(), $step->realMinutes(), $at);
@@ -75,7 +70,7 @@ final readonly class WorkStep
     {
         $step = $this->running($id, $input->version, 'Only a step that is under way can be interrupted.');
         $at = $this->atHand->moment($input->at);
-        $minutes = self::minutesSince($step, $at);
+        $minutes = $step->work()->minutesSinceBegun($at);
         $step->interrupt($at);
         $this->ledger->step(Event::Interrupted, $step, $person, \sprintf('%s, after %d minutes.', $step->title(), $minutes), at: $at);
     }
@@ -90,7 +85,7 @@ final readonly class WorkStep
         $this->mustBeFree($to, $to->name().' is');
         $at = $this->atHand->moment(null);
         $from = $step->startedBy()?->name() ?? 'somebody';
-        $minutes = self::minutesSince($step, $at);
+        $minutes = $step->work()->minutesSinceBegun($at);
         $step->passTo($to, $at);
         $this->ledger->step(Event::TakenOver, $step, $person, \sprintf('%s: %s went on with it after %d minutes of %s.', $step->title(), $to->name(), $minutes, $from));
     }
@@ -110,17 +105,12 @@ final readonly class WorkStep
         return $step->isRunning() ? $step : throw Refused::now($otherwise);
     }
 
-    private static function minutesSince(StoredStep $step, \DateTimeImmutable $at): int
-    {
-        return max(0, (int) round(($at->getTimestamp() - ($step->startedAt() ?? $at)->getTimestamp()) / 60));
-    }
-
     /** @throws Refused when that person is at something else */
     private function mustBeFree(Person $person, string $who): void
     {
-        $busy = Row::first($this->connection, 'SELECT title FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$person->id()]);
+        $busy = $this->steps->under($person->id());
         if (null !== $busy) {
-            throw Refused::now(\sprintf('%s still at “%s”. End that first, or put it down.', $who, $busy->text('title')));
+            throw Refused::now(\sprintf('%s still at “%s”. End that first, or put it down.', $who, $busy->title));
         }
     }
 

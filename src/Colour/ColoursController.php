@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\Core\Product\Applicator;
@@ -22,7 +22,7 @@ final readonly class ColoursController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private ColoursReader $reader, private DyeReader $dyes, private RangeDocument $range, private Members $members, private Once $once)
+    public function __construct(private ColoursReader $reader, private DyeReader $dyes, private RangeDocument $range, private Members $members, private IdempotentRequest $once)
     {
     }
 

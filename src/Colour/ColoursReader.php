@@ -82,6 +82,6 @@ final readonly class ColoursReader
             $cover = round(Mixture::of(['it' => $product->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
         }
 
-        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind()->value, LabView::of($lab), $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
+        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind(), LabView::of($lab), $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
     }
 }

@@ -40,7 +40,7 @@ final readonly class DyeReader
         return new DyesView(
             SeenView::of($leather->spectrum()),
             null === $aim ? null : SeenView::of($aim->spectrum()),
-            $applicator->value,
+            $applicator,
             round($factor, 2),
             \count($factors),
             null === $aim ? null : $ladder->never($aim->spectrum()),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Product\Applicator;
+
 final readonly class DyesView
 {
     /**
@@ -14,7 +16,7 @@ final readonly class DyesView
     public function __construct(
         public ?SeenView $ground,
         public ?SeenView $target,
-        public string $applicator,
+        public Applicator $applicator,
         public float $factor,
         public int $swatches,
         public ?string $never,

@@ -14,7 +14,7 @@ final readonly class LayInput
         public int $version,
         #[Assert\Range(min: 1, max: 20, notInRangeMessage: 'Between 1 and 20 coats.')]
         public int $coats,
-        public Spot $spot = Spot::Damage,
+        public ReadSpot $spot = ReadSpot::Damage,
         public ?Half $half = null,
         public ?PartName $part = null,
     ) {

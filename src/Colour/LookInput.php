@@ -15,7 +15,7 @@ final readonly class LookInput
         public ?int $piece = null,
         public ?Half $half = null,
         public ?PartName $part = null,
-        public Spot $spot = Spot::Sound,
+        public ReadSpot $spot = ReadSpot::Sound,
         public ?int $pot = null,
         public ?int $swatch = null,
         public ?string $card = null,

@@ -6,13 +6,16 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
@@ -32,7 +35,7 @@ final readonly class PieceColourReader
         $piece = Row::first($this->connection, 'SELECT p.name, p.kind, p.gloss, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$id]) ?? throw new NotFoundHttpException();
         $readings = array_map(self::reading(...), Row::all($this->connection, 'SELECT r.*, w.name AS person FROM reading r JOIN person w ON w.id = r.by_id WHERE r.piece_id = ? ORDER BY r.id DESC LIMIT 200', [$id]));
 
-        return new PieceColourView($id, $piece->text('name'), $piece->text('kind'), $piece->text('customer'), $piece->text('gloss'), $readings, self::pairs($readings), $this->pots->all($id)->pots, $this->areas($id));
+        return new PieceColourView($id, $piece->text('name'), $piece->enum('kind', Kind::class), $piece->text('customer'), $piece->enum('gloss', Gloss::class), $readings, self::pairs($readings), $this->pots->all($id)->pots, $this->areas($id));
     }
 
     /** Puts a comparison into the ledger. */
@@ -70,20 +73,20 @@ final readonly class PieceColourReader
         $lab = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
         $measured = null !== $row->textOrNull('spectrum');
         $spectrum = $measured ? Spectrum::grid(array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum')))) : SmoothestReflectance::of($lab, Light::daylight());
-        $spot = Spot::from($row->text('spot'));
+        $spot = ReadSpot::from($row->text('spot'));
         $source = ReadingSource::from($row->text('source'));
         $leftOut = array_map(static fn (mixed $l): string => \is_array($l) && 3 === \count($l) ? Lab::computed(...array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($l)))->toSrgbHex() : '', array_values($row->json('left_out')));
 
         return new ReadingView(
             $row->int('id'),
-            $row->text('half'),
-            $row->text('part'),
+            $row->enum('half', Half::class),
+            $row->enum('part', PartName::class),
             PartName::from($row->text('part'))->label(),
-            $spot->value,
+            $spot,
             $spot->label(),
             $row->text('whereabouts'),
-            $row->text('gloss'),
-            $source->value,
+            $row->enum('gloss', Gloss::class),
+            $source,
             $source->label(),
             SeenView::of($spectrum),
             round($row->float('doubt'), 1),
@@ -106,8 +109,8 @@ final readonly class PieceColourReader
     {
         $latest = $first = [];
         foreach ($readings as $reading) {
-            $latest[$reading->part][$reading->spot][$reading->half] ??= $reading;
-            $first[$reading->part][$reading->spot][$reading->half] = $reading;
+            $latest[$reading->part->value][$reading->spot->value][$reading->half->value] ??= $reading;
+            $first[$reading->part->value][$reading->spot->value][$reading->half->value] = $reading;
         }
         $pairs = [];
         foreach ($latest as $part => $spots) {

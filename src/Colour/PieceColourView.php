@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Colour\Gloss;
+
 final readonly class PieceColourView
 {
     /**
@@ -15,9 +18,9 @@ final readonly class PieceColourView
     public function __construct(
         public int $piece,
         public string $name,
-        public string $kind,
+        public Kind $kind,
         public string $customer,
-        public string $gloss,
+        public Gloss $gloss,
         public array $readings,
         public array $pairs,
         public array $pots,

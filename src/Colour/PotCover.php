@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Treatment\Wish\Cover;
 

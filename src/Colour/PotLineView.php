@@ -10,7 +10,7 @@ final readonly class PotLineView
         public string $at,
         public string $person,
         public string $text,
-        public string $kind,
+        public PotEventKind $kind,
     ) {
     }
 }

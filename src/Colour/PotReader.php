@@ -6,8 +6,8 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
 use KindHeel\Core\Colour\Calibration;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
@@ -65,11 +65,11 @@ final readonly class PotReader
             $pot->id(),
             $pot->version(),
             $pot->name(),
-            $pot->state()->value,
+            $pot->state(),
             $piece->int('id'),
             $piece->text('name'),
-            $place->half->value,
-            $place->part->value,
+            $place->half,
+            $place->part,
             $place->part->label(),
             SeenView::of($target->spectrum()),
             SeenView::of($aim->spectrum),
@@ -88,7 +88,7 @@ final readonly class PotReader
             $pot->dropMl(),
             array_map(fn (PotEvent $dab): DabView => $this->dab($aim->labs[0], $dab), array_reverse($dabs)),
             null !== $pot->freshDab(),
-            array_map(static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()->value), array_reverse($pot->events())),
+            array_map(static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()), array_reverse($pot->events())),
             $this->need($pot, $piece->int('id')),
             $pot->keptMl(),
             $pot->keptWhere(),
@@ -138,7 +138,7 @@ final readonly class PotReader
             $row->int('piece'),
             $row->text('piece_name'),
             $row->text('customer'),
-            $row->text('state'),
+            $row->enum('state', PotState::class),
             $target->toSrgbHex(),
             $mixed?->toSrgbHex(),
             implode(' + ', array_map(fn (string $code, int $n): string => $n.' '.$this->shelf->name($code), array_keys($drops), $drops)),

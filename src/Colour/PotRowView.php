@@ -15,7 +15,7 @@ final readonly class PotRowView
         public int $piece,
         public string $pieceName,
         public string $customer,
-        public string $state,
+        public PotState $state,
         public string $target,
         public ?string $mixed,
         public string $recipe,

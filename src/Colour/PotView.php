@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+
 final readonly class PotView
 {
     /**
@@ -20,11 +23,11 @@ final readonly class PotView
         public int $id,
         public int $version,
         public string $name,
-        public string $state,
+        public PotState $state,
         public int $piece,
         public string $pieceName,
-        public string $half,
-        public string $part,
+        public Half $half,
+        public PartName $part,
         public string $partLabel,
         public SeenView $target,
         public SeenView $aim,

@@ -10,7 +10,7 @@ final readonly class ProductView
         public int $id,
         public string $code,
         public string $name,
-        public string $kind,
+        public ProductKind $kind,
         public LabView $lab,
         public string $hex,
         public string $tint,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
@@ -61,7 +61,7 @@ class Reading
         private StoredPiece $piece,
         Place $place,
         #[ORM\Column(length: 10)]
-        private Spot $spot,
+        private ReadSpot $spot,
         #[ORM\Column(length: 120)]
         private string $whereabouts,
         #[ORM\Column(length: 10)]
@@ -107,7 +107,7 @@ class Reading
         return new Place($this->part, $this->half);
     }
 
-    public function spot(): Spot
+    public function spot(): ReadSpot
     {
         return $this->spot;
     }

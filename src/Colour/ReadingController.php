@@ -11,10 +11,10 @@ use KindHeel\App\Colour\File\Cgats;
 use KindHeel\App\Colour\File\Csv;
 use KindHeel\App\Colour\File\Sample;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Text\FieldError;
@@ -37,7 +37,7 @@ final readonly class ReadingController
         private PictureColour $pictures,
         private EntityManagerInterface $entities,
         private Members $members,
-        private Once $once,
+        private IdempotentRequest $once,
     ) {
     }
 

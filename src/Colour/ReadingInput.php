@@ -18,7 +18,7 @@ final readonly class ReadingInput
     public function __construct(
         public Half $half,
         public PartName $part,
-        public Spot $spot,
+        public ReadSpot $spot,
         public ReadingSource $source,
         public array $measured = [],
         public array $labs = [],

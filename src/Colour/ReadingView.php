@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Colour\Gloss;
+
 final readonly class ReadingView
 {
     /**
@@ -12,14 +16,14 @@ final readonly class ReadingView
      */
     public function __construct(
         public int $id,
-        public string $half,
-        public string $part,
+        public Half $half,
+        public PartName $part,
         public string $partLabel,
-        public string $spot,
+        public ReadSpot $spot,
         public string $spotLabel,
         public string $whereabouts,
-        public string $gloss,
-        public string $source,
+        public Gloss $gloss,
+        public ReadingSource $source,
         public string $sourceLabel,
         public SeenView $seen,
         public float $doubt,

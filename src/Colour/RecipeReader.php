@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\App\Compute\Deadline;
+use KindHeel\App\Clock\Deadline;
 use KindHeel\App\Http\Refused;
 use KindHeel\Core\Colour\CoatLadder;
 use KindHeel\Core\Colour\Coats;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Colour\ColourError;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
+use KindHeel\App\Clock\Deadline;
 use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;

@@ -34,7 +34,7 @@ final readonly class BenchHttpCommand
     ): int {
         $base = 'http://127.0.0.1:'.$port;
         $cookies = array_map(fn (): string => $this->signIn($base, $login), range(1, max(1, min(64, $clients))));
-        $piece = Row::first($this->connection, 'SELECT piece_id FROM plan_step ORDER BY id DESC LIMIT 1')?->int('piece_id') ?? 1;
+        $piece = Row::first($this->connection, 'SELECT id FROM piece WHERE planned_from IS NOT NULL ORDER BY id DESC LIMIT 1')?->int('id') ?? 1;
         $rows = [];
         foreach (['/api/session', '/api/bench', '/api/tickets', "/api/pieces/$piece", "/api/pieces/$piece/plan", '/api/ledger', "/api/ledger/$piece", '/api/words'] as $path) {
             $this->load($base.$path, $cookies, 40);

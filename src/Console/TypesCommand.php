@@ -12,8 +12,10 @@ use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
 use Symfony\Component\TypeInfo\Type\BuiltinType;
 use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\GenericType;
 use Symfony\Component\TypeInfo\Type\NullableType;
 use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\Type\TemplateType;
 use Symfony\Component\TypeInfo\Type\UnionType;
 use Symfony\Component\TypeInfo\TypeContext\TypeContextFactory;
 use Symfony\Component\TypeInfo\TypeIdentifier;
@@ -25,6 +27,7 @@ use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
 final readonly class TypesCommand
 {
     private const FILE = '/web/src/api/types.ts';
+    private const WIDTH = 160;
 
     public function __construct(private string $projectDir)
     {
@@ -37,19 +40,25 @@ final readonly class TypesCommand
 
     private function generate(): string
     {
-        $blocks = [];
+        $blocks = $enums = [];
         foreach ((new Finder())->in($this->projectDir.'/src')->name(['*View.php', '*Input.php'])->sortByName() as $file) {
             $class = 'KindHeel\\App\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
             \assert(class_exists($class));
-            $blocks[$file->getBasename('.php')] = $this->block(new \ReflectionClass($class));
+            $blocks[$file->getBasename('.php')] = $this->block(new \ReflectionClass($class), $enums);
+        }
+        foreach ($enums as $name => $enum) {
+            $blocks[$name] = self::union($name, $enum);
         }
         ksort($blocks);
 
         return "// Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.\n\n".implode("\n", $blocks);
     }
 
-    /** @param \ReflectionClass<object> $class */
-    private function block(\ReflectionClass $class): string
+    /**
+     * @param \ReflectionClass<object>    $class
+     * @param array<string, class-string> $enums that have been met, by short name
+     */
+    private function block(\ReflectionClass $class, array &$enums): string
     {
         $input = str_ends_with($class->getShortName(), 'Input');
         $documented = $this->documented($class);
@@ -57,10 +66,18 @@ final readonly class TypesCommand
         foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
             $type = $documented[$parameter->getName()] ?? TypeResolver::create()->resolve($parameter);
             $optional = $input && $parameter->isOptional() ? '?' : '';
-            $lines[] = \sprintf("  %s%s%s: %s;\n", $input ? '' : 'readonly ', $parameter->getName(), $optional, $this->typescript($type));
+            $lines[] = \sprintf("  %s%s%s: %s;\n", $input ? '' : 'readonly ', $parameter->getName(), $optional, $this->typescript($type, $enums));
         }
 
-        return \sprintf("export interface %s {\n%s}\n", $class->getShortName(), implode('', $lines));
+        return \sprintf("export interface %s%s {\n%s}\n", $class->getShortName(), self::templates($class), implode('', $lines));
+    }
+
+    /** @param \ReflectionClass<object> $class */
+    private static function templates(\ReflectionClass $class): string
+    {
+        preg_match_all('/@template(?:-covariant)? (\w+)/', (string) $class->getDocComment(), $found);
+
+        return [] === $found[1] ? '' : '<'.implode(', ', $found[1]).'>';
     }
 
     /**
@@ -83,16 +100,23 @@ final readonly class TypesCommand
         return $types;
     }
 
-    private function typescript(Type $type): string
+    /** @param array<string, class-string> $enums that have been met, by short name */
+    private function typescript(Type $type, array &$enums): string
     {
         return match (true) {
-            $type instanceof NullableType => $this->typescript($type->getWrappedType()).' | null',
+            $type instanceof NullableType => $this->typescript($type->getWrappedType(), $enums).' | null',
             $type instanceof CollectionType => $type->isList()
-                ? \sprintf('readonly %s[]', self::bracketed($this->typescript($type->getCollectionValueType())))
-                : \sprintf('Readonly<Record<string, %s>>', $this->typescript($type->getCollectionValueType())),
-            $type instanceof BackedEnumType => $this->cases($type->getClassName()),
+                ? \sprintf('readonly %s[]', self::bracketed($this->typescript($type->getCollectionValueType(), $enums)))
+                : \sprintf('Readonly<Record<string, %s>>', $this->typescript($type->getCollectionValueType(), $enums)),
+            $type instanceof GenericType => \sprintf(
+                '%s<%s>',
+                $this->typescript($type->getWrappedType(), $enums),
+                implode(', ', array_map(function (Type $one) use (&$enums): string { return $this->typescript($one, $enums); }, $type->getVariableTypes())),
+            ),
+            $type instanceof TemplateType => $type->getName(),
+            $type instanceof BackedEnumType => $this->enum($type, $enums),
             $type instanceof ObjectType => substr(strrchr('\\'.$type->getClassName(), '\\') ?: '', 1),
-            $type instanceof UnionType => implode(' | ', array_map($this->typescript(...), $type->getTypes())),
+            $type instanceof UnionType => implode(' | ', array_map(function (Type $one) use (&$enums): string { return $this->typescript($one, $enums); }, $type->getTypes())),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
                 TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',
                 TypeIdentifier::STRING => 'string',
@@ -104,11 +128,30 @@ final readonly class TypesCommand
         };
     }
 
-    private function cases(string $enum): string
+    /**
+     * @param BackedEnumType<class-string<\BackedEnum>, BuiltinType<TypeIdentifier::INT>|BuiltinType<TypeIdentifier::STRING>> $type
+     * @param array<string, class-string>                                                                                     $enums that have been met, by short name
+     */
+    private function enum(BackedEnumType $type, array &$enums): string
+    {
+        $enum = $type->getClassName();
+        \assert(enum_exists($enum));
+        $name = (new \ReflectionClass($enum))->getShortName();
+        if (($enums[$name] ??= $enum) !== $enum) {
+            throw new \LogicException(\sprintf('%s and %s would be one type.', $enums[$name], $enum));
+        }
+
+        return $name;
+    }
+
+    /** @param class-string $enum */
+    private static function union(string $name, string $enum): string
     {
         \assert(is_subclass_of($enum, \BackedEnum::class));
+        $cases = array_map(static fn (\BackedEnum $c): string => \is_int($c->value) ? (string) $c->value : \sprintf("'%s'", $c->value), $enum::cases());
+        $line = \sprintf("export type %s = %s;\n", $name, implode(' | ', $cases));
 
-        return implode(' | ', array_map(static fn (\BackedEnum $c): string => \is_int($c->value) ? (string) $c->value : \sprintf("'%s'", $c->value), $enum::cases()));
+        return \strlen($line) <= self::WIDTH ? $line : \sprintf("export type %s =\n  | %s;\n", $name, wordwrap(implode(' | ', $cases), self::WIDTH - 4, "\n  "));
     }
 
     private static function bracketed(string $type): string

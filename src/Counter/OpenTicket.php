@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\App\Counter;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Text\FieldError;

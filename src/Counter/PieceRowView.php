@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
+use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Assessment\Aim;
+
 final readonly class PieceRowView
 {
     /** @param list<PartColourView> $colours */
@@ -12,10 +17,10 @@ final readonly class PieceRowView
         /** what stands on its label */
         public string $tag,
         public string $name,
-        public string $kind,
-        public string $aim,
+        public Kind $kind,
+        public Aim $aim,
         /** to-look-over, to-plan, referred, planned, in-work or finished */
-        public string $state,
+        public PieceProgress $state,
         public int $stepsDone,
         public int $stepsAll,
         public array $colours,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Counter;
 
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -16,7 +16,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class TicketController
 {
-    public function __construct(private TicketReader $reader, private OpenTicket $open, private Members $members, private Once $once)
+    public function __construct(private TicketReader $reader, private OpenTicket $open, private Members $members, private IdempotentRequest $once)
     {
     }
 

@@ -82,6 +82,37 @@ final readonly class Row
         return null === $text ? null : new \DateTimeImmutable($text);
     }
 
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function enum(string $column, string $enum): \BackedEnum
+    {
+        return $this->enumOrNull($column, $enum) ?? throw $this->missing($column);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null
+     */
+    public function enumOrNull(string $column, string $enum): ?\BackedEnum
+    {
+        $text = $this->textOrNull($column);
+
+        return null === $text ? null : $enum::tryFrom($text) ?? throw $this->missing($column);
+    }
+
+    public function flag(string $column): bool
+    {
+        return 0 !== $this->int($column);
+    }
+
     /** @return list<string> of a JSON column */
     public function words(string $column): array
     {

@@ -9,20 +9,24 @@ use Doctrine\DBAL\Connection;
 /** All that a workshop has written. */
 final class Tables
 {
-    /** What points at something before what it points at. */
-    private const ALL = [
-        'pot_event', 'pot', 'dye_swatch', 'reading', 'swatch', 'product', 'agreement', 'picture', 'bench_shown', 'evidence', 'calendar_feed', 'air_fault', 'piece_move', 'other_day', 'workshop_setting', 'trial', 'ledger_entry', 'plan_step', 'finding', 'piece_part', 'piece',
-        'ticket', 'air_reading', 'remembered_answer', 'sign_in_failure', 'sessions', 'person',
-    ];
+    /** The one row that is made with its table, and what the migrations keep. */
+    private const KEPT = ['timetable', 'doctrine_migration_versions'];
     /** Their numbers are read by people and begin at 1 again. */
     private const NUMBERED = ['pot', 'piece', 'ticket'];
 
     public static function empty(Connection $connection): void
     {
-        foreach (self::ALL as $table) {
-            $connection->executeStatement('DELETE FROM '.$table);
+        $connection->executeStatement('SET FOREIGN_KEY_CHECKS = 0');
+        try {
+            foreach ($connection->fetchFirstColumn('SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()') as $table) {
+                if (\is_string($table) && !\in_array($table, self::KEPT, true)) {
+                    $connection->executeStatement('DELETE FROM '.$table);
+                }
+            }
+            $connection->executeStatement('UPDATE timetable SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\', paces = \'[]\'');
+        } finally {
+            $connection->executeStatement('SET FOREIGN_KEY_CHECKS = 1');
         }
-        $connection->executeStatement('UPDATE ahead SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\', paces = \'[]\'');
     }
 
     public static function numberAnew(Connection $connection): void

@@ -21,11 +21,11 @@ use KindHeel\App\Colour\RangeDocument;
 use KindHeel\App\Colour\Reading;
 use KindHeel\App\Colour\ReadingInput;
 use KindHeel\App\Colour\ReadingSource;
+use KindHeel\App\Colour\ReadSpot;
 use KindHeel\App\Colour\RecipeReader;
-use KindHeel\App\Colour\Spot;
 use KindHeel\App\Colour\TakeReading;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\Applicator;
@@ -71,11 +71,11 @@ final readonly class DemoColours
             $clock->modify('+6 minutes');
             $this->work->lay($kept->id(), new LayInput($kept->version(), 3), $by);
             $this->entities->flush();
-            $this->read('The baker’s Sunday brogues', PartName::Toe, Half::Left, Spot::Damage, $by, $clock);
+            $this->read('The baker’s Sunday brogues', PartName::Toe, Half::Left, ReadSpot::Damage, $by, $clock);
             $this->work->keep($kept->id(), new KeepInput($kept->version(), 0.6, 'third drawer, under B'), $by);
             $this->entities->flush();
         }
-        $this->read('Chorus shoes, first pair', PartName::Toe, Half::Right, Spot::Sound, $by, $clock);
+        $this->read('Chorus shoes, first pair', PartName::Toe, Half::Right, ReadSpot::Sound, $by, $clock);
         $mixing = $this->potFor('Chorus shoes, first pair', PartName::Toe, Half::Left, 'Chorus tan, toes', $by, $clock);
         if (null !== $mixing) {
             $this->pour($mixing, $this->recipe($mixing), $by, $clock);
@@ -107,8 +107,8 @@ final readonly class DemoColours
 
     private function potFor(string $name, PartName $part, Half $half, string $called, Person $by, MockClock $clock): ?Pot
     {
-        $target = $this->read($name, $part, $half, Spot::Sound, $by, $clock);
-        $ground = $this->read($name, $part, $half, Spot::Damage, $by, $clock);
+        $target = $this->read($name, $part, $half, ReadSpot::Sound, $by, $clock);
+        $ground = $this->read($name, $part, $half, ReadSpot::Damage, $by, $clock);
         if (null === $target || null === $ground) {
             return null;
         }
@@ -145,7 +145,7 @@ final readonly class DemoColours
         }
     }
 
-    private function read(string $name, PartName $part, Half $half, Spot $spot, Person $by, MockClock $clock): ?Reading
+    private function read(string $name, PartName $part, Half $half, ReadSpot $spot, Person $by, MockClock $clock): ?Reading
     {
         $piece = $this->entities->getRepository(StoredPiece::class)->findOneBy(['name' => $name]);
         if (null === $piece) {
@@ -156,7 +156,7 @@ final readonly class DemoColours
         for ($i = 0; $i < self::READINGS; ++$i) {
             $measured[] = $this->reader->measure(LookAt::place($piece->id(), $half->value, $part->value, $spot->value))->values;
         }
-        $reading = ($this->take)($piece->id(), new ReadingInput($half, $part, $spot, ReadingSource::Reader, $measured, gloss: $piece->gloss(), whereabouts: Spot::Sound === $spot ? 'under the facing' : ''), $by);
+        $reading = ($this->take)($piece->id(), new ReadingInput($half, $part, $spot, ReadingSource::Reader, $measured, gloss: $piece->gloss(), whereabouts: ReadSpot::Sound === $spot ? 'under the facing' : ''), $by);
         $this->entities->flush();
 
         return $reading;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Database\Tables;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -15,7 +16,7 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('demo:load', 'Fills an empty database with the Lantern Players and two weeks of work.')]
 final readonly class DemoCommand
 {
-    public function __construct(private DemoLoader $loader, private DemoClock $clock, private Connection $connection)
+    public function __construct(private DemoLoader $loader, private WorkshopClock $clock, private Connection $connection)
     {
     }
 

@@ -7,7 +7,6 @@ namespace KindHeel\App\Demo;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchReader;
-use KindHeel\App\Bench\CallView;
 use KindHeel\App\Bench\GateInput;
 use KindHeel\App\Bench\JudgeStep;
 use KindHeel\App\Bench\KeyCoat;
@@ -15,13 +14,15 @@ use KindHeel\App\Bench\StepInput;
 use KindHeel\App\Bench\WorkStep;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Steps;
 use KindHeel\App\People\Person;
+use KindHeel\Core\Schedule\Urgency;
 use Symfony\Component\Clock\MockClock;
 
 /** People at the bench of the demo: each does what the bench calls for, at a pace of their own. */
 final readonly class DemoHands
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private BenchReader $bench)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Steps $steps, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private BenchReader $bench)
     {
     }
 
@@ -71,10 +72,10 @@ final readonly class DemoHands
     {
         $id = Row::first($this->connection, 'SELECT id FROM person WHERE login = ?', [$login])?->int('id') ?? throw new \LogicException('Nobody of that name.');
         $worker = new Worker($id, $from);
-        $running = Row::first($this->connection, 'SELECT id, minutes, started_at FROM plan_step WHERE status = \'running\' AND started_by_id = ?', [$id]);
+        $running = $this->steps->under($id);
         if (null !== $running) {
-            $worker->step = $running->int('id');
-            $worker->clock = max($from, $running->time('started_at')->modify(\sprintf('+%d seconds', self::seconds($running->int('id'), $running->float('minutes')))));
+            $worker->step = $running->id;
+            $worker->clock = max($from, ($running->work->startedAt ?? $from)->modify(\sprintf('+%d seconds', self::seconds($running->id, $running->minutes))));
         }
 
         return $worker;
@@ -83,20 +84,20 @@ final readonly class DemoHands
     private function next(Worker $worker): void
     {
         foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->person($worker)))->calls as $call) {
-            if ('test' === $call->urgency) {
-                $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || null !== $this->addedTo($call);
+            if (Urgency::Test === $call->urgency) {
+                $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || 0 < $this->steps->find($call->step->id)?->coat->added;
                 $this->act(fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->person($worker)));
                 $worker->clock = $worker->clock->modify('+1 minute');
 
                 return;
             }
-            if ('missed' === $call->urgency && null !== $call->again) {
+            if (Urgency::Missed === $call->urgency && null !== $call->again) {
                 $again = $call->again;
                 if ($this->act(fn () => $this->judge->again($again->id, new StepInput($again->version), $this->person($worker)))) {
                     return;
                 }
             }
-            if (\in_array($call->urgency, ['open', 'closing'], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))) {
+            if (\in_array($call->urgency, [Urgency::Open, Urgency::Closing], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))) {
                 $worker->step = $call->step->id;
                 $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', self::seconds($call->step->id, $call->step->minutes)));
 
@@ -112,13 +113,6 @@ final readonly class DemoHands
         return (int) round(60 * (0.8 + (crc32('pace'.$step) % 60) / 100.0) * $minutes);
     }
 
-    private function addedTo(CallView $call): ?int
-    {
-        $added = Row::first($this->connection, 'SELECT added_minutes FROM plan_step WHERE id = ?', [$call->step->id])?->int('added_minutes');
-
-        return 0 === $added ? null : $added;
-    }
-
     private function person(Worker $worker): Person
     {
         return $this->entities->find(Person::class, $worker->person) ?? throw new \LogicException('Nobody there.');
@@ -126,6 +120,6 @@ final readonly class DemoHands
 
     private function version(int $step): int
     {
-        return Row::first($this->connection, 'SELECT version FROM plan_step WHERE id = ?', [$step])?->int('version') ?? 0;
+        return $this->steps->find($step)->version ?? 0;
     }
 }

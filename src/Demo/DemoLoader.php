@@ -6,7 +6,6 @@ namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\SimulatedThermoHygrometer;
@@ -14,15 +13,17 @@ use KindHeel\App\Counter\OpenTicket;
 use KindHeel\App\Counter\PieceInput;
 use KindHeel\App\Counter\TicketInput;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Picture\Moment;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\App\Plan\MakePlan;
 use KindHeel\App\Plan\PlanInput;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -58,7 +59,7 @@ final class DemoLoader
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
         private readonly DemoHands $hands,
-        private readonly Foresee $foresee,
+        private readonly EventDispatcherInterface $events,
         private readonly string $workshopTimezone,
     ) {
     }
@@ -83,7 +84,7 @@ final class DemoLoader
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
             $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
-            $this->foresee->renew();
+            $this->events->dispatch(BenchChanged::inTime());
             $this->connection->commit();
         } catch (\Throwable $error) {
             $this->connection->rollBack();

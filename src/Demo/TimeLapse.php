@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Demo;
 
-use KindHeel\App\Ahead\Foresee;
-use KindHeel\App\Air\RecordAir;
 use KindHeel\App\Air\ThermoHygrometer;
+use KindHeel\App\Clock\WorkshopClock;
+use KindHeel\App\Drying\RecordAir;
+use KindHeel\App\Job\BenchChanged;
 use KindHeel\Core\Drying\DryingPlace;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 
@@ -18,7 +20,7 @@ final readonly class TimeLapse
     /** The workers of the demo. */
     private const LOGINS = ['tomas', 'wren'];
 
-    public function __construct(private DemoClock $clock, private DemoHands $hands, private RecordAir $record, private ThermoHygrometer $instrument, private Foresee $foresee, private string $workshopTimezone)
+    public function __construct(private WorkshopClock $clock, private DemoHands $hands, private RecordAir $record, private ThermoHygrometer $instrument, private EventDispatcherInterface $events, private string $workshopTimezone)
     {
     }
 
@@ -43,7 +45,7 @@ final readonly class TimeLapse
                     $this->record->said($this->instrument->read($end, $place), $place);
                 }
             }
-            $this->foresee->renew();
+            $this->events->dispatch(BenchChanged::inTime());
         } finally {
             Clock::set($real);
         }

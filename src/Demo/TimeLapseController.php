@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 use KindHeel\App\Bench\BenchReader;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\People\Member;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -16,7 +17,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** Puts the demo’s time forward; without the demo there is no such thing. */
 final readonly class TimeLapseController
 {
-    public function __construct(private DemoClock $clock, private TimeLapse $lapse, private BenchReader $bench)
+    public function __construct(private WorkshopClock $clock, private TimeLapse $lapse, private BenchReader $bench)
     {
     }
 

@@ -7,13 +7,6 @@ namespace KindHeel\App\Http;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\ORM\OptimisticLockException;
-use KindHeel\App\Colour\Device\DeviceFault;
-use KindHeel\App\Colour\File\BadFile;
-use KindHeel\App\Picture\BadPicture;
-use KindHeel\App\Security\TooManyTries;
-use KindHeel\Core\Colour\ColourError;
-use KindHeel\Core\Drying\AirOutOfRange;
-use KindHeel\Core\Schedule\Calendar\CalendarError;
 use KindHeel\Core\Text\FieldError;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -60,14 +53,9 @@ final readonly class ProblemListener
         }
 
         return match (true) {
-            $error instanceof CalendarError => Problem::response(422, $error->getMessage(), errors: [['field' => 'shifts', 'message' => $error->getMessage()]]),
-            $error instanceof FieldError, $error instanceof AirOutOfRange => Problem::response(422, self::capital($error->getMessage()), errors: [['field' => $error->field, 'message' => self::capital($error->getMessage())]]),
-            $error instanceof ColourError, $error instanceof BadFile => Problem::response(422, self::capital($error->getMessage())),
-            $error instanceof DeviceFault => Problem::response(409, $error->getMessage(), 'not-now', more: ['overridable' => false]),
-            $error instanceof BadPicture => Problem::response(422, $error->getMessage(), errors: [['field' => 'file', 'message' => $error->getMessage()]]),
-            $error instanceof Refused => Problem::response(409, $error->getMessage(), $error->kind, more: ['overridable' => $error->overridable]),
+            $error instanceof AnsweredError => $error->problem(),
+            $error instanceof FieldError => self::told($error),
             $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(409, 'Somebody else changed this meanwhile. Here is how it stands now.', 'changed-meanwhile', more: ['overridable' => false]),
-            $error instanceof TooManyTries => Problem::response(429, $error->getMessage()),
             $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
             default => $this->fault($error),
@@ -100,9 +88,11 @@ final readonly class ProblemListener
         return $message;
     }
 
-    private static function capital(string $message): string
+    private static function told(FieldError $error): JsonResponse
     {
-        return str_ends_with($message, '.') ? ucfirst($message) : ucfirst($message).'.';
+        $sentence = ucfirst($error->getMessage()).(str_ends_with($error->getMessage(), '.') ? '' : '.');
+
+        return Problem::response(422, $sentence, errors: null === $error->field ? null : [['field' => $error->field, 'message' => $sentence]]);
     }
 
     private static function forStatus(int $status): string

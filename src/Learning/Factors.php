@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Learning;
 
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Schedule\Learning\Learned;
+use KindHeel\Core\Treatment\WorkKey;
 
 /** What this workshop has learned, by what it is about and, for the minutes of hands, by whose hands. */
 final readonly class Factors
@@ -18,15 +21,9 @@ final readonly class Factors
     {
     }
 
-    /** Such as “paint/airbrush”; an act without a product goes by its name. */
-    public static function what(string $action, ?string $family, string $applicator): string
+    public function drying(?FamilyId $family, Applicator $applicator): float
     {
-        return null === $family ? $action : $family.'/'.$applicator;
-    }
-
-    public function drying(?string $family, string $applicator): float
-    {
-        return null === $family ? 1.0 : ($this->drying[$family.'/'.$applicator] ?? Learned::nothing())->factor;
+        return null === $family ? 1.0 : ($this->drying[WorkKey::drying($family, $applicator)] ?? Learned::nothing())->factor;
     }
 
     public function minutes(string $what): Learned

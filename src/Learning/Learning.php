@@ -8,13 +8,14 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
-use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Learning\GateEvidence;
 use KindHeel\Core\Schedule\Learning\Learned;
+use KindHeel\Core\Treatment\WorkKey;
 
 /** Takes in how long things really took, and says by how much this workshop differs from the book. */
 final readonly class Learning
@@ -30,25 +31,25 @@ final readonly class Learning
 
     public function worked(StoredStep $step, Person $person): void
     {
-        $ratio = $step->workedMinutes() / max(0.1, $step->minutes());
+        $ratio = $step->work()->minutes() / max(0.1, $step->minutes());
         if ($ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
-            $this->entities->persist(new Evidence(EvidenceKind::Minutes, $step->what(), $ratio, $step->endedAt() ?? throw new \LogicException('It has been worked.'), $person));
+            $this->entities->persist(new Evidence(EvidenceKind::Minutes, $step->workKey(), $ratio, $step->work()->endedAt() ?? throw new \LogicException('It has been worked.'), $person));
         }
     }
 
     public function passed(StoredStep $step, Person $person, \DateTimeImmutable $at): void
     {
         $family = $step->dryingFamily();
-        $laid = $step->endedAt();
+        $laid = $step->work()->endedAt();
         $stage = $step->gateFrom();
         if (null === $family || null === $laid || null === $stage) {
             return;
         }
         $minutes = static fn (?\DateTimeImmutable $moment): ?float => null === $moment ? null : ($moment->getTimestamp() - $laid->getTimestamp()) / 60.0;
         $book = $this->forecaster->forecast(new Coat(Family::of($family)->drying, $laid), $this->air->around($step->piece()->id(), $laid))->minutes($stage);
-        $ratio = null === $book ? null : GateEvidence::ratio($book, $minutes($step->forecastFor($stage)) ?? $book, $minutes($at) ?? 0.0, $minutes($step->notYetAt()));
+        $ratio = null === $book ? null : GateEvidence::ratio($book, $minutes($step->moments()->forecast($stage)) ?? $book, $minutes($at) ?? 0.0, $minutes($step->moments()->notYetAt()));
         if (null !== $ratio && $ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
-            $this->entities->persist(new Evidence(EvidenceKind::Drying, $family->value.'/'.$step->applicator()->value, $ratio, $at, $person));
+            $this->entities->persist(new Evidence(EvidenceKind::Drying, WorkKey::drying($family, $step->applicator()), $ratio, $at, $person));
         }
     }
 

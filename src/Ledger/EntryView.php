@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Ledger;
 
+use KindHeel\App\Job\Halves;
+
 final readonly class EntryView
 {
     public function __construct(
         public int $id,
         public string $at,
-        public string $event,
+        public Event $event,
         public string $person,
         public int $piece,
         public string $text,
-        public ?string $half,
+        public ?Halves $half,
         public ?float $tempC,
         public ?int $humidity,
         public ?float $plannedMinutes,

@@ -6,9 +6,9 @@ namespace KindHeel\App\Ledger;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
-use KindHeel\App\Plan\StoredStep;
 use Psr\Clock\ClockInterface;
 
 /** Writes what happened, with the air it happened in; part of the caller's transaction. */

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Ledger;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Job\Halves;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
-use KindHeel\App\Plan\StoredStep;
 use KindHeel\Core\Drying\Air;
 
 /** One line of the ledger: written once, never changed. */
@@ -29,7 +30,7 @@ class LedgerEntry
     private ?string $stepKey;
 
     #[ORM\Column(length: 8, nullable: true)]
-    private ?string $halves;
+    private ?Halves $halves;
 
     #[ORM\Column(nullable: true)]
     private ?float $plannedMinutes;

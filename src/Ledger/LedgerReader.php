@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Ledger;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\Halves;
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Colour\Shade;
 
 final readonly class LedgerReader
@@ -24,7 +26,7 @@ final readonly class LedgerReader
             $r->int('id'),
             $r->text('name'),
             $r->text('customer'),
-            $r->text('kind'),
+            $r->enum('kind', Kind::class),
             Iso::fromRow($r->textOrNull('finished_at')),
             Shade::from($r->text('shade'))->lab()->toSrgbHex(),
         ), Row::all(
@@ -43,17 +45,17 @@ final readonly class LedgerReader
         $entries = array_map(static fn (Row $r): EntryView => new EntryView(
             $r->int('id'),
             Iso::always($r->text('at')),
-            $r->text('event'),
+            $r->enum('event', Event::class),
             $r->text('person'),
             $r->int('piece_id'),
             $r->text('text'),
-            $r->textOrNull('halves'),
+            $r->enumOrNull('halves', Halves::class),
             $r->floatOrNull('temp_c'),
             null === $r->floatOrNull('rh') ? null : (int) round(100 * $r->float('rh')),
             $r->floatOrNull('planned_minutes'),
             $r->intOrNull('real_minutes'),
         ), $rows);
-        $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done->value === $e->event);
+        $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done === $e->event);
 
         return new LedgerView(
             $pieces,

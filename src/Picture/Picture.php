@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Picture;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 

@@ -8,10 +8,10 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
@@ -37,7 +37,7 @@ final readonly class PictureController
         private Connection $connection,
         private Members $members,
         private ClockInterface $clock,
-        private Once $once,
+        private IdempotentRequest $once,
     ) {
     }
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\App\Picture;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PictureReader
@@ -23,10 +24,10 @@ final readonly class PictureReader
         $kind = Row::first($this->connection, 'SELECT kind FROM piece WHERE id = ?', [$piece]) ?? throw new NotFoundHttpException();
         $pictures = array_map(static fn (Row $r): PictureView => new PictureView(
             $r->int('id'),
-            $r->text('moment'),
-            $r->textOrNull('half'),
-            $r->textOrNull('part'),
-            $r->textOrNull('side'),
+            $r->enum('moment', Moment::class),
+            $r->enumOrNull('half', Half::class),
+            $r->enumOrNull('part', PartName::class),
+            $r->enumOrNull('side', Side::class),
             $r->int('width'),
             $r->int('height'),
             \sprintf('/api/pictures/%d/%s/thumb.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
@@ -47,9 +48,9 @@ final readonly class PictureReader
         $missing = [];
         foreach ($kind->halves() as $half) {
             foreach (Side::set($kind) as $side) {
-                $taken = array_filter($pictures, static fn (PictureView $p): bool => Moment::Before->value === $p->moment && $p->side === $side->value && $p->half === $half->value);
+                $taken = array_filter($pictures, static fn (PictureView $p): bool => Moment::Before === $p->moment && $p->side === $side && $p->half === $half);
                 if ([] === $taken) {
-                    $missing[] = new MissingPictureView($half->value, $side->value, (Half::Whole === $half ? '' : $half->value.' ').$side->label());
+                    $missing[] = new MissingPictureView($half, $side, (Half::Whole === $half ? '' : $half->value.' ').$side->label());
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
 
 /** What the owner was told and has put a name to: the sentences as they were read, and the drawn signature. */

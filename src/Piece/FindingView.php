@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Finding\FindingKind;
+
 final readonly class FindingView
 {
     public function __construct(
         public int $id,
-        public string $half,
-        public string $part,
-        public string $kind,
+        public Half $half,
+        public PartName $part,
+        public FindingKind $kind,
         public string $label,
-        public string $group,
+        public FindingGroup $group,
         public int $severity,
         public ?float $lengthMm,
         public ?float $widthMm,

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\PlaceInput;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
@@ -21,7 +22,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Writes down what was seen of a piece. */
 final readonly class LookOver
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private Steps $steps, private ClockInterface $clock)
     {
     }
 
@@ -86,7 +87,7 @@ final readonly class LookOver
     {
         $piece = $this->piece($id, $input->version);
         $trial = $input->trial();
-        if ($trial->result->trial->needsBarePlace() && $this->isCovered($id, $trial->at)) {
+        if ($trial->result->trial->needsBarePlace() && $this->steps->isCovered($id, $trial->at)) {
             throw new FieldError('trial', Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()));
         }
         $piece->tried($trial, $by, $this->clock->now());
@@ -141,15 +142,5 @@ final readonly class LookOver
     {
         return \in_array($material, $piece->kind()->materialsFor($at->part), true)
             || $at->part->isOuter() && !$material->isEdge() && !\in_array($material, [Material::PlasticStack, Material::BareWelt, Material::Metal], true);
-    }
-
-    /** A film or a colour has been laid on it. */
-    private function isCovered(int $piece, Place $place): bool
-    {
-        return null !== Row::first(
-            $this->connection,
-            'SELECT id FROM plan_step WHERE piece_id = ? AND status = \'done\' AND drying_family IN (\'paint\', \'primer\', \'topcoat\', \'resin\', \'touch-up\', \'cream\', \'wax\', \'edge-dressing\', \'dye-spirit\', \'dye-water\', \'filler\') AND JSON_CONTAINS(places, JSON_OBJECT(\'part\', ?, \'half\', ?)) LIMIT 1',
-            [$piece, $place->part->value, $place->half->value],
-        );
     }
 }

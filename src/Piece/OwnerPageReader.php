@@ -7,8 +7,9 @@ namespace KindHeel\App\Piece;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\Core\Assessment\Disclosure\Declined;
 use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
@@ -51,7 +52,7 @@ final readonly class OwnerPageReader
         $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
 
         return new QuestionsView(array_map(
-            static fn (OpenQuestion $q): QuestionView => new QuestionView($q->places[0]->half->value, $q->places[0]->part->value, $q->plans, $q->trial?->value, $q->sentence),
+            static fn (OpenQuestion $q): QuestionView => new QuestionView($q->places[0]->half, $q->places[0]->part, $q->plans, $q->trial, $q->sentence),
             OpenQuestions::of($stored->toCore(), $this->air->now()),
         ));
     }

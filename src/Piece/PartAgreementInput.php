@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\App\Job\PlaceInput;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Some parts go another way than the piece; null brings them back to it. */

@@ -4,20 +4,29 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Trial;
+
 final readonly class PartView
 {
     /**
-     * @param list<string>   $flags
+     * @param list<Flag>     $flags
      * @param list<OddsView> $odds           the likeliest materials by the trials so far; empty when nobody asks
      * @param list<string>   $contradictions between trials, as sentences
      */
     public function __construct(
-        public string $half,
-        public string $part,
-        public string $material,
-        public string $certainty,
-        public string $dryness,
-        public string $shade,
+        public Half $half,
+        public PartName $part,
+        public Material $material,
+        public Certainty $certainty,
+        public Dryness $dryness,
+        public Shade $shade,
         public string $hex,
         public array $flags,
         public ?float $areaDm2,
@@ -26,7 +35,7 @@ final readonly class PartView
         /** the restorer has said so, whatever trials say */
         public bool $overruled,
         public array $odds,
-        public ?string $nextTrial,
+        public ?Trial $nextTrial,
         public array $contradictions,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\App\Job\PlaceInput;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Piece;
 
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -19,7 +19,7 @@ final readonly class PieceController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private PieceReader $reader, private OwnerPageReader $ownerPage, private LookOver $lookOver, private Sign $sign, private Members $members, private Once $once)
+    public function __construct(private PieceReader $reader, private OwnerPageReader $ownerPage, private LookOver $lookOver, private Sign $sign, private Members $members, private IdempotentRequest $once)
     {
     }
 

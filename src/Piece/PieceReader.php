@@ -6,18 +6,31 @@ namespace KindHeel\App\Piece;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StoredFinding;
+use KindHeel\App\Job\StoredPart;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\Tag;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Differences;
-use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Contradiction;
 use KindHeel\Core\Material\Finder;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\FamilyId;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PieceReader
@@ -34,8 +47,7 @@ final readonly class PieceReader
         $row = Row::first(
             $this->connection,
             'SELECT p.*, t.customer, t.wish, t.promised_at, '.Tag::PLACE.' AS place,
-                    (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
-                    (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \'open\') AS begun
+ '.Steps::COUNTED.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
             [$id],
         );
@@ -49,16 +61,16 @@ final readonly class PieceReader
             $id,
             $row->int('version'),
             $row->text('name'),
-            $row->text('kind'),
+            $row->enum('kind', Kind::class),
             $row->floatOrNull('size_eu'),
             $row->floatOrNull('length_mm'),
-            $row->text('aim'),
-            $row->text('gloss'),
-            $row->text('patina'),
+            $row->enum('aim', Aim::class),
+            $row->enum('gloss', Gloss::class),
+            $row->enum('patina', Patina::class),
             $row->text('unwanted'),
             $row->intOrNull('value_cents'),
             $row->intOrNull('replace_cents'),
-            PieceState::word($row->int('assessed'), $row->intOrNull('planned_from'), $row->int('steps'), $row->int('begun'), null !== $row->textOrNull('finished_at')),
+            PieceProgress::of($row),
             $row->int('ticket_id'),
             Tag::of($row->int('ticket_id'), $row->int('place')),
             $row->text('customer'),
@@ -89,16 +101,16 @@ final readonly class PieceReader
             [$odds, $next, $contradictions] = $judged[$key];
 
             return new PartView(
-                $at->half->value,
-                $at->part->value,
-                $part->material->value,
-                $part->certainty->value,
-                $part->dryness->value,
-                $part->shade->value,
+                $at->half,
+                $at->part,
+                $part->material,
+                $part->certainty,
+                $part->dryness,
+                $part->shade,
                 $part->shade->lab()->toSrgbHex(),
-                array_map(static fn (Flag $f): string => $f->value, $part->flags),
+                $part->flags,
                 $part->areaDm2,
-                null === $part->agreed ? null : new AgreedView($part->agreed->aim->value, $part->agreed->gloss->value, $part->agreed->patina->value),
+                null === $part->agreed ? null : new AgreedView($part->agreed->aim, $part->agreed->gloss, $part->agreed->patina),
                 $one->isOff(),
                 $one->isOverruled(),
                 $odds,
@@ -108,14 +120,14 @@ final readonly class PieceReader
         }, $stored->parts());
     }
 
-    /** @return array{list<OddsView>, ?string, list<string>} the likeliest materials, the trial to do next, what does not go together */
+    /** @return array{list<OddsView>, ?Trial, list<string>} the likeliest materials, the trial to do next, what does not go together */
     private static function judge(Piece $piece, Place $at): array
     {
         $belief = $piece->beliefAt($at);
 
         return [
-            array_map(static fn (Material $m): OddsView => new OddsView($m->value, round($belief->of($m), 3)), \array_slice($belief->atLeast(0.01), 0, self::ODDS_SHOWN)),
-            $piece->nextTrialAt($at)?->trial->value,
+            array_map(static fn (Material $m): OddsView => new OddsView($m, round($belief->of($m), 3)), \array_slice($belief->atLeast(0.01), 0, self::ODDS_SHOWN)),
+            $piece->nextTrialAt($at)?->trial,
             array_map(static fn (Contradiction $c): string => $c->sentence(), Finder::contradictions($piece->kind->materialsFor($at->part), $piece->resultsAt($at))),
         ];
     }
@@ -126,11 +138,11 @@ final readonly class PieceReader
 
         return new FindingView(
             $stored->id() ?? 0,
-            $finding->at->half->value,
-            $finding->at->part->value,
-            $finding->kind->value,
+            $finding->at->half,
+            $finding->at->part,
+            $finding->kind,
             $finding->kind->label(),
-            $finding->kind->group()->value,
+            $finding->kind->group(),
             $finding->severity->value,
             $finding->lengthMm,
             $finding->widthMm,
@@ -144,12 +156,12 @@ final readonly class PieceReader
     {
         return array_map(static fn (Row $t): TrialView => new TrialView(
             $t->int('id'),
-            $t->text('half'),
-            $t->text('part'),
+            $t->enum('half', Half::class),
+            $t->enum('part', PartName::class),
             $t->words('speaks_for'),
-            $t->text('trial'),
-            $t->text('outcome'),
-            $t->textOrNull('product'),
+            $t->enum('trial', Trial::class),
+            $t->enum('outcome', Outcome::class),
+            $t->enumOrNull('product', FamilyId::class),
             self::hex($t->textOrNull('lab_before')),
             self::hex($t->textOrNull('lab_after')),
             Iso::always($t->text('at')),

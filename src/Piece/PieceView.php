@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Colour\Gloss;
+
 /** A piece as it was looked over. */
 final readonly class PieceView
 {
@@ -18,16 +24,16 @@ final readonly class PieceView
         public int $id,
         public int $version,
         public string $name,
-        public string $kind,
+        public Kind $kind,
         public ?float $sizeEu,
         public ?float $lengthMm,
-        public string $aim,
-        public string $gloss,
-        public string $patina,
+        public Aim $aim,
+        public Gloss $gloss,
+        public Patina $patina,
         public string $unwanted,
         public ?int $valueCents,
         public ?int $replaceCents,
-        public string $state,
+        public PieceProgress $state,
         public int $ticket,
         public string $tag,
         public string $customer,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use KindHeel\App\Job\PlaceInput;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\App\Piece\PlaceInput;
+use KindHeel\App\Job\PlaceInput;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;

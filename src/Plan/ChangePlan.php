@@ -6,10 +6,10 @@ namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Treatment\Planning\Rework;

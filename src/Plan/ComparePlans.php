@@ -6,7 +6,7 @@ namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
@@ -48,7 +48,7 @@ final readonly class ComparePlans
             );
         }
 
-        return new CompareView($school->value, $school->label(), $school->usual(), $sides);
+        return new CompareView($school, $school->label(), $school->usual(), $sides);
     }
 
     /**

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Step;
@@ -46,7 +47,7 @@ final class Faults
     public static function stopping(StoredStep $step): ?string
     {
         foreach ($step->piece()->terms()->isByHand() ? self::violations($step->piece()) : [] as $violation) {
-            if ($violation->step === $step->key() && $violation->stops && !$step->isOverruled($violation->rule)) {
+            if ($violation->step === $step->key() && $violation->stops && null === $step->reasonFor($violation->rule)) {
                 return \sprintf('%s: %s', $violation->rule, $violation->message);
             }
         }
@@ -57,6 +58,6 @@ final class Faults
     /** @return list<Violation> */
     private static function violations(StoredPiece $piece): array
     {
-        return Rework::of($piece->toCore(), array_map(static fn (StoredStep $s): Step => $s->toWanted()->step, $piece->steps()))->faults();
+        return Rework::of($piece->toCore(), array_map(static fn (StoredStep $s): Step => $s->toNeed()->step, $piece->steps()))->faults();
     }
 }

@@ -7,10 +7,11 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Piece\StoredPiece;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -36,7 +37,7 @@ final readonly class MakePlan
     {
         $before = $piece->steps();
         $done = array_values(array_filter($before, static fn (StoredStep $s): bool => !$s->isOpen()));
-        $plan = Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece), array_map(static fn (StoredStep $s) => $s->toWanted(), $done));
+        $plan = Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece), array_map(static fn (StoredStep $s) => $s->toNeed(), $done));
         $changes = PlanChanges::between($before, $plan);
         $piece->forgetRest();
         // The keys of the new steps may be those of the old: the old ones must be gone first.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Job\Halves;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\Core\Treatment\Planning\Plan;
 
 /** What a new plan does otherwise than the one before, in sentences. */
@@ -20,12 +22,11 @@ final class PlanChanges
     {
         $old = [];
         foreach ($before as $step) {
-            $old[] = self::told($step->halves(), $step->title(), $step->where());
+            $old[] = self::told($step->halves(), $step->title(), $step->words()->where());
         }
         $new = [];
         foreach ($plan->steps as $step) {
-            $halves = array_values(array_unique(array_map(static fn ($p): string => $p->half->value, $step->step->on)));
-            $new[] = self::told(1 === \count($halves) ? $halves[0] : 'both', $step->title, $step->where);
+            $new[] = self::told(Halves::of($step->step->on), $step->title, $step->where);
         }
         $come = array_values(array_unique(array_diff($new, $old)));
         $gone = array_values(array_unique(array_diff($old, $new)));
@@ -48,8 +49,8 @@ final class PlanChanges
         ];
     }
 
-    private static function told(string $half, string $title, string $where): string
+    private static function told(Halves $halves, string $title, string $where): string
     {
-        return lcfirst($title).' on the '.('left' === $half || 'right' === $half ? $half.' ' : '').$where;
+        return lcfirst($title).' on the '.$halves->prefix().$where;
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\Core\Treatment\Wish\School;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -21,7 +22,7 @@ final readonly class PlanController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private Foresee $foresee, private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private Once $once)
+    public function __construct(private EventDispatcherInterface $events, private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private IdempotentRequest $once)
     {
     }
 
@@ -35,27 +36,28 @@ final readonly class PlanController
     #[IsGranted('ROLE_RESTORER')]
     public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PlanInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->make)($id, $input, $this->members->person($member)), view: function () use ($id): PlanView {
-            $this->foresee->renew();
-
-            return $this->reader->of($id);
-        });
+        return $this->act(fn () => ($this->make)($id, $input, $this->members->person($member)), $id);
     }
 
     #[Route('/change', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
     public function change(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ChangeInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->change)($id, $input, $this->members->person($member)), view: function () use ($id): PlanView {
-            $this->foresee->renew();
-
-            return $this->reader->of($id);
-        });
+        return $this->act(fn () => ($this->change)($id, $input, $this->members->person($member)), $id);
     }
 
     #[Route('/schools/{school}', methods: ['GET'])]
     public function compare(int $id, School $school): JsonResponse
     {
         return Answer::of($this->compare->by($id, $school));
+    }
+
+    /** @param \Closure(): void $act */
+    private function act(\Closure $act, int $id): JsonResponse
+    {
+        return $this->once->answer(function () use ($act): void {
+            $act();
+            $this->events->dispatch(BenchChanged::inTime());
+        }, view: fn (): PlanView => $this->reader->of($id));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Job\PlanRequest;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Text\FieldError;
@@ -28,7 +29,7 @@ final readonly class PlanInput
     }
 
     /** @throws FieldError */
-    public function agree(Terms $terms, \DateTimeZone $zone): void
+    public function agree(PlanRequest $terms, \DateTimeZone $zone): void
     {
         foreach ($this->schools ?? [] as $id => $side) {
             $school = School::tryFrom($id);

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use KindHeel\App\Database\Row;
-use KindHeel\Core\Colour\ColourFamily;
-use KindHeel\Core\Colour\Shade;
-use KindHeel\Core\Product\Applicator;
-use KindHeel\Core\Product\FamilyId;
+use KindHeel\App\Job\StepDetail;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\KitLine;
 use KindHeel\Core\Treatment\Planning\Supply;
@@ -17,30 +14,19 @@ use KindHeel\Core\Treatment\Planning\Supply;
 final class PlanKit
 {
     /**
-     * @param list<Row> $rows of `plan_step`
+     * @param list<StepDetail> $steps
      *
      * @return list<string>
      */
-    public static function of(array $rows): array
+    public static function of(array $steps): array
     {
-        $lines = array_map(static fn (Row $r): KitLine => new KitLine(
-            null === $r->textOrNull('family') ? null : FamilyId::from($r->text('family')),
-            null === $r->textOrNull('shade') ? null : Shade::from($r->text('shade')),
-            $r->floatOrNull('amount'),
-            Applicator::from($r->text('applicator')),
-            'buff' === $r->text('action') ? ColourFamily::from($r->text('brush')) : null,
-            self::supplies($r),
-        ), $rows);
-
-        return array_map(static fn (Supply $s): string => $s->label(), Kit::list($lines));
-    }
-
-    /** @return list<Supply> */
-    public static function supplies(Row $row): array
-    {
-        /** @var list<array{name: string, amount: float|int|null, unit: string, detail: string}> $told */
-        $told = $row->json('supplies');
-
-        return array_map(static fn (array $s): Supply => new Supply($s['name'], null === $s['amount'] ? null : (float) $s['amount'], $s['unit'], $s['detail']), $told);
+        return array_map(static fn (Supply $s): string => $s->label(), Kit::list(array_map(static fn (StepDetail $d): KitLine => new KitLine(
+            $d->step->family,
+            $d->shade,
+            $d->amount,
+            $d->step->applicator,
+            Action::Buff === $d->step->action ? $d->step->brush : null,
+            $d->supplies,
+        ), $steps)));
     }
 }

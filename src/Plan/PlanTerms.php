@@ -6,7 +6,8 @@ namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\PotCover;
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Settings\WorkshopSchool;
 use KindHeel\Core\Treatment\Wish\School;
 use KindHeel\Core\Treatment\Wish\Schools;
 use KindHeel\Core\Treatment\Wish\Wishes;

@@ -4,30 +4,36 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
+
 /** The plan of a piece, step by step, with what it refuses and what the owner has to hear. */
 final readonly class PlanView
 {
     /**
-     * @param list<StepView>    $steps
-     * @param list<RefusedView> $refused
-     * @param list<RemarkView>  $referrals
-     * @param list<RemarkView>  $tellOwner
-     * @param list<RemarkView>  $dropped   left out to keep the hour, with what that costs
-     * @param list<RemarkView>  $changes   what is otherwise than in the plan before
-     * @param list<FaultView>   $faults    what the rules say of a plan changed by hand
-     * @param list<string>      $kit       everything the job needs
-     * @param list<SchoolView>  $schools
-     * @param list<string>      $exclude   hazards and families that are not wanted
+     * @param list<StepView>        $steps
+     * @param list<RefusedView>     $refused
+     * @param list<RemarkView>      $referrals
+     * @param list<RemarkView>      $tellOwner
+     * @param list<RemarkView>      $dropped   left out to keep the hour, with what that costs
+     * @param list<RemarkView>      $changes   what is otherwise than in the plan before
+     * @param list<FaultView>       $faults    what the rules say of a plan changed by hand
+     * @param list<string>          $kit       everything the job needs
+     * @param list<SchoolView>      $schools
+     * @param list<Hazard|FamilyId> $exclude   hazards and families that are not wanted
      */
     public function __construct(
         public int $piece,
         public int $version,
         public string $name,
-        public string $kind,
-        public string $aim,
+        public Kind $kind,
+        public Aim $aim,
         public string $customer,
         public string $promisedAt,
-        public string $state,
+        public PieceProgress $state,
         public bool $made,
         /** the assessment has changed since */
         public bool $stale,

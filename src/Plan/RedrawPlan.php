@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Air\AirHistory;
-use KindHeel\App\Piece\StoredPiece;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\PlanAssembler;
 use KindHeel\Core\Treatment\Planning\Rework;
@@ -30,13 +30,13 @@ final readonly class RedrawPlan
     {
         $known = [];
         foreach ($piece->steps() as $step) {
-            $known[$step->key()] = $step->toWanted();
+            $known[$step->key()] = $step->toNeed();
         }
         $rework = $change(Rework::of($piece->toCore(), array_values(array_map(static fn (Need $w): Step => $w->step, $known))));
-        $wanted = array_map(
+        $needs = array_map(
             static fn (Step $s): Need => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Need($s, 0, $why, $rules),
             $rework->steps,
         );
-        $piece->follow((new PlanAssembler($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($wanted));
+        $piece->follow((new PlanAssembler($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($needs));
     }
 }

@@ -6,7 +6,8 @@ namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Settings\WorkshopSchool;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -17,7 +18,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[Route('/api/schools')]
 final readonly class SchoolController
 {
-    public function __construct(private EntityManagerInterface $entities, private PlanTerms $terms, private Once $once)
+    public function __construct(private EntityManagerInterface $entities, private PlanTerms $terms, private IdempotentRequest $once)
     {
     }
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\Core\Treatment\Wish\School;
+
 /** A school: its sides, what is usual, and the side that is taken. */
 final readonly class SchoolView
 {
     /** @param list<SideSaysView> $sides */
     public function __construct(
-        public string $id,
+        public School $id,
         public string $label,
         public string $usual,
         public array $sides,

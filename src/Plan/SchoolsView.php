@@ -26,7 +26,7 @@ final readonly class SchoolsView
                 $sides[] = new SideSaysView($id, $says);
             }
 
-            return new SchoolView($school->value, $school->label(), $school->usual(), $sides, $workshop[$school->value] ?? null, $plan[$school->value] ?? null);
+            return new SchoolView($school, $school->label(), $school->usual(), $sides, $workshop[$school->value] ?? null, $plan[$school->value] ?? null);
         }, School::cases()));
     }
 }

@@ -4,28 +4,37 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Job\Halves;
+use KindHeel\App\Job\StepStatus;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Colour\ColourFamily;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Station;
+use KindHeel\Core\Treatment\Action;
+
 /** A step with all that a screen says of it. */
 final readonly class StepView
 {
     /**
-     * @param list<string>       $parts
+     * @param list<PartName>     $parts
      * @param list<RemarkView>   $because   the rules behind it, each with its sentence
      * @param list<RemarkView>   $cautions
      * @param list<StepWaitView> $waits
      * @param list<string>       $supplies  thread, tape, abrasive, dilution, in words
      * @param list<string>       $overrides why rules were gone over
-     * @param list<string>       $tries     families that a trial tries
+     * @param list<FamilyId>     $tries     families that a trial tries
      */
     public function __construct(
         public int $id,
         public int $version,
         public int $piece,
         public string $key,
-        /** open, running or done */
-        public string $status,
-        public string $phase,
+        public StepStatus $status,
+        public Phase $phase,
         /** left, right or both */
-        public string $half,
+        public Halves $half,
         public array $parts,
         public string $title,
         public string $where,
@@ -34,10 +43,10 @@ final readonly class StepView
         /** such as “1.8 g” */
         public ?string $amount,
         public array $supplies,
-        public string $action,
-        public ?string $family,
-        public string $applicator,
-        public string $station,
+        public Action $action,
+        public ?FamilyId $family,
+        public Applicator $applicator,
+        public Station $station,
         public int $coat,
         public int $coats,
         public array $overrides,
@@ -48,7 +57,7 @@ final readonly class StepView
         public array $because,
         public array $cautions,
         public ?string $hex,
-        public string $brush,
+        public ColourFamily $brush,
         public ?string $startedAt,
         public ?string $startedBy,
         public ?string $endedAt,

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace KindHeel\App\Promise;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Counter\Ticket;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Writes a promise, on the ticket and in the ledger of each of its pieces. */
 final readonly class GivePromise
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock, private string $workshopTimezone)
+    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private EventDispatcherInterface $events, private ClockInterface $clock, private string $workshopTimezone)
     {
     }
 
@@ -37,5 +39,6 @@ final readonly class GivePromise
         foreach ($ticket->pieces() as $piece) {
             $this->ledger->piece(Event::Promised, $piece, $person, \sprintf('Promised for %s%s; before that for %s.', $said($at, $this->workshopTimezone), $input->rush ? ', as a rush' : '', $said($before, $this->workshopTimezone)));
         }
+        $this->events->dispatch(BenchChanged::inTime());
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Promise;
 
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -18,7 +17,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[Route('/api/tickets/{id}/promise', requirements: ['id' => '\d{1,9}'])]
 final readonly class PromiseController
 {
-    public function __construct(private PromiseReader $reader, private GivePromise $give, private Foresee $foresee, private Members $members, private Once $once)
+    public function __construct(private PromiseReader $reader, private GivePromise $give, private Members $members, private IdempotentRequest $once)
     {
     }
 
@@ -32,10 +31,6 @@ final readonly class PromiseController
     #[IsGranted('ROLE_RESTORER')]
     public function give(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] PromiseInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->once->answer(fn () => ($this->give)($id, $input, $this->members->person($member)), view: function () use ($id): PromiseView {
-            $this->foresee->renew();
-
-            return $this->reader->of($id);
-        });
+        return $this->once->answer(fn () => ($this->give)($id, $input, $this->members->person($member)), view: fn (): PromiseView => $this->reader->of($id));
     }
 }

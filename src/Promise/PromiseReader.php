@@ -6,16 +6,17 @@ namespace KindHeel\App\Promise;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Learning\Learning;
-use KindHeel\App\Piece\StoredPiece;
-use KindHeel\App\Plan\Jobs;
 use KindHeel\App\Plan\PlanTerms;
-use KindHeel\App\Workshop\Hands;
-use KindHeel\App\Workshop\Settings;
+use KindHeel\App\Settings\WorkingHours;
+use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\App\Timetable\JobBuilder;
+use KindHeel\App\Timetable\OpenJobs;
+use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\PromiseSimulation;
@@ -40,9 +41,10 @@ final readonly class PromiseReader
     public function __construct(
         private Connection $connection,
         private EntityManagerInterface $entities,
-        private Foresee $foresee,
-        private Hands $hands,
-        private Settings $settings,
+        private TimetableStore $timetable,
+        private OpenJobs $jobs,
+        private WorkingHours $hands,
+        private WorkshopSettings $settings,
         private Learning $learning,
         private AirHistory $air,
         private PlanTerms $terms,
@@ -54,7 +56,7 @@ final readonly class PromiseReader
     {
         $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, rush FROM ticket WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
-        $jobs = $this->foresee->jobs();
+        $jobs = $this->jobs->all($this->learning->factors());
         [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'));
         $jobs = [...$jobs, ...$preview];
         $mine = array_flip($mine);
@@ -63,9 +65,9 @@ final readonly class PromiseReader
         if ([] !== $unseen || [] === $open) {
             return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
         }
-        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->foresee->weights());
+        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights());
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
-        [$starts, $asked] = Foresee::before($builder, $this->foresee->read());
+        [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
         $index = $ours = [];
         foreach ($builder->problem->jobs as $j => $job) {
@@ -146,7 +148,7 @@ final readonly class PromiseReader
                 continue;
             }
             $piece = $this->entities->find(StoredPiece::class, $row->int('id')) ?? throw new \LogicException('It was just read.');
-            $preview[] = Jobs::planned($piece->id(), $due, Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps, $this->learning->factors());
+            $preview[] = JobBuilder::planned($piece->id(), $due, Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps, $this->learning->factors());
         }
 
         return [$mine, $preview, $unseen];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
+use KindHeel\App\Settings\Alarm;
+
 /** Who is signed in, and what a client needs to talk to the API. */
 final readonly class SessionView
 {
@@ -14,7 +16,7 @@ final readonly class SessionView
         public string $timezone,
         public string $now,
         /** what is heard when something calls: bell, knock, chime or silent */
-        public string $alarm,
+        public Alarm $alarm,
         /** it is the demo, whose time can be put forward */
         public bool $demo,
     ) {

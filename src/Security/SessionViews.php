@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
-use KindHeel\App\Demo\DemoClock;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Role;
-use KindHeel\App\Workshop\Settings;
+use KindHeel\App\Settings\WorkshopSettings;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class SessionViews
 {
-    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private Settings $settings, private DemoClock $demo, private string $workshopTimezone)
+    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private WorkshopSettings $settings, private WorkshopClock $demo, private string $workshopTimezone)
     {
     }
 
@@ -22,11 +22,11 @@ final readonly class SessionViews
         $works = null !== $member && Role::Apprentice !== $member->role;
 
         return new SessionView(
-            null === $member ? null : new PersonView($member->id, $member->name, $member->role->value, $works, $works),
+            null === $member ? null : new PersonView($member->id, $member->name, $member->role, $works, $works),
             $this->tokens->getToken(CsrfGuard::ID)->getValue(),
             $this->workshopTimezone,
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),
-            $this->settings->alarm()->value,
+            $this->settings->alarm(),
             $this->demo->isDemo(),
         );
     }

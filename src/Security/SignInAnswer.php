@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Security;
 
 use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\AnsweredError;
 use KindHeel\App\Http\Problem;
 use KindHeel\App\People\Member;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -31,13 +32,6 @@ final readonly class SignInAnswer implements AuthenticationFailureHandlerInterfa
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        if ($exception instanceof TooManyTries) {
-            $response = Problem::response(429, $exception->getMessageKey());
-            $response->headers->set('Retry-After', (string) (60 * $exception->minutes));
-
-            return $response;
-        }
-
-        return Problem::response(401, 'Name and password do not belong together.');
+        return $exception instanceof AnsweredError ? $exception->problem() : Problem::response(401, 'Name and password do not belong together.');
     }
 }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Words;
 
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PieceFamily;
+
 final readonly class KindView
 {
     /**
-     * @param list<string>       $halves
+     * @param list<Half>         $halves
      * @param list<PartWordView> $parts  in an order that goes round the piece
      */
     public function __construct(
-        public string $id,
+        public Kind $id,
         public string $label,
-        public string $family,
+        public PieceFamily $family,
         public array $halves,
         public array $parts,
         /** what all of its outer leather is called: upper, outside */

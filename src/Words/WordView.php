@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Words;
 
+/**
+ * @template Id of \BackedEnum
+ *
+ * @phpstan-template-covariant Id of \BackedEnum
+ */
 final readonly class WordView
 {
-    public function __construct(public string $id, public string $label, public string $meaning = '')
+    /** @param Id $id */
+    public function __construct(public \BackedEnum $id, public string $label, public string $meaning = '')
     {
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\App\Words;
 
 use KindHeel\App\Http\Answer;
-use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
@@ -15,12 +14,14 @@ use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Property;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
@@ -47,37 +48,76 @@ final readonly class WordsController
     private static function words(): WordsView
     {
         return new WordsView(
-            array_map(static fn (PieceFamily $f): WordView => new WordView($f->value, $f->label()), PieceFamily::cases()),
-            array_map(self::kind(...), Kind::cases()),
-            array_map(static fn (Material $m): WordView => new WordView($m->value, $m->label(), $m->sign()), Material::cases()),
-            array_map(static fn (Certainty $c): WordView => new WordView($c->value, $c->value), Certainty::cases()),
-            array_map(static fn (Dryness $d): WordView => new WordView($d->value, $d->value, $d->sign()), Dryness::cases()),
-            array_map(self::finding(...), FindingKind::cases()),
-            array_map(static fn (Severity $s): WordView => new WordView((string) $s->value, $s->label()), Severity::cases()),
-            array_map(static fn (Aim $a): WordView => new WordView($a->value, $a->label(), $a->meaning()), Aim::cases()),
-            array_map(static fn (Gloss $g): WordView => new WordView($g->value, $g->value), Gloss::cases()),
-            array_map(static fn (Shade $s): ShadeView => new ShadeView($s->value, $s->label(), $s->lab()->toSrgbHex()), Shade::cases()),
-            array_map(static fn (Flag $f): WordView => new WordView($f->value, $f->label()), Flag::cases()),
-            array_map(static fn (Patina $p): WordView => new WordView($p->value, $p->value), Patina::cases()),
-            array_map(static fn (Trial $t): TrialWordView => new TrialWordView($t->value, $t->label(), $t->how(), $t->identifies(), array_map(static fn (Outcome $o): WordView => new WordView($o->value, $o->label()), $t->outcomes())), Trial::cases()),
-            array_map(static fn (FamilyId $f): WordView => new WordView($f->value, $f->label()), FamilyId::cases()),
-            array_map(static fn (Applicator $a): WordView => new WordView($a->value, $a->label()), Applicator::cases()),
-            array_map(static fn (Action $a): WordView => new WordView($a->value, $a->label()), array_values(array_filter(Action::cases(), static fn (Action $a): bool => Action::Lay !== $a))),
-            array_map(static fn (Hazard $h): WordView => new WordView($h->value, str_replace('-', ' ', $h->value), $h->caution()), Hazard::cases()),
+            families: self::each(PieceFamily::cases(), static fn (PieceFamily $f): string => $f->label()),
+            kinds: array_map(self::kind(...), Kind::cases()),
+            materials: array_map(
+                static fn (Material $m): MaterialWordView => new MaterialWordView($m, $m->label(), $m->sign(), !$m->is(Property::IsStructure)),
+                Material::cases(),
+            ),
+            certainties: self::each(Certainty::cases(), static fn (Certainty $c): string => $c->value),
+            dryness: self::each(Dryness::cases(), static fn (Dryness $d): string => $d->value, static fn (Dryness $d): string => $d->sign()),
+            findings: array_map(self::finding(...), FindingKind::cases()),
+            severities: self::each(Severity::cases(), static fn (Severity $s): string => $s->label()),
+            aims: self::each(Aim::cases(), static fn (Aim $a): string => $a->label(), static fn (Aim $a): string => $a->meaning()),
+            glosses: self::each(Gloss::cases(), static fn (Gloss $g): string => $g->value),
+            shades: array_map(static fn (Shade $s): ShadeView => new ShadeView($s, $s->label(), $s->lab()->toSrgbHex()), Shade::cases()),
+            flags: self::each(Flag::cases(), static fn (Flag $f): string => $f->label()),
+            patinas: self::each(Patina::cases(), static fn (Patina $p): string => $p->value),
+            trials: array_map(self::trial(...), Trial::cases()),
+            products: self::each(FamilyId::cases(), static fn (FamilyId $f): string => $f->label()),
+            applicators: array_map(
+                static fn (Applicator $a): ApplicatorWordView => new ApplicatorWordView($a, $a->label(), $a->laysPaint(), $a->laysDye()),
+                Applicator::cases(),
+            ),
+            acts: self::each(
+                array_values(array_filter(Action::cases(), static fn (Action $a): bool => Action::Lay !== $a)),
+                static fn (Action $a): string => $a->label(),
+            ),
+            places: self::each(DryingPlace::cases(), static fn (DryingPlace $p): string => $p->label()),
+            hazards: self::each(
+                Hazard::cases(),
+                static fn (Hazard $h): string => str_replace('-', ' ', $h->value),
+                static fn (Hazard $h): string => $h->caution(),
+            ),
+        );
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param list<E>                  $cases
+     * @param \Closure(E): string      $label
+     * @param \Closure(E): string|null $meaning
+     *
+     * @return list<WordView<E>>
+     */
+    private static function each(array $cases, \Closure $label, ?\Closure $meaning = null): array
+    {
+        return array_map(static fn (\BackedEnum $e): WordView => new WordView($e, $label($e), null === $meaning ? '' : $meaning($e)), $cases);
+    }
+
+    private static function trial(Trial $trial): TrialWordView
+    {
+        return new TrialWordView(
+            $trial,
+            $trial->label(),
+            $trial->how(),
+            $trial->identifies(),
+            self::each($trial->outcomes(), static fn (Outcome $o): string => $o->label()),
         );
     }
 
     private static function kind(Kind $kind): KindView
     {
         return new KindView(
-            $kind->value,
+            $kind,
             $kind->label(),
-            $kind->family()->value,
-            array_map(static fn (Half $h): string => $h->value, $kind->halves()),
+            $kind->family(),
+            $kind->halves(),
             array_map(static fn (PartName $p): PartWordView => new PartWordView(
-                $p->value,
+                $p,
                 $p->label(),
-                array_map(static fn (Material $m): string => $m->value, $kind->materialsFor($p)),
+                $kind->materialsFor($p),
                 $p->isOuter(),
                 $p->isDetachable(),
                 $p->isPlural(),
@@ -91,13 +131,13 @@ final readonly class WordsController
     private static function finding(FindingKind $finding): FindingWordView
     {
         return new FindingWordView(
-            $finding->value,
+            $finding,
             $finding->label(),
-            $finding->group()->value,
+            $finding->group(),
             $finding->hasSize(),
             $finding->hasDepth(),
-            array_column(array_filter(Material::cases(), static fn (Material $m): bool => $m->usuallyHas($finding)), 'value'),
-            array_column(array_filter(PartName::cases(), static fn (PartName $p): bool => $p->canHave($finding)), 'value'),
+            array_values(array_filter(Material::cases(), static fn (Material $m): bool => $m->usuallyHas($finding))),
+            array_values(array_filter(PartName::cases(), static fn (PartName $p): bool => $p->canHave($finding))),
         );
     }
 }

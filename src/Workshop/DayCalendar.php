@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PieceNames;
+use KindHeel\App\Job\StepDetail;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Timetable\TimetableStore;
 use Psr\Clock\ClockInterface;
 use Sabre\VObject\Component\VCalendar;
 
@@ -17,7 +19,7 @@ final readonly class DayCalendar
     /** Work with less between is one entry. */
     private const GAP_SECONDS = 20 * 60;
 
-    public function __construct(private Connection $connection, private Foresee $foresee, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private Steps $steps, private PieceNames $names, private TimetableStore $timetable, private ClockInterface $clock)
     {
     }
 
@@ -41,17 +43,16 @@ final readonly class DayCalendar
     /** @return list<non-empty-list<array{step: int, start: int, end: int, title: string, piece: string}>> hand work that goes on without a rest */
     private function stretches(int $person): array
     {
-        $mine = array_values(array_filter($this->foresee->read()->blocks, static fn (array $b): bool => $b[1] === $person));
-        $names = [];
-        foreach ([] === $mine ? [] : Row::all($this->connection, 'SELECT s.id, s.title, p.name FROM plan_step s JOIN piece p ON p.id = s.piece_id WHERE s.id IN (?)', [array_column($mine, 0)], [ArrayParameterType::INTEGER]) as $row) {
-            $names[$row->int('id')] = [$row->text('title'), $row->text('name')];
-        }
+        $mine = array_values(array_filter($this->timetable->read()->blocks, static fn (array $b): bool => $b[1] === $person));
+        $steps = $this->steps->details(array_column($mine, 0));
+        $pieces = $this->names->of(array_values(array_map(static fn (StepDetail $d): int => $d->step->piece, $steps)));
         $stretches = [];
         foreach ($mine as [$step, , $start, $end]) {
-            if (!isset($names[$step])) {
+            $detail = $steps[$step] ?? null;
+            if (null === $detail) {
                 continue;
             }
-            $block = ['step' => $step, 'start' => $start, 'end' => $end, 'title' => $names[$step][0], 'piece' => $names[$step][1]];
+            $block = ['step' => $step, 'start' => $start, 'end' => $end, 'title' => $detail->step->title, 'piece' => $pieces[$detail->step->piece]];
             $last = array_key_last($stretches);
             if (null !== $last && $start - $stretches[$last][\count($stretches[$last]) - 1]['end'] <= self::GAP_SECONDS) {
                 $stretches[$last][] = $block;

@@ -6,9 +6,9 @@ namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Psr\Clock\ClockInterface;
@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** Calendars under secret addresses: whoever has the address may read, nobody else, until it is revoked. */
 final readonly class FeedController
 {
-    public function __construct(private DayCalendar $calendar, private Members $members, private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock, private Once $once)
+    public function __construct(private DayCalendar $calendar, private Members $members, private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock, private IdempotentRequest $once)
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
+use KindHeel\App\Settings\Gear;
 use KindHeel\Core\Product\Station;
 use Symfony\Component\Validator\Constraints as Assert;
 

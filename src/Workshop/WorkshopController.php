@@ -6,13 +6,17 @@ namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Http\Once;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\App\Settings\Gear;
+use KindHeel\App\Settings\OtherDay;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,13 +31,13 @@ final readonly class WorkshopController
 
     public function __construct(
         private WorkshopReader $reader,
-        private Settings $settings,
+        private WorkshopSettings $settings,
         private Learning $learning,
-        private Foresee $foresee,
+        private EventDispatcherInterface $events,
         private Members $members,
         private EntityManagerInterface $entities,
         private Connection $connection,
-        private Once $once,
+        private IdempotentRequest $once,
     ) {
     }
 
@@ -99,10 +103,9 @@ final readonly class WorkshopController
     /** @param \Closure(): mixed $act */
     private function act(\Closure $act, Member $member): JsonResponse
     {
-        return $this->once->answer($act, view: function () use ($member): WorkshopView {
-            $this->foresee->renew();
-
-            return $this->reader->forPerson($member->id);
-        });
+        return $this->once->answer(function () use ($act): void {
+            $act();
+            $this->events->dispatch(BenchChanged::inTime());
+        }, view: fn (): WorkshopView => $this->reader->forPerson($member->id));
     }
 }

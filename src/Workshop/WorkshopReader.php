@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace KindHeel\App\Workshop;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
 use KindHeel\App\Learning\EvidenceKind;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
-use KindHeel\Core\Product\Applicator;
-use KindHeel\Core\Product\FamilyId;
+use KindHeel\App\People\Role;
+use KindHeel\App\Settings\Gear;
+use KindHeel\App\Settings\WorkingHours;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Learning\Learned;
-use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\WorkKey;
 use Psr\Clock\ClockInterface;
 
 /** Reads what the workshop has set for itself and learned, in eight queries. */
@@ -25,7 +27,7 @@ final readonly class WorkshopReader
     private const SEEN = 12;
     private const STATIONS = ['bench' => 'places at the bench', 'booth' => 'pieces in the spray booth', 'sink' => 'pieces at the sink', 'lamp' => 'pieces under the lamp'];
 
-    public function __construct(private Connection $connection, private Settings $settings, private Learning $learning, private ClockInterface $clock, private string $workshopTimezone)
+    public function __construct(private Connection $connection, private WorkshopSettings $settings, private Learning $learning, private ClockInterface $clock, private string $workshopTimezone)
     {
     }
 
@@ -36,12 +38,12 @@ final readonly class WorkshopReader
         foreach (Row::all($this->connection, 'SELECT id, name, role, week, skills FROM person ORDER BY id') as $row) {
             $id = $row->int('id');
             $names[$id] = $row->text('name');
-            $week = Hands::week($row->json('week'));
+            $week = WorkingHours::week($row->json('week'));
             $pace = $factors->people[$id] ?? Learned::nothing();
-            $people[] = new WorkerView($id, $row->text('name'), $row->text('role'), array_map(
+            $people[] = new WorkerView($id, $row->text('name'), $row->enum('role', Role::class), array_map(
                 static fn (int $day): DayHoursView => new DayHoursView($day, self::shifts($week[$day] ?? [])),
                 range(1, 7),
-            ), $row->words('skills'), round($pace->factor, 2), $pace->evidence);
+            ), array_map(Phase::from(...), $row->words('skills')), round($pace->factor, 2), $pace->evidence);
         }
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m-d');
         $days = array_map(
@@ -58,13 +60,13 @@ final readonly class WorkshopReader
                 ...array_map(static fn (string $station, int $count): StationView => new StationView($station, self::STATIONS[$station] ?? $station, $count), array_keys($places), $places),
                 ...array_map(static fn (string $gear, int $count): StationView => new StationView($gear, Gear::from($gear)->label(), $count), array_keys($gear), $gear),
             ],
-            $this->settings->alarm()->value,
+            $this->settings->alarm(),
             $this->learned($factors),
             array_map(
                 static fn (Row $r): FeedRowView => new FeedRowView($r->int('id'), Iso::always($r->text('made_at'))),
                 Row::all($this->connection, 'SELECT id, made_at FROM calendar_feed WHERE person_id = ? AND revoked_at IS NULL ORDER BY id', [$person]),
             ),
-            array_map(static fn (Phase $p): string => $p->value, Phase::cases()),
+            Phase::cases(),
         );
     }
 
@@ -78,23 +80,12 @@ final readonly class WorkshopReader
         $views = [];
         foreach ([EvidenceKind::Drying->value => $factors->drying, EvidenceKind::Minutes->value => $factors->minutes] as $kind => $of) {
             foreach ($of as $what => $learned) {
-                $views[] = new LearnedView($kind, $what, self::label($what), round($learned->factor, 2), $learned->evidence, \array_slice($seen[$kind][$what] ?? [], 0, self::SEEN));
+                $views[] = new LearnedView(EvidenceKind::from($kind), $what, WorkKey::label($what), round($learned->factor, 2), $learned->evidence, \array_slice($seen[$kind][$what] ?? [], 0, self::SEEN));
             }
         }
-        usort($views, static fn (LearnedView $a, LearnedView $b): int => [$a->kind, -$a->evidence, $a->what] <=> [$b->kind, -$b->evidence, $b->what]);
+        usort($views, static fn (LearnedView $a, LearnedView $b): int => [$a->kind->value, -$a->evidence, $a->what] <=> [$b->kind->value, -$b->evidence, $b->what]);
 
         return $views;
-    }
-
-    private static function label(string $what): string
-    {
-        $parts = explode('/', $what, 2);
-        $applicator = $parts[1] ?? null;
-        if (null === $applicator) {
-            return Action::tryFrom($what)?->label() ?? $what;
-        }
-
-        return (FamilyId::tryFrom($parts[0])?->label() ?? $parts[0]).('none' === $applicator ? '' : ', '.(Applicator::tryFrom($applicator)?->label() ?? $applicator));
     }
 
     /**
@@ -104,6 +95,6 @@ final readonly class WorkshopReader
      */
     private static function shifts(array $stored): array
     {
-        return array_map(static fn (Shift $s): ShiftView => new ShiftView(Shift::clock($s->from), Shift::clock($s->until)), Hands::shifts($stored));
+        return array_map(static fn (Shift $s): ShiftView => new ShiftView(Shift::clock($s->from), Shift::clock($s->until)), WorkingHours::shifts($stored));
     }
 }

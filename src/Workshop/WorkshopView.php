@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
+use KindHeel\App\Settings\Alarm;
+use KindHeel\Core\Product\Phase;
+
 /** What this workshop has set for itself, and what it has learned. */
 final readonly class WorkshopView
 {
@@ -13,14 +16,14 @@ final readonly class WorkshopView
      * @param list<StationView>  $stations
      * @param list<LearnedView>  $learned  the most surely known first
      * @param list<FeedRowView>  $feeds    one’s own calendar addresses
-     * @param list<string>       $phases   of the work, in order
+     * @param list<Phase>        $phases   of the work, in order
      */
     public function __construct(
         public array $people,
         public array $days,
         public array $stations,
         /** bell, knock, chime or silent */
-        public string $alarm,
+        public Alarm $alarm,
         public array $learned,
         public array $feeds,
         public array $phases,

@@ -7,13 +7,14 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\FeedThermoHygrometer;
-use KindHeel\App\Air\RecordAir;
 use KindHeel\App\Air\SimulatedThermoHygrometer;
-use KindHeel\App\Air\WhatIfView;
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Drying\RecordAir;
+use KindHeel\App\Drying\WhatIfView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
+use KindHeel\Core\Schedule\Standing;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\HttpClient\MockHttpClient;
@@ -102,7 +103,7 @@ final class AirTest extends ApiTestCase
         self::assertNull($rack->coats[0]->nextAt, 'water does not leave into air that is full of it');
         // The other half may still be wiped; the one that is wet waits for drier air.
         $this->doCall($this->workUntil('Wipe'));
-        self::assertSame('stalled', $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->standing);
+        self::assertSame(Standing::Stalled, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->standing);
         self::getContainer()->get(RecordAir::class)->typed(Air::reference());
         self::assertNotNull($this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'and goes on when it has come');
     }
@@ -116,7 +117,7 @@ final class AirTest extends ApiTestCase
         $this->doCall($this->workUntil('Wipe'));
         $coat = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0];
         $bench = $this->must(BenchView::class, 'POST', "/api/pieces/$id/place", ['place' => 'box']);
-        self::assertSame('box', $bench->rack[0]->place);
+        self::assertSame(DryingPlace::Box, $bench->rack[0]->place);
         self::assertLessThan(strtotime((string) $coat->nextAt), strtotime((string) $bench->rack[0]->coats[0]->nextAt));
         $record->typed(Air::of(12.0, 0.9), DryingPlace::Rack);
         self::assertSame($bench->rack[0]->coats[0]->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'the rack’s air is nothing to it now');
@@ -152,12 +153,12 @@ final class AirTest extends ApiTestCase
         self::assertNull($record->said([20.1, 0.5, 0.1], DryingPlace::Rack));
         $this->clock->sleep(600);
         self::assertSame(SensorFault::Absurd, $record->said([-127.0, 2.55, 0.0], DryingPlace::Rack));
-        $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place);
+        $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place);
         self::assertSame(20.1, $rack->tempC, 'the air before holds on');
         self::assertStringContainsString('is not believed', $rack->said[0]);
         self::assertSame(SensorFault::Missing, $record->said(null, DryingPlace::Rack));
         self::assertNull($record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
-        self::assertSame([], self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => 'rack' === $a->place)->said);
+        self::assertSame([], self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place)->said);
         for ($n = 0; $n < 24; ++$n) {
             $this->clock->sleep(660);
             $record->said([20.4, 0.5, 0.1], DryingPlace::Rack);

@@ -6,18 +6,19 @@ namespace KindHeel\Tests\App;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Air\RecordAir;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Database\Tables;
+use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Security\SessionView;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Tests\Support\Counting;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -202,7 +203,7 @@ abstract class ApiTestCase extends WebTestCase
                 $this->clock->sleep(60);
                 continue;
             }
-            if ('test' !== $call->urgency && str_starts_with($call->step->title, $title)) {
+            if (Urgency::Test !== $call->urgency && str_starts_with($call->step->title, $title)) {
                 return $call;
             }
             $this->doCall($call);
@@ -213,7 +214,7 @@ abstract class ApiTestCase extends WebTestCase
     protected function doCall(CallView $call): void
     {
         $step = $call->step;
-        if ('test' === $call->urgency) {
+        if (Urgency::Test === $call->urgency) {
             $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/gate", ['version' => $step->version, 'answer' => 'passed']);
 
             return;

@@ -10,9 +10,13 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\ShowBench;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\Job\StepStatus;
+use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\Core\Schedule\Urgency;
 
 final class BenchTest extends ApiTestCase
 {
@@ -32,7 +36,7 @@ final class BenchTest extends ApiTestCase
             self::assertNotSame([], $step->because, $step->title);
             self::assertNotSame('', $step->why.$step->how);
         }
-        for ($i = 0; $i < 400 && 'finished' !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
+        for ($i = 0; $i < 400 && PieceProgress::Finished !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
             $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null;
             if (null === $call) {
                 $this->clock->sleep(600);
@@ -41,7 +45,7 @@ final class BenchTest extends ApiTestCase
             }
         }
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$id");
-        $done = array_values(array_filter($ledger->entries, static fn ($e): bool => 'done' === $e->event));
+        $done = array_values(array_filter($ledger->entries, static fn ($e): bool => Event::Done === $e->event));
         self::assertCount(\count($plan->steps), $done);
         self::assertSame('Tomas', $done[0]->person);
         self::assertSame([20.0, 50], [$done[0]->tempC, $done[0]->humidity]);
@@ -79,13 +83,13 @@ final class BenchTest extends ApiTestCase
         $id = $this->plannedPair();
         $this->doCall($this->workUntil('Wipe'));
         $this->clock->sleep(13 * 60);
-        $call = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => 'test' === $c->urgency);
+        $call = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => Urgency::Test === $c->urgency);
         $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/gate", ['version' => $call->step->version, 'answer' => 'not-yet']);
         $bench = $this->must(BenchView::class, 'GET', '/api/bench');
-        self::assertNotContains('test', array_column($bench->calls, 'urgency'));
+        self::assertNotContains(Urgency::Test, array_column($bench->calls, 'urgency'));
         $coat = self::firstOf($bench->rack[0]->coats, static fn ($c): bool => $c->step === $call->step->id);
         self::assertSame(5 * 60, (new \DateTimeImmutable($coat->gateAt ?? ''))->getTimestamp() - $this->clock->now()->getTimestamp());
-        self::assertContains('gate-not-yet', array_column($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, 'event'));
+        self::assertContains(Event::GateNotYet, array_column($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, 'event'));
     }
 
     public function testWhatIsNotReadyIsRefusedWithTheReasonAndGoesOnWithAWordWhy(): void
@@ -97,7 +101,7 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['not-ready', true], [$problem->type, $problem->overridable]);
         self::assertStringContainsString('is not done yet', $problem->detail);
         $this->must(BenchView::class, 'POST', "/api/steps/{$cream->id}/start", ['version' => $cream->version, 'why' => 'The owner wiped it at home.']);
-        $overridden = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'overridden' === $e->event);
+        $overridden = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Overridden === $e->event);
         self::assertStringContainsString('The owner wiped it at home.', $overridden->text);
     }
 
@@ -121,7 +125,7 @@ final class BenchTest extends ApiTestCase
         $running = $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/start", ['version' => $last->version, 'why' => 'The owner is at the door.'])->calls[0]->step;
         $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/done", ['version' => $running->version]);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
-        self::assertSame('finished', $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
+        self::assertSame(PieceProgress::Finished, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
     }
 
     public function testAnApprenticeWorksButDoesNotOverride(): void
@@ -145,7 +149,7 @@ final class BenchTest extends ApiTestCase
         $problem = $this->refused(409, 'POST', "/api/steps/{$step->id}/done", ['version' => $begun->version]);
         self::assertSame('changed-meanwhile', $problem->type);
         self::assertStringContainsString('was ended at 10:03 already', $problem->detail);
-        self::assertCount(1, array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e) => 'done' === $e->event));
+        self::assertCount(1, array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e) => Event::Done === $e->event));
     }
 
     public function testARetriedRequestIsAnsweredOnceMoreWithoutActingTwice(): void
@@ -162,7 +166,7 @@ final class BenchTest extends ApiTestCase
         self::assertSame('true', $this->client->getResponse()->headers->get('Idempotency-Replayed'));
         $status = $this->ask('POST', "/api/steps/{$step->id}/start", $body, ['Idempotency-Key' => 'k2']);
         self::assertSame(409, $status, 'another key is another request');
-        self::assertCount(1, array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e) => 'started' === $e->event));
+        self::assertCount(1, array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e) => Event::Started === $e->event));
         $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k3']);
         $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k3']);
         self::assertSame(2, $this->rows('ticket'));
@@ -222,7 +226,7 @@ final class BenchTest extends ApiTestCase
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $this->workUntil('Dress the edge');
         $this->clock->sleep(70 * 60);
-        $missed = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => 'missed' === $c->urgency);
+        $missed = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => Urgency::Missed === $c->urgency);
         $again = $missed->again;
         self::assertNotNull($again);
         self::assertSame('Degrease with alcohol', $again->title);
@@ -240,7 +244,7 @@ final class BenchTest extends ApiTestCase
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'ground-in-dirt', 'severity' => 3]);
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        $done = static fn (PlanView $plan): array => array_map(static fn ($s): string => $s->key.' '.$s->title, array_values(array_filter($plan->steps, static fn ($s): bool => 'done' === $s->status)));
+        $done = static fn (PlanView $plan): array => array_map(static fn ($s): string => $s->key.' '.$s->title, array_values(array_filter($plan->steps, static fn ($s): bool => StepStatus::Done === $s->status)));
         self::assertNotCount(0, $done($after));
         self::assertSame([], array_diff($done($after), array_map(static fn ($s): string => $s->key.' '.$s->title, $before->steps)), 'what was done stays as it was');
         self::assertContains('Clean with neutral cleaner', array_map(static fn ($s): string => $s->title, $after->steps));

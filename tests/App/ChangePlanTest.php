@@ -12,7 +12,12 @@ use KindHeel\App\Plan\CompareView;
 use KindHeel\App\Plan\FaultView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Plan\SchoolsView;
+use KindHeel\App\Plan\SchoolView;
 use KindHeel\App\Plan\StepView;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Wish\School;
 
 /** A plan in the hands of the restorer: schools, the hour, changes, stops, mending, going over a rule. */
 final class ChangePlanTest extends ApiTestCase
@@ -69,11 +74,11 @@ final class ChangePlanTest extends ApiTestCase
     {
         $plan = $this->plan($id = $this->plannedPair());
         $first = $plan->steps[0];
-        self::assertSame('take-apart', $first->action);
+        self::assertSame(Action::TakeApart, $first->action);
         $plan = $this->change($plan, ['change' => 'drop', 'step' => $this->step($plan, null, 'photograph')->key]);
         $plan = $this->change($plan, ['change' => 'move', 'step' => $this->step($plan, 'damp-cloth')->key, 'before' => $plan->steps[0]->key]);
         $wipe = $plan->steps[0];
-        self::assertSame('damp-cloth', $wipe->family);
+        self::assertSame(FamilyId::DampCloth, $wipe->family);
         $stopped = $this->refused(409, 'POST', "/api/steps/{$wipe->id}/start", ['version' => $wipe->version]);
         self::assertStringContainsString('Mend the plan first', $stopped->detail);
         $this->refused(422, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'override', 'step' => $wipe->key, 'rule' => 'O-1', 'reason' => ' ']);
@@ -112,11 +117,11 @@ final class ChangePlanTest extends ApiTestCase
         self::assertNotSame([], preg_grep('/cleaning cream/', $compared->sides[2]->only), 'a cleaner starts every job');
         self::assertSame($plan->version, $this->plan($id)->version, 'nothing was kept');
         $dry = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $plan->version, 'schools' => ['cleaning' => 'dry-first']]);
-        self::assertNotContains('damp-cloth', array_column($dry->steps, 'family'));
-        self::assertSame('dry-first', array_column($dry->schools, 'plan', 'id')['cleaning']);
+        self::assertNotContains(FamilyId::DampCloth, array_column($dry->steps, 'family'));
+        self::assertSame('dry-first', self::sideOf($dry->schools, School::Cleaning)->plan);
         self::assertStringContainsString('No longer: wipe with a barely damp cloth', implode(' ', array_column($dry->changes, 'text')));
         $back = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $dry->version, 'schools' => ['cleaning' => null]]);
-        self::assertContains('damp-cloth', array_column($back->steps, 'family'));
+        self::assertContains(FamilyId::DampCloth, array_column($back->steps, 'family'));
         $this->refused(422, 'POST', "/api/pieces/$id/plan", ['version' => $back->version, 'schools' => ['cleaning' => 'never']]);
         $this->refused(404, 'GET', "/api/pieces/$id/plan/schools/cooking");
     }
@@ -124,15 +129,21 @@ final class ChangePlanTest extends ApiTestCase
     public function testTheWorkshopsOwnSideHoldsForEveryPlan(): void
     {
         $schools = $this->must(SchoolsView::class, 'PUT', '/api/schools/cleaning', ['side' => 'dry-first']);
-        self::assertSame('dry-first', array_column($schools->schools, 'workshop', 'id')['cleaning']);
+        self::assertSame('dry-first', self::sideOf($schools->schools, School::Cleaning)->workshop);
         $plan = $this->plan($this->plannedPair());
-        self::assertNotContains('damp-cloth', array_column($plan->steps, 'family'));
+        self::assertNotContains(FamilyId::DampCloth, array_column($plan->steps, 'family'));
         $this->refused(422, 'PUT', '/api/schools/cleaning', ['side' => 'never']);
-        self::assertSame('dry-first', array_column($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, 'workshop', 'id')['cleaning']);
+        self::assertSame('dry-first', self::sideOf($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, School::Cleaning)->workshop);
         $this->must(SchoolsView::class, 'PUT', '/api/schools/cleaning', ['side' => null]);
-        self::assertNull(array_column($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, 'workshop', 'id')['cleaning']);
+        self::assertNull(self::sideOf($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, School::Cleaning)->workshop);
         $this->signIn('wren');
         $this->refused(403, 'PUT', '/api/schools/cleaning', ['side' => 'dry-first']);
+    }
+
+    /** @param list<SchoolView> $schools */
+    private static function sideOf(array $schools, School $school): SchoolView
+    {
+        return self::firstOf($schools, static fn (SchoolView $s): bool => $school === $s->id);
     }
 
     public function testAnHourIsKeptAndWhatItCostsIsSaid(): void
@@ -160,7 +171,7 @@ final class ChangePlanTest extends ApiTestCase
         self::assertContains('H-2', array_column($without->refused, 'rule'));
         $cream = array_values(array_filter($without->refused, static fn ($r): bool => 'Cream polish is not wanted here.' === $r->text));
         self::assertCount(1, $cream, 'said once for both halves and all parts');
-        self::assertContains('vamp', $cream[0]->parts);
+        self::assertContains(PartName::Vamp, $cream[0]->parts);
         $this->refused(422, 'POST', "/api/pieces/$id/plan", ['version' => $without->version, 'exclude' => ['fire']]);
     }
 
@@ -172,12 +183,12 @@ final class ChangePlanTest extends ApiTestCase
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'aniline', 'certainty' => 'known', 'dryness' => 'thirsty']);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $trial = $this->step($plan, null, 'trial');
-        self::assertContains('conditioner', $trial->tries);
-        self::assertContains('conditioner', array_column($plan->steps, 'family'));
+        self::assertContains(FamilyId::Conditioner, $trial->tries);
+        self::assertContains(FamilyId::Conditioner, array_column($plan->steps, 'family'));
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", ['version' => $plan->version, 'part' => 'vamp', 'half' => 'left', 'trial' => 'T-7', 'outcome' => 'darkens', 'product' => 'conditioner', 'speaksFor' => [['part' => 'vamp', 'half' => 'right']]]);
         self::assertTrue($this->plan($id)->stale);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        self::assertNotContains('conditioner', array_column($plan->steps, 'family'));
+        self::assertNotContains(FamilyId::Conditioner, array_column($plan->steps, 'family'));
         self::assertStringContainsString('No longer: feed with conditioner on the left vamp', implode(' ', array_column($plan->changes, 'text')));
         self::assertContains('T-7', array_column($plan->refused, 'rule'));
     }
@@ -195,6 +206,6 @@ final class ChangePlanTest extends ApiTestCase
 
     private function step(PlanView $plan, ?string $family, ?string $action = null): StepView
     {
-        return array_values(array_filter($plan->steps, static fn (StepView $s): bool => $s->family === $family && (null === $action || $s->action === $action)))[0];
+        return array_values(array_filter($plan->steps, static fn (StepView $s): bool => $s->family?->value === $family && (null === $action || $s->action->value === $action)))[0];
     }
 }

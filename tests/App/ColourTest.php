@@ -14,6 +14,7 @@ use KindHeel\App\Colour\FitView;
 use KindHeel\App\Colour\MeasurementView;
 use KindHeel\App\Colour\PictureColourView;
 use KindHeel\App\Colour\PieceColourView;
+use KindHeel\App\Colour\PotState;
 use KindHeel\App\Colour\PotsView;
 use KindHeel\App\Colour\PotView;
 use KindHeel\App\Colour\RangeDocument;
@@ -77,14 +78,14 @@ final class ColourTest extends ApiTestCase
         self::assertStringContainsString('after against before', $this->pair($after, 'after')->what);
 
         $pot = $this->must(PotView::class, 'PUT', "/api/pots/$pot->id/kept", ['version' => $pot->version, 'ml' => 0.6, 'where' => 'third drawer']);
-        self::assertSame('kept', $pot->state);
+        self::assertSame(PotState::Kept, $pot->state);
         $this->refused(409, 'POST', "/api/pots/$pot->id/drops", ['version' => $pot->version, 'code' => 'brick', 'drops' => 1]);
         $kept = $this->must(PotsView::class, 'GET', '/api/pots?near='.$sound->readings[0]->id)->pots[0];
         self::assertSame([0.6, 'third drawer', $piece], [$kept->keptMl, $kept->keptWhere, $kept->piece]);
         self::assertLessThan(4.0, $kept->near);
         $this->must(PieceColourView::class, 'POST', "/api/readings/$mended->one/against/$mended->other");
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries;
-        self::assertSame(['compared', 'pot-laid', 'colour-read', 'pot-laid'], array_map(static fn ($e): string => $e->event, \array_slice($ledger, 0, 4)));
+        self::assertSame(['compared', 'pot-laid', 'colour-read', 'pot-laid'], array_map(static fn ($e): string => $e->event->value, \array_slice($ledger, 0, 4)));
         self::assertStringContainsString('ΔE00', $ledger[0]->text);
     }
 

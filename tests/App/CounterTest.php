@@ -6,8 +6,18 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Counter\TicketsView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CounterTest extends ApiTestCase
@@ -17,12 +27,12 @@ final class CounterTest extends ApiTestCase
         $this->signIn();
         $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/brogue'), 201);
         self::assertSame('2026-03-06T17:00:00Z', $ticket->promisedAt, 'said in the workshop’s zone, kept in UTC');
-        self::assertSame('to-look-over', $ticket->pieces[0]->state);
+        self::assertSame(PieceProgress::ToLookOver, $ticket->pieces[0]->state);
         self::assertCount(1, $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets);
         $piece = $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id);
-        self::assertSame('low-shoe/brogue', $piece->kind);
+        self::assertSame(Kind::Brogue, $piece->kind);
         self::assertCount(30, $piece->parts);
-        self::assertSame('guess', array_values(array_filter($piece->parts, static fn ($p): bool => 'vamp' === $p->part))[0]->certainty);
+        self::assertSame(Certainty::Guess, array_values(array_filter($piece->parts, static fn ($p): bool => PartName::Vamp === $p->part))[0]->certainty);
     }
 
     public function testWhatIsSeenIsKeptForBothHalvesOrOne(): void
@@ -31,15 +41,15 @@ final class CounterTest extends ApiTestCase
         $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'burnished', 'certainty' => 'likely', 'flags' => ['contrast-stitching']]);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => $piece->version, 'places' => [['part' => 'vamp', 'half' => 'right']], 'dryness' => 'stiff']);
-        $vamps = array_values(array_filter($piece->parts, static fn ($p): bool => 'vamp' === $p->part));
-        self::assertSame([['burnished', 'supple'], ['burnished', 'stiff']], array_map(static fn ($p) => [$p->material, $p->dryness], $vamps));
-        self::assertSame(['contrast-stitching'], $vamps[1]->flags);
+        $vamps = array_values(array_filter($piece->parts, static fn ($p): bool => PartName::Vamp === $p->part));
+        self::assertSame([[Material::Burnished, Dryness::Supple], [Material::Burnished, Dryness::Stiff]], array_map(static fn ($p) => [$p->material, $p->dryness], $vamps));
+        self::assertSame([Flag::ContrastStitching], $vamps[1]->flags);
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'right', 'kind' => 'scuff', 'severity' => 3, 'lengthMm' => 20.0]);
-        self::assertSame('surface', $piece->findings[0]->group);
+        self::assertSame(FindingGroup::Surface, $piece->findings[0]->group);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$id/findings/{$piece->findings[0]->id}", ['version' => $piece->version]);
         self::assertSame([], $piece->findings);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", ['version' => $piece->version, 'aim' => 'keep', 'gloss' => 'matt']);
-        self::assertSame(['keep', 'matt', 'to-plan'], [$piece->aim, $piece->gloss, $piece->state]);
+        self::assertSame([Aim::Keep, Gloss::Matt, PieceProgress::ToPlan], [$piece->aim, $piece->gloss, $piece->state]);
     }
 
     /** @return iterable<string, array{string, mixed, string}> path in the body, value, field that is named */

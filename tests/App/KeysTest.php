@@ -6,9 +6,12 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\TapeView;
+use KindHeel\App\Job\StepStatus;
+use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Plan\StepView;
+use KindHeel\Core\Schedule\Urgency;
 
 /** One key each: interrupted, handed on, spoiled; a window that is missed; and what was done out of reach. */
 final class KeysTest extends ApiTestCase
@@ -26,14 +29,14 @@ final class KeysTest extends ApiTestCase
         $this->clock->sleep(60);
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/interrupt", ['version' => $step->version]);
         $open = self::firstOf($bench->calls, static fn ($c): bool => $c->step->id === $step->id);
-        self::assertSame('open', $open->urgency);
+        self::assertSame(Urgency::Open, $open->urgency);
         $block = self::firstOf(array_merge(...array_map(static fn (TapeView $t): array => $t->today, $bench->tapes)), static fn ($b): bool => $b->step === $step->id && !$b->done);
         self::assertSame((int) ceil($step->minutes - 1) * 60, strtotime($block->end) - strtotime($block->start));
         $this->clock->sleep(3600);
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $open->step->version]);
         $this->clock->sleep(120);
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $open->step->version + 1]);
-        $done = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'done' === $e->event && $e->text === $step->title);
+        $done = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Done === $e->event && $e->text === $step->title);
         self::assertSame(3, $done->realMinutes, 'the hour between is not counted');
     }
 
@@ -60,13 +63,13 @@ final class KeysTest extends ApiTestCase
     {
         $id = $this->plannedPair(aim: 'restore', severity: 4);
         $this->doCall($this->workUntil('Paint'));
-        $paint = self::firstOf($this->plan($id), static fn (StepView $s): bool => str_starts_with($s->title, 'Paint') && 'done' === $s->status);
+        $paint = self::firstOf($this->plan($id), static fn (StepView $s): bool => str_starts_with($s->title, 'Paint') && StepStatus::Done === $s->status);
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $paint->version, 'why' => 'a hair in it']);
         self::assertNotSame([], $bench->calls);
         $plan = $this->plan($id);
         $at = (int) array_search($paint->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
-        self::assertSame(['open', 'Key the surface', 'Degrease with alcohol'], [$plan[$at]->status, $plan[$at - 2]->title, $plan[$at - 1]->title]);
-        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'spoiled' === $e->event);
+        self::assertSame([StepStatus::Open, 'Key the surface', 'Degrease with alcohol'], [$plan[$at]->status, $plan[$at - 2]->title, $plan[$at - 1]->title]);
+        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Spoiled === $e->event);
         self::assertStringContainsString('a hair in it', $entry->text);
         self::assertGreaterThan(0, $entry->realMinutes);
         $this->refused(409, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $plan[$at]->version]);
@@ -89,7 +92,7 @@ final class KeysTest extends ApiTestCase
         self::assertSame('W-7', $plan[$at - 1]->because[0]->rule);
         self::assertCount(\count($before) + 4, $plan, 'both halves, each a key and a wipe');
         self::assertGreaterThan($minutes + 4, array_sum(array_map(static fn (StepView $s): float => $s->minutes, $plan)));
-        $keyed = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'keyed' === $e->event);
+        $keyed = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Keyed === $e->event);
         self::assertCount(2, $keyed);
         // It can be worked to its end: nothing waits for a window that has closed.
         $this->doCall($this->workUntil('Key the surface'));
@@ -111,7 +114,7 @@ final class KeysTest extends ApiTestCase
                 self::assertSame(200, $this->ask('POST', "/api/steps/{$call->step->id}/$what", $body, ['Idempotency-Key' => 'away-'.$what]), $what.' '.$time);
             }
         }
-        $entries = array_values(array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => $e->text === $call->step->title && 'done' === $e->event));
+        $entries = array_values(array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => $e->text === $call->step->title && Event::Done === $e->event));
         self::assertCount(1, $entries);
         self::assertSame([4, $at->modify('+5 minutes')->getTimestamp()], [$entries[0]->realMinutes, strtotime($entries[0]->at)]);
 
@@ -129,7 +132,7 @@ final class KeysTest extends ApiTestCase
         self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version], ['Idempotency-Key' => 'lost']));
         $this->clock->sleep(1800);
         self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version, 'at' => $this->clock->now()->modify('-29 minutes')->format(\DATE_RFC3339)], ['Idempotency-Key' => 'lost']));
-        $started = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => 'started' === $e->event && $e->text === $call->step->title && $e->half === $call->step->half);
+        $started = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Started === $e->event && $e->text === $call->step->title && $e->half === $call->step->half);
         self::assertCount(1, $started);
         self::assertSame(409, $this->ask('POST', $path, ['version' => $call->step->version, 'why' => 'another act'], ['Idempotency-Key' => 'lost']), 'another body is another act');
     }

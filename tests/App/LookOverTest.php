@@ -11,6 +11,12 @@ use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Piece\QuestionsView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\FamilyId;
 
 /** A piece of any family is looked over, tried, agreed on and signed for. */
 final class LookOverTest extends ApiTestCase
@@ -19,21 +25,21 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('tall-boot/riding');
         $shaft = $this->part($piece, 'left', 'shaft');
-        self::assertSame(['guess', 'T-4'], [$shaft->certainty, $shaft->nextTrial]);
+        self::assertSame([Certainty::Guess, Trial::Loupe], [$shaft->certainty, $shaft->nextTrial]);
         self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($o) => $o->odds, $shaft->odds)), 0.5);
         $speaksFor = [['part' => 'shaft', 'half' => 'right'], ['part' => 'vamp', 'half' => 'left']];
         foreach ([['T-4', 'pores'], ['T-3', 'marks-warm-away'], ['T-1', 'absorbs-slowly']] as [$trial, $outcome]) {
             $piece = $this->tried($piece, ['trial' => $trial, 'outcome' => $outcome, 'speaksFor' => $speaksFor]);
         }
         foreach ([['left', 'shaft'], ['right', 'shaft'], ['left', 'vamp']] as [$half, $part]) {
-            self::assertSame(['waxy', 'known'], [$this->part($piece, $half, $part)->material, $this->part($piece, $half, $part)->certainty]);
+            self::assertSame([Material::Waxy, Certainty::Known], [$this->part($piece, $half, $part)->material, $this->part($piece, $half, $part)->certainty]);
         }
-        self::assertSame('guess', $this->part($piece, 'right', 'vamp')->certainty, 'the trial did not speak for it');
+        self::assertSame(Certainty::Guess, $this->part($piece, 'right', 'vamp')->certainty, 'the trial did not speak for it');
         self::assertNull($this->part($piece, 'left', 'shaft')->nextTrial);
-        self::assertSame([['T-4', 'Tomas'], ['T-3', 'Tomas'], ['T-1', 'Tomas']], array_map(static fn ($t) => [$t->trial, $t->by], $piece->trials));
+        self::assertSame([[Trial::Loupe, 'Tomas'], [Trial::NailPress, 'Tomas'], [Trial::WaterDrop, 'Tomas']], array_map(static fn ($t) => [$t->trial, $t->by], $piece->trials));
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/parts", ['version' => $piece->version, 'places' => [['part' => 'shaft', 'half' => 'left']], 'material' => 'pigmented', 'certainty' => 'likely']);
         $piece = $this->tried($piece, ['trial' => 'T-6', 'outcome' => 'coloured-through']);
-        self::assertSame(['pigmented', true], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->overruled]);
+        self::assertSame([Material::Pigmented, true], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->overruled]);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$piece->id/trials/{$piece->trials[0]->id}", ['version' => $piece->version]);
         self::assertCount(3, $piece->trials);
     }
@@ -41,9 +47,9 @@ final class LookOverTest extends ApiTestCase
     public function testAnOutcomeThatIsTakenBackLeavesAGuess(): void
     {
         $piece = $this->tried($this->takenIn('tall-boot/riding'), ['trial' => 'T-4', 'outcome' => 'scales']);
-        self::assertStringStartsWith('reptile', $this->part($piece, 'left', 'shaft')->material);
+        self::assertStringStartsWith('reptile', $this->part($piece, 'left', 'shaft')->material->value);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$piece->id/trials/{$piece->trials[0]->id}", ['version' => $piece->version]);
-        self::assertSame(['pigmented', 'guess'], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->certainty]);
+        self::assertSame([Material::Pigmented, Certainty::Guess], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->certainty]);
     }
 
     public function testTrialsThatContradictEachOtherAreNamed(): void
@@ -60,7 +66,7 @@ final class LookOverTest extends ApiTestCase
         $body = ['part' => 'front', 'half' => 'whole', 'trial' => 'T-7', 'outcome' => 'darkens-returns'];
         self::assertStringContainsString('Which product', $this->refused(422, 'POST', "/api/pieces/$piece->id/trials", ['version' => 1] + $body)->detail);
         $piece = $this->tried($piece, $body + ['product' => 'conditioner', 'before' => [40.0, 12.0, 20.0], 'after' => [36.0, 12.0, 18.0]]);
-        self::assertSame('conditioner', $piece->trials[0]->product);
+        self::assertSame(FamilyId::Conditioner, $piece->trials[0]->product);
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', (string) $piece->trials[0]->after);
         self::assertNotSame($piece->trials[0]->before, $piece->trials[0]->after);
     }
@@ -73,7 +79,7 @@ final class LookOverTest extends ApiTestCase
         $this->refused(422, 'POST', "$path/trials", ['version' => 1, 'part' => 'heel-stack', 'half' => 'whole', 'trial' => 'T-10', 'outcome' => 'real-stack']);
         $this->refused(422, 'PUT', "$path/parts", ['version' => 1, 'places' => [['part' => 'zips', 'half' => 'whole']], 'material' => 'suede']);
         $this->refused(422, 'PUT', "$path/off", ['version' => 1, 'part' => 'body', 'half' => 'whole', 'off' => true]);
-        $suede = $this->must(PieceView::class, 'PUT', "$path/parts", ['version' => 1, 'places' => array_values(array_map(static fn ($p) => ['part' => $p->part, 'half' => 'whole'], array_filter($piece->parts, static fn ($p) => \in_array($p->part, ['body', 'sleeves', 'collar', 'cuffs', 'stretch-panels', 'perforated-panels', 'armour-covers'], true)))), 'material' => 'suede', 'certainty' => 'known']);
+        $suede = $this->must(PieceView::class, 'PUT', "$path/parts", ['version' => 1, 'places' => array_values(array_map(static fn ($p) => ['part' => $p->part, 'half' => 'whole'], array_filter($piece->parts, static fn ($p) => \in_array($p->part->value, ['body', 'sleeves', 'collar', 'cuffs', 'stretch-panels', 'perforated-panels', 'armour-covers'], true)))), 'material' => 'suede', 'certainty' => 'known']);
         $problem = $this->refused(422, 'PUT', "$path/agreement", ['version' => $suede->version, 'aim' => 'freshen', 'gloss' => 'mirror']);
         self::assertSame('Suede cannot be brought to a mirror shine. Agree on less shine first.', $problem->detail);
         self::assertSame($suede->gloss, $this->must(PieceView::class, 'GET', $path)->gloss);
@@ -85,7 +91,7 @@ final class LookOverTest extends ApiTestCase
         $piece = $this->takenIn('low-shoe/derby');
         $places = [['part' => 'toe', 'half' => 'left']];
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", ['version' => 1, 'places' => $places, 'agreed' => ['aim' => 'restore', 'gloss' => 'glow', 'patina' => 'remove']]);
-        self::assertSame('restore', $this->part($piece, 'left', 'toe')->agreed?->aim);
+        self::assertSame(Aim::Restore, $this->part($piece, 'left', 'toe')->agreed?->aim);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", ['version' => $piece->version, 'places' => $places]);
         self::assertNull($this->part($piece, 'left', 'toe')->agreed);
     }
@@ -98,7 +104,7 @@ final class LookOverTest extends ApiTestCase
         self::assertSame([$past->id], array_map(static fn ($p) => $p->id, $piece->past));
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/copy", ['version' => $piece->version, 'from' => $past->id]);
         $front = $this->part($piece, 'whole', 'front');
-        self::assertSame(['veg-tan', 9.5, 'supple'], [$front->material, $front->areaDm2, $front->dryness], 'how dry it is is seen anew');
+        self::assertSame([Material::VegTan, 9.5, Dryness::Supple], [$front->material, $front->areaDm2, $front->dryness], 'how dry it is is seen anew');
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/off", ['version' => $piece->version, 'part' => 'strap', 'half' => 'whole', 'off' => true]);
         self::assertTrue($this->part($piece, 'whole', 'strap')->off);
         $other = $this->takenIn('bag/tote');
@@ -117,7 +123,7 @@ final class LookOverTest extends ApiTestCase
         self::assertStringContainsString('We are not sure yet', implode(' ', $page->risks));
         $questions = $this->must(QuestionsView::class, 'GET', "/api/pieces/$piece->id/questions")->questions;
         self::assertGreaterThan(1, $questions[0]->plans);
-        self::assertSame('T-4', $questions[0]->trial);
+        self::assertSame(Trial::Loupe, $questions[0]->trial);
         self::assertNull($page->signed);
         $stroke = array_map(static fn (int $i): array => [40 + 8 * $i, 100 + ($i % 5) * 6], range(0, 30));
         $page = $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version, 'signedBy' => 'Mirela Sand', 'strokes' => [$stroke]]);
@@ -182,6 +188,6 @@ final class LookOverTest extends ApiTestCase
 
     private function part(PieceView $piece, string $half, string $part): PartView
     {
-        return array_values(array_filter($piece->parts, static fn (PartView $p): bool => $p->half === $half && $p->part === $part))[0];
+        return array_values(array_filter($piece->parts, static fn (PartView $p): bool => $p->half->value === $half && $p->part->value === $part))[0];
     }
 }

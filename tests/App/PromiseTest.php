@@ -7,6 +7,7 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Promise\PromiseView;
@@ -67,7 +68,7 @@ final class PromiseTest extends ApiTestCase
         self::assertSame([$promise->certain, true], [$given->promisedAt, $given->rush]);
         self::assertGreaterThanOrEqual(85, $given->holds);
         self::assertSame($promise->certain, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->promisedAt);
-        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries, static fn ($e): bool => 'promised' === $e->event);
+        $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries, static fn ($e): bool => Event::Promised === $e->event);
         self::assertStringContainsString('as a rush', $entry->text);
         $stale = $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt]);
         self::assertStringContainsString('another day meanwhile', $stale->detail);

@@ -10,8 +10,8 @@ use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Picture\PicturesView;
 use KindHeel\App\Piece\OwnerPageView;
 use KindHeel\App\Piece\PieceView;
-use KindHeel\App\Words\KindView;
-use KindHeel\App\Words\WordsView;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Patina;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The whole range of pieces over the counter: words, sizes, tags, two people at one piece. */
@@ -19,22 +19,26 @@ final class RangeTest extends ApiTestCase
 {
     public function testTheWordsOfferEveryFamilyKindPartTrialAndFinding(): void
     {
-        $words = $this->must(WordsView::class, 'GET', '/api/words');
-        self::assertSame([7, 39, 25, 10, 49], [\count($words->families), \count($words->kinds), \count($words->materials), \count($words->trials), \count($words->findings)]);
-        $satchel = $this->kind($words, 'bag/satchel');
-        self::assertSame(['whole'], $satchel->halves);
-        self::assertFalse($satchel->goesBySize);
-        self::assertSame(380.0, $satchel->usualLengthMm);
-        self::assertSame('outside', $satchel->outer);
-        self::assertSame(['left', 'right'], $this->kind($words, 'garment/gloves')->halves);
-        foreach ($words->trials as $trial) {
-            self::assertNotSame([], $trial->outcomes, $trial->id);
+        self::assertSame(200, $this->ask('GET', '/api/words'));
+        /** @var array<string, list<array<string, mixed>>> $words */
+        $words = json_decode($this->content(), true, flags: \JSON_THROW_ON_ERROR);
+        $id = static fn (string $what, string $id): array => array_column($words[$what], null, 'id')[$id];
+        $many = array_map(\count(...), array_intersect_key($words, array_flip(['families', 'kinds', 'materials', 'findings', 'trials'])));
+        self::assertSame(['families' => 7, 'kinds' => 39, 'materials' => 25, 'findings' => 49, 'trials' => 10], $many);
+        $satchel = $id('kinds', 'bag/satchel');
+        self::assertSame([['whole'], false, 380.0, 'outside'], [$satchel['halves'], $satchel['goesBySize'], $satchel['usualLengthMm'], $satchel['outer']]);
+        self::assertSame(['left', 'right'], $id('kinds', 'garment/gloves')['halves']);
+        foreach ($words['trials'] as $trial) {
+            self::assertNotSame([], $trial['outcomes']);
         }
-        $nap = array_values(array_filter($words->findings, static fn ($f): bool => 'flat-nap' === $f->id))[0];
-        self::assertContains('suede', $nap->usualOn);
-        self::assertNotContains('patent', $nap->usualOn);
-        $zip = array_values(array_filter($words->findings, static fn ($f): bool => 'zip-stiff' === $f->id))[0];
-        self::assertNotContains('toe', $zip->parts);
+        $nap = (array) $id('findings', 'flat-nap')['usualOn'];
+        self::assertContains('suede', $nap);
+        self::assertNotContains('patent', $nap);
+        self::assertNotContains('toe', (array) $id('findings', 'zip-stiff')['parts']);
+        self::assertTrue($id('materials', 'sheep-nappa')['upper']);
+        self::assertFalse($id('materials', 'metal')['upper'], 'no upper is made of metal');
+        self::assertSame(['brush', 'sponge', 'airbrush'], array_column(array_filter($words['applicators'], static fn (array $a): bool => true === $a['laysPaint']), 'id'));
+        self::assertSame(['bench', 'rack', 'booth', 'box'], array_column($words['places'], 'id'));
     }
 
     /** @return iterable<string, array{array<string, mixed>, ?float, ?float}> what is said, size and length as kept */
@@ -108,7 +112,7 @@ final class RangeTest extends ApiTestCase
             self::assertSame('changed-meanwhile', $problem->type, $what);
         }
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        self::assertSame(['restore', 'soften', 'No dye.', 12_000, 30_000], [$piece->aim, $piece->patina, $piece->unwanted, $piece->valueCents, $piece->replaceCents]);
+        self::assertSame([Aim::Restore, Patina::Soften, 'No dye.', 12_000, 30_000], [$piece->aim, $piece->patina, $piece->unwanted, $piece->valueCents, $piece->replaceCents]);
         self::assertSame([[], []], [$piece->findings, $piece->trials]);
     }
 
@@ -151,10 +155,5 @@ final class RangeTest extends ApiTestCase
         $body['pieces'] = [$piece + ['name' => 'It', 'aim' => 'keep']];
 
         return $this->must(PieceView::class, 'GET', '/api/pieces/'.$this->must(TicketView::class, 'POST', '/api/tickets', $body, 201)->pieces[0]->id);
-    }
-
-    private function kind(WordsView $words, string $id): KindView
-    {
-        return array_values(array_filter($words->kinds, static fn (KindView $k): bool => $k->id === $id))[0];
     }
 }

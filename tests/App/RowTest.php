@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Http\Iso;
 
 /** What comes out of the database has the type that was asked for, or it is a fault that is seen. */
 final class RowTest extends ApiTestCase

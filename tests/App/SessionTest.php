@@ -6,6 +6,7 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\People\Role;
 use KindHeel\App\Security\SessionView;
 
 final class SessionTest extends ApiTestCase
@@ -15,7 +16,7 @@ final class SessionTest extends ApiTestCase
         $this->refused(401, 'GET', '/api/bench');
         self::assertSame(200, $this->signIn('tomas'));
         $session = $this->must(SessionView::class, 'GET', '/api/session');
-        self::assertSame('restorer', $session->person?->role);
+        self::assertSame(Role::Restorer, $session->person?->role);
         self::assertSame('Europe/Vienna', $session->timezone);
         $this->must(BenchView::class, 'GET', '/api/bench');
         self::assertNull($this->must(SessionView::class, 'POST', '/api/sign-out')->person);

@@ -8,6 +8,7 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketsView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
@@ -24,7 +25,7 @@ final class StatesTest extends ApiTestCase
         $this->connection()->executeStatement('UPDATE piece SET finished_at = ? WHERE id = ?', ['2026-03-02 10:00:00', $done->pieces[0]->id]);
         $listed = $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets;
         self::assertSame([$soon->id, $late->id, $done->id], array_map(static fn ($t): int => $t->id, $listed));
-        self::assertSame('finished', $listed[2]->pieces[0]->state);
+        self::assertSame(PieceProgress::Finished, $listed[2]->pieces[0]->state);
         self::assertCount(30, $listed[0]->pieces[0]->colours);
     }
 
@@ -44,7 +45,7 @@ final class StatesTest extends ApiTestCase
         $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left']], 'dryness' => 'brittle']);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        self::assertSame([[], 'referred', 'J-6'], [$plan->steps, $plan->state, $plan->referrals[0]->rule]);
+        self::assertSame([[], PieceProgress::Referred, 'J-6'], [$plan->steps, $plan->state, $plan->referrals[0]->rule]);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
         self::assertStringContainsString('No treatment', Row::first($this->connection(), 'SELECT text FROM ledger_entry WHERE event = \'planned\'')?->text('text') ?? '');
     }
@@ -56,7 +57,7 @@ final class StatesTest extends ApiTestCase
         $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         self::assertFalse($before->stale);
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $before->version, 'part' => 'heel-stack', 'half' => 'left', 'kind' => 'stack-dry', 'severity' => 3]);
-        self::assertSame('to-plan', $piece->state);
+        self::assertSame(PieceProgress::ToPlan, $piece->state);
         self::assertTrue($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->stale);
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         self::assertFalse($after->stale);

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
-use KindHeel\App\Ahead\Foresee;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\BlockView;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Bench\FreeMinutesView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Timetable\CurrentTimetable;
+use KindHeel\App\Timetable\Reschedule;
+use KindHeel\App\Timetable\TimetableStore;
+use KindHeel\Core\Schedule\Urgency;
 
 /** The day as the tape shows it, and the ledger that is left of it. */
 final class TapeTest extends ApiTestCase
@@ -89,26 +93,26 @@ final class TapeTest extends ApiTestCase
         $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version]);
         $this->clock->sleep(300);
         $rounds = 40;
-        self::assertTrue($this->foresee()->improve(static function () use (&$rounds): bool {
+        self::assertTrue($this->reschedule()->improve(static function () use (&$rounds): bool {
             return --$rounds > 0;
         }));
         $tape = $this->must(BenchView::class, 'GET', '/api/bench')->tapes[0]->today;
         $running = self::firstOf($tape, static fn (BlockView $b): bool => !$b->done);
         self::assertSame($call->step->id, $running->step);
-        self::assertFalse($this->foresee()->improve(static fn (): bool => true), 'it has looked at this bench already');
+        self::assertFalse($this->reschedule()->improve(static fn (): bool => true), 'it has looked at this bench already');
 
-        $before = $this->foresee()->read();
+        $before = $this->timetable();
         $acted = false;
-        $this->foresee()->improve(function () use (&$acted): bool {
+        $this->reschedule()->improve(function () use (&$acted): bool {
             // Somebody asks while the search goes on.
             if (!$acted) {
-                $this->connection()->executeStatement('UPDATE ahead SET asked = asked + 1');
+                $this->connection()->executeStatement('UPDATE timetable SET asked = asked + 1');
             }
             $acted = true;
 
             return false;
         }, true);
-        self::assertEquals($before, $this->foresee()->read(), 'an answer of yesterday is thrown away');
+        self::assertEquals($before, $this->timetable(), 'an answer of yesterday is thrown away');
     }
 
     public function testWhatCannotHoldItsPromiseIsSaidWithTheDayItWouldBeDone(): void
@@ -153,7 +157,7 @@ final class TapeTest extends ApiTestCase
         self::assertSame([], $mine);
         $this->doCall($this->nextCall());
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$id");
-        $done = array_values(array_filter($ledger->entries, static fn ($e): bool => 'done' === $e->event));
+        $done = array_values(array_filter($ledger->entries, static fn ($e): bool => Event::Done === $e->event));
         self::assertSame(['Nell', 'Tomas'], array_map(static fn ($e): string => $e->person, $done), 'the newest first');
         self::assertSame([3, 5], [$done[1]->realMinutes, $done[0]->realMinutes]);
         self::assertSame($ledger->plannedMinutes, (float) $ledger->realMinutes);
@@ -172,7 +176,7 @@ final class TapeTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
         $this->clock->sleep(180);
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);
-        self::assertSame(['Pull the tape', 'closing'], [$bench->calls[0]->step->title, $bench->calls[0]->urgency], 'though the other pair is due two months sooner');
+        self::assertSame(['Pull the tape', Urgency::Closing], [$bench->calls[0]->step->title, $bench->calls[0]->urgency], 'though the other pair is due two months sooner');
         self::assertNotNull($bench->calls[0]->closesAt);
     }
 
@@ -183,7 +187,7 @@ final class TapeTest extends ApiTestCase
             $calls = array_values(array_filter($this->must(BenchView::class, 'GET', '/api/bench')->calls, static fn ($c): bool => $c->step->piece === $piece));
             if ([] === $calls) {
                 $this->clock->sleep(300);
-            } elseif ('test' !== $calls[0]->urgency && str_starts_with($calls[0]->step->title, $title)) {
+            } elseif (Urgency::Test !== $calls[0]->urgency && str_starts_with($calls[0]->step->title, $title)) {
                 return $calls[0];
             } else {
                 $this->doCall($calls[0]);
@@ -192,8 +196,13 @@ final class TapeTest extends ApiTestCase
         self::fail('There was never a step “'.$title.'”.');
     }
 
-    private function foresee(): Foresee
+    private function timetable(): CurrentTimetable
     {
-        return self::getContainer()->get(Foresee::class);
+        return self::getContainer()->get(TimetableStore::class)->read();
+    }
+
+    private function reschedule(): Reschedule
+    {
+        return self::getContainer()->get(Reschedule::class);
     }
 }

@@ -7,10 +7,15 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\TapeView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Learning\EvidenceKind;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Security\SessionView;
+use KindHeel\App\Settings\Alarm;
 use KindHeel\App\Workshop\FeedMadeView;
 use KindHeel\App\Workshop\WorkshopView;
+use KindHeel\Core\Drying\DryingPlace;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 
@@ -130,7 +135,7 @@ final class WorkshopTest extends ApiTestCase
         $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 1]);
         self::assertStringContainsString('The rack is full', $this->refused(409, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->detail);
         $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 2]);
-        self::assertSame('rack', self::firstOf($this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack, static fn ($p): bool => $p->piece === $one)->place);
+        self::assertSame(DryingPlace::Rack, self::firstOf($this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack, static fn ($p): bool => $p->piece === $one)->place);
     }
 
     public function testASetOfClampsIsTakenUntilTheJointIsFast(): void
@@ -153,9 +158,9 @@ final class WorkshopTest extends ApiTestCase
 
     public function testTheSoundIsTheWorkshopsAndEveryDeviceHearsOfIt(): void
     {
-        self::assertSame('bell', $this->must(SessionView::class, 'GET', '/api/session')->alarm);
-        self::assertSame('knock', $this->must(WorkshopView::class, 'PUT', '/api/workshop/alarm', ['alarm' => 'knock'])->alarm);
-        self::assertSame('knock', $this->must(SessionView::class, 'GET', '/api/session')->alarm);
+        self::assertSame(Alarm::Bell, $this->must(SessionView::class, 'GET', '/api/session')->alarm);
+        self::assertSame(Alarm::Knock, $this->must(WorkshopView::class, 'PUT', '/api/workshop/alarm', ['alarm' => 'knock'])->alarm);
+        self::assertSame(Alarm::Knock, $this->must(SessionView::class, 'GET', '/api/session')->alarm);
         $this->refused(422, 'PUT', '/api/workshop/alarm', ['alarm' => 'foghorn']);
     }
 
@@ -174,14 +179,14 @@ final class WorkshopTest extends ApiTestCase
             $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/gate", ['version' => $call->step->version + 3, 'answer' => 'passed']);
         }
         $learned = $this->must(WorkshopView::class, 'GET', '/api/workshop')->learned;
-        $drying = self::firstOf($learned, static fn ($l): bool => 'drying' === $l->kind);
+        $drying = self::firstOf($learned, static fn ($l): bool => EvidenceKind::Drying === $l->kind);
         self::assertSame('damp-cloth/cloth', $drying->what);
         self::assertEqualsWithDelta((sqrt(13 * 24) / 12) ** (2 / 8), $drying->factor, 0.02);
-        $minutes = self::firstOf($learned, static fn ($l): bool => 'minutes' === $l->kind && 'damp-cloth/cloth' === $l->what);
+        $minutes = self::firstOf($learned, static fn ($l): bool => EvidenceKind::Minutes === $l->kind && 'damp-cloth/cloth' === $l->what);
         self::assertSame([2.0, 2.0], $minutes->seen);
         self::assertEqualsWithDelta(2 ** (2 / 8), $minutes->factor, 0.01);
         $factors = self::getContainer()->get(Learning::class)->factors();
-        self::assertGreaterThan(1.1, $factors->drying('damp-cloth', 'cloth'));
+        self::assertGreaterThan(1.1, $factors->drying(FamilyId::DampCloth, Applicator::Cloth));
 
         // The next wet cloth is given its time from the start.
         $this->plannedPair();
@@ -191,7 +196,7 @@ final class WorkshopTest extends ApiTestCase
         self::assertGreaterThan(13 * 60, strtotime((string) $rack->coats[0]->nextAt) - strtotime($rack->coats[0]->laidAt));
 
         $after = $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'drying', 'what' => 'damp-cloth/cloth'])->learned;
-        self::assertSame([], array_filter($after, static fn ($l): bool => 'drying' === $l->kind && 'damp-cloth/cloth' === $l->what));
+        self::assertSame([], array_filter($after, static fn ($l): bool => EvidenceKind::Drying === $l->kind && 'damp-cloth/cloth' === $l->what));
         self::assertGreaterThan(2, $this->rows('evidence'), 'what was seen is kept');
     }
 

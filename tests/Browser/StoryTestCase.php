@@ -9,7 +9,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use KindHeel\App\Demo\DemoClock;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\Tests\Support\Browser;
 use PHPUnit\Framework\TestCase;
 
@@ -18,7 +18,7 @@ abstract class StoryTestCase extends TestCase
 {
     protected Browser $browser;
     protected RemoteWebDriver $driver;
-    protected DemoClock $clock;
+    protected WorkshopClock $clock;
     private string $address;
 
     protected function setUp(): void
@@ -26,7 +26,7 @@ abstract class StoryTestCase extends TestCase
         $address = getenv('KINDHEEL_ADDRESS');
         self::assertNotFalse($address, 'KINDHEEL_ADDRESS says where the application is; ./check sets it.');
         $this->address = $address;
-        $this->clock = new DemoClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'), true);
+        $this->clock = new WorkshopClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'), true);
         $this->browser = Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
         $this->driver = $this->browser->driver;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Support;
 
+use Doctrine\ORM\Mapping\Embeddable;
 use Doctrine\ORM\Mapping\Entity;
 use PHPStan\Reflection\ExtendedPropertyReflection;
 use PHPStan\Rules\Properties\ReadWritePropertiesExtension;
@@ -29,7 +30,7 @@ final class DoctrineProperties implements ReadWritePropertiesExtension
     private static function isMapped(ExtendedPropertyReflection $property, string $propertyName): bool
     {
         $class = $property->getDeclaringClass()->getNativeReflection();
-        if ([] === $class->getAttributes(Entity::class)) {
+        if ([] === [...$class->getAttributes(Entity::class), ...$class->getAttributes(Embeddable::class)]) {
             return false;
         }
         foreach ($class->getProperty($propertyName)->getAttributes() as $attribute) {

@@ -16,7 +16,7 @@ final class BareWelt extends Profile
         parent::__construct(
             label: 'bare welt',
             sign: 'undyed strip with its stitching; any colour stays for good',
-            properties: [Property::IsLeather, Property::MustStayBare],
+            properties: [Property::IsLeather, Property::IsStructure, Property::MustStayBare],
             shows: [
                 'T-1' => [0.976, 0.021, 0.003],
                 'T-2' => [0.003, 0.012, 0.985],

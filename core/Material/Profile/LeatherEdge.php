@@ -17,7 +17,7 @@ final class LeatherEdge extends Profile
         parent::__construct(
             label: 'leather edge',
             sign: 'cut edge of the sole, stained and dressed',
-            properties: [Property::IsLeather, Property::IsEdge, Property::TakesMirror],
+            properties: [Property::IsLeather, Property::IsEdge, Property::IsStructure, Property::TakesMirror],
             shows: [
                 'T-1' => [0.889, 0.102, 0.009],
                 'T-2' => [0.02, 0.188, 0.792],

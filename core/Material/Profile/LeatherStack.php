@@ -17,7 +17,7 @@ final class LeatherStack extends Profile
         parent::__construct(
             label: 'stacked leather',
             sign: 'layers show on the edge; end grain drinks and darkens',
-            properties: [Property::IsLeather, Property::IsEdge, Property::TakesMirror],
+            properties: [Property::IsLeather, Property::IsEdge, Property::IsStructure, Property::TakesMirror],
             shows: [
                 'T-1' => [0.971, 0.026, 0.003],
                 'T-2' => [0.02, 0.188, 0.792],

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Material\Profile;
 
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
+use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 
 /** A heel printed to look like layers. */
@@ -16,7 +17,7 @@ final class PlasticStack extends Profile
         parent::__construct(
             label: 'printed plastic stack',
             sign: 'a printed skin that only looks like layers; never sanded',
-            properties: [],
+            properties: [Property::IsStructure],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],
                 'T-2' => [0.003, 0.003, 0.994],

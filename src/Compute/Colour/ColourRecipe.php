@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute\Colour;
 
+use KindHeel\App\Clock\Deadline;
 use KindHeel\App\Compute\Computation;
-use KindHeel\App\Compute\Deadline;
 use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;

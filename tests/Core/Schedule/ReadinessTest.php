@@ -15,7 +15,6 @@ use KindHeel\Core\Schedule\RetryDelay;
 use KindHeel\Core\Schedule\Standing;
 use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Schedule\Task;
-use KindHeel\Core\Schedule\Urgency;
 use PHPUnit\Framework\TestCase;
 
 final class ReadinessTest extends TestCase
@@ -85,7 +84,6 @@ final class ReadinessTest extends TestCase
     public function testATestThatSetsNothingFreeDoesNotCall(): void
     {
         self::assertSame([], NextUp::order([new Job(1, $this->now, [$this->laid('wipe', 'next', '-1 minute')])], $this->now));
-        self::assertSame(Urgency::Test->word(), 'test');
     }
 
     public function testTwentyFiveMinutesAreFilledWithWhatFitsAndTheWaitOfOnePieceServesAnother(): void

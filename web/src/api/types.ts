@@ -1,5 +1,9 @@
 // Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.
 
+export type Action =
+  | 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'straighten-hardware' | 'iron-crease' |
+  'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'put-together' | 'shape' | 'hand-over';
+
 export interface AgainView {
   readonly id: number;
   readonly version: number;
@@ -7,47 +11,62 @@ export interface AgainView {
 }
 
 export interface AgreedInput {
-  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
-  gloss: 'matt' | 'satin' | 'glow' | 'mirror';
-  patina: 'keep' | 'soften' | 'remove';
+  aim: Aim;
+  gloss: Gloss;
+  patina: Patina;
 }
 
 export interface AgreedView {
-  readonly aim: string;
-  readonly gloss: string;
-  readonly patina: string;
+  readonly aim: Aim;
+  readonly gloss: Gloss;
+  readonly patina: Patina;
 }
 
 export interface AgreementInput {
   version: number;
-  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
-  gloss: 'matt' | 'satin' | 'glow' | 'mirror';
-  patina?: 'keep' | 'soften' | 'remove';
+  aim: Aim;
+  gloss: Gloss;
+  patina?: Patina;
   unwanted?: string;
   valueCents?: number | null;
   replaceCents?: number | null;
 }
 
+export type Aim = 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
+
 export interface AirInput {
   tempC: number;
   humidity: number;
   speedMs?: number;
-  place?: 'bench' | 'rack' | 'booth' | 'box' | null;
+  place?: DryingPlace | null;
 }
 
+export type AirSource = 'instrument' | 'typed';
+
 export interface AirView {
-  readonly place: string;
+  readonly place: DryingPlace;
   readonly label: string;
   readonly tempC: number;
   readonly humidity: number;
   readonly speedMs: number;
-  readonly source: string;
+  readonly source: AirSource;
   readonly at: string;
   readonly said: readonly string[];
 }
 
+export type Alarm = 'bell' | 'knock' | 'chime' | 'silent';
+
 export interface AlarmInput {
-  alarm: 'bell' | 'knock' | 'chime' | 'silent';
+  alarm: Alarm;
+}
+
+export type Applicator = 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
+
+export interface ApplicatorWordView {
+  readonly id: Applicator;
+  readonly label: string;
+  readonly laysPaint: boolean;
+  readonly laysDye: boolean;
 }
 
 export interface BenchView {
@@ -75,20 +94,24 @@ export interface BlockView {
 export interface CallView {
   readonly step: StepView;
   readonly pieceName: string;
-  readonly urgency: string;
+  readonly urgency: Urgency;
   readonly closesAt: string | null;
   readonly minutes: number;
   readonly again: AgainView | null;
 }
 
+export type Certainty = 'known' | 'likely' | 'guess';
+
+export type Change = 'move' | 'add' | 'drop' | 'swap' | 'coats' | 'hurry' | 'mend' | 'override';
+
 export interface ChangeInput {
   version: number;
-  change: 'move' | 'add' | 'drop' | 'swap' | 'coats' | 'hurry' | 'mend' | 'override';
+  change: Change;
   step?: string | null;
   before?: string | null;
-  action?: 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'straighten-hardware' | 'iron-crease' | 'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'put-together' | 'shape' | 'hand-over' | null;
-  family?: 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' | 'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' | 'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' | 'peroxide' | 'lining-spray' | null;
-  applicator?: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none' | null;
+  action?: Action | null;
+  family?: FamilyId | null;
+  applicator?: Applicator | null;
   places?: readonly PlaceInput[];
   coats?: number | null;
   after?: string | null;
@@ -107,8 +130,8 @@ export interface CoatView {
   readonly step: number;
   readonly version: number;
   readonly title: string;
-  readonly half: string;
-  readonly parts: readonly string[];
+  readonly half: Halves;
+  readonly parts: readonly PartName[];
   readonly laidAt: string;
   readonly touchAt: string | null;
   readonly recoatFromAt: string | null;
@@ -129,13 +152,15 @@ export interface CoatsView {
   readonly sentence: string;
 }
 
+export type ColourFamily = 'neutral' | 'light' | 'brown' | 'red' | 'dark';
+
 export interface ColoursView {
   readonly products: readonly ProductView[];
   readonly swatches: readonly SwatchView[];
 }
 
 export interface CompareView {
-  readonly school: string;
+  readonly school: School;
   readonly label: string;
   readonly usual: string;
   readonly sides: readonly SideView[];
@@ -220,6 +245,10 @@ export interface DropsInput {
   drops: number;
 }
 
+export type DryingPlace = 'bench' | 'rack' | 'booth' | 'box';
+
+export type Dryness = 'supple' | 'thirsty' | 'stiff' | 'brittle';
+
 export interface DyeLadderView {
   readonly code: string;
   readonly name: string;
@@ -244,7 +273,7 @@ export interface DyeSwatchInput {
   dye: number;
   thinner: number;
   coats: number;
-  applicator: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
+  applicator: Applicator;
   leather: readonly number[];
   dyed: readonly number[];
 }
@@ -252,7 +281,7 @@ export interface DyeSwatchInput {
 export interface DyesView {
   readonly ground: SeenView | null;
   readonly target: SeenView | null;
-  readonly applicator: string;
+  readonly applicator: Applicator;
   readonly factor: number;
   readonly swatches: number;
   readonly never: string | null;
@@ -263,16 +292,28 @@ export interface DyesView {
 export interface EntryView {
   readonly id: number;
   readonly at: string;
-  readonly event: string;
+  readonly event: Event;
   readonly person: string;
   readonly piece: number;
   readonly text: string;
-  readonly half: string | null;
+  readonly half: Halves | null;
   readonly tempC: number | null;
   readonly humidity: number | null;
   readonly plannedMinutes: number | null;
   readonly realMinutes: number | null;
 }
+
+export type Event =
+  | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'overridden' | 'put-down' | 'again' | 'interrupted' | 'taken-over' |
+  'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid';
+
+export type EvidenceKind = 'drying' | 'minutes';
+
+export type FamilyId =
+  | 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' |
+  'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' |
+  'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' |
+  'peroxide' | 'lining-spray';
 
 export interface FaultView {
   readonly step: string;
@@ -297,11 +338,13 @@ export interface FileInput {
   text: string;
 }
 
+export type FindingGroup = 'dirt' | 'salts' | 'residue' | 'colour' | 'surface' | 'build';
+
 export interface FindingInput {
   version: number;
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
-  half: 'left' | 'right' | 'whole';
-  kind: 'dust' | 'welt-grit' | 'mud' | 'ground-in-dirt' | 'insects' | 'body-grease' | 'ink' | 'tar' | 'glue' | 'paint-spots' | 'mould' | 'odour' | 'road-salt' | 'sweat-salt' | 'old-polish' | 'wax-build-up' | 'silicone' | 'wrong-touch-up' | 'faded' | 'patchy' | 'bleached-spot' | 'colour-transfer' | 'yellowed-leather' | 'yellowed-rubber' | 'dark-handling' | 'scuff' | 'scratch' | 'gouge' | 'crack' | 'peeling' | 'crease' | 'water-ring' | 'lifted-scales' | 'flat-nap' | 'heat-mark' | 'brittle' | 'red-rot' | 'open-seam' | 'rotten-thread' | 'sole-parting' | 'edge-worn' | 'lining-torn' | 'stack-dry' | 'stack-split' | 'buckle-bent' | 'zip-stiff' | 'eyelet-missing' | 'shape-lost' | 'impact';
+  part: PartName;
+  half: Half;
+  kind: FindingKind;
   severity: number;
   lengthMm?: number | null;
   widthMm?: number | null;
@@ -309,13 +352,20 @@ export interface FindingInput {
   share?: number | null;
 }
 
+export type FindingKind =
+  | 'dust' | 'welt-grit' | 'mud' | 'ground-in-dirt' | 'insects' | 'body-grease' | 'ink' | 'tar' | 'glue' | 'paint-spots' | 'mould' | 'odour' | 'road-salt' |
+  'sweat-salt' | 'old-polish' | 'wax-build-up' | 'silicone' | 'wrong-touch-up' | 'faded' | 'patchy' | 'bleached-spot' | 'colour-transfer' | 'yellowed-leather'
+  | 'yellowed-rubber' | 'dark-handling' | 'scuff' | 'scratch' | 'gouge' | 'crack' | 'peeling' | 'crease' | 'water-ring' | 'lifted-scales' | 'flat-nap' |
+  'heat-mark' | 'brittle' | 'red-rot' | 'open-seam' | 'rotten-thread' | 'sole-parting' | 'edge-worn' | 'lining-torn' | 'stack-dry' | 'stack-split' |
+  'buckle-bent' | 'zip-stiff' | 'eyelet-missing' | 'shape-lost' | 'impact';
+
 export interface FindingView {
   readonly id: number;
-  readonly half: string;
-  readonly part: string;
-  readonly kind: string;
+  readonly half: Half;
+  readonly part: PartName;
+  readonly kind: FindingKind;
   readonly label: string;
-  readonly group: string;
+  readonly group: FindingGroup;
   readonly severity: number;
   readonly lengthMm: number | null;
   readonly widthMm: number | null;
@@ -324,13 +374,13 @@ export interface FindingView {
 }
 
 export interface FindingWordView {
-  readonly id: string;
+  readonly id: FindingKind;
   readonly label: string;
-  readonly group: string;
+  readonly group: FindingGroup;
   readonly hasSize: boolean;
   readonly hasDepth: boolean;
-  readonly usualOn: readonly string[];
-  readonly parts: readonly string[];
+  readonly usualOn: readonly Material[];
+  readonly parts: readonly PartName[];
 }
 
 export interface FitView {
@@ -341,6 +391,10 @@ export interface FitView {
   readonly good: boolean;
   readonly masstone: SeenView;
 }
+
+export type Flag =
+  | 'perforated' | 'contrast-stitching' | 'vents' | 'grip-surface' | 'metal-shank' | 'leather-lined' | 'fur-trim' | 'glued-sole' | 'printed-marks' |
+  'irreplaceable';
 
 export interface FollowInput {
   version: number;
@@ -364,9 +418,17 @@ export interface GateInput {
   at?: string | null;
 }
 
+export type Gloss = 'matt' | 'satin' | 'glow' | 'mirror';
+
+export type Half = 'left' | 'right' | 'whole';
+
+export type Halves = 'left' | 'right' | 'whole' | 'both';
+
+export type Hazard = 'acid' | 'dust' | 'solvent' | 'flammable' | 'skin' | 'spray' | 'oily-rags' | 'oxidiser';
+
 export interface HoursInput {
   week: readonly DayHoursInput[];
-  skills?: readonly ('take-apart' | 'record' | 'dry-clean' | 'trial' | 'clean' | 'repair' | 'strip' | 'fill' | 'degrease' | 'mask' | 'base' | 'colour' | 'seal' | 'unmask' | 'condition' | 'polish' | 'edges' | 'protect' | 'put-together' | 'shape' | 'hand-over')[];
+  skills?: readonly Phase[];
 }
 
 export interface KeepInput {
@@ -375,11 +437,18 @@ export interface KeepInput {
   where?: string;
 }
 
+export type Kind =
+  | 'low-shoe/oxford' | 'low-shoe/derby' | 'low-shoe/loafer' | 'low-shoe/monk' | 'low-shoe/court' | 'low-shoe/brogue' | 'low-shoe/dance-shoe' | 'boot/ankle' |
+  'boot/lace' | 'boot/chelsea' | 'boot/western' | 'boot/work' | 'boot/field' | 'tall-boot/riding' | 'tall-boot/dress' | 'trainer/court' | 'trainer/running' |
+  'trainer/skate' | 'trainer/high-top' | 'bag/satchel' | 'bag/tote' | 'bag/shoulder' | 'bag/clutch' | 'bag/doctors' | 'bag/case' | 'bag/wallet' |
+  'garment/jacket' | 'garment/coat' | 'garment/trousers' | 'garment/skirt' | 'garment/apron' | 'garment/gloves' | 'garment/one-piece-suit' |
+  'small-goods/belt' | 'small-goods/strap' | 'small-goods/holster' | 'small-goods/harness' | 'small-goods/instrument-strap' | 'small-goods/book-cover';
+
 export interface KindView {
-  readonly id: string;
+  readonly id: Kind;
   readonly label: string;
-  readonly family: string;
-  readonly halves: readonly string[];
+  readonly family: PieceFamily;
+  readonly halves: readonly Half[];
   readonly parts: readonly PartWordView[];
   readonly outer: string;
   readonly goesBySize: boolean;
@@ -413,13 +482,13 @@ export interface LateView {
 export interface LayInput {
   version: number;
   coats: number;
-  spot?: 'sound' | 'damage';
-  half?: 'left' | 'right' | 'whole' | null;
-  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
+  spot?: ReadSpot;
+  half?: Half | null;
+  part?: PartName | null;
 }
 
 export interface LearnedView {
-  readonly kind: string;
+  readonly kind: EvidenceKind;
   readonly what: string;
   readonly label: string;
   readonly factor: number;
@@ -431,7 +500,7 @@ export interface LedgerPieceView {
   readonly id: number;
   readonly name: string;
   readonly customer: string;
-  readonly kind: string;
+  readonly kind: Kind;
   readonly finishedAt: string | null;
   readonly hex: string;
 }
@@ -447,9 +516,9 @@ export interface LedgerView {
 export interface LookInput {
   what: string;
   piece?: number | null;
-  half?: 'left' | 'right' | 'whole' | null;
-  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
-  spot?: 'sound' | 'damage';
+  half?: Half | null;
+  part?: PartName | null;
+  spot?: ReadSpot;
   pot?: number | null;
   swatch?: number | null;
   card?: string | null;
@@ -458,6 +527,18 @@ export interface LookInput {
   thinner?: number | null;
   coats?: number | null;
   applicator?: string | null;
+}
+
+export type Material =
+  | 'aniline' | 'semi-aniline' | 'pigmented' | 'waxy' | 'burnished' | 'veg-tan' | 'patent' | 'embossed' | 'suede' | 'nubuck' | 'rough-out' | 'reptile-matt' |
+  'reptile-glazed' | 'sheep-nappa' | 'racing-hide' | 'coated-canvas' | 'synthetic' | 'textile' | 'rubber' | 'foam' | 'leather-stack' | 'leather-edge' |
+  'bare-welt' | 'plastic-stack' | 'metal';
+
+export interface MaterialWordView {
+  readonly id: Material;
+  readonly label: string;
+  readonly meaning: string;
+  readonly upper: boolean;
 }
 
 export interface MeasureDropsInput {
@@ -471,24 +552,26 @@ export interface MeasurementView {
 }
 
 export interface MissingPictureView {
-  readonly half: string;
-  readonly side: string;
+  readonly half: Half;
+  readonly side: Side;
   readonly label: string;
 }
 
+export type Moment = 'before' | 'during' | 'after';
+
 export interface MoveInput {
-  place: 'bench' | 'rack' | 'booth' | 'box';
+  place: DryingPlace;
 }
 
 export interface OddsView {
-  readonly material: string;
+  readonly material: Material;
   readonly odds: number;
 }
 
 export interface OffInput {
   version: number;
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
-  half: 'left' | 'right' | 'whole';
+  part: PartName;
+  half: Half;
   off: boolean;
 }
 
@@ -506,6 +589,11 @@ export interface OtherDayView {
   readonly shifts: readonly ShiftView[];
   readonly why: string;
 }
+
+export type Outcome =
+  | 'absorbs-at-once' | 'absorbs-slowly' | 'beads' | 'colour-off-dry' | 'colour-off-damp' | 'clean' | 'marks' | 'marks-warm-away' | 'no-mark' | 'film-softens' |
+  'colour-lifts' | 'no-change' | 'darkens' | 'darkens-returns' | 'dulls' | 'coloured-through' | 'skin-on-core' | 'melts' | 'chars' | 'real-stack' |
+  'printed-skin' | 'pores' | 'print' | 'film' | 'glassy' | 'nap' | 'velvet' | 'scales' | 'weave' | 'cloth-core' | 'undyed';
 
 export interface OwnerPageView {
   readonly piece: number;
@@ -535,33 +623,40 @@ export interface PartAgreementInput {
 }
 
 export interface PartColourView {
-  readonly half: string;
-  readonly part: string;
+  readonly half: Half;
+  readonly part: PartName;
   readonly hex: string;
 }
 
+export type PartName =
+  | 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' |
+  'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' |
+  'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' |
+  'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' |
+  'laces' | 'stitching' | 'hooks';
+
 export interface PartView {
-  readonly half: string;
-  readonly part: string;
-  readonly material: string;
-  readonly certainty: string;
-  readonly dryness: string;
-  readonly shade: string;
+  readonly half: Half;
+  readonly part: PartName;
+  readonly material: Material;
+  readonly certainty: Certainty;
+  readonly dryness: Dryness;
+  readonly shade: Shade;
   readonly hex: string;
-  readonly flags: readonly string[];
+  readonly flags: readonly Flag[];
   readonly areaDm2: number | null;
   readonly agreed: AgreedView | null;
   readonly off: boolean;
   readonly overruled: boolean;
   readonly odds: readonly OddsView[];
-  readonly nextTrial: string | null;
+  readonly nextTrial: Trial | null;
   readonly contradictions: readonly string[];
 }
 
 export interface PartWordView {
-  readonly id: string;
+  readonly id: PartName;
   readonly label: string;
-  readonly materials: readonly string[];
+  readonly materials: readonly Material[];
   readonly outer: boolean;
   readonly detachable: boolean;
   readonly plural: boolean;
@@ -570,11 +665,11 @@ export interface PartWordView {
 export interface PartsInput {
   version: number;
   places: readonly PlaceInput[];
-  material?: 'aniline' | 'semi-aniline' | 'pigmented' | 'waxy' | 'burnished' | 'veg-tan' | 'patent' | 'embossed' | 'suede' | 'nubuck' | 'rough-out' | 'reptile-matt' | 'reptile-glazed' | 'sheep-nappa' | 'racing-hide' | 'coated-canvas' | 'synthetic' | 'textile' | 'rubber' | 'foam' | 'leather-stack' | 'leather-edge' | 'bare-welt' | 'plastic-stack' | 'metal' | null;
-  certainty?: 'known' | 'likely' | 'guess' | null;
-  dryness?: 'supple' | 'thirsty' | 'stiff' | 'brittle' | null;
-  shade?: 'black' | 'espresso' | 'chestnut' | 'cognac' | 'tan' | 'oxblood' | 'cherry-red' | 'navy' | 'bottle-green' | 'grey' | 'sand' | 'natural' | 'ivory' | null;
-  flags?: readonly ('perforated' | 'contrast-stitching' | 'vents' | 'grip-surface' | 'metal-shank' | 'leather-lined' | 'fur-trim' | 'glued-sole' | 'printed-marks' | 'irreplaceable')[] | null;
+  material?: Material | null;
+  certainty?: Certainty | null;
+  dryness?: Dryness | null;
+  shade?: Shade | null;
+  flags?: readonly Flag[] | null;
   areaDm2?: number | null;
 }
 
@@ -584,13 +679,19 @@ export interface PastPieceView {
   readonly tag: string;
 }
 
+export type Patina = 'keep' | 'soften' | 'remove';
+
 export interface PersonView {
   readonly id: number;
   readonly name: string;
-  readonly role: string;
+  readonly role: Role;
   readonly mayPlan: boolean;
   readonly mayOverride: boolean;
 }
+
+export type Phase =
+  | 'take-apart' | 'record' | 'dry-clean' | 'trial' | 'clean' | 'repair' | 'strip' | 'fill' | 'degrease' | 'mask' | 'base' | 'colour' | 'seal' | 'unmask' |
+  'condition' | 'polish' | 'edges' | 'protect' | 'put-together' | 'shape' | 'hand-over';
 
 export interface PictureColourInput {
   at: readonly number[];
@@ -606,18 +707,18 @@ export interface PictureColourView {
 }
 
 export interface PictureInput {
-  moment: 'before' | 'during' | 'after';
-  half?: 'left' | 'right' | 'whole' | null;
-  part?: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks' | null;
-  side?: 'outer-side' | 'inner-side' | 'toe' | 'heel' | 'sole' | 'inside' | 'front' | 'back' | 'base' | 'corners' | 'lining' | 'edges' | null;
+  moment: Moment;
+  half?: Half | null;
+  part?: PartName | null;
+  side?: Side | null;
 }
 
 export interface PictureView {
   readonly id: number;
-  readonly moment: string;
-  readonly half: string | null;
-  readonly part: string | null;
-  readonly side: string | null;
+  readonly moment: Moment;
+  readonly half: Half | null;
+  readonly part: PartName | null;
+  readonly side: Side | null;
   readonly width: number;
   readonly height: number;
   readonly thumb: string;
@@ -634,32 +735,36 @@ export interface PicturesView {
 export interface PieceColourView {
   readonly piece: number;
   readonly name: string;
-  readonly kind: string;
+  readonly kind: Kind;
   readonly customer: string;
-  readonly gloss: string;
+  readonly gloss: Gloss;
   readonly readings: readonly ReadingView[];
   readonly pairs: readonly PairView[];
   readonly pots: readonly PotRowView[];
   readonly areas: Readonly<Record<string, number>>;
 }
 
+export type PieceFamily = 'low-shoe' | 'boot' | 'tall-boot' | 'trainer' | 'bag' | 'garment' | 'small-goods';
+
 export interface PieceInput {
   name: string;
-  kind: 'low-shoe/oxford' | 'low-shoe/derby' | 'low-shoe/loafer' | 'low-shoe/monk' | 'low-shoe/court' | 'low-shoe/brogue' | 'low-shoe/dance-shoe' | 'boot/ankle' | 'boot/lace' | 'boot/chelsea' | 'boot/western' | 'boot/work' | 'boot/field' | 'tall-boot/riding' | 'tall-boot/dress' | 'trainer/court' | 'trainer/running' | 'trainer/skate' | 'trainer/high-top' | 'bag/satchel' | 'bag/tote' | 'bag/shoulder' | 'bag/clutch' | 'bag/doctors' | 'bag/case' | 'bag/wallet' | 'garment/jacket' | 'garment/coat' | 'garment/trousers' | 'garment/skirt' | 'garment/apron' | 'garment/gloves' | 'garment/one-piece-suit' | 'small-goods/belt' | 'small-goods/strap' | 'small-goods/holster' | 'small-goods/harness' | 'small-goods/instrument-strap' | 'small-goods/book-cover';
-  aim: 'keep' | 'freshen' | 'restore' | 'recolour' | 'ready-fast' | 'work-proof';
+  kind: Kind;
+  aim: Aim;
   sizeEu?: number | null;
   lengthMm?: number | null;
-  gloss?: 'matt' | 'satin' | 'glow' | 'mirror';
-  shade?: 'black' | 'espresso' | 'chestnut' | 'cognac' | 'tan' | 'oxblood' | 'cherry-red' | 'navy' | 'bottle-green' | 'grey' | 'sand' | 'natural' | 'ivory';
+  gloss?: Gloss;
+  shade?: Shade;
 }
+
+export type PieceProgress = 'to-look-over' | 'to-plan' | 'referred' | 'planned' | 'in-work' | 'finished';
 
 export interface PieceRowView {
   readonly id: number;
   readonly tag: string;
   readonly name: string;
-  readonly kind: string;
-  readonly aim: string;
-  readonly state: string;
+  readonly kind: Kind;
+  readonly aim: Aim;
+  readonly state: PieceProgress;
   readonly stepsDone: number;
   readonly stepsAll: number;
   readonly colours: readonly PartColourView[];
@@ -669,16 +774,16 @@ export interface PieceView {
   readonly id: number;
   readonly version: number;
   readonly name: string;
-  readonly kind: string;
+  readonly kind: Kind;
   readonly sizeEu: number | null;
   readonly lengthMm: number | null;
-  readonly aim: string;
-  readonly gloss: string;
-  readonly patina: string;
+  readonly aim: Aim;
+  readonly gloss: Gloss;
+  readonly patina: Patina;
   readonly unwanted: string;
   readonly valueCents: number | null;
   readonly replaceCents: number | null;
-  readonly state: string;
+  readonly state: PieceProgress;
   readonly ticket: number;
   readonly tag: string;
   readonly customer: string;
@@ -692,8 +797,8 @@ export interface PieceView {
 }
 
 export interface PlaceInput {
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
-  half: 'left' | 'right' | 'whole';
+  part: PartName;
+  half: Half;
 }
 
 export interface PlanInput {
@@ -707,11 +812,11 @@ export interface PlanView {
   readonly piece: number;
   readonly version: number;
   readonly name: string;
-  readonly kind: string;
-  readonly aim: string;
+  readonly kind: Kind;
+  readonly aim: Aim;
   readonly customer: string;
   readonly promisedAt: string;
-  readonly state: string;
+  readonly state: PieceProgress;
   readonly made: boolean;
   readonly stale: boolean;
   readonly steps: readonly StepView[];
@@ -723,19 +828,21 @@ export interface PlanView {
   readonly faults: readonly FaultView[];
   readonly kit: readonly string[];
   readonly schools: readonly SchoolView[];
-  readonly exclude: readonly string[];
+  readonly exclude: readonly (FamilyId | Hazard)[];
   readonly readyBy: string | null;
   readonly byHand: boolean;
   readonly handsOnMinutes: number;
   readonly elapsedMinutes: number;
 }
 
+export type PotEventKind = 'opened' | 'chosen' | 'dropped' | 'dabbed' | 'laid' | 'kept';
+
 export interface PotInput {
   name: string;
   target: number;
   ground?: number | null;
-  finish?: 'matt' | 'satin' | 'glow' | 'mirror';
-  applicator?: 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
+  finish?: Gloss;
+  applicator?: Applicator;
   coats?: number;
   areaDm2?: number;
 }
@@ -744,7 +851,7 @@ export interface PotLineView {
   readonly at: string;
   readonly person: string;
   readonly text: string;
-  readonly kind: string;
+  readonly kind: PotEventKind;
 }
 
 export interface PotNeedView {
@@ -764,7 +871,7 @@ export interface PotRowView {
   readonly piece: number;
   readonly pieceName: string;
   readonly customer: string;
-  readonly state: string;
+  readonly state: PotState;
   readonly target: string;
   readonly mixed: string | null;
   readonly recipe: string;
@@ -775,15 +882,17 @@ export interface PotRowView {
   readonly near: number | null;
 }
 
+export type PotState = 'mixing' | 'kept' | 'empty';
+
 export interface PotView {
   readonly id: number;
   readonly version: number;
   readonly name: string;
-  readonly state: string;
+  readonly state: PotState;
   readonly piece: number;
   readonly pieceName: string;
-  readonly half: string;
-  readonly part: string;
+  readonly half: Half;
+  readonly part: PartName;
   readonly partLabel: string;
   readonly target: SeenView;
   readonly aim: SeenView;
@@ -813,11 +922,13 @@ export interface PotsView {
   readonly pots: readonly PotRowView[];
 }
 
+export type ProductKind = 'paint' | 'dye' | 'binder';
+
 export interface ProductView {
   readonly id: number;
   readonly code: string;
   readonly name: string;
-  readonly kind: string;
+  readonly kind: ProductKind;
   readonly lab: LabView;
   readonly hex: string;
   readonly tint: string;
@@ -862,10 +973,10 @@ export interface PushedView {
 }
 
 export interface QuestionView {
-  readonly half: string;
-  readonly part: string;
+  readonly half: Half;
+  readonly part: PartName;
   readonly plans: number;
-  readonly trial: string | null;
+  readonly trial: Trial | null;
   readonly text: string;
 }
 
@@ -877,8 +988,8 @@ export interface RackPieceView {
   readonly piece: number;
   readonly name: string;
   readonly customer: string;
-  readonly kind: string;
-  readonly place: string;
+  readonly kind: Kind;
+  readonly place: DryingPlace;
   readonly promisedAt: string;
   readonly stepsDone: number;
   readonly stepsAll: number;
@@ -888,7 +999,7 @@ export interface RackPieceView {
   readonly opensAt: string | null;
   readonly closesAt: string | null;
   readonly next: string | null;
-  readonly standing: string;
+  readonly standing: Standing | null;
 }
 
 export interface RangeTakenView {
@@ -896,28 +1007,32 @@ export interface RangeTakenView {
   readonly known: number;
 }
 
+export type ReadSpot = 'sound' | 'damage';
+
 export interface ReadingInput {
-  half: 'left' | 'right' | 'whole';
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
-  spot: 'sound' | 'damage';
-  source: 'reader' | 'picture' | 'typed' | 'file' | 'swatch';
+  half: Half;
+  part: PartName;
+  spot: ReadSpot;
+  source: ReadingSource;
   measured?: readonly (readonly number[])[];
   labs?: readonly (readonly number[])[];
-  gloss?: 'matt' | 'satin' | 'glow' | 'mirror';
+  gloss?: Gloss;
   whereabouts?: string;
   doubt?: number | null;
 }
 
+export type ReadingSource = 'reader' | 'picture' | 'typed' | 'file' | 'swatch';
+
 export interface ReadingView {
   readonly id: number;
-  readonly half: string;
-  readonly part: string;
+  readonly half: Half;
+  readonly part: PartName;
   readonly partLabel: string;
-  readonly spot: string;
+  readonly spot: ReadSpot;
   readonly spotLabel: string;
   readonly whereabouts: string;
-  readonly gloss: string;
-  readonly source: string;
+  readonly gloss: Gloss;
+  readonly source: ReadingSource;
   readonly sourceLabel: string;
   readonly seen: SeenView;
   readonly doubt: number;
@@ -952,7 +1067,7 @@ export interface RecipesView {
 export interface RefusedView {
   readonly rule: string;
   readonly text: string;
-  readonly parts: readonly string[];
+  readonly parts: readonly PartName[];
 }
 
 export interface RemarkView {
@@ -961,9 +1076,11 @@ export interface RemarkView {
 }
 
 export interface ResetInput {
-  kind: 'drying' | 'minutes';
+  kind: EvidenceKind;
   what: string;
 }
+
+export type Role = 'owner' | 'restorer' | 'apprentice';
 
 export interface SampleView {
   readonly name: string;
@@ -984,12 +1101,15 @@ export interface SavedView {
   readonly minutes: number;
 }
 
+export type School =
+  | 'cleaning' | 'conditioner' | 'feeding' | 'wet-work' | 'dyeing' | 'laying' | 'drying' | 'bare-finish' | 'boot-finish' | 'buffing' | 'trainer-wash' | 'pace';
+
 export interface SchoolInput {
   side?: string | null;
 }
 
 export interface SchoolView {
-  readonly id: string;
+  readonly id: School;
   readonly label: string;
   readonly usual: string;
   readonly sides: readonly SideSaysView[];
@@ -1014,12 +1134,17 @@ export interface SessionView {
   readonly csrfToken: string;
   readonly timezone: string;
   readonly now: string;
-  readonly alarm: string;
+  readonly alarm: Alarm;
   readonly demo: boolean;
 }
 
+export type Severity = 0 | 1 | 2 | 3 | 4;
+
+export type Shade =
+  | 'black' | 'espresso' | 'chestnut' | 'cognac' | 'tan' | 'oxblood' | 'cherry-red' | 'navy' | 'bottle-green' | 'grey' | 'sand' | 'natural' | 'ivory';
+
 export interface ShadeView {
-  readonly id: string;
+  readonly id: Shade;
   readonly label: string;
   readonly hex: string;
 }
@@ -1033,6 +1158,8 @@ export interface ShiftView {
   readonly from: string;
   readonly until: string;
 }
+
+export type Side = 'outer-side' | 'inner-side' | 'toe' | 'heel' | 'sole' | 'inside' | 'front' | 'back' | 'base' | 'corners' | 'lining' | 'edges';
 
 export interface SideSaysView {
   readonly id: string;
@@ -1064,6 +1191,10 @@ export interface SignedView {
   readonly outdated: boolean;
 }
 
+export type Standing = 'blocked' | 'waiting' | 'stalled' | 'to-test' | 'open' | 'late';
+
+export type Station = 'bench' | 'booth' | 'sink' | 'lamp';
+
 export interface StationInput {
   station: string;
   places: number;
@@ -1081,36 +1212,38 @@ export interface StepInput {
   at?: string | null;
 }
 
+export type StepStatus = 'open' | 'running' | 'done';
+
 export interface StepView {
   readonly id: number;
   readonly version: number;
   readonly piece: number;
   readonly key: string;
-  readonly status: string;
-  readonly phase: string;
-  readonly half: string;
-  readonly parts: readonly string[];
+  readonly status: StepStatus;
+  readonly phase: Phase;
+  readonly half: Halves;
+  readonly parts: readonly PartName[];
   readonly title: string;
   readonly where: string;
   readonly why: string;
   readonly how: string;
   readonly amount: string | null;
   readonly supplies: readonly string[];
-  readonly action: string;
-  readonly family: string | null;
-  readonly applicator: string;
-  readonly station: string;
+  readonly action: Action;
+  readonly family: FamilyId | null;
+  readonly applicator: Applicator;
+  readonly station: Station;
   readonly coat: number;
   readonly coats: number;
   readonly overrides: readonly string[];
-  readonly tries: readonly string[];
+  readonly tries: readonly FamilyId[];
   readonly minutes: number;
   readonly waits: readonly StepWaitView[];
   readonly gate: string | null;
   readonly because: readonly RemarkView[];
   readonly cautions: readonly RemarkView[];
   readonly hex: string | null;
-  readonly brush: string;
+  readonly brush: ColourFamily;
   readonly startedAt: string | null;
   readonly startedBy: string | null;
   readonly endedAt: string | null;
@@ -1171,26 +1304,28 @@ export interface TicketsView {
   readonly now: string;
 }
 
+export type Trial = 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';
+
 export interface TrialInput {
   version: number;
-  part: 'toe' | 'vamp' | 'quarter' | 'counter' | 'tongue' | 'false-tongue' | 'facing' | 'topline' | 'collar' | 'shaft' | 'inner-leg' | 'spur-rest' | 'pull' | 'gusset' | 'zip' | 'toe-box' | 'side-panel' | 'eyestay' | 'heel-tab' | 'midsole' | 'foxing' | 'marks' | 'front' | 'back' | 'base' | 'flap' | 'handle' | 'strap' | 'piping' | 'trim' | 'edge-paint' | 'hardware' | 'body' | 'sleeves' | 'cuffs' | 'stretch-panels' | 'perforated-panels' | 'seat' | 'armour-covers' | 'palms' | 'zips' | 'badges' | 'face' | 'flesh-side' | 'edge' | 'holes' | 'buckle' | 'welt' | 'sole-edge' | 'heel-stack' | 'outsole' | 'lining' | 'insole' | 'laces' | 'stitching' | 'hooks';
-  half: 'left' | 'right' | 'whole';
-  trial: 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';
-  outcome: 'absorbs-at-once' | 'absorbs-slowly' | 'beads' | 'colour-off-dry' | 'colour-off-damp' | 'clean' | 'marks' | 'marks-warm-away' | 'no-mark' | 'film-softens' | 'colour-lifts' | 'no-change' | 'darkens' | 'darkens-returns' | 'dulls' | 'coloured-through' | 'skin-on-core' | 'melts' | 'chars' | 'real-stack' | 'printed-skin' | 'pores' | 'print' | 'film' | 'glassy' | 'nap' | 'velvet' | 'scales' | 'weave' | 'cloth-core' | 'undyed';
+  part: PartName;
+  half: Half;
+  trial: Trial;
+  outcome: Outcome;
   speaksFor?: readonly PlaceInput[];
-  product?: 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' | 'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' | 'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' | 'peroxide' | 'lining-spray' | null;
+  product?: FamilyId | null;
   before?: readonly number[] | null;
   after?: readonly number[] | null;
 }
 
 export interface TrialView {
   readonly id: number;
-  readonly half: string;
-  readonly part: string;
+  readonly half: Half;
+  readonly part: PartName;
   readonly speaksFor: readonly string[];
-  readonly trial: string;
-  readonly outcome: string;
-  readonly product: string | null;
+  readonly trial: Trial;
+  readonly outcome: Outcome;
+  readonly product: FamilyId | null;
   readonly before: string | null;
   readonly after: string | null;
   readonly at: string;
@@ -1198,12 +1333,14 @@ export interface TrialView {
 }
 
 export interface TrialWordView {
-  readonly id: string;
+  readonly id: Trial;
   readonly label: string;
   readonly how: string;
   readonly identifies: boolean;
-  readonly outcomes: readonly WordView[];
+  readonly outcomes: readonly WordView<Outcome>[];
 }
+
+export type Urgency = 'running' | 'closing' | 'test' | 'open' | 'missed';
 
 export interface VersionInput {
   version: number;
@@ -1219,38 +1356,39 @@ export interface WhatIfView {
   readonly minutes: number;
 }
 
-export interface WordView {
-  readonly id: string;
+export interface WordView<Id> {
+  readonly id: Id;
   readonly label: string;
   readonly meaning: string;
 }
 
 export interface WordsView {
-  readonly families: readonly WordView[];
+  readonly families: readonly WordView<PieceFamily>[];
   readonly kinds: readonly KindView[];
-  readonly materials: readonly WordView[];
-  readonly certainties: readonly WordView[];
-  readonly dryness: readonly WordView[];
+  readonly materials: readonly MaterialWordView[];
+  readonly certainties: readonly WordView<Certainty>[];
+  readonly dryness: readonly WordView<Dryness>[];
   readonly findings: readonly FindingWordView[];
-  readonly severities: readonly WordView[];
-  readonly aims: readonly WordView[];
-  readonly glosses: readonly WordView[];
+  readonly severities: readonly WordView<Severity>[];
+  readonly aims: readonly WordView<Aim>[];
+  readonly glosses: readonly WordView<Gloss>[];
   readonly shades: readonly ShadeView[];
-  readonly flags: readonly WordView[];
-  readonly patinas: readonly WordView[];
+  readonly flags: readonly WordView<Flag>[];
+  readonly patinas: readonly WordView<Patina>[];
   readonly trials: readonly TrialWordView[];
-  readonly products: readonly WordView[];
-  readonly applicators: readonly WordView[];
-  readonly acts: readonly WordView[];
-  readonly hazards: readonly WordView[];
+  readonly products: readonly WordView<FamilyId>[];
+  readonly applicators: readonly ApplicatorWordView[];
+  readonly acts: readonly WordView<Action>[];
+  readonly places: readonly WordView<DryingPlace>[];
+  readonly hazards: readonly WordView<Hazard>[];
 }
 
 export interface WorkerView {
   readonly id: number;
   readonly name: string;
-  readonly role: string;
+  readonly role: Role;
   readonly week: readonly DayHoursView[];
-  readonly skills: readonly string[];
+  readonly skills: readonly Phase[];
   readonly pace: number;
   readonly paceEvidence: number;
 }
@@ -1259,8 +1397,8 @@ export interface WorkshopView {
   readonly people: readonly WorkerView[];
   readonly days: readonly OtherDayView[];
   readonly stations: readonly StationView[];
-  readonly alarm: string;
+  readonly alarm: Alarm;
   readonly learned: readonly LearnedView[];
   readonly feeds: readonly FeedRowView[];
-  readonly phases: readonly string[];
+  readonly phases: readonly Phase[];
 }

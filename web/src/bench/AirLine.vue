@@ -2,9 +2,10 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
-import type { AirView, WhatIfView } from '../api/types'
+import type { AirView, DryingPlace, WhatIfView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWhen } from '../kit/useWhen'
+import { useWords } from '../kit/useWords'
 
 /** The air at each place; a reading can be typed and holds for an hour against the instrument; what opening the window or a fan would save. */
 const props = defineProps<{ air: readonly AirView[] }>()
@@ -12,8 +13,9 @@ const emit = defineEmits<{ typed: [] }>()
 const bench = computed(() => props.air.find((a) => a.place === 'bench') ?? props.air[0])
 const said = computed(() => props.air.flatMap((a) => a.said))
 const { span } = useWhen()
-const PLACES = [{ id: 'room', label: 'whole room' }, { id: 'bench', label: 'bench' }, { id: 'rack', label: 'rack' }, { id: 'booth', label: 'booth' }, { id: 'box', label: 'drying box' }]
-const where = ref('room')
+const words = useWords()
+const places = computed(() => [{ id: 'room' as const, label: 'whole room' }, ...(words.value?.places ?? [])])
+const where = ref<DryingPlace | 'room'>('room')
 const form = reactive({ tempC: bench.value?.tempC ?? 20, humidity: bench.value?.humidity ?? 50, speedMs: bench.value?.speedMs ?? 0.1 })
 const problem = ref('')
 const CHANGES = { window: 'window open', fan: 'fan on', heater: '+3 °C', box: 'drying box' } as const
@@ -81,7 +83,7 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
         </template>
       </div>
       <form class="grid gap-3 border-t-2 border-ink pt-3" novalidate @submit.prevent="keep(close)">
-        <p>Read it yourself, in the <Choice v-model="where" label="Where" :options="PLACES" />? It holds for an hour, and every wait moves with it.</p>
+        <p>Read it yourself, in the <Choice v-model="where" label="Where" :options="places" />? It holds for an hour, and every wait moves with it.</p>
         <div class="grid grid-cols-3 gap-3">
           <label>°C<input v-model.number="form.tempC" class="write" name="tempC" type="number" step="0.1"></label>
           <label>humidity %<input v-model.number="form.humidity" class="write" name="humidity" type="number"></label>

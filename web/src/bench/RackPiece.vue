@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CoatView, RackPieceView } from '../api/types'
-import { colourMap } from '../counter/colours'
-import { halvesOf } from '../drawing/kinds'
+import type { CoatView, DryingPlace, Half, PartName, RackPieceView } from '../api/types'
+import { colourMap, halvesOf } from '../counter/colours'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import { useWhen } from '../kit/useWhen'
+import { useWords } from '../kit/useWords'
 
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words; small among many, with all its times when it is in the hand. */
 const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean, small: boolean }>()
-const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'], move: [place: string] }>()
+const emit = defineEmits<{ take: [], test: [step: { id: number, version: number }, answer: 'passed' | 'not-yet'], move: [place: DryingPlace] }>()
 const { when, brief } = useWhen()
 
-const PLACES = [{ id: 'rack', label: 'rack' }, { id: 'bench', label: 'bench' }, { id: 'booth', label: 'booth' }, { id: 'box', label: 'drying box' }]
+const words = useWords()
+const places = computed(() => words.value?.places ?? [])
 /** 1 when just laid, half at the touch, nothing once it is ready for the next. */
 const wetness = (coat: CoatView): number => {
   const laid = Date.parse(coat.laidAt)
@@ -23,8 +24,8 @@ const wetness = (coat: CoatView): number => {
   }
   return props.now < next ? 0.5 * (1 - (props.now - touch) / Math.max(1, next - touch)) : 0
 }
-const wet = (half: string): Record<string, number> => {
-  const found: Record<string, number> = {}
+const wet = (half: Half): Partial<Record<PartName, number>> => {
+  const found: Partial<Record<PartName, number>> = {}
   for (const coat of props.piece.coats) {
     if (coat.half === half || coat.half === 'both') {
       for (const part of coat.parts) {
@@ -34,7 +35,7 @@ const wet = (half: string): Record<string, number> => {
   }
   return found
 }
-const sides = computed(() => halvesOf(props.piece.kind).map((half) => {
+const sides = computed(() => halvesOf(props.piece.colours).map((half) => {
   const coat = props.piece.coats.find((c) => (c.half === half || c.half === 'both') && (c.gateAt !== null || (c.nextAt !== null && Date.parse(c.nextAt) > props.now) || c.nextAt === null))
   return { half, coat, share: coat ? travelled(coat) : 0 }
 }))
@@ -73,7 +74,7 @@ const line = computed(() => {
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the <Choice :model-value="piece.place" label="Place" :options="PLACES" @update:model-value="(place: string) => emit('move', place)" /></p>
+    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>
     <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
       <div v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end" :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]'">
         <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'" />

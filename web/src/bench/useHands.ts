@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
-import type { BenchView, StepView } from '../api/types'
+import type { BenchView, DryingPlace, StepView } from '../api/types'
 import type { Act } from './useAway'
 
 interface Refusal { readonly sentence: string, readonly path: string, readonly body: Readonly<Record<string, unknown>> }
@@ -64,7 +64,7 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     interrupt: (step: StepView) => say(`/steps/${step.id}/interrupt`, { version: step.version }, `Interrupt “${step.title}”`),
     handOn: (step: StepView, person: number) => say(`/steps/${step.id}/hand-on`, { version: step.version, person }),
     spoiled: (step: StepView) => say(`/steps/${step.id}/spoiled`, { version: step.version }),
-    move: (piece: number, place: string) => say(`/pieces/${piece}/place`, { place }),
+    move: (piece: number, place: DryingPlace) => say(`/pieces/${piece}/place`, { place }),
     again: (step: { id: number, version: number }) => say(`/steps/${step.id}/again`, { version: step.version }),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') => say(`/steps/${step.id}/gate`, { version: step.version, answer }, answer === 'passed' ? 'Passed its test' : 'Not yet'),
     override: async (why: string): Promise<void> => {

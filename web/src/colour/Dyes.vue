@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { ColoursView, DyeSwatchInput, DyesView } from '../api/types'
+import type { Applicator, ColoursView, DyesView } from '../api/types'
 import { useHands } from '../bench/useHands'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
@@ -14,7 +14,7 @@ import { measure } from './useColour'
 
 /** Dyes on this very ground: what each let-down and coat gives, what comes nearest, and what no dye can do. */
 const props = defineProps<{ id: number, ground: number, target: number | null }>()
-const applicator = ref('cloth')
+const applicator = ref<Applicator>('cloth')
 type Look = 'dry' | 'wet' | 'satin' | 'mirror'
 const look = ref<Look>('dry')
 const looks: readonly { id: Look, label: string, meaning: string }[] = [
@@ -28,7 +28,6 @@ const { under } = useLamp()
 const { value: dyes, problem, reload } = useLoad(() => api.get<DyesView>(`/dyes/${props.ground}?applicator=${applicator.value}&look=${look.value}${props.target === null || props.target === props.ground ? '' : `&target=${props.target}`}`))
 void reload()
 watch([applicator, look], () => void reload())
-const lays = ['cloth', 'sponge', 'dauber', 'brush', 'airbrush']
 const thinners = [0, 1, 3, 7]
 const hands = useHands(() => undefined)
 const shelf = shallowRef<ColoursView | null>(null)
@@ -42,7 +41,7 @@ const said = ref('')
 const teach = () => hands.run(async () => {
   const t = teaching.value
   const [leather, dyed] = await Promise.all([measure({ what: 'swatch', swatch: Number(t.leather) }), measure({ what: 'dyed', product: Number(t.dye), swatch: Number(t.leather), thinner: Number(t.thinner), coats: Number(t.coats), applicator: applicator.value })])
-  return api.post<ColoursView>('/dyes/swatches', { dye: Number(t.dye), thinner: Number(t.thinner), coats: Number(t.coats), applicator: applicator.value as DyeSwatchInput['applicator'], leather: leather.values, dyed: dyed.values })
+  return api.post<ColoursView>('/dyes/swatches', { dye: Number(t.dye), thinner: Number(t.thinner), coats: Number(t.coats), applicator: applicator.value, leather: leather.values, dyed: dyed.values })
 }, async () => {
   said.value = 'It is in the log.'
   await reload()
@@ -55,7 +54,7 @@ const best = computed(() => dyes.value?.matches[0])
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3"><h1 class="text-3xl grow">Dye on this ground</h1><RouterLink class="may" :to="`/pieces/${id}/colour`">Back to its colour</RouterLink></header>
     <template v-if="dyes && words">
-      <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => lays.includes(a.id))" />: {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' : `, taught by ${dyes.swatches} ${dyes.swatches === 1 ? 'swatch' : 'swatches'}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />; differences are of the dry leather.</p>
+      <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysDye)" />: {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' : `, taught by ${dyes.swatches} ${dyes.swatches === 1 ? 'swatch' : 'swatches'}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />; differences are of the dry leather.</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
       <section v-if="dyes.target" class="grid gap-2" aria-label="Nearest">
         <h2 class="text-2xl">Nearest to the target</h2>

@@ -1,30 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PotInput, ReadingView } from '../api/types'
+import type { Applicator, Gloss, PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 
 /** What a new pot is for: one sentence with the choices in it. */
-const props = defineProps<{ target: ReadingView, ground: ReadingView | null, gloss: string, busy: boolean, name: string, areas: Readonly<Record<string, number>> }>()
+const props = defineProps<{ target: ReadingView, ground: ReadingView | null, gloss: Gloss, busy: boolean, name: string, areas: Readonly<Record<string, number>> }>()
 const emit = defineEmits<{ mix: [given: PotInput] }>()
 const words = useWords()
 const finish = ref(props.gloss)
-const applicator = ref('sponge')
+const applicator = ref<Applicator>('sponge')
 const coats = ref(props.ground === null ? 2 : 3)
 const area = ref('0.3')
 const halves = computed(() => Object.keys(props.areas).filter((key) => key.endsWith(`/${props.target.part}`)))
 const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.areas[key] ?? 0), 0))
-const layers = ['sponge', 'brush', 'airbrush']
 </script>
 
 <template>
-  <form v-if="words" class="grid gap-3 border-2 border-ink p-4" @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish: finish as NonNullable<PotInput['finish']>, applicator: applicator as NonNullable<PotInput['applicator']>, coats, areaDm2: Number(area.replace(',', '.')) })">
+  <form v-if="words" class="grid gap-3 border-2 border-ink p-4" @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: Number(area.replace(',', '.')) })">
     <h2 class="text-2xl">A pot for it</h2>
     <p class="text-lg leading-loose">
       To match {{ target.spotLabel }} of the {{ target.half === 'whole' ? '' : target.half }} {{ target.partLabel }}<template v-if="ground"> over {{ ground.spotLabel }}</template>,
       <label>on <input v-model="area" class="write w-20! min-h-11! inline-block text-right" inputmode="decimal" aria-label="Area in dm²"> dm²</label>,
       in <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats < 2" @click="coats--">−</button> <strong>{{ coats }}</strong> <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat more" @click="coats++">+</button> coats
-      by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => layers.includes(a.id))" />,
+      by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysPaint)" />,
       with a <Choice v-model="finish" label="Finish" :options="words.glosses" /> finish over it.
     </p>
     <p class="flex flex-wrap gap-3">

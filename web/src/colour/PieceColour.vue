@@ -1,49 +1,44 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { drawings, isHigh } from '../drawing/kinds'
+import type { Half, PartName, ReadSpot } from '../api/types'
+import { isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../kit/useNow'
 import { useWhen } from '../kit/useWhen'
-import { useWords } from '../kit/useWords'
 import HalfFields from '../pots/HalfFields.vue'
 import LampChoice from '../pots/LampChoice.vue'
 import { signed, useLamp } from '../pots/useLamp'
 import MixPot from './MixPot.vue'
+import { useDrawn } from '../piece/useDrawn'
 import TakeColour from './TakeColour.vue'
 import { useColour } from './useColour'
 
-type Where = 'sound' | 'damage'
-const props = defineProps<{ id: number, part?: string | undefined, half?: string | undefined, spot?: Where | undefined }>()
+const props = defineProps<{ id: number, part?: PartName | undefined, half?: Half | undefined, spot?: ReadSpot | undefined }>()
 const { colour, piece, problem, reload, hands, inHand, read, put, keep, compare, mix } = useColour(props.id)
 void reload()
-const words = useWords()
 const router = useRouter()
 const now = useNow()
 const { when } = useWhen()
 const { under } = useLamp()
 const part = computed(() => props.part)
-const spot = computed<Where>(() => props.spot ?? 'sound')
-const turned = ref(false)
+const spot = computed<ReadSpot>(() => props.spot ?? 'sound')
+const { kind, drawing, turned, halves, names } = useDrawn(piece)
 const mixing = ref(false)
-const kind = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind))
-const halves = computed(() => kind.value?.halves ?? [])
-const names = computed(() => Object.fromEntries((kind.value?.parts ?? []).map((p) => [p.id, p.label])))
-const drawing = computed(() => drawings[piece.value?.kind ?? ''])
 const at = computed(() => props.half ?? halves.value[0] ?? 'whole')
-const colours = (side: string): Record<string, string> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === side).map((p) => [p.part, colour.value?.readings.find((r) => r.half === side && r.part === p.part && r.spot === 'sound')?.seen.daylight ?? p.hex]))
+const colours = (side: Half): Partial<Record<PartName, string>> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === side).map((p) => [p.part, colour.value?.readings.find((r) => r.half === side && r.part === p.part && r.spot === 'sound')?.seen.daylight ?? p.hex]))
 const here = computed(() => (colour.value?.readings ?? []).filter((r) => r.part === part.value && r.half === at.value))
-const latest = (s: string) => here.value.find((r) => r.spot === s) ?? null
+const latest = (s: ReadSpot) => here.value.find((r) => r.spot === s) ?? null
 const pairs = computed(() => (colour.value?.pairs ?? []).filter((p) => part.value === undefined || here.value.some((r) => r.id === p.one || r.id === p.other)))
 const reading = (id: number) => colour.value?.readings.find((r) => r.id === id)
-const go = (half: string, name: string, where: Where): void => {
+const go = (half: Half, name: PartName, where: ReadSpot): void => {
   put()
   mixing.value = false
   void router.replace({ query: { part: name, half, spot: where } })
 }
-const choose = (side: string, name: string): void => {
+const choose = (side: Half, name: PartName): void => {
   go(side, name, spot.value)
 }
 const spots = [{ id: 'sound', label: 'a sound place', meaning: 'clean, dry, conditioned, not faded' }, { id: 'damage', label: 'the place to mend', meaning: 'the stain, scuff or faded spot, as it is now' }] as const
@@ -72,7 +67,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
       <header v-if="piece" class="flex flex-wrap items-end gap-3"><div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ piece.customer }} · colour</p></div><RouterLink class="may" :to="`/pieces/${id}`">Look over</RouterLink></header>
       <p v-if="part === undefined" class="text-xl">Choose a part on the drawing: its colour is read there, on a sound place and on the place to mend.</p>
       <template v-else-if="piece && colour">
-        <p class="text-xl">Read <Choice :model-value="spot" label="Where" :options="spots" @update:model-value="(where) => go(at, part ?? '', where)" /> of the <strong>{{ at === 'whole' ? '' : `${at} ` }}{{ names[part] ?? part }}</strong>:</p>
+        <p class="text-xl">Read <Choice :model-value="spot" label="Where" :options="spots" @update:model-value="(where) => part && go(at, part, where)" /> of the <strong>{{ at === 'whole' ? '' : `${at} ` }}{{ names[part] ?? part }}</strong>:</p>
         <TakeColour :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value" :in-hand="inHand" @read="read" @forget="put()" @keep="keep" />
         <ul v-if="here.length > 0" class="grid" aria-label="Readings of this place">
           <li v-for="r in here" :key="r.id" class="grid grid-cols-[5.5rem_1fr] gap-4 items-center border-t border-line py-2">

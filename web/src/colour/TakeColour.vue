@@ -2,15 +2,15 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { ColoursView, LookInput, MeasurementView, PictureColourView, PicturesView, ReadingInput, SampleView, SamplesView } from '../api/types'
+import type { ColoursView, Gloss, Half, LookInput, MeasurementView, PartName, PictureColourView, PicturesView, ReadingInput, ReadSpot, SamplesView, SampleView } from '../api/types'
 
 /** A colour of a place, read in one of four ways. */
-const props = defineProps<{ piece: number, half: string, part: string, spot: 'sound' | 'damage', gloss: string, busy: boolean, inHand: readonly MeasurementView[] }>()
+const props = defineProps<{ piece: number, half: Half, part: PartName, spot: ReadSpot, gloss: Gloss, busy: boolean, inHand: readonly MeasurementView[] }>()
 const emit = defineEmits<{ read: [what: LookInput], forget: [], keep: [given: ReadingInput] }>()
 const whereabouts = ref('')
 const problem = ref('')
-const place = computed(() => ({ half: props.half as ReadingInput['half'], part: props.part as ReadingInput['part'], spot: props.spot, gloss: props.gloss as NonNullable<ReadingInput['gloss']>, whereabouts: whereabouts.value }))
-const look = (): void => emit('read', { what: 'place', piece: props.piece, half: props.half as NonNullable<LookInput['half']>, part: props.part as NonNullable<LookInput['part']>, spot: props.spot })
+const place = computed(() => ({ half: props.half, part: props.part, spot: props.spot, gloss: props.gloss, whereabouts: whereabouts.value }))
+const look = (): void => emit('read', { what: 'place', piece: props.piece, half: props.half, part: props.part, spot: props.spot })
 
 const typed = ref({ l: '', a: '', b: '' })
 const figure = (text: string): number => Number(text.replace(',', '.').replace('−', '-'))

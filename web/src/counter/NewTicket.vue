@@ -2,8 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
-import type { PieceInput, TicketInput, TicketView } from '../api/types'
-import { halvesOf } from '../drawing/kinds'
+import type { PieceFamily, PieceInput, TicketInput, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useNow } from '../kit/useNow'
@@ -14,7 +13,9 @@ const words = useWords()
 const router = useRouter()
 const now = useNow()
 const { field } = useWhen()
-const newPiece = (): PieceInput => ({ name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' })
+/** A piece being written down: colour and gloss are always chosen. */
+type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>>
+const newPiece = (): Draft => ({ name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' })
 const form = reactive({ customer: '', contact: '', wish: '', promisedAt: field(now.value, 7, '17:00'), pieces: [newPiece()] })
 const errors = ref<Readonly<Record<string, string>>>({})
 const problem = ref('')
@@ -27,7 +28,7 @@ const kinds = computed(() => words.value?.kinds ?? [])
 const aims = computed(() => words.value?.aims ?? [])
 const glosses = computed(() => words.value?.glosses ?? [])
 const shades = computed(() => words.value?.shades ?? [])
-const piece = computed(() => form.pieces[current.value] ?? form.pieces[0] as PieceInput)
+const piece = computed(() => form.pieces[current.value] ?? form.pieces[0] as Draft)
 const colours = computed(() => {
   const hex = shades.value.find((s) => s.id === piece.value.shade)?.hex ?? '#777777'
   return (kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).filter((p) => p.outer).map((p) => ({ part: p.id, hex }))
@@ -36,10 +37,10 @@ const aimMeaning = computed(() => aims.value.find((a) => a.id === piece.value.ai
 
 const kind = computed(() => kinds.value.find((k) => k.id === piece.value.kind))
 const families = computed(() => words.value?.families ?? [])
-const family = computed({
+const family = computed<PieceFamily>({
   get: () => kind.value?.family ?? 'low-shoe',
-  set: (id: string) => {
-    piece.value.kind = (kinds.value.find((k) => k.family === id)?.id ?? piece.value.kind) as PieceInput['kind']
+  set: (id: PieceFamily) => {
+    piece.value.kind = kinds.value.find((k) => k.family === id)?.id ?? piece.value.kind
   },
 })
 const ofFamily = computed(() => kinds.value.filter((k) => k.family === family.value))
@@ -49,7 +50,7 @@ const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
   const number = (value: unknown): number | null => (value === '' || value === null || value === undefined ? null : Number(value))
   return bySize ? { sizeEu: number(p.sizeEu), lengthMm: null } : { sizeEu: null, lengthMm: number(p.lengthMm) }
 }
-const standing = computed(() => halvesOf(piece.value.kind).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
+const standing = computed(() => (kind.value?.halves ?? []).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
 
 const open = async (): Promise<void> => {
   busy.value = true
@@ -106,13 +107,13 @@ const open = async (): Promise<void> => {
           <span v-if="errors[`pieces[${current}].name`]" class="font-normal">{{ errors[`pieces[${current}].name`] }}</span>
         </label>
         <p class="text-xl leading-loose">
-          {{ halvesOf(piece.kind).length > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
-          <Choice v-model="piece.kind" label="Kind" :options="(ofFamily as readonly { id: PieceInput['kind'], label: string }[])" />,
-          mostly <Choice v-model="(piece.shade as NonNullable<PieceInput['shade']>)" label="Shade" :options="(shades as readonly { id: NonNullable<PieceInput['shade']>, label: string, hex: string }[])" />,
+          {{ (kind?.halves.length ?? 0) > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
+          <Choice v-model="piece.kind" label="Kind" :options="ofFamily" />,
+          mostly <Choice v-model="piece.shade" label="Shade" :options="shades" />,
           <template v-if="kind?.goesBySize !== false">size <input v-model.number="piece.sizeEu" class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.</template>
           <template v-else>longest side <input v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="lengthMm" type="number" min="50" max="2500" step="5" aria-label="Longest side (mm)" :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"> mm.</template>
-          To <Choice v-model="piece.aim" label="Aim" :options="(aims as readonly { id: PieceInput['aim'], label: string, meaning: string }[])" />,
-          with a <Choice v-model="(piece.gloss as NonNullable<PieceInput['gloss']>)" label="Gloss" :options="(glosses as readonly { id: NonNullable<PieceInput['gloss']>, label: string }[])" /> finish.
+          To <Choice v-model="piece.aim" label="Aim" :options="aims" />,
+          with a <Choice v-model="piece.gloss" label="Gloss" :options="glosses" /> finish.
         </p>
         <p class="text-soft">{{ aimMeaning }}</p>
       </fieldset>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Half, Kind, PartName } from '../api/types'
 import { computed } from 'vue'
 import { useWords } from '../kit/useWords'
 import { drawings } from './kinds'
@@ -6,23 +7,23 @@ import Silhouette from './Silhouette.vue'
 
 /** Every kind, at every size, empty and filled, from both sides: the page to look at when a drawing changes. */
 const words = useWords()
-const kinds = Object.keys(drawings)
+const kinds = Object.keys(drawings) as Kind[]
 const samples = ['#2f2a28', '#5b3a2a', '#8a5a35', '#a97f4f', '#5a2a2c', '#6d6a55']
-const PALE = ['lining', 'insole', 'welt', 'laces', 'stitching', 'flesh-side', 'holes', 'marks', 'midsole', 'badges']
-const METAL = ['hardware', 'buckle', 'hooks', 'zip', 'zips']
-const colour = (part: string, i: number): string => (METAL.includes(part) ? '#9b9890' : PALE.includes(part) ? '#c9a67c' : part === 'heel-stack' || part === 'sole-edge' ? '#3d2c24' : samples[i % samples.length] ?? '#555')
+const PALE: readonly PartName[] = ['lining', 'insole', 'welt', 'laces', 'stitching', 'flesh-side', 'holes', 'marks', 'midsole', 'badges']
+const METAL: readonly PartName[] = ['hardware', 'buckle', 'hooks', 'zip', 'zips']
+const colour = (part: PartName, i: number): string => (METAL.includes(part) ? '#9b9890' : PALE.includes(part) ? '#c9a67c' : part === 'heel-stack' || part === 'sole-edge' ? '#3d2c24' : samples[i % samples.length] ?? '#555')
 const filled = computed(() => Object.fromEntries(kinds.map((kind, i) => {
   const drawing = drawings[kind]
-  return [kind, Object.fromEntries([...(drawing?.parts ?? []), ...(drawing?.other?.parts ?? [])].map((p) => [p.part, colour(p.part, i)]))]
+  return [kind, Object.fromEntries([...drawing.parts, ...(drawing.other?.parts ?? [])].map((p) => [p.part, colour(p.part, i)]))]
 })))
-const label = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
+const label = (kind: Kind): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 /** Parts that a kind has and no side of its drawing shows. */
-const undrawn = (kind: string): string[] => {
+const undrawn = (kind: Kind): string[] => {
   const drawing = drawings[kind]
-  const drawn = [...(drawing?.parts ?? []), ...(drawing?.other?.parts ?? [])].map((p) => p.part)
+  const drawn = [...drawing.parts, ...(drawing.other?.parts ?? [])].map((p) => p.part)
   return (words.value?.kinds.find((k) => k.id === kind)?.parts ?? []).map((p) => p.id).filter((p) => !drawn.includes(p))
 }
-const half = (kind: string, side: string): string => (words.value?.kinds.find((k) => k.id === kind)?.halves.includes('left') === false ? 'whole' : side)
+const half = (kind: Kind, side: Half): Half => (words.value?.kinds.find((k) => k.id === kind)?.halves.includes('left') === false ? 'whole' : side)
 </script>
 
 <template>

@@ -1,49 +1,50 @@
 <script setup lang="ts">
+import type { FindingGroup, FindingKind, Half, Kind, PartName } from '../api/types'
 import { computed, useId } from 'vue'
 import { drawings } from './kinds'
 import { mark } from './marks'
 
 /** A piece as it is drawn everywhere: the surface that people work on, the bench's tile, the ledger's thumbnail. */
 const props = withDefaults(defineProps<{
-  kind: string
-  half: string
+  kind: Kind
+  half: Half
   /** colour by part; a part without one is paper with dots */
-  colours?: Readonly<Record<string, string>>
-  findings?: readonly { id: number, part: string, kind: string, group: string, label: string, severity: number, lengthMm: number | null }[]
+  colours?: Readonly<Partial<Record<PartName, string>>>
+  findings?: readonly { id: number, part: PartName, kind: FindingKind, group: FindingGroup, label: string, severity: number, lengthMm: number | null }[]
   /** wetness by part: 1 just laid, 0 dry */
-  wet?: Readonly<Record<string, number>>
-  selected?: string | null
+  wet?: Readonly<Partial<Record<PartName, number>>>
+  selected?: PartName | 'outer' | null
   /** parts that step back, so that the others come forward */
-  only?: readonly string[] | null
+  only?: readonly PartName[] | null
   /** names of parts, when they can be chosen */
-  names?: Readonly<Record<string, string>> | null
+  names?: Readonly<Partial<Record<PartName, string>>> | null
   label?: string
   weight?: number
   /** the side that the first one hides */
   turned?: boolean
   /** numbers that stand on the parts, as on a printed card */
-  numbers?: Readonly<Record<string, number>>
+  numbers?: Readonly<Partial<Record<PartName, number>>>
 }>(), { numbers: () => ({}), colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1, turned: false })
 
-const emit = defineEmits<{ choose: [part: string] }>()
+const emit = defineEmits<{ choose: [part: PartName] }>()
 
 const id = useId()
-const drawing = computed(() => (props.turned ? drawings[props.kind]?.other : undefined) ?? drawings[props.kind])
-const box = computed(() => (drawings[props.kind]?.box ?? [8, 4, 384, 252]).join(' '))
+const drawing = computed(() => (props.turned ? drawings[props.kind].other : undefined) ?? drawings[props.kind])
+const box = computed(() => drawings[props.kind].box.join(' '))
 /** What lies beside the piece is there only to be chosen. */
-const shown = computed(() => drawing.value?.parts.filter((p) => p.apart !== true || props.names !== null) ?? [])
+const shown = computed(() => drawing.value.parts.filter((p) => p.apart !== true || props.names !== null) ?? [])
 const flip = computed(() => (props.half === 'left' ? 'translate(400 0) scale(-1 1)' : undefined))
 const marks = computed(() => {
   const count = new Map<string, number>()
   return props.findings.flatMap((finding) => {
-    const shape = drawing.value?.parts.find((p) => p.part === finding.part)
+    const shape = drawing.value.parts.find((p) => p.part === finding.part)
     const index = count.get(finding.part) ?? 0
     count.set(finding.part, index + 1)
     return shape === undefined ? [] : [mark(finding, shape.anchor, shape.reach, index)]
   })
 })
-const dull = (part: string): boolean => props.only !== null && !props.only.includes(part)
-const described = (part: string): string => {
+const dull = (part: PartName): boolean => props.only !== null && !props.only.includes(part)
+const described = (part: PartName): string => {
   const found = props.findings.filter((f) => f.part === part).map((f) => f.label)
   return `${props.half === 'whole' ? '' : `${props.half} `}${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
 }
@@ -55,8 +56,8 @@ const figures = computed(() => shown.value.flatMap((p) => {
 /** Five densities of hatch are enough for the eye; the thinnest goes before the coat is dry. */
 const hatch = (wetness: number): number => Math.ceil(Math.min(1, Math.max(0, wetness)) * 5)
 /** Narrow shapes get an invisible wider outline, so that a finger finds them. */
-const WIDE = ['toe', 'toe-box', 'vamp', 'quarter', 'counter', 'shaft', 'side-panel', 'inner-leg', 'midsole', 'front', 'back', 'flap', 'body', 'sleeves', 'seat', 'palms', 'face', 'flesh-side']
-const small = (part: string): boolean => !WIDE.includes(part)
+const WIDE: readonly PartName[] = ['toe', 'toe-box', 'vamp', 'quarter', 'counter', 'shaft', 'side-panel', 'inner-leg', 'midsole', 'front', 'back', 'flap', 'body', 'sleeves', 'seat', 'palms', 'face', 'flesh-side']
+const small = (part: PartName): boolean => !WIDE.includes(part)
 </script>
 
 <template>
@@ -67,7 +68,7 @@ const small = (part: string): boolean => !WIDE.includes(part)
         <path :d="`M0 1H${16 - 2.2 * d}`" stroke="#f2f2f2" stroke-width="1.5" /><path :d="`M0 2.6H${16 - 2.2 * d}`" stroke="#1b1b1b" stroke-width="1.3" />
       </pattern>
     </defs>
-    <g v-if="drawing" :transform="flip">
+    <g :transform="flip">
       <g v-for="shape in shown" :key="shape.part">
         <path
           :d="shape.path"

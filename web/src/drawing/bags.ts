@@ -1,5 +1,5 @@
 import { along, band, box, closed, curve, dot, line, poly, ribbon, shapeOf, through, twice } from './geometry'
-import { shape, type Drawing, type Ornament, type PartShape } from './shape'
+import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 const SIDES = ['front', 'back'] as const
 const FRAME = [8, 4, 384, 252] as const
@@ -215,7 +215,7 @@ const wallet = (): Drawing => {
   )
 }
 
-export const bags: Readonly<Record<string, Drawing>> = {
+export const bags: Drawings<'bag'> = {
   'bag/satchel': satchel(),
   'bag/tote': tote(),
   'bag/shoulder': shoulder(),

@@ -1,6 +1,6 @@
 import { along, at, back, backAll, band, closed, curve, cut, dot, line, poly, ribbon, shapeOf, shifted, through, type Curve, type Point } from './geometry'
 import { sole, type Sole } from './lowShoe'
-import { shape, type Drawing, type Ornament, type PartShape } from './shape'
+import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 /** A boot from outside, toe to the right: what its cuts share and where they differ. */
 interface BootCut extends Sole {
@@ -217,7 +217,7 @@ const field: BootCut = {
   ],
 }
 
-export const boots: Readonly<Record<string, Drawing>> = {
+export const boots: Drawings<'boot'> = {
   'boot/ankle': boot(ankle),
   'boot/lace': boot(lace),
   'boot/chelsea': boot(chelsea),
@@ -285,7 +285,7 @@ const tall = (dress: boolean, inner: boolean): Drawing => {
   return { parts, ornaments, outline: closed(heelBack, ...shaftBack, ...top, ...shaftFront, instep, ...toeTop, ...backAll([...feather])), box: [76, -8, 240, 262] }
 }
 
-export const tallBoots: Readonly<Record<string, Drawing>> = {
+export const tallBoots: Drawings<'tall-boot'> = {
   'tall-boot/riding': { ...tall(false, false), other: tall(false, true), sides: ['outer side', 'inner side'] },
   'tall-boot/dress': { ...tall(true, false), other: tall(true, true), sides: ['outer side', 'inner side'] },
 }

@@ -1,6 +1,6 @@
 import { stitches } from './bags'
 import { along, both, box, closed, curve, dot, line, mirror, poly, ribbon, shapeOf, through, twice, type Curve } from './geometry'
-import { shape, type Drawing, type Ornament, type PartShape } from './shape'
+import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 const SIDES = ['front', 'back'] as const
 const FRAME = [8, 2, 384, 254] as const
@@ -236,7 +236,7 @@ const suit = (): Drawing => {
   }
 }
 
-export const garments: Readonly<Record<string, Drawing>> = {
+export const garments: Drawings<'garment'> = {
   'garment/jacket': jacket(),
   'garment/coat': coat(),
   'garment/trousers': trousers(),

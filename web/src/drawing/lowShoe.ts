@@ -1,3 +1,4 @@
+import type { PartName } from '../api/types'
 import { along, at, back, backAll, closed, curve, cut, shifted, type Curve, type Point } from './geometry'
 import type { Drawing, Ornament, PartShape } from './shape'
 
@@ -29,13 +30,13 @@ export interface Cut {
   readonly welted: boolean
   readonly laced: boolean
   readonly ornaments: readonly Ornament[]
-  readonly anchors?: Readonly<Record<string, Point>>
+  readonly anchors?: Readonly<Partial<Record<PartName, Point>>>
 }
 
 /** What a sole needs to know of the cut above it. */
 export type Sole = Pick<Cut, 'feather' | 'soleThickness' | 'heel' | 'heelCap' | 'welted' | 'anchors'>
 
-const ANCHORS: Readonly<Record<string, readonly [Point, number]>> = {
+const ANCHORS: Readonly<Partial<Record<PartName, readonly [Point, number]>>> = {
   'lining': [[112, 139], 8],
   'insole': [[112, 147], 4],
   'tongue': [[192, 93], 6],
@@ -75,7 +76,7 @@ export const sole = (cutting: Sole): PartShape[] => {
   return parts
 }
 
-const shape = (cutting: Pick<Cut, 'anchors'>, part: string, path: string): PartShape => {
+const shape = (cutting: Pick<Cut, 'anchors'>, part: PartName, path: string): PartShape => {
   const [anchor, reach] = ANCHORS[part] ?? [[200, 200], 10]
   return { part, path, anchor: cutting.anchors?.[part] ?? anchor, reach }
 }

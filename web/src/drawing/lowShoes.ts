@@ -1,6 +1,6 @@
 import { along, at, curve, cut, line, shifted, type Curve, type Point } from './geometry'
 import { lowShoe, type Cut } from './lowShoe'
-import type { Drawing } from './shape'
+import type { Drawings } from './shape'
 
 
 const heelBlock = (top: Point, front: Point, base: number, breast: number): { heel: string; heelCap: string } => ({
@@ -175,7 +175,7 @@ const danceShoe: Cut = {
 }
 
 /** The kinds of low shoe. */
-export const lowShoes: Readonly<Record<string, Drawing>> = {
+export const lowShoes: Drawings<'low-shoe'> = {
   'low-shoe/oxford': lowShoe(oxford),
   'low-shoe/derby': lowShoe(derby),
   'low-shoe/loafer': lowShoe(loafer),

@@ -1,8 +1,9 @@
+import type { Kind, PartName, PieceFamily } from '../api/types'
 import type { Point } from './geometry'
 
 /** A part as it is drawn: its outline, where its label and its findings sit, and how far it reaches. */
 export interface PartShape {
-  readonly part: string
+  readonly part: PartName
   readonly path: string
   /** where a finding or a number is set */
   readonly anchor: Point
@@ -30,4 +31,7 @@ export interface Drawing {
   readonly sides?: readonly [string, string]
 }
 
-export const shape = (part: string, path: string, anchor: Point, reach = 10): PartShape => ({ part, path, anchor, reach })
+/** Every kind of a family, drawn. */
+export type Drawings<Family extends PieceFamily> = Readonly<Record<Extract<Kind, `${Family}/${string}`>, Drawing>>
+
+export const shape = (part: PartName, path: string, anchor: Point, reach = 10): PartShape => ({ part, path, anchor, reach })

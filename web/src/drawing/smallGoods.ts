@@ -1,6 +1,6 @@
 import { ring, stitches } from './bags'
 import { along, box, closed, curve, dot, line, poly, ribbon, shapeOf, shifted, through, type Curve, type Point } from './geometry'
-import { shape, type Drawing, type Ornament, type PartShape } from './shape'
+import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 const SIDES = ['face', 'flesh side'] as const
 const FRAME = [8, 34, 384, 222] as const
@@ -46,7 +46,7 @@ const holster = (): Drawing => {
   const body = closed(...through([120, 60], [200, 48], [282, 62]), ...through([282, 62], [290, 100], [262, 140], [240, 214], [216, 246]), ...through([216, 246], [176, 244], [156, 200], [134, 140], [120, 60]))
   const edge = closed(...through([282, 62], [290, 100], [262, 140], [240, 214], [216, 246]), ...through([211, 243], [233, 212], [255, 137], [282, 100], [275, 62]))
   const loop = box(166, 40, 60, 34, 6)
-  const parts = (side: string): PartShape[] => [
+  const parts = (side: 'face' | 'flesh-side'): PartShape[] => [
     shape(side, body, [196, 150], 26),
     shape('edge', edge, [262, 140], 5),
     shape('holes', dot(150, 90, 3.5) + dot(254, 90, 3.5), [150, 90], 4),
@@ -64,7 +64,7 @@ const harness = (): Drawing => {
   const breast = through([70, 168], [140, 150], [200, 168], [260, 150], [330, 168])
   const straps = [through([104, 158], [112, 96], [160, 54], [196, 46]), through([296, 158], [288, 96], [240, 54], [204, 46]), through([200, 168], [198, 200], [200, 240])]
   const all = ribbon(breast, 24) + straps.map((s) => ribbon(s, 15)).join('')
-  const parts = (side: string): PartShape[] => [
+  const parts = (side: 'face' | 'flesh-side'): PartShape[] => [
     shape(side, all, [150, 152], 12),
     shape('edge', ribbon(breast.map((c) => shifted(c, 0, 12)), 5), [262, 163], 4),
     shape('holes', [[198, 206], [199, 216], [200, 226]].map(([x, y]) => dot(x ?? 0, y ?? 0, 2.6)).join(''), [198, 206], 4),
@@ -100,7 +100,7 @@ const bookCover = (): Drawing => {
   }
 }
 
-export const smallGoods: Readonly<Record<string, Drawing>> = {
+export const smallGoods: Drawings<'small-goods'> = {
   'small-goods/belt': belt,
   'small-goods/strap': strap,
   'small-goods/holster': holster(),

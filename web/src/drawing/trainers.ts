@@ -1,6 +1,6 @@
 import { along, at, back, backAll, band, closed, curve, dot, line, ribbon, shifted, through, type Curve, type Point } from './geometry'
 import { insoleApart } from './boots'
-import { shape, type Drawing, type Ornament, type PartShape } from './shape'
+import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 /** A trainer from outside, toe to the right. */
 interface TrainerCut {
@@ -140,7 +140,7 @@ const highTop: TrainerCut = {
   ornaments: [{ path: dot(112, 150, 12), kind: 'stitch' }],
 }
 
-export const trainers: Readonly<Record<string, Drawing>> = {
+export const trainers: Drawings<'trainer'> = {
   'trainer/court': trainer(court),
   'trainer/running': trainer(running),
   'trainer/skate': trainer(skate),

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { EntryView, LedgerView } from '../api/types'
+import type { EntryView, Event, Kind, LedgerView, PartName } from '../api/types'
 import Silhouette from '../drawing/Silhouette.vue'
 import { drawings } from '../drawing/kinds'
 import Notice from '../kit/Notice.vue'
@@ -34,11 +34,12 @@ const days = computed(() => {
   }
   return found
 })
-const word = (event: string): string => ({
+const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'opened': 'Counter', 'agreed': 'Agreed', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
   'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished', 'colour-read': 'Colour', 'compared': 'Compared', 'pot-laid': 'Pot', 'interrupted': 'Interrupted', 'taken-over': 'Handed on', 'spoiled': 'Spoiled', 'keyed': 'Window missed', 'promised': 'Promised',
-}[event] ?? event)
-const fill = (kind: string, hex: string): Record<string, string> => Object.fromEntries((drawings[kind]?.parts ?? []).filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
+}
+const word = (event: Event): string => WORDS[event] ?? event
+const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> => Object.fromEntries(drawings[kind].parts.filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
 </script>
 
 <template>

@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import type { FindingInput, WordsView } from '../api/types'
+import type { FindingGroup, FindingInput, FindingKind, Half, Material, PartName, WordsView } from '../api/types'
 import SeverityExample from './SeverityExample.vue'
 
 /** Marks what is wrong at a place: what, how much it shows, how large. */
 const props = defineProps<{
   words: WordsView
-  half: string
-  part: string
-  material: string
+  half: Half
+  part: PartName
+  material: Material
   /** the other half, where there is one */
-  other: string | null
+  other: Half | null
   busy: boolean
   mark: (finding: Omit<FindingInput, 'version'>) => Promise<boolean>
 }>()
 
 const groups = computed(() => [...new Set(props.words.findings.map((f) => f.group))])
-const group = ref('surface')
-const kind = ref<string | null>(null)
+const group = ref<FindingGroup>('surface')
+const kind = ref<FindingKind | null>(null)
 /** What is seldom found on this material is one step further. */
 const further = ref(false)
 /** The same on the other half; what differs is touched afterwards. */
@@ -31,16 +31,19 @@ const chosen = computed(() => props.words.findings.find((f) => f.id === kind.val
 const number = (value: number | ''): number | null => (value === '' ? null : value)
 
 const set = async (): Promise<void> => {
+  if (kind.value === null) {
+    return
+  }
   const finding = {
-    part: props.part as FindingInput['part'],
-    kind: kind.value as FindingInput['kind'],
+    part: props.part,
+    kind: kind.value,
     severity: form.severity,
     lengthMm: number(form.lengthMm),
     widthMm: number(form.widthMm),
     depthMm: number(form.depthMm),
     share: form.share === '' ? null : form.share / 100,
   }
-  const on = async (half: string): Promise<boolean> => props.mark({ ...finding, half: half as FindingInput['half'] })
+  const on = async (half: Half): Promise<boolean> => props.mark({ ...finding, half })
   if (await on(props.half) && (!both.value || props.other === null || await on(props.other))) {
     kind.value = null
     Object.assign(form, empty)
@@ -61,7 +64,7 @@ const set = async (): Promise<void> => {
     </div>
     <template v-if="chosen">
       <div class="grid grid-cols-5 gap-1.5" role="group" aria-label="How much it shows">
-        <button v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight" :class="Number(s.id) === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="Number(s.id) === form.severity" @click="form.severity = Number(s.id)">
+        <button v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight" :class="s.id === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="s.id === form.severity" @click="form.severity = s.id">
           <SeverityExample :group="chosen.group" :severity="Number(s.id)" />
           <span class="text-[.85rem]">{{ s.label }}</span>
         </button>

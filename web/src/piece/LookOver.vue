@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import type { AgreementInput } from '../api/types'
-import { drawings, isHigh } from '../drawing/kinds'
+import type { AgreementInput, Half, PartName } from '../api/types'
+import { colourMap } from '../counter/colours'
+import { isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
@@ -13,6 +14,7 @@ import PartPictures from '../picture/PartPictures.vue'
 import FindingForm from './FindingForm.vue'
 import MaterialFinder from './MaterialFinder.vue'
 import PartSentence from './PartSentence.vue'
+import { useDrawn } from './useDrawn'
 import { usePiece } from './usePiece'
 import WholePiece from './WholePiece.vue'
 
@@ -24,35 +26,31 @@ const { date } = useWhen()
 const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
 void reload()
 
-const half = ref<string | null>(null)
+const { kind, drawing, turned, halves, names, turnTo } = useDrawn(piece)
+const half = ref<Half | null>(null)
 /** a part, or all of the outside */
-const part = ref<string | null>(null)
-const turned = ref(false)
-const kind = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind))
-const halves = computed(() => kind.value?.halves ?? [])
-const names = computed(() => Object.fromEntries((kind.value?.parts ?? []).map((p) => [p.id, p.label])))
+const part = ref<PartName | 'outer' | null>(null)
 const outer = computed(() => (kind.value?.parts ?? []).filter((p) => p.outer).map((p) => p.id))
 const at = computed(() => half.value ?? halves.value[0] ?? 'whole')
 const chosen = computed(() => (part.value === null ? [] : part.value === 'outer' ? outer.value : [part.value]))
 const parts = computed(() => piece.value?.parts.filter((p) => p.half === at.value && chosen.value.includes(p.part)) ?? [])
 const findings = computed(() => piece.value?.findings.filter((f) => f.half === at.value && chosen.value.includes(f.part)) ?? [])
-const colours = (side: string): Record<string, string> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === side).map((p) => [p.part, p.hex]))
 const mayEdit = computed(() => person.value?.mayPlan === true && piece.value?.state !== 'finished')
-const drawing = computed(() => drawings[piece.value?.kind ?? ''])
 const single = computed(() => (part.value === 'outer' ? undefined : parts.value[0]))
 
-const choose = (side: string, name: string): void => {
+const choose = (side: Half, name: PartName | 'outer'): void => {
   half.value = side
   part.value = name
-  if (name !== 'outer' && drawing.value?.other !== undefined) {
-    const shows = (d: typeof drawing.value): boolean => d?.parts.some((p) => p.part === name) === true
-    turned.value = turned.value ? shows(drawing.value.other) : !shows(drawing.value)
+  if (name !== 'outer') {
+    turnTo(name)
   }
 }
-const agreeOn = (given: Partial<AgreementInput>): Promise<boolean> => agree({
-  aim: piece.value?.aim as AgreementInput['aim'], gloss: piece.value?.gloss as AgreementInput['gloss'], patina: piece.value?.patina as NonNullable<AgreementInput['patina']>,
-  unwanted: piece.value?.unwanted ?? '', valueCents: piece.value?.valueCents ?? null, replaceCents: piece.value?.replaceCents ?? null, ...given,
-})
+const agreeOn = async (given: Partial<AgreementInput>): Promise<void> => {
+  if (piece.value !== null) {
+    const { aim, gloss, patina, unwanted, valueCents, replaceCents } = piece.value
+    await agree({ aim, gloss, patina, unwanted, valueCents, replaceCents, ...given })
+  }
+}
 const makePlan = async (): Promise<void> => {
   if (await plan()) {
     await router.push(`/pieces/${props.id}/plan`)
@@ -62,7 +60,7 @@ const size = (f: { lengthMm: number | null, widthMm: number | null, depthMm: num
   f.lengthMm === null ? '' : f.widthMm === null ? `, ${f.lengthMm} mm` : `, ${f.lengthMm} × ${f.widthMm} mm`,
   f.depthMm === null ? '' : `, ${f.depthMm} mm deep`, f.share === null ? '' : `, ${Math.round(f.share * 100)} % of it`,
 ].join('')
-const severity = (value: number): string => words.value?.severities.find((s) => s.id === String(value))?.label ?? ''
+const severity = (value: number): string => words.value?.severities.find((s) => s.id === value)?.label ?? ''
 </script>
 
 <template>
@@ -73,7 +71,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           <div v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0" :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'">
             <h2 v-if="halves.length > 1" class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
             <Silhouette
-              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="names"
+              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colourMap(piece.parts, side)" :names="names"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side && part !== 'outer' ? part : null"
               :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
             />
@@ -93,9 +91,9 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <h1 class="text-3xl">{{ piece.name }}</h1>
         <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, for {{ date(piece.promisedAt) }}</p>
         <p v-if="words" class="text-lg">
-          Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim: aim as AgreementInput['aim'] })" />,
-          with a <Choice :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses" @update:model-value="(gloss) => agreeOn({ gloss: gloss as AgreementInput['gloss'] })" /> finish;
-          signs of age: <Choice :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas" @update:model-value="(patina) => agreeOn({ patina: patina as NonNullable<AgreementInput['patina']> })" />.
+          Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim })" />,
+          with a <Choice :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses" @update:model-value="(gloss) => agreeOn({ gloss })" /> finish;
+          signs of age: <Choice :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas" @update:model-value="(patina) => agreeOn({ patina })" />.
         </p>
       </header>
 

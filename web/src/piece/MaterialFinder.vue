@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { KindView, PartView, PlaceInput, TrialInput, TrialView, WordsView } from '../api/types'
+import type { FamilyId, KindView, Material, Outcome, PartView, PlaceInput, Trial, TrialInput, TrialView, WordsView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 
 /** From a guess to what is known: the odds so far, the trial that settles most for the least risk, and what came of those that were done. */
@@ -15,16 +15,16 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ forget: [trial: number] }>()
 
-const own = ref<string | null>(null)
+const own = ref<Trial | null>(null)
 const speaks = ref('fellow')
-const product = ref('conditioner')
+const product = ref<FamilyId>('conditioner')
 /** Readings of the hidden place before the product and dry after it, as L* a* b*. */
 const before = ref('')
 const after = ref('')
 const lab = (text: string): number[] | null => (text.trim() === '' ? null : text.trim().split(/[\s,;]+/).map(Number))
 const trial = computed(() => props.words.trials.find((t) => t.id === (own.value ?? props.part.nextTrial)))
 const here = computed(() => props.trials.filter((t) => (t.half === props.part.half && t.part === props.part.part) || t.speaksFor.includes(`${props.part.half}/${props.part.part}`)))
-const material = (id: string): string => props.words.materials.find((m) => m.id === id)?.label ?? id
+const material = (id: Material): string => props.words.materials.find((m) => m.id === id)?.label ?? id
 const said = (t: TrialView): string => {
   const word = props.words.trials.find((x) => x.id === t.trial)
   return `${word?.label ?? t.trial}${t.product ? ` (${props.words.products.find((p) => p.id === t.product)?.label ?? t.product})` : ''}: ${word?.outcomes.find((o) => o.id === t.outcome)?.label ?? t.outcome}`
@@ -41,14 +41,17 @@ const places = (): PlaceInput[] => {
   const halves = chosenSpeaks.value === 'here' ? [props.part.half] : props.kind.halves
   return parts.flatMap((part) => halves.map((half) => ({ part, half } as PlaceInput))).filter((p) => p.part !== props.part.part || p.half !== props.part.half)
 }
-const came = async (outcome: string): Promise<void> => {
+const came = async (outcome: Outcome): Promise<void> => {
+  if (trial.value === undefined) {
+    return
+  }
   const done = await props.tried({
-    part: props.part.part as TrialInput['part'],
-    half: props.part.half as TrialInput['half'],
-    trial: trial.value?.id as TrialInput['trial'],
-    outcome: outcome as TrialInput['outcome'],
+    part: props.part.part,
+    half: props.part.half,
+    trial: trial.value.id,
+    outcome,
     speaksFor: places(),
-    ...(trial.value?.id === 'T-7' ? { product: product.value as NonNullable<TrialInput['product']>, before: lab(before.value), after: lab(after.value) } : {}),
+    ...(trial.value.id === 'T-7' ? { product: product.value, before: lab(before.value), after: lab(after.value) } : {}),
   })
   if (done) {
     own.value = null

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import type { KindView, PartAgreementInput, PartView, PartsInput, WordsView } from '../api/types'
+import type { Half, KindView, PartAgreementInput, PartName, PartsInput, PartView, WordsView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 
 /** What is known of a part, as a sentence with the choices inside it. */
 const props = defineProps<{
-  half: string
-  part: string
+  half: Half
+  part: PartName | 'outer'
   name: string
   plural: boolean
   parts: readonly PartView[]
@@ -26,17 +26,17 @@ const materials = computed(() => {
   const usual = props.kind.parts.find((p) => p.id === first.value?.part)?.materials ?? []
   const outer = props.kind.parts.find((p) => p.id === first.value?.part)?.outer === true
   const found = usual.flatMap((id) => props.words.materials.filter((m) => m.id === id))
-  return outer ? [...found, ...props.words.materials.filter((m) => !usual.includes(m.id) && !['metal', 'plastic-stack', 'leather-stack', 'leather-edge', 'bare-welt'].includes(m.id))] : found
+  return outer ? [...found, ...props.words.materials.filter((m) => m.upper && !usual.includes(m.id))] : found
 })
 const meaning = computed(() => (mixed('material') ? '' : props.words.materials.find((m) => m.id === first.value?.material)?.meaning ?? ''))
 const places = (): PartsInput['places'] => {
   const halves = alike.value ? props.kind.halves : [props.half]
-  return halves.flatMap((half) => props.parts.map((p) => ({ part: p.part, half }))) as PartsInput['places']
+  return halves.flatMap((half) => props.parts.map((p) => ({ part: p.part, half })))
 }
 const say = (what: Omit<PartsInput, 'version' | 'places'>): void => emit('see', { places: places(), ...what })
 const own = computed(() => first.value?.agreed ?? null)
 const agree = (what: Partial<NonNullable<PartAgreementInput['agreed']>>): void =>
-  emit('agree', { places: places(), agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep', ...(own.value as NonNullable<PartAgreementInput['agreed']> | null ?? {}), ...what } })
+  emit('agree', { places: places(), agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep', ...own.value, ...what } })
 const flagged = computed(() => props.words.flags.filter((f) => first.value?.flags.includes(f.id)).map((f) => f.label))
 const area = ref<number | ''>('')
 </script>
@@ -45,10 +45,10 @@ const area = ref<number | ''>('')
   <div v-if="first" class="grid gap-2 border-t-2 border-ink pt-3">
     <p class="text-xl leading-loose">
       The <strong>{{ alike || half === 'whole' ? '' : half }} {{ name }}</strong> {{ plural ? 'are' : 'is' }}
-      <Choice :model-value="first.material" :mixed="mixed('material')" label="Material" :disabled="disabled" :options="materials" @update:model-value="(v) => say({ material: v as PartsInput['material'] })" />,
-      <Choice :model-value="first.certainty" :mixed="mixed('certainty')" label="Certainty" :disabled="disabled" :options="words.certainties" @update:model-value="(v) => say({ certainty: v as PartsInput['certainty'] })" />;
-      {{ plural ? 'they are' : 'it is' }} <Choice :model-value="first.dryness" :mixed="mixed('dryness')" label="Dryness" :disabled="disabled" :options="words.dryness" @update:model-value="(v) => say({ dryness: v as PartsInput['dryness'] })" />,
-      and <Choice :model-value="first.shade" :mixed="mixed('shade')" label="Shade" :disabled="disabled" :options="words.shades" @update:model-value="(v) => say({ shade: v as PartsInput['shade'] })" />.
+      <Choice :model-value="first.material" :mixed="mixed('material')" label="Material" :disabled="disabled" :options="materials" @update:model-value="(material) => say({ material })" />,
+      <Choice :model-value="first.certainty" :mixed="mixed('certainty')" label="Certainty" :disabled="disabled" :options="words.certainties" @update:model-value="(certainty) => say({ certainty })" />;
+      {{ plural ? 'they are' : 'it is' }} <Choice :model-value="first.dryness" :mixed="mixed('dryness')" label="Dryness" :disabled="disabled" :options="words.dryness" @update:model-value="(dryness) => say({ dryness })" />,
+      and <Choice :model-value="first.shade" :mixed="mixed('shade')" label="Shade" :disabled="disabled" :options="words.shades" @update:model-value="(shade) => say({ shade })" />.
     </p>
     <p v-if="meaning" class="text-soft">{{ meaning }}</p>
     <div class="flex flex-wrap gap-x-6 items-center">
@@ -58,7 +58,7 @@ const area = ref<number | ''>('')
         <DisclosurePanel class="basis-full grid gap-2 pb-1">
           <div class="flex flex-wrap gap-x-6">
             <label v-for="flag in words.flags" :key="flag.id" class="flex items-center gap-3 min-h-11">
-              <input type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first.flags.includes(flag.id)" @change="say({ flags: (first.flags.includes(flag.id) ? first.flags.filter((f) => f !== flag.id) : [...first.flags, flag.id]) as PartsInput['flags'] })"> {{ flag.label }}
+              <input type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first.flags.includes(flag.id)" @change="say({ flags: first.flags.includes(flag.id) ? first.flags.filter((f) => f !== flag.id) : [...first.flags, flag.id] })"> {{ flag.label }}
             </label>
           </div>
           <form class="flex items-end gap-3" novalidate @submit.prevent="area !== '' && say({ areaDm2: area })">
@@ -67,9 +67,9 @@ const area = ref<number | ''>('')
           </form>
           <p class="text-lg">
             <template v-if="own">
-              It goes its own way: to <Choice :model-value="own.aim" label="Aim of the part" :disabled="disabled" :options="words.aims" @update:model-value="(v) => agree({ aim: v as NonNullable<PartAgreementInput['agreed']>['aim'] })" />,
-              <Choice :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses" @update:model-value="(v) => agree({ gloss: v as NonNullable<PartAgreementInput['agreed']>['gloss'] })" />,
-              signs of age: <Choice :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas" @update:model-value="(v) => agree({ patina: v as NonNullable<PartAgreementInput['agreed']>['patina'] })" />.
+              It goes its own way: to <Choice :model-value="own.aim" label="Aim of the part" :disabled="disabled" :options="words.aims" @update:model-value="(aim) => agree({ aim })" />,
+              <Choice :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses" @update:model-value="(gloss) => agree({ gloss })" />,
+              signs of age: <Choice :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas" @update:model-value="(patina) => agree({ patina })" />.
               <button type="button" class="quiet" :disabled="disabled" @click="emit('agree', { places: places(), agreed: null })">As the rest</button>
             </template>
             <button v-else type="button" class="quiet" :disabled="disabled" @click="agree({})">Agree on something else for this part</button>

@@ -2,11 +2,11 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
-import type { AgreementInput, KindView, OffInput, PieceView, QuestionsView, QuestionView } from '../api/types'
+import type { AgreementInput, Half, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
 const props = defineProps<{ piece: PieceView, kind: KindView, disabled: boolean }>()
-const emit = defineEmits<{ choose: [half: string, part: string], off: [given: Omit<OffInput, 'version'>], copy: [from: number], agree: [given: Partial<AgreementInput>] }>()
+const emit = defineEmits<{ choose: [half: Half, part: PartName], off: [given: Omit<OffInput, 'version'>], copy: [from: number], agree: [given: Partial<AgreementInput>] }>()
 
 const questions = ref<readonly QuestionView[]>([])
 /** Planned anew for every material it may be: asked for when the piece has changed, not with it. */
@@ -16,7 +16,7 @@ watch(() => props.piece.version, () => {
   }).catch(() => undefined)
 }, { immediate: true })
 
-const name = (id: string): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
+const name = (id: PartName): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
 const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
 const money = (cents: number | null): string => (cents === null ? '' : String(cents / 100))
 const cents = (text: string): number | null => (text.trim() === '' || Number.isNaN(Number(text)) ? null : Math.round(Number(text) * 100))
@@ -46,7 +46,7 @@ const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCen
       <h2 class="text-xl">What comes off</h2>
       <div class="flex flex-wrap gap-x-6">
         <label v-for="p in detachable" :key="`${p.half}-${p.part}`" class="flex items-center gap-3 min-h-11">
-          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part as OffInput['part'], half: p.half as OffInput['half'], off: !p.off })"> {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
+          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part, half: p.half, off: !p.off })"> {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
         </label>
       </div>
     </section>

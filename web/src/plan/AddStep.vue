@@ -1,35 +1,32 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import type { ChangeInput, KindView, StepView } from '../api/types'
+import type { Action, Applicator, ChangeInput, FamilyId, Kind, KindView, PlaceInput, StepView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 
 /** A step of one's own: what, with what, on which parts. */
-const props = defineProps<{ open: boolean, kind: string, before: StepView | undefined, busy: boolean }>()
+const props = defineProps<{ open: boolean, kind: Kind, before: StepView | undefined, busy: boolean }>()
 const emit = defineEmits<{ add: [given: Omit<ChangeInput, 'version'>], leave: [] }>()
 const words = useWords()
-const what = ref('conditioner')
-const applicator = ref('cloth')
-const places = ref<string[]>([])
+const what = ref<FamilyId | Action>('conditioner')
+const applicator = ref<Applicator>('cloth')
+const places = ref<PlaceInput[]>([])
 const kind = computed<KindView | undefined>(() => words.value?.kinds.find((k) => k.id === props.kind))
 const options = computed(() => [...(words.value?.products ?? []), ...(words.value?.acts ?? [])])
-const isProduct = computed(() => words.value?.products.some((p) => p.id === what.value) ?? false)
+const product = computed(() => words.value?.products.find((p) => p.id === what.value))
 watch(() => props.open, (open) => {
   if (open) {
     const halves = props.before === undefined || props.before.half === 'both' ? kind.value?.halves ?? [] : [props.before.half]
-    places.value = (props.before?.parts ?? []).flatMap((part) => halves.map((half) => `${half}/${part}`))
+    places.value = (props.before?.parts ?? []).flatMap((part) => halves.map((half) => ({ half, part })))
   }
 })
 const add = (): void => {
   emit('add', {
     change: 'add',
     before: props.before?.key ?? null,
-    ...(isProduct.value ? { family: what.value as ChangeInput['family'], applicator: applicator.value as ChangeInput['applicator'] } : { action: what.value as ChangeInput['action'] }),
-    places: places.value.map((key) => {
-      const [half, part] = key.split('/')
-      return { half, part } as NonNullable<ChangeInput['places']>[number]
-    }),
+    ...(product.value ? { family: product.value.id, applicator: applicator.value } : { action: words.value?.acts.find((a) => a.id === what.value)?.id ?? null }),
+    places: places.value,
   })
 }
 </script>
@@ -42,14 +39,14 @@ const add = (): void => {
         <DialogTitle class="text-3xl">A step of your own</DialogTitle>
         <p class="text-xl leading-loose">
           <Choice v-model="what" label="what" :options="options" />
-          <template v-if="isProduct && words"> laid with <Choice v-model="applicator" label="applicator" :options="words.applicators" /></template>,
+          <template v-if="product && words"> laid with <Choice v-model="applicator" label="applicator" :options="words.applicators" /></template>,
           before “{{ before?.title ?? 'the end' }}”, on
         </p>
         <fieldset class="grid gap-2">
           <legend class="sr-only">Parts</legend>
           <div v-for="half in kind?.halves ?? []" :key="half" class="flex flex-wrap gap-x-5 gap-y-1">
             <strong v-if="half !== 'whole'" class="w-14 self-center">{{ half }}</strong>
-            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11"><input v-model="places" type="checkbox" class="size-5 accent-ink" :value="`${half}/${p.id}`"> {{ p.label }}</label>
+            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11"><input v-model="places" type="checkbox" class="size-5 accent-ink" :value="{ half, part: p.id }"> {{ p.label }}</label>
           </div>
         </fieldset>
         <div class="flex gap-4">

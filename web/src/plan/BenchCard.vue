@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { PieceView, PlanView, StepView } from '../api/types'
-import { halvesOf } from '../drawing/kinds'
+import type { Half, Halves, PartName, PieceView, PlanView, StepView } from '../api/types'
+import { colourMap, halvesOf } from '../counter/colours'
 import Silhouette from '../drawing/Silhouette.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -20,11 +20,11 @@ const words = useWords()
 const { span, date } = useWhen()
 const kind = computed(() => words.value?.kinds.find((k) => k.id === plan.value?.kind))
 /** Parts that are worked on get a number, in the order in which they go round the piece. */
-const numbers = computed<Record<string, number>>(() => {
+const numbers = computed<Partial<Record<PartName, number>>>(() => {
   const worked = new Set((plan.value?.steps ?? []).filter((s) => s.family !== null || ['stitch', 'bond', 'sand', 'mask', 'erase', 'iron-crease', 'raise-nap'].includes(s.action)).flatMap((s) => s.parts))
   return Object.fromEntries((kind.value?.parts ?? []).filter((p) => worked.has(p.id)).map((p, i) => [p.id, i + 1]))
 })
-const colours = (half: string): Record<string, string> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === half).map((p) => [p.part, p.hex]))
+const colours = (half: Half): Partial<Record<PartName, string>> => colourMap(piece.value?.parts ?? [], half)
 const legend = computed(() => Object.entries(numbers.value).map(([id, n]) => {
   const made = [...new Set((piece.value?.parts ?? []).filter((p) => p.part === id).map((p) => words.value?.materials.find((m) => m.id === p.material)?.label ?? p.material))]
   return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
@@ -43,7 +43,7 @@ const figures = (step: StepView): string => {
   }
   return runs.map(([from, to]) => (to > from + 1 ? `${from}–${to}` : to > from ? `${from} ${to}` : `${from}`)).join(' ')
 }
-const side = (half: string): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
+const side = (half: Halves): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
 const wait = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
 const limit = (step: StepView): number | null => step.waits.reduce<number | null>((least, w) => (w.maxMinutes !== null && w.maxMinutes < 600 && (least === null || w.maxMinutes < least) ? w.maxMinutes : least), null)
 const cautions = computed(() => {
@@ -75,7 +75,7 @@ const print = (): void => window.print()
           <ol class="legend columns-2 mt-2 leading-snug max-w-2xl"><li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]"><strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li></ol>
         </div>
         <div class="flex items-end gap-3">
-          <figure v-for="half in halvesOf(plan.kind)" :key="half" class="w-56"><Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" /><figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption></figure>
+          <figure v-for="half in halvesOf(piece?.parts ?? [])" :key="half" class="w-56"><Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" /><figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption></figure>
         </div>
       </section>
       <ol class="steps grid gap-x-8 lg:grid-cols-2" aria-label="Steps">

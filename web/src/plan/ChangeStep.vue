@@ -17,7 +17,6 @@ const mayRise = computed(() => before.value?.status === 'open')
 const mayFall = computed(() => index.value < props.steps.length - 1)
 const waits = computed(() => props.step.waits.filter((w) => (w.minMinutes ?? 0) > 0))
 const titleOf = (key: string): string => props.steps.find((s) => s.key === key)?.title ?? key
-const lays = computed(() => props.step.family !== null)
 </script>
 
 <template>
@@ -28,9 +27,9 @@ const lays = computed(() => props.step.family !== null)
       <button class="may" type="button" :disabled="busy" @click="emit('change', { change: 'drop', step: step.key })">Leave it out</button>
       <button class="may" type="button" :disabled="busy" @click="emit('add')">Put a step in before it…</button>
     </div>
-    <p v-if="lays && words" class="text-lg">
-      It lays <Choice label="product" :model-value="step.family ?? ''" :options="words.products" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: id as ChangeInput['family'] })" />
-      with <Choice label="applicator" :model-value="step.applicator" :options="words.applicators" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: step.family as ChangeInput['family'], applicator: id as ChangeInput['applicator'] })" />,
+    <p v-if="step.family && words" class="text-lg">
+      It lays <Choice label="product" :model-value="step.family" :options="words.products" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: id })" />
+      with <Choice label="applicator" :model-value="step.applicator" :options="words.applicators" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: step.family, applicator: id })" />,
       coats:
       <button class="may min-w-12" type="button" aria-label="One coat fewer" :disabled="busy || step.coats < 2" @click="emit('change', { change: 'coats', step: step.key, coats: step.coats - 1 })">−</button>
       <strong class="inline-block min-w-8 text-center">{{ step.coats }}</strong>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref } from 'vue'
-import type { PlanInput, PlanView } from '../api/types'
+import type { FamilyId, Hazard, PlanInput, PlanView } from '../api/types'
 import { useWords } from '../kit/useWords'
 
 /** What goes with the plan as a whole: what changed, what was left out and refused, what the owner hears, what it takes. */
@@ -9,7 +9,7 @@ const props = defineProps<{ plan: PlanView, may: boolean, busy: boolean, fast: b
 const emit = defineEmits<{ make: [terms: Omit<PlanInput, 'version'>] }>()
 const words = useWords()
 const readyBy = ref('')
-const toggle = (id: string): void => emit('make', { exclude: props.plan.exclude.includes(id) ? props.plan.exclude.filter((e) => e !== id) : [...props.plan.exclude, id] })
+const toggle = (id: FamilyId | Hazard): void => emit('make', { exclude: props.plan.exclude.includes(id) ? props.plan.exclude.filter((e) => e !== id) : [...props.plan.exclude, id] })
 </script>
 
 <template>

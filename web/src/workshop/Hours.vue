@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { HoursInput, ShiftView, WorkshopView } from '../api/types'
+import type { HoursInput, Phase, ShiftView, WorkshopView } from '../api/types'
 
 /** When each person is here in a usual week, and at what. */
 const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()
@@ -8,7 +8,7 @@ const emit = defineEmits<{ keep: [person: number, hours: HoursInput] }>()
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const written = (shifts: readonly ShiftView[]): string => shifts.map((s) => `${s.from}–${s.until}`).join('\n')
 const drafts = ref<Record<number, string[]>>({})
-const skills = ref<Record<number, string[]>>({})
+const skills = ref<Record<number, Phase[]>>({})
 watch(() => props.workshop, (workshop) => {
   drafts.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.week.map((d) => written(d.shifts))]))
   skills.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.skills.length === 0 ? [...workshop.phases] : [...p.skills]]))
@@ -23,7 +23,7 @@ const keep = (person: number): void => {
   const chosen = skills.value[person] ?? []
   emit('keep', person, {
     week: (drafts.value[person] ?? []).map((text, i) => ({ day: i + 1, shifts: read(text) })),
-    skills: (chosen.length === props.workshop.phases.length ? [] : chosen) as HoursInput['skills'],
+    skills: chosen.length === props.workshop.phases.length ? [] : chosen,
   })
 }
 </script>

@@ -28,7 +28,7 @@ const words = (row: LearnedView): string => (Math.abs(row.factor - 1) < 0.03 ? '
             <path :d="`M${x(row.factor)} 1V23`" stroke="currentColor" stroke-width="4" />
           </svg>
           <span><strong>{{ words(row) }}</strong><span class="text-soft block text-[.92rem]">seen {{ row.evidence }} {{ row.evidence === 1 ? 'time' : 'times' }}</span></span>
-          <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind as ResetInput['kind'], what: row.what })">learn anew</button>
+          <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind, what: row.what })">learn anew</button>
         </li>
       </ul>
     </section>

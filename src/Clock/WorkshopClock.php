@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Clock;
+
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Clock\MockClock;
+
+/** The real clock; in the demo and in stories, and only there, put forward by as many seconds as a file says: a night goes by in a moment. */
+final readonly class WorkshopClock implements ClockInterface
+{
+    public function __construct(private string $file, private bool $demo)
+    {
+    }
+
+    public function isDemo(): bool
+    {
+        return $this->demo;
+    }
+
+    public function now(): \DateTimeImmutable
+    {
+        $now = Clock::get()->now();
+
+        return !$this->demo || Clock::get() instanceof MockClock ? $now : $now->modify(\sprintf('+%d seconds', $this->offset()));
+    }
+
+    public function forward(int $minutes): void
+    {
+        if (!$this->demo) {
+            throw new \LogicException('Only the demo’s time can be put forward.');
+        }
+        file_put_contents($this->file, (string) ($this->offset() + 60 * $minutes), \LOCK_EX);
+    }
+
+    public function reset(): void
+    {
+        @unlink($this->file);
+    }
+
+    public function sleep(float|int $seconds): void
+    {
+        Clock::get()->sleep($seconds);
+    }
+
+    public function withTimeZone(\DateTimeZone|string $timezone): static
+    {
+        return $this;
+    }
+
+    private function offset(): int
+    {
+        return (int) @file_get_contents($this->file);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+use KindHeel\App\Database\Row;
+
+/** How far a piece has come; the word that screens and lists share. */
+enum PieceProgress: string
+{
+    case ToLookOver = 'to-look-over';
+    case ToPlan = 'to-plan';
+    case Referred = 'referred';
+    case Planned = 'planned';
+    case InWork = 'in-work';
+    case Finished = 'finished';
+
+    /** @param Row $row of a piece, with what {@see Steps::COUNTED} counts */
+    public static function of(Row $row): self
+    {
+        $plannedFrom = $row->intOrNull('planned_from');
+        $assessed = $row->int('assessed');
+
+        return match (true) {
+            null !== $row->textOrNull('finished_at') => self::Finished,
+            $row->int('begun') > 0 => self::InWork,
+            null === $plannedFrom => 0 === $assessed ? self::ToLookOver : self::ToPlan,
+            0 === $row->int('steps') => self::Referred,
+            $plannedFrom !== $assessed => self::ToPlan,
+            default => self::Planned,
+        };
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Treatment\Wish\School;
+
+/** What a plan was asked for beside the aim: schools of its own, what is not wanted, the hour; and whether hands have changed it. */
+#[ORM\Embeddable]
+class PlanRequest
+{
+    /** @var array<string, string> side by school, where the plan differs from the workshop */
+    #[ORM\Column(type: 'json')]
+    private array $schools = [];
+    /** @var list<string> hazards and families */
+    #[ORM\Column(type: 'json')]
+    private array $exclude = [];
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $readyBy = null;
+    #[ORM\Column]
+    private bool $byHand = false;
+
+    /** @return array<string, string> */
+    public function schools(): array
+    {
+        return $this->schools;
+    }
+
+    public function takeSide(School $school, ?string $side): void
+    {
+        unset($this->schools[$school->value]);
+        if (null !== $side) {
+            $this->schools[$school->value] = $side;
+        }
+    }
+
+    /** @return list<Hazard|FamilyId> */
+    public function exclude(): array
+    {
+        return self::unwanted($this->exclude);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<Hazard|FamilyId>
+     */
+    public static function unwanted(array $ids): array
+    {
+        return array_map(static fn (string $id): Hazard|FamilyId => Hazard::tryFrom($id) ?? FamilyId::from($id), $ids);
+    }
+
+    /** @param list<Hazard|FamilyId> $exclude */
+    public function leaveOut(array $exclude): void
+    {
+        $this->exclude = array_map(static fn (Hazard|FamilyId $e): string => $e->value, $exclude);
+    }
+
+    public function readyBy(): ?\DateTimeImmutable
+    {
+        return $this->readyBy;
+    }
+
+    public function mustBeReady(?\DateTimeImmutable $by): void
+    {
+        $this->readyBy = $by;
+    }
+
+    public function isByHand(): bool
+    {
+        return $this->byHand;
+    }
+
+    public function byHand(bool $changed): void
+    {
+        $this->byHand = $changed;
+    }
+}

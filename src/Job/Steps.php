@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
+use KindHeel\App\Database\Row;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Drying\Forecast;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Treatment\Action;
+
+/** Stored steps as they are read: the one place that knows the table `plan_step`. */
+final readonly class Steps
+{
+    /** Counts of a piece `p` for {@see PieceProgress}: its steps, those begun, those done. */
+    public const COUNTED = '(SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
+        (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\') AS begun,
+        (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status = \''.self::DONE.'\') AS done';
+    private const OPEN = 'open';
+    private const RUNNING = 'running';
+    private const DONE = 'done';
+    private const DRIES = 's.status = \''.self::DONE.'\' AND s.drying_family IS NOT NULL';
+    private const FROM = ' FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id';
+    private const COLUMNS = 's.id, s.version, s.piece_id, s.step_key, s.position, s.title, s.phase, s.action, s.family, s.drying_family, s.applicator, s.station,
+        s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.gate, s.gate_from, s.gate_passed_at, s.added_minutes,
+        UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
+        UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
+        UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full, ';
+    /** Only coats that dry are drawn and warned of: the rest of a long list need not come along. */
+    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES.' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
+    private const WHOLE = self::COLUMNS.'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
+        s.hazards, s.cautions, s.overrides';
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @return list<StepRecord> in their order */
+    public function ofPiece(int $piece): array
+    {
+        return $this->ofPieces([$piece])[$piece] ?? [];
+    }
+
+    /**
+     * @param list<int> $pieces
+     *
+     * @return array<int, list<StepRecord>> by piece, each in its order
+     */
+    public function ofPieces(array $pieces): array
+    {
+        $steps = [];
+        foreach ($this->all(self::IN_PASSING, 's.piece_id IN (?) ORDER BY s.piece_id, s.position', $pieces) as $row) {
+            $steps[$row->int('piece_id')][] = StepRows::record($row);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<StepDetail> in their order */
+    public function detailsOfPiece(int $piece): array
+    {
+        return array_map(StepRows::detail(...), $this->all(self::WHOLE, 's.piece_id IN (?) ORDER BY s.position', [$piece]));
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, StepDetail> by id
+     */
+    public function details(array $ids): array
+    {
+        $details = [];
+        foreach ($this->all(self::WHOLE, 's.id IN (?)', $ids) as $row) {
+            $details[$row->int('id')] = StepRows::detail($row);
+        }
+
+        return $details;
+    }
+
+    public function find(int $id): ?StepRecord
+    {
+        $rows = $this->all(self::IN_PASSING, 's.id IN (?)', [$id]);
+
+        return [] === $rows ? null : StepRows::record($rows[0]);
+    }
+
+    /** What somebody is at; null when they are free. */
+    public function under(int $person): ?StepRecord
+    {
+        $rows = $this->all(self::IN_PASSING, 's.status = \''.self::RUNNING.'\' AND s.started_by_id IN (?)', [$person]);
+
+        return [] === $rows ? null : StepRows::record($rows[0]);
+    }
+
+    /**
+     * Coats that are still on their way to a stage, the first to come there first.
+     *
+     * @return list<StepRecord>
+     */
+    public function drying(Stage $until, \DateTimeImmutable $now, bool $finishedToo = false): array
+    {
+        $at = 's.'.$until->value.'_at';
+        $open = $finishedToo ? '' : ' AND EXISTS (SELECT 1 FROM piece p WHERE p.id = s.piece_id AND p.finished_at IS NULL)';
+
+        return array_map(StepRows::record(...), Row::all(
+            $this->connection,
+            'SELECT '.self::IN_PASSING.self::FROM.' WHERE '.self::DRIES." AND ($at > ? OR $at IS NULL)$open ORDER BY $at, s.id",
+            [Iso::toRow($now)],
+        ));
+    }
+
+    /** Past the database's entities: a forecast is not a change by somebody, so it must not count up a version. */
+    public function keepForecast(int $id, Forecast $forecast): void
+    {
+        $columns = ['air_warnings' => json_encode(Moments::warnings($forecast), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)];
+        foreach (Stage::cases() as $stage) {
+            $at = $forecast->at($stage);
+            $columns[$stage->value.'_at'] = null === $at ? null : Iso::toRow($at);
+        }
+        $this->connection->update('plan_step', $columns, ['id' => $id]);
+    }
+
+    /** Something has been laid on a place that hides what it is made of. */
+    public function isCovered(int $piece, Place $place): bool
+    {
+        $covering = array_values(array_filter(FamilyId::cases(), static fn (FamilyId $f): bool => $f->family()->covers()));
+
+        return [] !== $this->connection->fetchFirstColumn(
+            'SELECT s.id FROM plan_step s WHERE s.piece_id = ? AND '.self::DRIES.' AND s.drying_family IN (?) AND JSON_CONTAINS(s.places, JSON_OBJECT(\'part\', ?, \'half\', ?)) LIMIT 1',
+            [$piece, array_column($covering, 'value'), $place->part->value, $place->half->value],
+            [1 => ArrayParameterType::STRING],
+        );
+    }
+
+    /**
+     * Pieces that are here, of which an act was begun and another has not been done: a tree is in, a piece is in parts.
+     *
+     * @return list<int>
+     */
+    public function between(Action $begun, Action $notDone): array
+    {
+        return $this->pieces(
+            'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ? AND s.status <> \''.self::OPEN.'\')
+             AND NOT EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ? AND s.status = \''.self::DONE.'\')',
+            [$begun->value, $notDone->value],
+        );
+    }
+
+    /**
+     * Pieces that are here, at which an act is under way, or what it began is not ready for the next.
+     *
+     * @return list<int>
+     */
+    public function settling(Action $act, \DateTimeImmutable $now): array
+    {
+        return $this->pieces(
+            'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ?
+             AND (s.status = \''.self::RUNNING.'\' OR s.status = \''.self::DONE.'\' AND s.next_at > ?))',
+            [$act->value, Iso::toRow($now)],
+        );
+    }
+
+    /**
+     * @param list<string> $values
+     *
+     * @return list<int>
+     */
+    private function pieces(string $where, array $values): array
+    {
+        return array_map(static fn (Row $r): int => $r->int('id'), Row::all($this->connection, 'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND '.$where.' ORDER BY p.id', $values));
+    }
+
+    /**
+     * @param list<int> $in
+     *
+     * @return list<Row>
+     */
+    private function all(string $columns, string $where, array $in): array
+    {
+        return [] === $in ? [] : Row::all($this->connection, 'SELECT '.$columns.self::FROM.' WHERE '.$where, [$in], [ArrayParameterType::INTEGER]);
+    }
+}

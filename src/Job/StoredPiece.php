@@ -1,0 +1,467 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Anatomy\Size;
+use KindHeel\Core\Assessment\Agreed;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Planning\Elapsed;
+use KindHeel\Core\Treatment\Planning\Plan;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+
+/** A piece on a ticket, as it is stored: assessed, then planned, then worked. */
+#[ORM\Entity]
+#[ORM\Table(name: 'piece')]
+class StoredPiece
+{
+    #[ORM\Id, ORM\Column, ORM\GeneratedValue]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    /** Counts changes of the assessment; the plan keeps the number it was made from. */
+    #[ORM\Column]
+    private int $assessed = 0;
+
+    #[ORM\Column(nullable: true)]
+    private ?int $plannedFrom = null;
+
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: 'json')]
+    private array $remarks = [];
+
+    #[ORM\Column]
+    private float $elapsedMinutes = 0.0;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $finishedAt = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $sizeEu;
+
+    /** the longest side of what is not worn on the foot */
+    #[ORM\Column(nullable: true)]
+    private ?float $lengthMm;
+
+    #[ORM\Column(length: 20)]
+    private Aim $aim;
+
+    #[ORM\Column(length: 20)]
+    private Gloss $gloss;
+
+    #[ORM\Column(length: 20)]
+    private Patina $patina;
+
+    /** What the owner does not want done. */
+    #[ORM\Column(length: 500)]
+    private string $unwanted = '';
+
+    /** What it is worth to the owner, and what a new one costs, in hundredths of the workshop's money. */
+    #[ORM\Column(nullable: true)]
+    private ?int $valueCents = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?int $replaceCents = null;
+
+    #[ORM\Embedded]
+    private PlanRequest $terms;
+
+    /** @var Collection<int, StoredTrial> */
+    #[ORM\OneToMany(targetEntity: StoredTrial::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
+    private Collection $trials;
+
+    /** @var Collection<int, StoredPart> */
+    #[ORM\OneToMany(targetEntity: StoredPart::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
+    private Collection $parts;
+
+    /** @var Collection<int, StoredFinding> */
+    #[ORM\OneToMany(targetEntity: StoredFinding::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
+    private Collection $findings;
+
+    /** @var Collection<int, StoredStep> */
+    #[ORM\OneToMany(targetEntity: StoredStep::class, mappedBy: 'piece', cascade: ['persist'], orphanRemoval: true)]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    private Collection $steps;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)]
+        private Ticket $ticket,
+        #[ORM\Column(length: 120)]
+        private string $name,
+        #[ORM\Column(length: 40)]
+        private Kind $kind,
+        Size $size,
+        Agreed $agreed,
+        Shade $shade,
+    ) {
+        $this->sizeEu = $size->eu;
+        $this->lengthMm = $size->mm;
+        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        $this->terms = new PlanRequest();
+        $this->trials = new ArrayCollection();
+        $this->parts = new ArrayCollection();
+        $this->findings = new ArrayCollection();
+        $this->steps = new ArrayCollection();
+        foreach ($kind->halves() as $half) {
+            foreach ($kind->parts() as $part) {
+                // Until somebody has looked it is the likeliest material, and no more than a guess.
+                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $kind->materialsFor($part)[0], self::atFirst($part, $kind), shade: $shade)));
+            }
+        }
+        $ticket->add($this);
+    }
+
+    /** Of what it nearly always is there is no doubt; what is seen first is a guess until somebody has looked. */
+    private static function atFirst(PartName $part, Kind $kind): Certainty
+    {
+        return match (true) {
+            1 === \count($kind->materialsFor($part)) => Certainty::Known,
+            $part->isOuter() => Certainty::Guess,
+            default => Certainty::Likely,
+        };
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function ticket(): Ticket
+    {
+        return $this->ticket;
+    }
+
+    public function gloss(): Gloss
+    {
+        return $this->gloss;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function kind(): Kind
+    {
+        return $this->kind;
+    }
+
+    public function sizeEu(): ?float
+    {
+        return $this->sizeEu;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    /** @throws FieldError */
+    public function toCore(): Piece
+    {
+        return Piece::of(
+            $this->kind,
+            Size::of($this->kind, $this->sizeEu, $this->lengthMm),
+            new Agreed($this->aim, $this->gloss, $this->patina),
+            array_values($this->parts->map(static fn (StoredPart $p): Part => $p->toCore())->toArray()),
+            array_values($this->findings->map(static fn (StoredFinding $f): Finding => $f->toCore())->toArray()),
+            array_values($this->trials->map(static fn (StoredTrial $t): RecordedTrial => $t->toCore())->toArray()),
+        );
+    }
+
+    /**
+     * The same knowledge for one or several places.
+     *
+     * @throws FieldError when the kind lacks a place, or it does not go with what was agreed; then nothing has changed
+     */
+    public function lookOver(Part ...$parts): void
+    {
+        $before = [];
+        foreach ($parts as $part) {
+            Piece::mustHave($this->kind, $part->at);
+            $stored = $this->stored($part->at);
+            $before[] = $stored->toCore();
+            $stored->update($part);
+        }
+        try {
+            $this->toCore();
+        } catch (FieldError $error) {
+            foreach ($before as $part) {
+                $this->stored($part->at)->update($part);
+            }
+            throw $error;
+        }
+        ++$this->assessed;
+    }
+
+    /** The restorer's word stands over trials at these places. */
+    public function overrule(Place ...$places): void
+    {
+        foreach ($places as $place) {
+            $this->stored($place)->overrule();
+        }
+    }
+
+    /**
+     * A trial sharpens the picture: where the restorer has not said otherwise, its parts become what the odds name.
+     *
+     * @throws FieldError when the kind lacks the place
+     */
+    public function tried(RecordedTrial $trial, Person $by, \DateTimeImmutable $at): void
+    {
+        foreach ([$trial->at, ...$trial->speaksFor] as $place) {
+            Piece::mustHave($this->kind, $place);
+        }
+        $this->trials->add(new StoredTrial($this, $trial, $by, $at));
+        $this->sharpen();
+        ++$this->assessed;
+    }
+
+    public function forgetTrial(int $id): bool
+    {
+        foreach ($this->trials as $trial) {
+            if ($trial->id() === $id) {
+                $this->trials->removeElement($trial);
+                $this->doubt($trial->toCore());
+                $this->sharpen();
+                ++$this->assessed;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What only a trial said that is taken back is a guess again. */
+    private function doubt(RecordedTrial $gone): void
+    {
+        $piece = $this->toCore();
+        foreach ($this->parts as $stored) {
+            $part = $stored->toCore();
+            if (!$stored->isOverruled() && $gone->tells($part->at) && [] === $piece->resultsAt($part->at)) {
+                $stored->update(new Part($part->at, $this->kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $this->kind), $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed));
+            }
+        }
+    }
+
+    private function sharpen(): void
+    {
+        foreach ($this->parts as $stored) {
+            if (!$stored->isOverruled()) {
+                // One after the other: what is named first may forbid a shine to the rest.
+                $stored->update($this->toCore()->named($stored->toCore()->at));
+            }
+        }
+    }
+
+    /**
+     * Copies what the parts are made of from a piece of the same cut; how dry they are, what is wrong with them and how
+     * far to go is looked at anew.
+     *
+     * @throws FieldError when it does not go with what was agreed; then nothing has changed
+     */
+    public function copyFrom(self $past): void
+    {
+        $this->lookOver(...array_map(function (StoredPart $stored): Part {
+            $there = $stored->toCore();
+            $here = $this->stored($there->at)->toCore();
+
+            return new Part($there->at, $there->material, $there->certainty, $here->dryness, $there->shade, $there->flags, $there->areaDm2, $here->agreed);
+        }, $past->parts()));
+    }
+
+    /** @throws FieldError when the part does not come off */
+    public function takeOff(Place $place, bool $off): void
+    {
+        Piece::mustHave($this->kind, $place);
+        if (!$place->part->isDetachable()) {
+            throw new FieldError('part', Phrase::sentence('The %s does not come off.', $place->part->label()));
+        }
+        $this->stored($place)->takeOff($off);
+    }
+
+    private function stored(Place $place): StoredPart
+    {
+        foreach ($this->parts as $stored) {
+            if ($stored->isAt($place)) {
+                return $stored;
+            }
+        }
+        throw new FieldError('part', Phrase::sentence('There is no %s on it.', $place->label()));
+    }
+
+    public function partAt(Place $place): ?Part
+    {
+        foreach ($this->parts as $stored) {
+            if ($stored->isAt($place)) {
+                return $stored->toCore();
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws FieldError when it does not fit the piece; then nothing has changed */
+    public function mark(Finding $finding): StoredFinding
+    {
+        $stored = new StoredFinding($this, $finding);
+        $this->findings->add($stored);
+        try {
+            $this->toCore();
+        } catch (FieldError $error) {
+            $this->findings->removeElement($stored);
+            throw $error;
+        }
+        ++$this->assessed;
+
+        return $stored;
+    }
+
+    public function unmark(int $findingId): bool
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->id() === $findingId) {
+                $this->findings->removeElement($finding);
+                ++$this->assessed;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @throws FieldError when that shine cannot be had; then nothing has changed */
+    public function agree(Agreed $agreed): void
+    {
+        $before = [$this->aim, $this->gloss, $this->patina];
+        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        try {
+            $this->toCore();
+        } catch (FieldError $error) {
+            [$this->aim, $this->gloss, $this->patina] = $before;
+            throw $error;
+        }
+        ++$this->assessed;
+    }
+
+    /** What it is worth to the owner, what a new one costs (in hundredths), and what must not be done. */
+    public function owes(?int $valueCents, ?int $replaceCents, string $unwanted): void
+    {
+        $this->valueCents = $valueCents;
+        $this->replaceCents = $replaceCents;
+        $this->unwanted = $unwanted;
+    }
+
+    /** @return list<StoredPart> */
+    public function parts(): array
+    {
+        return array_values($this->parts->toArray());
+    }
+
+    /** @return list<StoredFinding> */
+    public function findings(): array
+    {
+        return array_values($this->findings->toArray());
+    }
+
+    public function assessed(): int
+    {
+        return $this->assessed;
+    }
+
+    public function terms(): PlanRequest
+    {
+        return $this->terms;
+    }
+
+    public function isReadyFast(): bool
+    {
+        return Aim::ReadyFast === $this->aim;
+    }
+
+    /** @return list<StoredStep> in their order */
+    public function steps(): array
+    {
+        $steps = array_values($this->steps->toArray());
+        usort($steps, static fn (StoredStep $a, StoredStep $b): int => $a->position() <=> $b->position());
+
+        return $steps;
+    }
+
+    /** What was done or is under way stays; the rest goes, and with it what hands had changed. */
+    public function forgetRest(): void
+    {
+        foreach ($this->steps() as $step) {
+            if ($step->isOpen()) {
+                $this->steps->removeElement($step);
+            }
+        }
+        $this->terms->byHand(false);
+    }
+
+    /** @param list<string> $changes what is otherwise than in the plan before, in sentences */
+    public function take(Plan $plan, array $changes = []): void
+    {
+        $this->follow($plan->steps, true);
+        $this->remarks = PlanRemarks::toColumn($plan, $changes);
+        $this->elapsedMinutes = $plan->elapsedMinutes;
+        $this->plannedFrom = $this->assessed;
+    }
+
+    /**
+     * Takes steps in a new order; those that are known are bound anew, the others come in, what is no longer there goes.
+     *
+     * @param list<PlannedStep> $steps
+     * @param bool              $whole open steps become what the plan now says, not only their place in it
+     */
+    public function follow(array $steps, bool $whole = false): void
+    {
+        $known = [];
+        foreach ($this->steps as $step) {
+            $known[$step->key()] = $step;
+        }
+        foreach ($steps as $i => $planned) {
+            $stored = $known[$planned->step->id] ?? null;
+            unset($known[$planned->step->id]);
+            if (null === $stored) {
+                $this->steps->add(new StoredStep($this, $i + 1, $planned));
+            } elseif ($stored->isOpen() && ($whole || !$stored->does($planned->step))) {
+                $stored->follow($i + 1, $planned);
+            } else {
+                $stored->bind($i + 1, $planned);
+            }
+        }
+        foreach ($known as $gone) {
+            $this->steps->removeElement($gone);
+        }
+        $this->elapsedMinutes = Elapsed::minutes($steps);
+    }
+
+    /** Handed over: it is no longer in the workshop, whatever was left undone. */
+    public function finish(\DateTimeImmutable $at): void
+    {
+        $this->finishedAt = $at;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\People\Person;
+
+/** What a customer hands in: one or more pieces and a promised date. */
+#[ORM\Entity]
+#[ORM\Table(name: 'ticket')]
+#[ORM\Index(columns: ['promised_at'])]
+class Ticket
+{
+    #[ORM\Id, ORM\Column, ORM\GeneratedValue]
+    private ?int $id = null;
+
+    /** @var Collection<int, StoredPiece> */
+    #[ORM\OneToMany(targetEntity: StoredPiece::class, mappedBy: 'ticket', cascade: ['persist'])]
+    private Collection $pieces;
+
+    /** It is taken before everything else. */
+    #[ORM\Column]
+    private bool $rush = false;
+
+    public function __construct(
+        #[ORM\Column(length: 120)]
+        private string $customer,
+        #[ORM\Column(length: 160)]
+        private string $contact,
+        #[ORM\Column(type: 'datetime_immutable')]
+        private \DateTimeImmutable $promisedAt,
+        #[ORM\Column(length: 1000)]
+        private string $wish,
+        #[ORM\Column(type: 'datetime_immutable')]
+        private \DateTimeImmutable $openedAt,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private Person $openedBy,
+    ) {
+        $this->pieces = new ArrayCollection();
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function add(StoredPiece $piece): void
+    {
+        $this->pieces->add($piece);
+    }
+
+    public function customer(): string
+    {
+        return $this->customer;
+    }
+
+    public function promisedAt(): \DateTimeImmutable
+    {
+        return $this->promisedAt;
+    }
+
+    public function wish(): string
+    {
+        return $this->wish;
+    }
+
+    public function promise(\DateTimeImmutable $at, bool $rush): void
+    {
+        $this->promisedAt = $at;
+        $this->rush = $rush;
+    }
+
+    /** @return list<StoredPiece> */
+    public function pieces(): array
+    {
+        return array_values($this->pieces->toArray());
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Job;
+
+/** What hands have made of a stored step. */
+final readonly class WorkRecord
+{
+    /** @param float $workedMinutes that went into it before it was interrupted or taken over */
+    public function __construct(
+        public StepStatus $status,
+        public ?\DateTimeImmutable $startedAt,
+        public ?int $startedBy,
+        public ?string $startedByName,
+        public ?\DateTimeImmutable $endedAt,
+        public float $workedMinutes,
+    ) {
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Settings;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Schedule\Calendar\Hours;
+use KindHeel\Core\Schedule\Calendar\Shift;
+use KindHeel\Core\Schedule\Solve\Worker;
+
+/** Who works here and when, as the scheduling core sees it; two queries. */
+final readonly class WorkingHours
+{
+    /** How far ahead hours are known. */
+    public const DAYS = 35;
+
+    public function __construct(private Connection $connection, private string $workshopTimezone)
+    {
+    }
+
+    /** @return list<Worker> with shifts in minutes from `$now` */
+    public function from(\DateTimeImmutable $now): array
+    {
+        $zone = new \DateTimeZone($this->workshopTimezone);
+        $other = Row::all($this->connection, 'SELECT person_id, day, shifts FROM other_day WHERE day >= ? ORDER BY person_id IS NOT NULL, id', [$now->setTimezone($zone)->format('Y-m-d')]);
+        $hands = [];
+        foreach (Row::all($this->connection, 'SELECT id, week, skills FROM person ORDER BY id') as $row) {
+            $id = $row->int('id');
+            $days = [];
+            foreach ($other as $day) {
+                if (null === $day->intOrNull('person_id') || $id === $day->int('person_id')) {
+                    $days[substr($day->text('day'), 0, 10)] = self::shifts($day->json('shifts'));
+                }
+            }
+            $shifts = array_map(
+                static fn (array $s): array => [(int) ceil(($s[0] - $now->getTimestamp()) / 60), intdiv($s[1] - $now->getTimestamp(), 60)],
+                (new Hours(array_map(self::shifts(...), self::week($row->json('week'))), $days))->from($now, $zone, self::DAYS),
+            );
+            $hands[] = new Worker((string) $id, [] === $row->words('skills') ? array_column(Phase::cases(), 'value') : $row->words('skills'), array_values(array_filter($shifts, static fn (array $s): bool => $s[0] < $s[1])));
+        }
+
+        return $hands;
+    }
+
+    /**
+     * @param array<array-key, mixed> $stored
+     *
+     * @return array<int, array<array-key, mixed>>
+     */
+    public static function week(array $stored): array
+    {
+        $week = [];
+        foreach ($stored as $day => $shifts) {
+            if (\is_array($shifts)) {
+                $week[(int) $day] = $shifts;
+            }
+        }
+
+        return $week;
+    }
+
+    /**
+     * @param array<array-key, mixed> $stored
+     *
+     * @return list<Shift>
+     */
+    public static function shifts(array $stored): array
+    {
+        $shifts = [];
+        foreach ($stored as $pair) {
+            if (\is_array($pair) && \is_string($pair[0] ?? null) && \is_string($pair[1] ?? null)) {
+                $shifts[] = Shift::of($pair[0], $pair[1]);
+            }
+        }
+
+        return Shift::day($shifts);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Settings;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\Core\Product\Station;
+
+/** What this workshop has set for itself, or what is usual. */
+final readonly class WorkshopSettings
+{
+    /** How many pieces a station takes at once. */
+    private const PLACES = ['bench' => 3, 'booth' => 1, 'sink' => 1, 'lamp' => 2];
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @return array<string, int> by station */
+    public function places(): array
+    {
+        $places = self::PLACES;
+        foreach ($this->value('places') as $station => $count) {
+            if (null !== Station::tryFrom((string) $station) && \is_int($count)) {
+                $places[(string) $station] = $count;
+            }
+        }
+
+        return $places;
+    }
+
+    /** @param array<string, int> $places */
+    public function takePlaces(array $places): void
+    {
+        $this->take('places', $places);
+    }
+
+    /** @return array<string, int> how many there are of each gear */
+    public function gear(): array
+    {
+        $known = $this->value('gear');
+        $gear = [];
+        foreach (Gear::cases() as $case) {
+            $count = $known[$case->value] ?? null;
+            $gear[$case->value] = \is_int($count) ? $count : $case->usual();
+        }
+
+        return $gear;
+    }
+
+    /** @param array<string, int> $gear */
+    public function takeGear(array $gear): void
+    {
+        $this->take('gear', $gear);
+    }
+
+    public function alarm(): Alarm
+    {
+        $sound = $this->value('alarm')['sound'] ?? null;
+
+        return \is_string($sound) ? Alarm::tryFrom($sound) ?? Alarm::Bell : Alarm::Bell;
+    }
+
+    public function takeAlarm(Alarm $alarm): void
+    {
+        $this->take('alarm', ['sound' => $alarm->value]);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function value(string $name): array
+    {
+        return Row::first($this->connection, 'SELECT value FROM workshop_setting WHERE name = ?', [$name])?->json('value') ?? [];
+    }
+
+    /** @param array<string, mixed> $value */
+    private function take(string $name, array $value): void
+    {
+        $this->connection->executeStatement(
+            'INSERT INTO workshop_setting (name, value) VALUES (?, ?) ON DUPLICATE KEY UPDATE value = VALUES(value)',
+            [$name, json_encode($value, \JSON_THROW_ON_ERROR)],
+        );
+    }
+}
