@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Product\DryFilm;
+
 /** Coat by coat of one pot over a ground, with or without a base under it. */
 final readonly class CoatLadder
 {
@@ -19,5 +21,11 @@ final readonly class CoatLadder
     public function all(): ?int
     {
         return null === $this->coats ? null : $this->baseCoats + $this->coats;
+    }
+
+    /** The film would crack where the part bends (J-4). */
+    public function cracks(bool $flexes): bool
+    {
+        return $flexes && $this->dryUm > DryFilm::CRACKS_FROM_UM;
     }
 }

@@ -26,7 +26,7 @@ final readonly class ColoursReader
 
     public function all(): ColoursView
     {
-        $white = $this->shelf->white();
+        $white = $this->shelf->palette()->white();
         $swatches = array_map(static fn (Swatch $s): SwatchView => new SwatchView($s->id(), $s->code(), $s->name(), SeenView::of($s->spectrum())), $this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']));
 
         return new ColoursView(array_values(array_map(fn (Product $p): ProductView => $this->product($p, $white), $this->shelf->products())), $swatches);

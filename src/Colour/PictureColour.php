@@ -39,9 +39,10 @@ final readonly class PictureColour
         if (null !== $input->grey) {
             $patches[] = [self::at($image, $input->grey), Lab::of(self::GREY_L, 0.0, 0.0)];
         }
+        $palette = $this->shelf->palette();
         foreach ($input->card as $i => $tap) {
             $code = self::CARD[$i] ?? throw new FieldError('card', 'The card has twelve fields.');
-            $paint = $this->shelf->paints()[$code] ?? throw new FieldError('card', 'The card is painted from tubes that are not on this shelf.');
+            $paint = $palette->paints[$code] ?? throw new FieldError('card', 'The card is painted from tubes that are not on this shelf.');
             $light = Light::daylight();
             $patches[] = [self::at($image, $tap), $light->lab(Mixture::of([$code => $paint], [$code => 1])->look())];
         }

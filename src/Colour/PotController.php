@@ -74,7 +74,7 @@ final readonly class PotController
     #[Route('/{id}/drops', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function drop(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DropsInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->change($id, fn () => $this->work->drop($id, $input, $this->members->person($member)));
+        return $this->change($id, fn () => $this->work->drop($id, $input, $this->members->person($member)), $input->code);
     }
 
     #[Route('/{id}/dabs', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
@@ -102,8 +102,13 @@ final readonly class PotController
     }
 
     /** @param \Closure(): void $act */
-    private function change(int $id, \Closure $act): JsonResponse
+    private function change(int $id, \Closure $act, ?string $tube = null): JsonResponse
     {
-        return $this->once->answer($act, view: fn (): PotView => $this->reader->one($id));
+        $held = function () use ($id, $act, $tube): void {
+            $this->work->hold($id, $tube);
+            $act();
+        };
+
+        return $this->once->answer($held, view: fn (): PotView => $this->reader->one($id));
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
+use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Spectrum;
 
 /** One line of a pot's history: a run of drops of one paint, a dab, coats. What is written stays; a run grows until something else is done. */
@@ -23,7 +24,7 @@ class PotEvent
      */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'events'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        private Pot $pot,
+        private StoredPot $pot,
         #[ORM\Column(length: 10)]
         private PotEventKind $kind,
         #[ORM\Column(length: 300)]
@@ -90,10 +91,10 @@ class PotEvent
         return $this->drops ?? [];
     }
 
-    /** The reading of a dab. */
-    public function dab(): ?Spectrum
+    /** What was dabbed and read; nothing of a line that is no dab. */
+    public function dab(): ?Dab
     {
-        return null === $this->spectrum ? null : Spectrum::grid(array_map(floatval(...), $this->spectrum));
+        return null === $this->spectrum ? null : new Dab($this->drops(), Spectrum::grid(array_map(floatval(...), $this->spectrum)));
     }
 
     /** @return array<string, mixed> */

@@ -8,12 +8,13 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\Core\Colour\Calibration;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
-use KindHeel\Core\Colour\MatchLimit;
 use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\Pot\Aim;
+use KindHeel\Core\Colour\Pot\Palette;
+use KindHeel\Core\Colour\Recipe\LightWords;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -21,10 +22,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Pots as the screen shows them. */
 final readonly class PotReader
 {
-    /** Laying and reading add their own difference: a dab must be well within the limit. */
-    private const LEFT_FOR_LAYING = 0.7;
-
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf, private MetamerismWords $lights)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf)
     {
     }
 
@@ -40,7 +38,8 @@ final readonly class PotReader
             .(null === $piece ? '' : ' WHERE p.id = ?').' ORDER BY touched DESC, t.id DESC LIMIT 200',
             null === $piece ? [] : [$piece],
         );
-        $pots = array_map(fn (Row $row): PotRowView => $this->row($row, $like), $rows);
+        $palette = $this->shelf->palette();
+        $pots = array_map(static fn (Row $row): PotRowView => self::row($row, $like, $palette), $rows);
         if (null !== $like) {
             usort($pots, static fn (PotRowView $a, PotRowView $b): int => $a->near <=> $b->near);
         }
@@ -50,144 +49,151 @@ final readonly class PotReader
 
     public function one(int $id): PotView
     {
-        $pot = $this->pot($id);
-        $piece = Row::first($this->connection, 'SELECT p.id, p.name FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id WHERE t.id = ?', [$id]) ?? throw new NotFoundHttpException();
-        $aim = $pot->aim();
-        $over = $pot->over();
-        $now = $pot->held() > 0 ? $this->look($pot, $pot->drops()) : null;
-        $differences = null === $now ? [0.0, 0.0, 0.0] : $aim->differences($now);
-        $target = $pot->targetReading();
+        $stored = $this->pot($id);
+        $pot = $stored->value();
+        $aim = $stored->aim();
+        $palette = $this->shelf->palette();
+        $over = $stored->over();
+        $target = $stored->targetReading();
         $place = $target->place();
-        $dabs = array_values(array_filter($pot->events(), static fn (PotEvent $e): bool => PotEventKind::Dabbed === $e->kind()));
-        $all = array_map(static fn (): int => 0, $this->shelf->paints());
+        $dabs = array_values(array_filter($stored->events(), static fn (PotEvent $e): bool => null !== $e->dab()));
+        $ml = $stored->dropMl();
 
         return new PotView(
-            $pot->id(),
-            $pot->version(),
-            $pot->name(),
-            $pot->state(),
-            $piece->int('id'),
-            $piece->text('name'),
-            $place->half,
-            $place->part,
-            $place->part->label(),
-            SeenView::of($target->spectrum()),
-            SeenView::of($aim->spectrum),
-            self::aimWords($target->lab(), $aim->labs[0], $pot),
-            null === $over ? null : SeenView::of($over),
-            null === $now ? null : SeenView::of($now),
-            null === $now ? null : DifferenceView::off($aim->labs[0], Light::daylight()->lab($now)),
-            round($differences[0], 2),
-            round($differences[1], 2),
-            round($differences[2], 2),
-            null === $now ? '' : $this->lights->of($aim, $now),
-            $this->shelf->drops($pot->drops(), $pot->dropMl()),
-            $this->shelf->drops($pot->recipe(), $pot->dropMl()),
-            $pot->held(),
-            $pot->capacity(),
-            $pot->dropMl(),
-            array_map(fn (PotEvent $dab): DabView => $this->dab($aim->labs[0], $dab), array_reverse($dabs)),
-            null !== $pot->freshDab(),
-            array_map(static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()), array_reverse($pot->events())),
-            $this->need($pot, $piece->int('id')),
-            $pot->keptMl(),
-            $pot->keptWhere(),
-            $this->shelf->drops($all, $pot->dropMl()),
+            id: $stored->id(),
+            version: $stored->version(),
+            name: $stored->name(),
+            state: $stored->state(),
+            phase: $pot->phase($aim),
+            place: new PotPlaceView($target->piece()->id(), $target->piece()->name(), $place->half, $place->part, $place->part->label()),
+            target: SeenView::of($target->spectrum()),
+            aim: SeenView::of($aim->bare->spectrum),
+            aimWords: $aim->words(),
+            ground: null === $over ? null : SeenView::of($over),
+            now: self::look($pot->look($palette), $aim),
+            drops: $this->shelf->drops($pot->drops, $ml),
+            recipe: $this->shelf->drops($pot->recipe, $ml),
+            due: $this->shelf->inOrder($pot->due(), $ml),
+            paints: $this->shelf->drops(array_fill_keys(array_keys($palette->paints), 0), $ml),
+            total: $pot->held(),
+            capacity: $pot->capacity(),
+            dropMl: $ml,
+            dabs: array_map(static fn (PotEvent $dab): DabView => self::dab($dab, $aim, $palette), array_reverse($dabs)),
+            dabbed: $pot->isDabbed(),
+            history: array_map(
+                static fn (PotEvent $e): PotLineView => new PotLineView((string) Iso::of($e->at()), $e->by()->name(), $e->text(), $e->kind()),
+                array_reverse($stored->events()),
+            ),
+            need: $this->need($stored),
+            keptMl: $stored->keptMl(),
+            keptWhere: $stored->keptWhere(),
         );
     }
 
-    public function pot(int $id): Pot
+    /** What hands have just changed is here already; otherwise everything that its screen shows comes in one go: a drop is answered at once. */
+    public function pot(int $id): StoredPot
     {
-        // What hands have just changed is here already; otherwise everything that its screen shows comes in one go: a drop is answered at once.
-        $pot = $this->entities->getUnitOfWork()->tryGetById($id, Pot::class) ?: $this->entities->createQuery('SELECT p, t, g, e, w FROM '.Pot::class.' p JOIN p.target t LEFT JOIN p.ground g JOIN p.events e JOIN e.by w WHERE p.id = :id ORDER BY e.id')->setParameter('id', $id)->getOneOrNullResult();
+        $pot = $this->entities->getUnitOfWork()->tryGetById($id, StoredPot::class) ?: $this->entities->createQuery(
+            'SELECT p, t, c, g, e, w FROM '.StoredPot::class.' p JOIN p.target t JOIN t.piece c LEFT JOIN p.ground g JOIN p.events e JOIN e.by w
+             WHERE p.id = :id ORDER BY e.id',
+        )->setParameter('id', $id)->getOneOrNullResult();
 
-        return $pot instanceof Pot ? $pot : throw new NotFoundHttpException();
+        return $pot instanceof StoredPot ? $pot : throw new NotFoundHttpException();
     }
 
-    /**
-     * What these drops of this pot give, thick, after what its last dab taught; nothing while there is only binder in it.
-     *
-     * @param array<string, int> $drops
-     */
-    public function look(Pot $pot, array $drops): ?Spectrum
+    private static function look(?Spectrum $look, Aim $aim): ?PotLookView
     {
-        $mixture = Mixture::of($this->shelf->paints(), $drops);
+        if (null === $look) {
+            return null;
+        }
+        [$day, $lamp, $tube] = array_map(static fn (float $dE): float => round($dE, 2), $aim->bare->differences($look)) + [0.0, 0.0, 0.0];
 
-        return $mixture->isClear() ? null : ($this->learned($pot)?->applied($mixture) ?? $mixture)->look();
+        return new PotLookView(
+            SeenView::of($look),
+            DifferenceView::off($aim->lab(), Light::daylight()->lab($look)),
+            $day,
+            $lamp,
+            $tube,
+            LightWords::of($aim->bare, $look),
+        );
     }
 
-    public function learned(Pot $pot): ?Calibration
-    {
-        $dab = $pot->lastDab();
-        $read = $dab?->dab();
-
-        return null === $dab || null === $read ? null : Calibration::of(Mixture::of($this->shelf->paints(), $dab->drops()), Pot::bare($read));
-    }
-
-    private function row(Row $row, ?Lab $like): PotRowView
+    private static function row(Row $row, ?Lab $like, Palette $palette): PotRowView
     {
         $target = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
         /** @var array<string, int> $drops */
         $drops = $row->json('drops');
-        $mixture = [] === $drops ? null : Mixture::of($this->shelf->paints(), $drops);
+        $mixture = [] === $drops ? null : Mixture::of($palette->paints, $drops);
         $mixed = null === $mixture || $mixture->isClear() ? null : Light::daylight()->lab($mixture->look());
 
         return new PotRowView(
-            $row->int('id'),
-            $row->text('name'),
-            $row->int('piece'),
-            $row->text('piece_name'),
-            $row->text('customer'),
-            $row->enum('state', PotState::class),
-            $target->toSrgbHex(),
-            $mixed?->toSrgbHex(),
-            implode(' + ', array_map(fn (string $code, int $n): string => $n.' '.$this->shelf->name($code), array_keys($drops), $drops)),
-            array_sum($drops),
-            $row->floatOrNull('kept_ml'),
-            $row->text('kept_where'),
-            Iso::always($row->text('touched')),
-            null === $like ? null : round(Difference::ciede2000($like, $mixed ?? $target), 1),
+            id: $row->int('id'),
+            name: $row->text('name'),
+            piece: $row->int('piece'),
+            pieceName: $row->text('piece_name'),
+            customer: $row->text('customer'),
+            state: $row->enum('state', PotState::class),
+            target: $target->toSrgbHex(),
+            mixed: $mixed?->toSrgbHex(),
+            recipe: $palette->words($drops),
+            drops: array_sum($drops),
+            keptMl: $row->floatOrNull('kept_ml'),
+            keptWhere: $row->text('kept_where'),
+            at: Iso::always($row->text('touched')),
+            near: null === $like ? null : round(Difference::ciede2000($like, $mixed ?? $target), 1),
         );
     }
 
-    private function dab(Lab $aim, PotEvent $dab): DabView
+    private static function dab(PotEvent $event, Aim $aim, Palette $palette): DabView
     {
-        $bare = Pot::bare($dab->dab() ?? throw new \LogicException('A dab without a reading.'));
-        $is = Light::daylight()->lab($bare);
-        $predicted = Light::daylight()->lab(Mixture::of($this->shelf->paints(), $dab->drops())->look());
-        $dE = round(Difference::ciede2000($aim, $is), 2);
+        $dab = $event->dab() ?? throw new \LogicException('A dab without a reading.');
+        $predicted = Light::daylight()->lab(Mixture::of($palette->paints, $dab->drops)->look());
 
-        return new DabView(SeenView::of($bare), DifferenceView::off($aim, $is), DifferenceView::off($predicted, $is), array_sum($dab->drops()), (string) Iso::of($dab->at()), MatchLimit::SamePart->verdict($dE), $dE <= self::LEFT_FOR_LAYING * MatchLimit::SamePart->dE00());
+        return new DabView(
+            seen: SeenView::of($dab->bare),
+            difference: DifferenceView::off($aim->lab(), $dab->lab()),
+            prediction: DifferenceView::off($predicted, $dab->lab()),
+            drops: array_sum($dab->drops),
+            at: (string) Iso::of($event->at()),
+            verdict: $dab->verdict($aim),
+            near: $dab->isNear($aim),
+        );
     }
 
-    private function need(Pot $pot, int $piece): PotNeedView
+    private function need(StoredPot $pot): PotNeedView
     {
         $need = $pot->need();
-        $place = $pot->targetReading()->place();
-        $there = 0.0;
-        foreach (Row::all($this->connection, "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ? AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?", [$pot->id(), $piece, $place->half->value, $place->part->value]) as $row) {
-            $laid = $row->json('laid');
-            $there += \is_int($laid['coats'] ?? null) && \is_string($laid['applicator'] ?? null) ? $laid['coats'] * Applicator::from($laid['applicator'])->dryMicrons() : 0.0;
-        }
 
         return new PotNeedView(
-            $pot->areaDm2(),
-            $pot->coats(),
-            $pot->applicator()->label(),
-            round($need->layMl, 2),
-            round($need->keptMl, 2),
-            $need->drops,
-            $need->dryUm,
-            $need->cracks($there, $place->part->flexes()) ? \sprintf('With %d µm there already and %d to come the film would crack where it bends: strip first, lay thinner, or use a base that covers.', (int) $there, (int) $need->dryUm) : null,
+            areaDm2: $pot->areaDm2(),
+            coats: $pot->coats(),
+            applicator: $pot->applicator()->label(),
+            layMl: round($need->layMl, 2),
+            keepMl: round($need->keptMl, 2),
+            drops: $need->drops,
+            dryUm: $need->dryUm,
+            caution: $need->caution($this->filmThere($pot), $pot->targetReading()->place()->part->flexes()),
         );
     }
 
-    private static function aimWords(Lab $target, Lab $aim, Pot $pot): string
+    /** µm that other pots have laid on the place. */
+    private function filmThere(StoredPot $pot): float
     {
-        $much = $aim->lightness - $target->lightness;
+        $place = $pot->targetReading()->place();
+        $rows = Row::all(
+            $this->connection,
+            "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ?
+             AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?",
+            [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value],
+        );
+        $there = 0.0;
+        foreach ($rows as $row) {
+            $laid = $row->json('laid');
+            $there += \is_int($laid['coats'] ?? null) && \is_string($laid['applicator'] ?? null)
+                ? $laid['coats'] * Applicator::from($laid['applicator'])->dryMicrons()
+                : 0.0;
+        }
 
-        return abs($much) < 0.3
-            ? 'Aimed as it was read.'
-            : \sprintf('A %s finish will make it paler by %.1f: the bare film is aimed that much deeper.', $pot->finish()->value, -$much);
+        return $there;
     }
 }

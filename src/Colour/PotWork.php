@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\Device\ColourReader;
 use KindHeel\App\Colour\Device\LookAt;
@@ -12,8 +13,6 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Colour\DifferenceWords;
-use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MeasuredSet;
 use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
@@ -25,15 +24,15 @@ final readonly class PotWork
     /** A dab is read this often, at different places. */
     private const DAB_READINGS = 3;
 
-    public function __construct(private EntityManagerInterface $entities, private PotReader $pots, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private PotReader $pots, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
     {
     }
 
-    public function open(PotInput $input, Person $by): Pot
+    public function open(PotInput $input, Person $by): StoredPot
     {
         $target = $this->entities->find(Reading::class, $input->target) ?? throw new NotFoundHttpException();
         $ground = null === $input->ground ? null : ($this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException());
-        $pot = new Pot(trim($input->name), $target, $ground, $input->finish, $input->applicator, $input->coats, $input->areaDm2, $by, $this->clock->now());
+        $pot = new StoredPot(trim($input->name), $target, $ground, $input->finish, $input->applicator, $input->coats, $input->areaDm2, $by, $this->clock->now());
         $this->entities->persist($pot);
         $this->entities->flush();
 
@@ -41,10 +40,10 @@ final readonly class PotWork
     }
 
     /** A clean pot for the same place, with a recipe to follow. */
-    public function again(int $id, FollowInput $input, Person $by): Pot
+    public function again(int $id, FollowInput $input, Person $by): StoredPot
     {
         $old = $this->pot($id, $input->version);
-        $pot = new Pot($old->name(), $old->targetReading(), $old->groundReading(), $old->finish(), $old->applicator(), $old->coats(), $old->areaDm2(), $by, $this->clock->now());
+        $pot = new StoredPot($old->name(), $old->targetReading(), $old->groundReading(), $old->finish(), $old->applicator(), $old->coats(), $old->areaDm2(), $by, $this->clock->now());
         $this->entities->persist($pot);
         $this->entities->flush();
         $this->follow($pot->id(), new FollowInput($pot->version(), $input->drops), $by);
@@ -67,22 +66,19 @@ final readonly class PotWork
         $pot->follow(array_filter($drops), 'Recipe: '.implode(' + ', $words).'.', $by, $this->clock->now());
     }
 
-    /** @throws Refused */
+    /** A drop goes in whatever else has been done to the pot since it was looked at. */
     public function drop(int $id, DropsInput $input, Person $by): void
     {
         $product = $this->shelf->products()[$input->code] ?? null;
         if (null === $product || ProductKind::Dye === $product->kind()) {
             throw new FieldError('code', 'There is no such paint on the shelf.');
         }
-        $this->pot($id, $input->version)->drop($product, $input->drops, $by, $this->clock->now());
+        $this->pots->pot($id)->drop($product, $input->drops, $by, $this->clock->now());
     }
 
     public function dab(int $id, DabInput $input, Person $by): void
     {
         $pot = $this->pot($id, $input->version);
-        if (0 === $pot->held()) {
-            throw Refused::now('There is nothing in the pot to dab yet.');
-        }
         $measured = [];
         foreach ($input->measured ?? [] as $values) {
             $measured[] = Spectra::of($values);
@@ -94,16 +90,12 @@ final readonly class PotWork
         if (null === $spectrum) {
             throw new FieldError('measured', 'Nothing was read yet.');
         }
-        $is = Light::daylight()->lab(Pot::bare($spectrum));
-        $pot->dab($spectrum, \sprintf('Dab at %d drops: %s.', $pot->held(), DifferenceWords::of($pot->aim()->labs[0], $is)->off()), $by, $this->clock->now());
+        $pot->dab($spectrum, $by, $this->clock->now());
     }
 
     public function lay(int $id, LayInput $input, Person $by): void
     {
         $pot = $this->pot($id, $input->version);
-        if (0 === $pot->held()) {
-            throw Refused::now('There is nothing in the pot to lay yet.');
-        }
         $target = $pot->targetReading();
         $place = null === $input->part || null === $input->half ? ($pot->groundReading() ?? $target)->place() : new Place($input->part, $input->half);
         $piece = $target->piece();
@@ -126,8 +118,17 @@ final readonly class PotWork
         $this->pot($id, $input->version)->countDrops($input->mlOfTwenty);
     }
 
+    /** Holds the pot, and the tube that a drop comes from, until this change is written: hands at two tablets wait for each other. */
+    public function hold(int $id, ?string $code = null): void
+    {
+        $this->connection->executeQuery('SELECT id FROM pot WHERE id = ? FOR UPDATE', [$id])->free();
+        if (null !== $code) {
+            $this->connection->executeQuery('SELECT id FROM product WHERE code = ? FOR UPDATE', [$code])->free();
+        }
+    }
+
     /** @throws Refused when somebody was quicker */
-    private function pot(int $id, int $version): Pot
+    private function pot(int $id, int $version): StoredPot
     {
         $pot = $this->pots->pot($id);
         if ($pot->version() !== $version) {

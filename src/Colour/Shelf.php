@@ -6,9 +6,8 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\Core\Colour\Dye;
-use KindHeel\Core\Colour\Light;
-use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Colour\Pot\Palette;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** The colours that are really there. */
@@ -40,41 +39,22 @@ final class Shelf implements ResetInterface
         return $this->products;
     }
 
-    /** @return array<string, Paint> paints by code, and clear binder where there is some */
-    public function paints(): array
+    /** What there is to mix from. */
+    public function palette(): Palette
     {
-        return array_map(static fn (Product $p): Paint => $p->paint(), array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind()));
-    }
+        $mixable = array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind());
 
-    /**
-     * Paints of which there is enough to be worth mixing from.
-     *
-     * @return list<Paint>
-     */
-    public function coloursToMix(float $leastMl): array
-    {
-        return array_values(array_map(static fn (Product $p): Paint => $p->paint(), array_filter($this->products(), static fn (Product $p): bool => ProductKind::Paint === $p->kind() && $p->leftMl() >= $leastMl)));
+        return new Palette(
+            array_map(static fn (Product $p): Paint => $p->paint(), $mixable),
+            array_map(static fn (Product $p): string => $p->name(), $mixable),
+            array_map(static fn (Product $p): float => $p->leftMl(), $mixable),
+        );
     }
 
     /** @return array<string, Dye> */
     public function dyes(): array
     {
         return array_map(static fn (Product $p): Dye => $p->dye(), array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye === $p->kind()));
-    }
-
-    /** The palest paint stands for white. */
-    public function white(): ?Paint
-    {
-        $white = null;
-        $palest = 0.0;
-        foreach ($this->coloursToMix(0.0) as $paint) {
-            $lightness = Light::daylight()->lab(Mixture::of([$paint->id => $paint], [$paint->id => 1])->look())->lightness;
-            if ($lightness > $palest) {
-                [$white, $palest] = [$paint, $lightness];
-            }
-        }
-
-        return $white;
     }
 
     public function name(string $code): string
@@ -91,10 +71,21 @@ final class Shelf implements ResetInterface
      */
     public function drops(array $drops, float $dropMl): array
     {
+        return $this->inOrder(array_intersect_key(array_replace(array_fill_keys(array_keys($this->products()), 0), $drops), $drops), $dropMl);
+    }
+
+    /**
+     * @param array<string, int> $drops
+     *
+     * @return list<DropView> in the order in which they are given
+     */
+    public function inOrder(array $drops, float $dropMl): array
+    {
         $views = [];
-        foreach ($this->products() as $code => $product) {
-            if (isset($drops[$code])) {
-                $views[] = new DropView($code, $product->name(), $product->hex(), $drops[$code], round($drops[$code] * $dropMl, 2), round($product->leftMl(), 1));
+        foreach ($drops as $code => $count) {
+            $product = $this->products()[$code] ?? null;
+            if (null !== $product) {
+                $views[] = new DropView($code, $product->name(), $product->hex(), $count, round($count * $dropMl, 2), round($product->leftMl(), 1));
             }
         }
 

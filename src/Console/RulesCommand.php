@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Console;
 
 use KindHeel\Core\Anatomy\Cut;
-use KindHeel\Core\Colour\PotNeed;
+use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Family;

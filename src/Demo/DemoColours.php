@@ -12,7 +12,6 @@ use KindHeel\App\Colour\DropsInput;
 use KindHeel\App\Colour\FollowInput;
 use KindHeel\App\Colour\KeepInput;
 use KindHeel\App\Colour\LayInput;
-use KindHeel\App\Colour\Pot;
 use KindHeel\App\Colour\PotInput;
 use KindHeel\App\Colour\PotWork;
 use KindHeel\App\Colour\Product;
@@ -23,6 +22,7 @@ use KindHeel\App\Colour\ReadingInput;
 use KindHeel\App\Colour\ReadingSource;
 use KindHeel\App\Colour\ReadSpot;
 use KindHeel\App\Colour\RecipeReader;
+use KindHeel\App\Colour\StoredPot;
 use KindHeel\App\Colour\TakeReading;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
@@ -80,7 +80,7 @@ final readonly class DemoColours
         if (null !== $mixing) {
             $this->pour($mixing, $this->recipe($mixing), $by, $clock);
             // The lid of the strong one slipped.
-            $this->work->drop($mixing->id(), new DropsInput($mixing->version(), 'marigold', 4), $by);
+            $this->work->drop($mixing->id(), new DropsInput('marigold', 4), $by);
             $this->entities->flush();
             $clock->modify('+9 minutes');
             $this->work->dab($mixing->id(), new DabInput($mixing->version()), $by);
@@ -88,7 +88,7 @@ final readonly class DemoColours
         }
     }
 
-    private function correctUntilItMatches(Pot $pot, Person $by, MockClock $clock): void
+    private function correctUntilItMatches(StoredPot $pot, Person $by, MockClock $clock): void
     {
         for ($i = 0; $i < self::MOST_CORRECTIONS; ++$i) {
             $clock->modify('+8 minutes');
@@ -105,7 +105,7 @@ final readonly class DemoColours
         }
     }
 
-    private function potFor(string $name, PartName $part, Half $half, string $called, Person $by, MockClock $clock): ?Pot
+    private function potFor(string $name, PartName $part, Half $half, string $called, Person $by, MockClock $clock): ?StoredPot
     {
         $target = $this->read($name, $part, $half, ReadSpot::Sound, $by, $clock);
         $ground = $this->read($name, $part, $half, ReadSpot::Damage, $by, $clock);
@@ -119,7 +119,7 @@ final readonly class DemoColours
     }
 
     /** @return array<string, int> */
-    private function recipe(Pot $pot): array
+    private function recipe(StoredPot $pot): array
     {
         $drops = [];
         foreach ($this->recipes->recipes($pot->id())->recipes[0]->drops as $drop) {
@@ -130,7 +130,7 @@ final readonly class DemoColours
     }
 
     /** @param array<string, int> $drops */
-    private function pour(Pot $pot, array $drops, Person $by, MockClock $clock): void
+    private function pour(StoredPot $pot, array $drops, Person $by, MockClock $clock): void
     {
         $all = $pot->drops();
         foreach ($drops as $code => $count) {
@@ -140,7 +140,7 @@ final readonly class DemoColours
         $this->entities->flush();
         foreach ($drops as $code => $count) {
             $clock->modify('+1 minute');
-            $this->work->drop($pot->id(), new DropsInput($pot->version(), $code, $count), $by);
+            $this->work->drop($pot->id(), new DropsInput($code, $count), $by);
             $this->entities->flush();
         }
     }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\ORM\OptimisticLockException;
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\NotNow;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -55,6 +56,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof AnsweredError => $error->problem(),
             $error instanceof FieldError => self::told($error),
+            $error instanceof NotNow => Refused::now($error->getMessage())->problem(),
             $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(409, 'Somebody else changed this meanwhile. Here is how it stands now.', 'changed-meanwhile', more: ['overridable' => false]),
             $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),

@@ -6,9 +6,9 @@ namespace KindHeel\App\Simulation;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Colour\Pot;
 use KindHeel\App\Colour\Product;
 use KindHeel\App\Colour\ProductKind;
+use KindHeel\App\Colour\StoredPot;
 use KindHeel\App\Colour\Swatch;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Colour\Dye;
@@ -18,6 +18,7 @@ use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\SmoothestReflectance;
@@ -104,9 +105,9 @@ final readonly class SimulatedBench
 
     private function dab(int $id): ?Spectrum
     {
-        $pot = $this->entities->find(Pot::class, $id);
+        $pot = $this->entities->find(StoredPot::class, $id);
 
-        return null === $pot || 0 === $pot->held() ? null : Sheen::moved($this->really($id, $pot->drops())->look(), Gloss::Mirror, Pot::DAB);
+        return null === $pot || [] === $pot->drops() ? null : Dab::onPaper($this->really($id, $pot->drops())->look());
     }
 
     private function drawDown(int $id, string $card, float $dryUm): ?Spectrum

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core;
 
+use KindHeel\Tests\Architecture\AppFloors;
 use KindHeel\Tests\Architecture\CoreFloors;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -14,6 +15,7 @@ final class EveryFolderHasItsFloorTest extends TestCase
 {
     /** @param class-string<\KindHeel\Tests\Architecture\Floors> $floors */
     #[TestWith(['core', CoreFloors::class])]
+    #[TestWith(['src', AppFloors::class])]
     public function testEveryFolderIsAFloor(string $root, string $floors): void
     {
         $folders = [];

@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { whenSignedOut } from './api/client'
-import { useSession } from './people/useSession'
+import { useSession } from './session/useSession'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -26,7 +26,7 @@ export const router = createRouter({
     { path: '/colours', component: () => import('./colour/Colours.vue'), meta: { title: 'Shelf of colours' } },
     { path: '/workshop', component: () => import('./workshop/Workshop.vue'), meta: { title: 'Workshop' } },
     { path: '/day', component: () => import('./workshop/DaySheet.vue'), meta: { title: 'Day sheet' } },
-    { path: '/drawings', component: () => import('./drawing/AllDrawings.vue'), meta: { title: 'Drawings' } },
+    { path: '/drawings', component: () => import('./piece/AllDrawings.vue'), meta: { title: 'Drawings' } },
     { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: 'Not here' } },
   ],
 })

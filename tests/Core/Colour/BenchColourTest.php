@@ -17,7 +17,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
 use KindHeel\Core\Colour\MeasuredSet;
 use KindHeel\Core\Colour\Mixture;
-use KindHeel\Core\Colour\PotNeed;
+use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Undertone;

@@ -35,7 +35,10 @@ const problemOf = async (response: Response): Promise<Problem> => {
   return new Problem(response.status, document.detail ?? 'That did not work.', document.type ?? 'about:blank', document.overridable ?? false, errors)
 }
 
-const send = async (method: string, path: string, body: unknown, key: string): Promise<Response> => {
+/** What a browser sends to the end although its page is gone. */
+const KEPT_ALIVE_BYTES = 60_000
+
+const send = async (method: string, path: string, body: unknown, key: string, first: boolean): Promise<Response> => {
   const headers: Record<string, string> = { Accept: 'application/json' }
   const form = body instanceof FormData
   if (method !== 'GET') {
@@ -45,17 +48,38 @@ const send = async (method: string, path: string, body: unknown, key: string): P
     headers['X-CSRF-Token'] = csrfToken
     headers['Idempotency-Key'] = key
   }
-  return fetch(`/api${path}`, { method, headers, credentials: 'same-origin', ...(method === 'GET' ? {} : { body: form ? body : JSON.stringify(body ?? {}) }) })
+  if (method === 'GET') {
+    return fetch(`/api${path}`, { method, headers, credentials: 'same-origin' })
+  }
+  const sent = form ? body : JSON.stringify(body ?? {})
+  // A browser keeps only so much alive in all: what finds no room is sent again without.
+  const keepalive = first && typeof sent === 'string' && new Blob([sent]).size < KEPT_ALIVE_BYTES
+  return fetch(`/api${path}`, { method, headers, credentials: 'same-origin', body: sent, keepalive })
 }
 
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
+
+let underWay = 0
+/** Says on the page itself that something is being done, for whoever waits until it is. */
+const mark = (by: number): void => {
+  underWay += by
+  document.documentElement.toggleAttribute('data-acting', underWay > 0)
+}
+const marked = async <T>(act: Promise<T>): Promise<T> => {
+  mark(1)
+  try {
+    return await act
+  } finally {
+    mark(-1)
+  }
+}
 
 /** A lost answer is asked for again with the same key, so that nothing is done twice. */
 const request = async <T>(method: string, path: string, body?: unknown, key: string = crypto.randomUUID()): Promise<T> => {
   for (let attempt = 0; ; attempt++) {
     let response: Response
     try {
-      response = await send(method, path, body, key)
+      response = await send(method, path, body, key, attempt === 0)
     } catch {
       if (attempt < 2) {
         await pause(500 * 2 ** attempt)
@@ -80,9 +104,9 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
 
 export const api = {
   get: <T>(path: string): Promise<T> => request<T>('GET', path),
-  post: <T>(path: string, body?: unknown): Promise<T> => request<T>('POST', path, body),
+  post: <T>(path: string, body?: unknown): Promise<T> => marked(request<T>('POST', path, body)),
   /** The same key again asks for the same act, not for another. */
-  postOnce: <T>(path: string, body: unknown, key: string): Promise<T> => request<T>('POST', path, body, key),
-  put: <T>(path: string, body?: unknown): Promise<T> => request<T>('PUT', path, body),
-  remove: <T>(path: string, body?: unknown): Promise<T> => request<T>('DELETE', path, body),
+  postOnce: <T>(path: string, body: unknown, key: string): Promise<T> => marked(request<T>('POST', path, body, key)),
+  put: <T>(path: string, body?: unknown): Promise<T> => marked(request<T>('PUT', path, body)),
+  remove: <T>(path: string, body?: unknown): Promise<T> => marked(request<T>('DELETE', path, body)),
 }

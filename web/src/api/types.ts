@@ -4,6 +4,8 @@ export type Action =
   | 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'straighten-hardware' | 'iron-crease' |
   'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'put-together' | 'shape' | 'hand-over';
 
+export type Advice = 'lay' | 'add' | 'start-again' | 'as-near-as-it-comes';
+
 export interface AgainView {
   readonly id: number;
   readonly version: number;
@@ -172,10 +174,10 @@ export interface CopyInput {
 }
 
 export interface CorrectionView {
+  readonly advice: Advice;
   readonly sentence: string;
-  readonly reachable: boolean;
   readonly additions: readonly DropView[];
-  readonly after: SeenView | null;
+  readonly after: SeenView;
   readonly dE00: number;
   readonly restart: RecipeView | null;
 }
@@ -240,7 +242,6 @@ export interface DropView {
 }
 
 export interface DropsInput {
-  version: number;
   code: string;
   drops: number;
 }
@@ -854,6 +855,15 @@ export interface PotLineView {
   readonly kind: PotEventKind;
 }
 
+export interface PotLookView {
+  readonly seen: SeenView;
+  readonly off: DifferenceView;
+  readonly day: number;
+  readonly lamp: number;
+  readonly tube: number;
+  readonly lights: string;
+}
+
 export interface PotNeedView {
   readonly areaDm2: number;
   readonly coats: number;
@@ -863,6 +873,16 @@ export interface PotNeedView {
   readonly drops: number;
   readonly dryUm: number;
   readonly caution: string | null;
+}
+
+export type PotPhase = 'recipe' | 'drops' | 'dab' | 'correct' | 'lay' | 'closed';
+
+export interface PotPlaceView {
+  readonly piece: number;
+  readonly pieceName: string;
+  readonly half: Half;
+  readonly part: PartName;
+  readonly partLabel: string;
 }
 
 export interface PotRowView {
@@ -889,33 +909,26 @@ export interface PotView {
   readonly version: number;
   readonly name: string;
   readonly state: PotState;
-  readonly piece: number;
-  readonly pieceName: string;
-  readonly half: Half;
-  readonly part: PartName;
-  readonly partLabel: string;
+  readonly phase: PotPhase;
+  readonly place: PotPlaceView;
   readonly target: SeenView;
   readonly aim: SeenView;
   readonly aimWords: string;
   readonly ground: SeenView | null;
-  readonly now: SeenView | null;
-  readonly off: DifferenceView | null;
-  readonly day: number;
-  readonly lamp: number;
-  readonly tube: number;
-  readonly lights: string;
+  readonly now: PotLookView | null;
   readonly drops: readonly DropView[];
   readonly recipe: readonly DropView[];
+  readonly due: readonly DropView[];
+  readonly paints: readonly DropView[];
   readonly total: number;
   readonly capacity: number;
   readonly dropMl: number;
   readonly dabs: readonly DabView[];
-  readonly dabFresh: boolean;
+  readonly dabbed: boolean;
   readonly history: readonly PotLineView[];
   readonly need: PotNeedView;
   readonly keptMl: number | null;
   readonly keptWhere: string;
-  readonly paints: readonly DropView[];
 }
 
 export interface PotsView {

@@ -4,7 +4,7 @@ import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
 import type { AirView, DryingPlace, WhatIfView } from '../api/types'
 import Choice from '../kit/Choice.vue'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 /** The air at each place; a reading can be typed and holds for an hour against the instrument; what opening the window or a fan would save. */

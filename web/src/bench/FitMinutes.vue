@@ -3,7 +3,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
 import type { FreeMinutesView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** “I have 25 minutes”: what fits into them, one thing after the other. */
 const emit = defineEmits<{ take: [step: number] }>()

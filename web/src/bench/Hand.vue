@@ -2,8 +2,8 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { CallView, RackPieceView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
-import StepWords from '../plan/StepWords.vue'
+import { useWhen } from '../session/useWhen'
+import StepWords from '../step/StepWords.vue'
 
 /** The one thing to do, large; under it the two that follow. */
 const props = defineProps<{ call: CallView | null, following: readonly CallView[], now: number, busy: boolean, rack: readonly RackPieceView[], ahead: string, helpers: readonly { person: number, name: string }[] }>()

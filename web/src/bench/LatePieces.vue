@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
 import type { LateView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** What will not be done by its promise as things stand: said once, calmly, with where to see what can still be done. */
 defineProps<{ late: readonly LateView[], now: number }>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CoatView, DryingPlace, Half, PartName, RackPieceView } from '../api/types'
-import { colourMap, halvesOf } from '../counter/colours'
+import { colourMap, halvesOf } from '../drawing/colours'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words; small among many, with all its times when it is in the hand. */

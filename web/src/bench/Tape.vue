@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BenchView, BlockView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Today as a maker's tape, one's own large and the others' narrow: blocks need hands, threads dry by themselves, bare tape is free, the awl stands at now. */
 const props = defineProps<{ bench: BenchView, now: number }>()

@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { BenchView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Of the demo only: lets hours go by in a moment, while the others work along. */
 defineProps<{ now: number }>()

@@ -2,7 +2,7 @@ import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { BenchView } from '../api/types'
-import { sync } from '../kit/clock'
+import { sync } from '../session/clock'
 import type { useAway } from './useAway'
 
 /** Another tablet's change is here before anybody has looked up. */

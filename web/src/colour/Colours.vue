@@ -2,16 +2,16 @@
 import { computed, ref } from 'vue'
 import { api } from '../api/client'
 import type { ColoursView, ProductView, RangeTakenView } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useAct } from '../kit/useAct'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useSession } from '../people/useSession'
+import { useSession } from '../session/useSession'
 import OwnPaint from './OwnPaint.vue'
 
 /** The colours that are really there, and what each does at its edge. */
 const { value: colours, problem, reload } = useLoad(() => api.get<ColoursView>('/colours'))
 void reload()
-const hands = useHands(() => undefined)
+const hands = useAct()
 const { person } = useSession()
 const own = ref(false)
 const said = ref('')

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { Applicator, ColoursView, DyesView } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useAct } from '../kit/useAct'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -29,7 +29,7 @@ const { value: dyes, problem, reload } = useLoad(() => api.get<DyesView>(`/dyes/
 void reload()
 watch([applicator, look], () => void reload())
 const thinners = [0, 1, 3, 7]
-const hands = useHands(() => undefined)
+const hands = useAct()
 const shelf = shallowRef<ColoursView | null>(null)
 const teaching = ref({ dye: '', thinner: '1', coats: '1', leather: '' })
 const openLog = async (): Promise<void> => {

@@ -3,13 +3,13 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '../api/client'
 import type { DrawDownInput, FitView, LookInput, MeasurementView, ProductView } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useAct } from '../kit/useAct'
 import { measure } from './useColour'
 
 /** A paint of one's own from two draw-downs of one film, over a white and over a black. */
 const props = defineProps<{ open: boolean, products: readonly ProductView[] }>()
 const emit = defineEmits<{ leave: [], added: [] }>()
-const hands = useHands(() => undefined)
+const hands = useAct()
 const name = ref('')
 const dryUm = ref('6')
 const tube = ref('')

@@ -1,7 +1,7 @@
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/client'
 import type { LookInput, MeasurementView, PieceColourView, PieceView, PotInput, PotView, ReadingInput } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 
 /** One measurement by the reader on the bench. */
@@ -11,7 +11,7 @@ export const measure = (what: LookInput): Promise<MeasurementView> => api.post<M
 export const useColour = (id: number) => {
   const { value: colour, problem, reload } = useLoad(() => api.get<PieceColourView>(`/pieces/${id}/colour`))
   const { value: piece, reload: reloadPiece } = useLoad(() => api.get<PieceView>(`/pieces/${id}`))
-  const hands = useHands(() => undefined)
+  const hands = useAct()
   const inHand = shallowRef<readonly MeasurementView[]>([])
   const take = (answer: PieceColourView): void => {
     colour.value = answer

@@ -7,15 +7,15 @@ import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
-import { useSession } from '../people/useSession'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
+import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
 
 const { value: tickets, problem, reload } = useLoad(() => api.get<TicketsView>('/tickets'))
 void reload()
 const { person } = useSession()
-const { when } = useWhen()
+const { when, daysUntil } = useWhen()
 const now = useNow()
 const words = useWords()
 const sought = ref('')
@@ -25,16 +25,18 @@ const STATES = [
   { id: 'any', label: 'anything' }, { id: 'to-look-over', label: 'to be looked over' }, { id: 'to-plan', label: 'to be planned' }, { id: 'planned', label: 'planned' },
   { id: 'in-work', label: 'in work' }, { id: 'finished', label: 'handed over' }, { id: 'referred', label: 'not for this bench' },
 ]
-const DUE = [{ id: 'any', label: 'whenever' }, { id: '0', label: 'overdue' }, { id: '1', label: 'by tomorrow' }, { id: '7', label: 'within a week' }]
+const DUE = [{ id: 'any', label: 'whenever' }, { id: 'overdue', label: 'overdue' }, { id: '1', label: 'by tomorrow' }, { id: '7', label: 'within a week' }]
 const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
+const isDue = (promisedAt: string): boolean => (due.value === 'overdue'
+  ? Date.parse(promisedAt) < now.value
+  : daysUntil(promisedAt, now.value) <= Number(due.value))
 /** Every word has to be found, in the ticket or in one of its pieces: name, tag, kind, state. */
 const fits = (piece: PieceRowView, ticket: TicketView): boolean => {
   const text = [ticket.customer, ticket.contact, ticket.wish, piece.name, piece.tag, kindLabel(piece.kind), sentence(piece)].join(' ').toLowerCase()
-  const days = (Date.parse(ticket.promisedAt) - now.value) / 86_400_000
   return sought.value.toLowerCase().split(/\s+/).every((w) => text.includes(w))
     && (state.value === 'any' || piece.state === state.value)
-    && (due.value === 'any' || (piece.state !== 'finished' && days <= Number(due.value)))
+    && (due.value === 'any' || (piece.state !== 'finished' && isDue(ticket.promisedAt)))
 }
 const shown = computed(() => (tickets.value?.tickets ?? [])
   .map((t) => ({ ...t, pieces: t.pieces.filter((p) => fits(p, t)) }))

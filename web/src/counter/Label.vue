@@ -7,7 +7,7 @@ import type { TicketsView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 /** A label for every piece of a ticket: what hangs on it while it is here. The square opens the piece. */

@@ -5,8 +5,8 @@ import { api, Problem } from '../api/client'
 import type { PieceFamily, PieceInput, TicketInput, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 const words = useWords()

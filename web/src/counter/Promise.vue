@@ -5,9 +5,9 @@ import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
-import { useSession } from '../people/useSession'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
+import { useSession } from '../session/useSession'
 
 /** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
 const props = defineProps<{ id: number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Kind, PartColourView } from '../api/types'
-import { colourMap, halvesOf } from '../counter/colours'
+import { colourMap, halvesOf } from './colours'
 import Silhouette from './Silhouette.vue'
 
 /** A piece as it stands on a shelf: both halves side by side, or the one that it is. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { useSession } from '../people/useSession'
+import { useSession } from '../session/useSession'
 import { play } from './bell'
 import { useLight } from './useLight'
 

@@ -7,8 +7,8 @@ import Silhouette from '../drawing/Silhouette.vue'
 import { drawings } from '../drawing/kinds'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
 import PartPictures from '../picture/PartPictures.vue'
 
 const props = defineProps<{ piece: number | null }>()

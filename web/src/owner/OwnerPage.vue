@@ -6,9 +6,9 @@ import type { OwnerPageView, PieceView, SignatureInput } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
-import { useSession } from '../people/useSession'
+import { useSession } from '../session/useSession'
 import SignaturePad from './SignaturePad.vue'
 
 /** What we tell the owner: read out, signed, printed. */

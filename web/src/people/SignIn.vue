@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Problem } from '../api/client'
 import Silhouette from '../drawing/Silhouette.vue'
-import { useSession } from './useSession'
+import { useSession } from '../session/useSession'
 
 const login = ref('')
 const password = ref('')

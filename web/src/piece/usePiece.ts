@@ -1,33 +1,17 @@
-import { computed, ref } from 'vue'
-import { api, Problem } from '../api/client'
+import { computed } from 'vue'
+import { api } from '../api/client'
 import type { AgreementInput, FindingInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
+import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 
 /** A piece that is looked over: every change answers with the piece as it then stands. */
 export const usePiece = (id: number) => {
   const { value: piece, problem: unread, reload } = useLoad(() => api.get<PieceView>(`/pieces/${id}`))
-  const refused = ref('')
-  const busy = ref(false)
-
-  const change = async (act: (version: number) => Promise<PieceView>): Promise<boolean> => {
-    if (piece.value === null) {
-      return false
-    }
-    busy.value = true
-    try {
-      piece.value = await act(piece.value.version)
-      refused.value = ''
-      return true
-    } catch (error) {
-      refused.value = error instanceof Problem ? error.detail : 'That did not work.'
-      if (error instanceof Problem && error.type === 'changed-meanwhile') {
-        await reload()
-      }
-      return false
-    } finally {
-      busy.value = false
-    }
+  const { busy, problem: refused, run } = useAct(reload)
+  const take = (view: PieceView): void => {
+    piece.value = view
   }
+  const change = (act: (version: number) => Promise<PieceView>): Promise<boolean> => run(() => act(piece.value?.version ?? 0), take)
 
   return {
     piece,

@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { Half, Halves, PartName, PieceView, PlanView, StepView } from '../api/types'
-import { colourMap, halvesOf } from '../counter/colours'
+import { colourMap, halvesOf } from '../drawing/colours'
 import Silhouette from '../drawing/Silhouette.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 /** The plan on paper: numbered parts, steps with boxes, amounts, times, cautions. */

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { ChangeInput, StepView } from '../api/types'
 import Choice from '../kit/Choice.vue'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
 /** Changing a step by hand: its place, its product, its coats, its wait. */

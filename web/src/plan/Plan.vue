@@ -3,16 +3,16 @@ import { computed, nextTick, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api } from '../api/client'
 import type { ChangeInput, MissingPictureView, PicturesView, StepView } from '../api/types'
-import OverrideDialog from '../bench/OverrideDialog.vue'
+import OverrideDialog from '../step/OverrideDialog.vue'
 import Notice from '../kit/Notice.vue'
-import { useWhen } from '../kit/useWhen'
-import { useSession } from '../people/useSession'
+import { useWhen } from '../session/useWhen'
+import { useSession } from '../session/useSession'
 import AddStep from './AddStep.vue'
 import ChangeStep from './ChangeStep.vue'
 import Schools from './Schools.vue'
 import Seams from './Seams.vue'
 import StepFaults from './StepFaults.vue'
-import StepWords from './StepWords.vue'
+import StepWords from '../step/StepWords.vue'
 import TrialResults from './TrialResults.vue'
 import { usePlan } from './usePlan'
 import WholePlan from './WholePlan.vue'
@@ -72,7 +72,7 @@ const add = async (given: Omit<ChangeInput, 'version'>): Promise<void> => {
 const take = async (school: string, side: string | null): Promise<void> => {
   await make({ schools: { [school]: side } })
 }
-const begin = (step: StepView): Promise<void> => hands.start(step)
+const begin = (step: StepView): Promise<boolean> => hands.start(step)
 </script>
 
 <template>

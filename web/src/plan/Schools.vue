@@ -3,7 +3,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
 import type { CompareView, SchoolsView, SchoolView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Where good restorers disagree: the sides beside each other, with what each changes, before one is taken. */
 const props = defineProps<{ open: boolean, piece: number, schools: readonly SchoolView[], busy: boolean }>()

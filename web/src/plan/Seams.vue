@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { FaultView, StepView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. What is no pair has one seam. */
 const props = withDefaults(defineProps<{ steps: readonly StepView[], chosen: string, faults?: readonly FaultView[] }>(), { faults: () => [] })

@@ -1,7 +1,7 @@
 import { computed, nextTick, ref } from 'vue'
 import { api } from '../api/client'
 import type { BenchView, ChangeInput, PlanInput, PlanView, TrialInput } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useHands } from '../step/useHands'
 import { useLoad } from '../kit/useLoad'
 
 /** A plan and what may be done to it; every answer is the plan as it then stands. */

@@ -6,7 +6,7 @@ import { api } from '../api/client'
 import type { PotView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
 
 /** What is stuck on the kept fifth: the colour, what is in it, whose it is. The square opens the pot. */
@@ -27,10 +27,10 @@ const print = (): void => window.print()
       <button class="do" type="button" @click="print">Print</button>
     </header>
     <article v-if="pot" class="bg-raised text-ink border-2 border-ink grid grid-cols-[9rem_1fr_8rem] gap-4 p-4 w-[38rem] max-w-full break-inside-avoid">
-      <HalfFields :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now)?.daylight ?? null" left-label="target" right-label="pot" />
+      <HalfFields :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now?.seen)?.daylight ?? null" left-label="target" right-label="pot" />
       <div class="leading-snug min-w-0">
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
-        <p>{{ pot.pieceName }}, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p>
+        <p>{{ pot.place.pieceName }}, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
         <p class="font-semibold">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
         <p>{{ pot.total }} drops of {{ (pot.dropMl * 1000).toFixed(0) }} µl<template v-if="pot.dabs[0]">, ΔE {{ pot.dabs[0].difference.dE00.toFixed(1) }} dry</template><template v-if="pot.keptMl !== null">; {{ pot.keptMl }} ml{{ pot.keptWhere === '' ? '' : `, ${pot.keptWhere}` }}</template></p>
         <p>{{ date(pot.history[0]?.at ?? '') }}</p>

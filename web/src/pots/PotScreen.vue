@@ -4,8 +4,8 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import Notice from '../kit/Notice.vue'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
 import CoatStrip from './CoatStrip.vue'
 import DropShape from './DropShape.vue'
 import HalfFields from './HalfFields.vue'
@@ -15,27 +15,27 @@ import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
 
 const props = defineProps<{ id: number }>()
-const { pot, problem, reload, hands, phase, due, recipes, correction, coats, asItIs, inPot, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id)
+const now = useNow()
+const { pot, problem, reload, hands, phase, due, recipes, correction, coats, asItIs, inPot, total, notTaken, dismiss, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id, () => now.value)
 void reload()
 const { under } = useLamp()
 const router = useRouter()
-const now = useNow()
 const { when } = useWhen()
 const next = computed(() => due.value[0])
 const rest = computed(() => due.value.slice(1))
 const dabbed = computed(() => pot.value?.dabs[0])
 /** Right half: the dried dab while nothing has gone in since, else what the drops predict. */
-const right = computed(() => (pot.value?.dabFresh === true ? dabbed.value?.seen : pot.value?.now) ?? null)
-const rightLabel = computed(() => (pot.value?.total === 0 ? 'The pot, empty' : pot.value?.dabFresh === true ? 'The dab, dry' : 'The pot, predicted'))
+const right = computed(() => (pot.value?.dabbed === true ? dabbed.value?.seen : pot.value?.now?.seen) ?? null)
+const rightLabel = computed(() => (pot.value?.total === 0 ? 'The pot, empty' : pot.value?.dabbed === true ? 'The dab, dry' : 'The pot, predicted'))
 const sentence = computed(() => {
   const p = pot.value
   if (p === null || p.total === 0) {
     return ''
   }
-  const off = p.dabFresh ? dabbed.value?.difference : p.off
+  const off = p.dabbed ? dabbed.value?.difference : p.now?.off
   return off ? `${off.words.charAt(0).toUpperCase()}${off.words.slice(1)}.` : ''
 })
-const numbers = computed(() => (pot.value?.dabFresh === true ? dabbed.value?.difference : pot.value?.off) ?? null)
+const numbers = computed(() => (pot.value?.dabbed === true ? dabbed.value?.difference : pot.value?.now?.off) ?? null)
 const laid = ref(0)
 watch([pot, coats], () => {
   laid.value = Math.max(coats.value?.bare.coats ?? 0, pot.value?.need.coats ?? 1)
@@ -54,7 +54,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   }
   if (next.value !== undefined && on.closest('button') === null) {
     event.preventDefault()
-    void drop(next.value.code, 1)
+    drop(next.value.code, 1, next.value.name)
   }
 })
 </script>
@@ -64,14 +64,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <section class="bg-surround text-dark px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
       <template v-if="pot">
         <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
-          <div class="min-w-0"><h1 class="text-2xl truncate">{{ pot.name }}</h1><p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.piece}/colour`">{{ pot.pieceName }}</RouterLink>, {{ pot.half === 'whole' ? '' : `${pot.half} ` }}{{ pot.partLabel }}</p></div>
+          <div class="min-w-0"><h1 class="text-2xl truncate">{{ pot.name }}</h1><p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`">{{ pot.place.pieceName }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p></div>
           <LampChoice />
         </div>
         <HalfFields big class="shrink-0" :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
         <div class="min-h-16 shrink-0 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
           <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC {{ signed(numbers.dC) }}</span> <span class="pl-2">ΔH {{ signed(numbers.dH) }}</span></p>
-          <p v-if="pot.total > 0">{{ pot.lights }}</p>
+          <p v-if="pot.now">{{ pot.now.lights }}</p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
         <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2 shrink-0">
@@ -83,17 +83,21 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               <DropShape v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`" :hex="d.hex" :full="false" :size="13" />
             </span>
             <span class="flex gap-2">
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`+ one drop of ${d.name}`" :disabled="hands.busy.value" @click="drop(d.code, 1)">+</button>
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`" :disabled="hands.busy.value || inPot(d.code) === 0" @click="drop(d.code, -1)">undo</button>
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`+ one drop of ${d.name}`" @click="drop(d.code, 1, d.name)">+</button>
+              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`" :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)">undo</button>
             </span>
           </div>
-          <p class="text-lg border-t border-dark/40 pt-2">{{ pot.total }} drops, {{ (pot.total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}: {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
+          <p class="text-lg border-t border-dark/40 pt-2">{{ total }} drops, {{ (total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}: {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
         </div>
       </template>
     </section>
 
     <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" aria-label="What to do" tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
+      <div v-if="notTaken.length > 0" class="stop grid gap-1" role="alert">
+        <p v-for="(missed, i) in notTaken" :key="i">{{ missed.words }}: not taken in. {{ missed.why }}</p>
+        <button class="quiet justify-self-start" type="button" @click="dismiss">I have read it</button>
+      </div>
       <template v-if="pot">
         <Recipes v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" @choose="choose" />
 
@@ -104,9 +108,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <p class="leading-tight"><span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span><span class="text-2xl">more of {{ next.name }}</span></p>
           </div>
           <div class="grid grid-cols-[2fr_1fr_1fr] gap-3">
-            <button class="do min-h-20! text-xl" type="button" :disabled="hands.busy.value" @click="drop(next.code, 1)"><span class="key">Space</span>One drop</button>
-            <button v-if="next.drops >= 5" class="may" type="button" :disabled="hands.busy.value" @click="drop(next.code, 5)">Five</button>
-            <button v-if="next.drops >= 20" class="may" type="button" :disabled="hands.busy.value" @click="drop(next.code, 20)">Twenty</button>
+            <button class="do min-h-20! text-xl" type="button" @click="drop(next.code, 1, next.name)"><span class="key">Space</span>One drop</button>
+            <button v-if="next.drops >= 5" class="may" type="button" @click="drop(next.code, 5, next.name)">Five</button>
+            <button v-if="next.drops >= 20" class="may" type="button" @click="drop(next.code, 20, next.name)">Twenty</button>
           </div>
           <ul v-if="rest.length > 0" class="text-lg grid"><li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2"><DropShape :hex="d.hex" :size="18" />then {{ d.drops }} of {{ d.name }}</li></ul>
           <p class="text-soft">The light or weak colour first; strong colour goes in by drops. Stir between.</p>
@@ -124,9 +128,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <template v-else>
             <p class="text-2xl font-semibold leading-tight">{{ correction.sentence }}</p>
             <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
-            <button v-if="correction.additions.length > 0 && (correction.reachable || correction.restart === null || correction.dE00 < correction.restart.weighted + 0.5)" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
-            <button v-if="correction.restart && !correction.reachable" :class="correction.sentence.startsWith('Not from here') ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
-            <button :class="correction.reachable && correction.additions.length === 0 ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
+            <button v-if="correction.additions.length > 0 && correction.advice !== 'start-again'" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
+            <button v-if="correction.restart" :class="correction.advice === 'start-again' ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
+            <button :class="correction.advice === 'lay' ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
             <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as its drops said.' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}; that is reckoned in.` }}</p>
           </template>
         </template>
@@ -144,7 +148,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <button class="may min-w-14" type="button" aria-label="One coat more" @click="laid++">+</button>
             <button class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value" @click="lay(laid)">{{ laid === 1 ? 'One coat is laid' : `${laid} coats are laid` }}</button>
           </div>
-          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.piece}/colour?part=${pot.part}&half=${pot.half}&spot=damage`">Read the mended place</RouterLink>
+          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">Read the mended place</RouterLink>
           <form v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(Number(kept), where)">
             <label class="grid gap-1">Left, ml<input v-model="kept" class="write" inputmode="decimal" required></label>
             <label class="grid gap-1">Kept where<input v-model="where" class="write" placeholder="third drawer, blue lid"></label>
@@ -172,7 +176,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <DisclosureButton class="quiet">{{ open ? 'Less' : 'Other paints, the size of a drop, another recipe' }}</DisclosureButton>
           <DisclosurePanel class="grid gap-3 pb-3">
             <div class="flex flex-wrap gap-2">
-              <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="hands.busy.value || p.leftMl <= 0" @click="drop(p.code, 1)"><DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
+              <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="p.leftMl <= 0" @click="drop(p.code, 1, p.name)"><DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
             </div>
             <form class="flex items-end gap-3" @submit.prevent="dropSize(Number(twenty))">
               <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input v-model="twenty" class="write" inputmode="decimal" required></label>

@@ -5,8 +5,8 @@ import { api } from '../api/client'
 import type { PotRowView, PotsView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
 
 /** Every pot there ever was: what is being mixed, and the kept fifths, found again by piece, by paint and by colour. */

@@ -1,13 +1,20 @@
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { CoatsView, CorrectionView, DropView, PotView, RecipesView, RecipeView } from '../api/types'
-import { useHands } from '../bench/useHands'
+import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
+import { useOutbox } from '../kit/useOutbox'
+import { phaseOf, stillDue } from './phases'
+
+/** Out of reach, it is tried again so often. */
+const AGAIN_MS = 2000
 
 /** A pot: what is in it, what to do with it next, and the hands that do it. Every answer is the pot as it then stands. */
-export const usePot = (id: number) => {
+export const usePot = (id: number, now: () => number) => {
   const { value: pot, problem, reload } = useLoad(() => api.get<PotView>(`/pots/${id}`))
-  const hands = useHands(() => undefined, () => reload())
+  const tray = useOutbox<PotView>(`drops-${id}`)
+  const hands = useAct(reload)
   const recipes = shallowRef<RecipesView | null>(null)
   const correction = shallowRef<CorrectionView | null>(null)
   const coats = shallowRef<CoatsView | null>(null)
@@ -15,28 +22,30 @@ export const usePot = (id: number) => {
   /** Near enough for the one who looks at it, whatever the numbers say. */
   const asItIs = ref(false)
 
-  const inPot = (code: string): number => pot.value?.drops.find((d) => d.code === code)?.drops ?? 0
+  /** Drops that were tapped in and are not in the answer yet. */
+  const tapped = (code: string): number => tray.kept.value.reduce((sum, act) => sum + (act.body['code'] === code ? Number(act.body['drops']) : 0), 0)
+  const inPot = (code: string): number => (pot.value?.drops.find((d) => d.code === code)?.drops ?? 0) + tapped(code)
+  const total = computed(() => (pot.value?.total ?? 0) + tray.kept.value.reduce((sum, act) => sum + Number(act.body['drops']), 0))
   /** Paints of the recipe that still want drops, the base first: strong colour goes in last. */
-  const due = computed<readonly DropView[]>(() => [...(pot.value?.recipe ?? [])].sort((a, b) => b.drops - a.drops).map((d) => ({ ...d, drops: d.drops - inPot(d.code) })).filter((d) => d.drops > 0))
-  const phase = computed(() => {
-    const p = pot.value
-    if (p === null) {
-      return 'loading'
-    }
-    if (p.state !== 'mixing') {
-      return 'closed'
-    }
-    if (due.value.length > 0) {
-      return 'drops'
-    }
-    if (p.total === 0) {
-      return 'recipe'
-    }
-    return !p.dabFresh ? 'dab' : p.dabs[0]?.near === true || asItIs.value ? 'lay' : 'correct'
-  })
+  const due = computed<readonly DropView[]>(() => stillDue(pot.value?.due ?? [], tapped))
+  const phase = computed(() => phaseOf(pot.value, due.value.length > 0, tray.kept.value.length > 0, asItIs.value))
   const take = (answer: PotView): void => {
     pot.value = answer
   }
+  const pour = async (): Promise<void> => {
+    await tray.send(take)
+  }
+  /** What is in the tray was done before. */
+  const act = (what: () => Promise<PotView>, then: (answer: PotView) => void = take): Promise<boolean> => hands.run(async () => {
+    await pour()
+    return what()
+  }, then)
+  void pour()
+  useIntervalFn(() => {
+    if (tray.kept.value.length > 0) {
+      void pour()
+    }
+  }, AGAIN_MS)
   const version = (): number => pot.value?.version ?? 0
   const asMap = (drops: readonly DropView[]): Record<string, number> => Object.fromEntries(drops.map((d) => [d.code, d.drops]))
 
@@ -73,7 +82,7 @@ export const usePot = (id: number) => {
     }
   })
 
-  const follow = (drops: Record<string, number>) => hands.run(() => api.put<PotView>(`/pots/${id}/recipe`, { version: version(), drops }), take)
+  const follow = (drops: Record<string, number>) => act(() => api.put<PotView>(`/pots/${id}/recipe`, { version: version(), drops }))
 
   return {
     pot,
@@ -93,11 +102,18 @@ export const usePot = (id: number) => {
     /** What a correction adds becomes part of the recipe. */
     addTo: (additions: readonly DropView[]) => follow(Object.fromEntries([...new Set([...(pot.value?.drops ?? []), ...additions].map((d) => d.code))].map((code) => [code, inPot(code) + (additions.find((a) => a.code === code)?.drops ?? 0)]))),
     /** A clean pot for the same place. */
-    again: (recipe: RecipeView, then: (fresh: PotView) => void) => hands.run(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
-    drop: (code: string, drops: number) => hands.run(() => api.post<PotView>(`/pots/${id}/drops`, { version: version(), code, drops }), take),
-    dab: () => hands.run(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version() }), take),
-    lay: (laid: number) => hands.run(() => api.post<PotView>(`/pots/${id}/coats`, { version: version(), coats: laid }), take),
-    keep: (ml: number, where: string) => hands.run(() => api.put<PotView>(`/pots/${id}/kept`, { version: version(), ml, where }), take),
-    dropSize: (mlOfTwenty: number) => hands.run(() => api.put<PotView>(`/pots/${id}/drop-size`, { version: version(), mlOfTwenty }), take),
+    again: (recipe: RecipeView, then: (fresh: PotView) => void) => act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
+    drop: (code: string, drops: number, name: string): void => {
+      const words = drops < 0 ? `A tap of ${name}, taken back` : `${drops} ${drops === 1 ? 'drop' : 'drops'} of ${name}`
+      tray.add({ key: crypto.randomUUID(), path: `/pots/${id}/drops`, body: { code, drops }, at: new Date(now()).toISOString(), words })
+      void pour()
+    },
+    notTaken: tray.notTaken,
+    dismiss: tray.dismiss,
+    total,
+    dab: () => act(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version() })),
+    lay: (laid: number) => act(() => api.post<PotView>(`/pots/${id}/coats`, { version: version(), coats: laid })),
+    keep: (ml: number, where: string) => act(() => api.put<PotView>(`/pots/${id}/kept`, { version: version(), ml, where })),
+    dropSize: (mlOfTwenty: number) => act(() => api.put<PotView>(`/pots/${id}/drop-size`, { version: version(), mlOfTwenty })),
   }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { play } from '../kit/bell'
-import { useSession } from '../people/useSession'
+import { useSession } from '../session/useSession'
 
 /** What is heard when something calls, and whether the device may say it when this page is not in front. */
 defineProps<{ alarm: string }>()

@@ -2,8 +2,8 @@
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { FeedMadeView, FeedRowView } from '../api/types'
-import { useNow } from '../kit/useNow'
-import { useWhen } from '../kit/useWhen'
+import { useNow } from '../session/useNow'
+import { useWhen } from '../session/useWhen'
 
 /** One’s own hand work and the promised dates for a calendar elsewhere, under an address that only its holder knows. */
 defineProps<{ feeds: readonly FeedRowView[] }>()

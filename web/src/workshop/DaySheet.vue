@@ -4,7 +4,7 @@ import { api } from '../api/client'
 import type { BenchView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Today on paper: what each pair of hands is needed for, with a box to tick, and what is promised. */
 const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/bench'))

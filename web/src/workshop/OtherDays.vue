@@ -2,7 +2,7 @@
 import { reactive } from 'vue'
 import type { OtherDayInput, WorkshopView } from '../api/types'
 import Choice from '../kit/Choice.vue'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** Days off, fairs, a morning at the theatre: days that are otherwise than usual. */
 defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()

@@ -2,7 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { RouterLink } from 'vue-router'
 import Notice from '../kit/Notice.vue'
-import { useSession } from '../people/useSession'
+import { useSession } from '../session/useSession'
 import Bells from './Bells.vue'
 import Calendars from './Calendars.vue'
 import Hours from './Hours.vue'

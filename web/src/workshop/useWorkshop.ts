@@ -1,32 +1,23 @@
-import { ref, shallowRef } from 'vue'
-import { api, Problem } from '../api/client'
+import { shallowRef } from 'vue'
+import { api } from '../api/client'
 import type { WorkshopView } from '../api/types'
+import { useAct } from '../kit/useAct'
 
 /** What the workshop has set for itself; every change answers with all of it. */
 export const useWorkshop = () => {
   const workshop = shallowRef<WorkshopView | null>(null)
-  const problem = ref('')
-  const busy = ref(false)
-  const run = async (act: () => Promise<WorkshopView>): Promise<boolean> => {
-    busy.value = true
-    try {
-      workshop.value = await act()
-      problem.value = ''
-      return true
-    } catch (error) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
-      return false
-    } finally {
-      busy.value = false
-    }
+  const { busy, problem, run } = useAct()
+  const take = (view: WorkshopView): void => {
+    workshop.value = view
   }
+  const ask = (act: () => Promise<WorkshopView>): Promise<boolean> => run(act, take)
   return {
     workshop,
     problem,
     busy,
-    load: () => run(() => api.get<WorkshopView>('/workshop')),
-    put: (path: string, body: unknown) => run(() => api.put<WorkshopView>(`/workshop${path}`, body)),
-    post: (path: string, body: unknown) => run(() => api.post<WorkshopView>(`/workshop${path}`, body)),
-    remove: (path: string) => run(() => api.remove<WorkshopView>(`/workshop${path}`)),
+    load: () => ask(() => api.get<WorkshopView>('/workshop')),
+    put: (path: string, body: unknown) => ask(() => api.put<WorkshopView>(`/workshop${path}`, body)),
+    post: (path: string, body: unknown) => ask(() => api.post<WorkshopView>(`/workshop${path}`, body)),
+    remove: (path: string) => ask(() => api.remove<WorkshopView>(`/workshop${path}`)),
   }
 }

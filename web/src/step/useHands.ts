@@ -1,7 +1,8 @@
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { BenchView, DryingPlace, StepView } from '../api/types'
-import type { Act } from './useAway'
+import { useAct } from '../kit/useAct'
+import type { Act } from '../kit/useOutbox'
 
 interface Refusal { readonly sentence: string, readonly path: string, readonly body: Readonly<Record<string, unknown>> }
 
@@ -10,28 +11,12 @@ interface Keeping { mayKeep: (path: string) => boolean, keep: (act: Act) => void
 
 /** What hands say to a step. A refusal that may be overridden waits for a word why. */
 export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale: () => void | Promise<void> = () => undefined, away?: Keeping) => {
-  const busy = ref(false)
-  const problem = ref('')
+  const { busy, problem, run } = useAct(stale)
   const refusal = ref<Refusal | null>(null)
+  /** A second tap on the same button says what the first has said. */
+  const saying = new Map<string, Promise<boolean>>()
 
-  const run = async <T>(act: () => Promise<T>, after: (result: T) => void | Promise<void>): Promise<void> => {
-    if (busy.value) {
-      return
-    }
-    busy.value = true
-    problem.value = ''
-    try {
-      await after(await act())
-    } catch (error) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
-      if (error instanceof Problem && error.status === 409) {
-        await stale()
-      }
-    } finally {
-      busy.value = false
-    }
-  }
-  const say = (path: string, body: Readonly<Record<string, unknown>>, words = ''): Promise<void> => run(async () => {
+  const send = (path: string, body: Readonly<Record<string, unknown>>, words: string): Promise<boolean> => run(async () => {
     const key = crypto.randomUUID()
     try {
       return await api.postOnce<BenchView>(path, body, key)
@@ -52,21 +37,30 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
       await then(bench)
     }
   })
+  const say = (path: string, body: Readonly<Record<string, unknown>>, words = ''): Promise<boolean> => {
+    const what = path + JSON.stringify(body)
+    const said = saying.get(what) ?? send(path, body, words).finally(() => saying.delete(what))
+    saying.set(what, said)
+    return said
+  }
+  const tell = (step: { id: number, version: number }, what: string, words = '', more: Readonly<Record<string, unknown>> = {}): Promise<boolean> =>
+    say(`/steps/${step.id}/${what}`, { version: step.version, ...more }, words)
 
   return {
     busy,
     problem,
     refusal,
     run,
-    start: (step: StepView) => say(`/steps/${step.id}/start`, { version: step.version }, `Begin “${step.title}”`),
-    done: (step: StepView) => say(`/steps/${step.id}/done`, { version: step.version }, `End “${step.title}”`),
-    putDown: (step: StepView) => say(`/steps/${step.id}/put-down`, { version: step.version }, `Put “${step.title}” down`),
-    interrupt: (step: StepView) => say(`/steps/${step.id}/interrupt`, { version: step.version }, `Interrupt “${step.title}”`),
-    handOn: (step: StepView, person: number) => say(`/steps/${step.id}/hand-on`, { version: step.version, person }),
-    spoiled: (step: StepView) => say(`/steps/${step.id}/spoiled`, { version: step.version }),
+    start: (step: StepView) => tell(step, 'start', `Begin “${step.title}”`),
+    done: (step: StepView) => tell(step, 'done', `End “${step.title}”`),
+    putDown: (step: StepView) => tell(step, 'put-down', `Put “${step.title}” down`),
+    interrupt: (step: StepView) => tell(step, 'interrupt', `Interrupt “${step.title}”`),
+    handOn: (step: StepView, person: number) => tell(step, 'hand-on', '', { person }),
+    spoiled: (step: StepView) => tell(step, 'spoiled'),
+    again: (step: { id: number, version: number }) => tell(step, 'again'),
+    gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') =>
+      tell(step, 'gate', answer === 'passed' ? 'Passed its test' : 'Not yet', { answer }),
     move: (piece: number, place: DryingPlace) => say(`/pieces/${piece}/place`, { place }),
-    again: (step: { id: number, version: number }) => say(`/steps/${step.id}/again`, { version: step.version }),
-    gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') => say(`/steps/${step.id}/gate`, { version: step.version, answer }, answer === 'passed' ? 'Passed its test' : 'Not yet'),
     override: async (why: string): Promise<void> => {
       const refused = refusal.value
       if (refused !== null) {

@@ -7,31 +7,24 @@ namespace KindHeel\App\Colour;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
+use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Gloss;
-use KindHeel\Core\Colour\PotNeed;
-use KindHeel\Core\Colour\Recipe\Target;
+use KindHeel\Core\Colour\Pot\Aim;
+use KindHeel\Core\Colour\Pot\Pot;
+use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\NotNow;
 
 /** A mixed colour: what it is to match, what went in drop by drop, its dabs, and what is left of it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'pot')]
-class Pot
+class StoredPot
 {
-    /** The three lights it is judged under, and by how much each counts. */
-    public const LIGHTS = ['D65' => 1.0, 'A' => 0.5, 'F10' => 0.5];
-    /** A dab on paper dries to this sheen. */
-    public const DAB = Gloss::Satin;
-    private const LEAST_DROPS = 10;
-    /** A pot may be filled this much over the job, or to at least so many drops, so that it can be corrected. */
-    private const ROOM = 1.6;
-    private const LEAST_ROOM = 80;
-
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 
@@ -168,11 +161,6 @@ class Pot
         return $this->recipe;
     }
 
-    public function held(): int
-    {
-        return array_sum($this->drops);
-    }
-
     /** @return list<PotEvent> */
     public function events(): array
     {
@@ -185,88 +173,53 @@ class Pot
         return PotNeed::of($this->areaDm2, Family::of(FamilyId::Paint)->usePerM2, $this->coats, $this->applicator, $this->dropMl);
     }
 
-    public function capacity(): int
+    /** The pot as hands and rules see it. */
+    public function value(): Pot
     {
-        return (int) max(self::LEAST_ROOM, ceil(self::ROOM * $this->need()->drops), $this->held());
+        $loose = [];
+        $dab = null;
+        foreach ($this->events() as $event) {
+            if (PotEventKind::Dabbed === $event->kind() || PotEventKind::Laid === $event->kind()) {
+                $loose = [];
+                $dab = $event->dab() ?? $dab;
+            } elseif (PotEventKind::Dropped === $event->kind()) {
+                foreach ($event->drops() as $code => $count) {
+                    $loose[$code] = ($loose[$code] ?? 0) + $count;
+                }
+            }
+        }
+
+        return new Pot($this->need(), $this->drops, $this->recipe, array_filter($loose), $dab, PotState::Mixing !== $this->state);
     }
 
-    public function leastDrops(): int
+    /** Finished and dry it is to look as the target was read. */
+    public function aim(): Aim
     {
-        return max(self::LEAST_DROPS, $this->need()->drops);
+        return Aim::of($this->target->spectrum(), $this->finish);
     }
 
-    /** Finished and dry it is to look as the target was read: the bare film is aimed where the finish will bring it there. */
-    public function aim(): Target
-    {
-        return Target::spectrum(Sheen::moved($this->target->spectrum(), $this->finish, Gloss::Mirror), self::LIGHTS);
-    }
-
-    /** What it will lie on, as the film sees it. The colour itself is matched thick, as a dab shows it: coats go on until the ground no longer shows. */
+    /** What it will lie on, as the film sees it. */
     public function over(): ?Spectrum
     {
         return null === $this->ground ? null : Sheen::moved($this->ground->spectrum(), $this->ground->gloss(), Gloss::Mirror);
     }
 
-    /** Thickness of a coat, in coats of 20 µm dry. */
-    public function perCoat(): float
-    {
-        return $this->applicator->dryMicrons() / 20.0;
-    }
-
-    /** A dab as the film sees it, without the sheen of the paper. */
-    public static function bare(Spectrum $dab): Spectrum
-    {
-        return Sheen::moved($dab, self::DAB, Gloss::Mirror);
-    }
-
-    /** The last dab, when nothing has gone in since. */
-    public function freshDab(): ?PotEvent
-    {
-        $dab = $this->lastDab();
-
-        return null !== $dab && $dab->drops() == $this->drops ? $dab : null;
-    }
-
-    public function lastDab(): ?PotEvent
-    {
-        $dabs = array_values(array_filter($this->events(), static fn (PotEvent $e): bool => PotEventKind::Dabbed === $e->kind()));
-
-        return [] === $dabs ? null : $dabs[\count($dabs) - 1];
-    }
-
     /** @param array<string, int> $drops */
     public function follow(array $drops, string $text, Person $by, \DateTimeImmutable $at): void
     {
-        $this->recipe = $drops;
+        $this->recipe = $this->value()->follow($drops)->recipe;
         $this->log(PotEventKind::Chosen, $text, $by, $at);
     }
 
     /**
      * Drops that went in; fewer than none takes back a tap that no drop followed.
      *
-     * @throws Refused
+     * @throws NotNow
      */
     public function drop(Product $product, int $drops, Person $by, \DateTimeImmutable $at): void
     {
-        if (PotState::Mixing !== $this->state) {
-            throw Refused::now('This pot is closed. Open a new one.');
-        }
         $code = $product->code();
-        if ($drops < 0) {
-            $since = 0;
-            foreach ($this->events() as $event) {
-                $since = PotEventKind::Dabbed === $event->kind() || PotEventKind::Laid === $event->kind() ? 0 : $since + ($event->drops()[$code] ?? 0);
-            }
-            if ($since + $drops < 0) {
-                throw Refused::now('What has been dabbed is mixed in: it cannot be taken out again.');
-            }
-        }
-        if ($this->held() + $drops > $this->capacity()) {
-            throw Refused::now(\sprintf('The pot has room for %d drops. Start a larger one.', $this->capacity()));
-        }
-        $now = ($this->drops[$code] ?? 0) + $drops;
-        $this->drops[$code] = $now;
-        $this->drops = array_filter($this->drops);
+        $this->drops = $this->value()->drop($code, $drops)->drops;
         $product->take($drops * $this->dropMl);
         $last = $this->events->last();
         if (!$last instanceof PotEvent || !$last->goesOn($code, $by)) {
@@ -276,18 +229,22 @@ class Pot
         ++$this->doings;
     }
 
-    /** @throws Refused when the pot is empty */
-    public function dab(Spectrum $dab, string $text, Person $by, \DateTimeImmutable $at): void
+    /** @throws NotNow when the pot is empty */
+    public function dab(Spectrum $read, Person $by, \DateTimeImmutable $at): void
     {
-        if (0 === $this->held()) {
-            throw Refused::now('There is nothing in the pot to dab yet.');
-        }
-        $this->write(new PotEvent($this, PotEventKind::Dabbed, $text, $by, $at, $this->drops, $dab->values));
+        $value = $this->value()->dabbed($read);
+        $off = DifferenceWords::of($this->aim()->lab(), $value->dab?->lab() ?? throw new \LogicException('A dab without a reading.'))->off();
+        $this->write(new PotEvent($this, PotEventKind::Dabbed, \sprintf('Dab at %d drops: %s.', $value->held(), $off), $by, $at, $this->drops, $read->values));
     }
 
-    /** @param array<string, mixed> $where */
+    /**
+     * @param array<string, mixed> $where
+     *
+     * @throws NotNow when the pot is empty
+     */
     public function lay(array $where, string $text, Person $by, \DateTimeImmutable $at): void
     {
+        $this->value()->laid();
         $this->write(new PotEvent($this, PotEventKind::Laid, $text, $by, $at, $this->drops, null, $where));
     }
 

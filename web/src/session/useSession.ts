@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import { api, setCsrfToken } from '../api/client'
 import type { SessionView } from '../api/types'
-import { sync } from '../kit/clock'
+import { sync } from './clock'
 
 const session = ref<SessionView | null>(null)
 const chosen = ref<string | null>(null)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
 import type { StepView } from '../api/types'
-import { useWhen } from '../kit/useWhen'
+import { useWhen } from '../session/useWhen'
 
 /** A step in words: what, on what, how, how much, done when, careful, why. */
 defineProps<{ step: StepView, large?: boolean }>()

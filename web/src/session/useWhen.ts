@@ -1,4 +1,5 @@
-import { useSession } from '../people/useSession'
+import { dayNumber, isoDay } from './days'
+import { useSession } from './useSession'
 
 const formats = new Map<string, Intl.DateTimeFormat>()
 const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {
@@ -11,24 +12,22 @@ const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.Dat
 /** Times in the words of the bench, in the workshop's zone. */
 export const useWhen = () => {
   const { timezone } = useSession()
-  const day = (ms: number): string => format(timezone.value, { year: 'numeric', month: '2-digit', day: '2-digit' }).format(ms)
+  const day = (ms: number): number => dayNumber(ms, timezone.value)
   const time = (iso: string | number): string => format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
   return {
     time,
+    /** Days of the calendar from now until then: 0 is today. */
+    daysUntil: (iso: string, now: number): number => day(Date.parse(iso)) - day(now),
     /** “14:20”, “tomorrow 11:00”, “Fri 11:00”, “3 Dec 11:00” */
     when: (iso: string, now: number): string => {
       const at = Date.parse(iso)
-      if (day(at) === day(now)) {
-        return time(at)
+      const days = day(at) - day(now)
+      switch (days) {
+        case 0: return time(at)
+        case 1: return `tomorrow ${time(at)}`
+        case -1: return `yesterday ${time(at)}`
       }
-      if (day(at) === day(now + 86_400_000)) {
-        return `tomorrow ${time(at)}`
-      }
-      if (day(at) === day(now - 86_400_000)) {
-        return `yesterday ${time(at)}`
-      }
-      const near = Math.abs(at - now) < 6 * 86_400_000
-      return `${format(timezone.value, near ? { weekday: 'short' } : { day: 'numeric', month: 'short' }).format(at)} ${time(at)}`
+      return `${format(timezone.value, Math.abs(days) < 6 ? { weekday: 'short' } : { day: 'numeric', month: 'short' }).format(at)} ${time(at)}`
     },
     /** “14:20”, or with the day where it is another: “Thu 10:16” */
     brief: (iso: string, now: number): string => {
@@ -49,9 +48,6 @@ export const useWhen = () => {
       return hours % 24 === 0 ? `${hours / 24} d` : `${Math.floor(hours / 24)} d ${hours % 24} h`
     },
     /** The value of a date-time field, so many days from now, at an hour of the workshop. */
-    field: (now: number, days: number, hour: string): string => {
-      const parts = day(now + days * 86_400_000).split('/')
-      return `${parts[2]}-${parts[1]}-${parts[0]}T${hour}`
-    },
+    field: (now: number, days: number, hour: string): string => `${isoDay(day(now) + days)}T${hour}`,
   }
 }

@@ -2,8 +2,8 @@
 import type { Half, Kind, PartName } from '../api/types'
 import { computed } from 'vue'
 import { useWords } from '../kit/useWords'
-import { drawings } from './kinds'
-import Silhouette from './Silhouette.vue'
+import { drawings } from '../drawing/kinds'
+import Silhouette from '../drawing/Silhouette.vue'
 
 /** Every kind, at every size, empty and filled, from both sides: the page to look at when a drawing changes. */
 const words = useWords()

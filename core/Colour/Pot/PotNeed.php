@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Colour;
+namespace KindHeel\Core\Colour\Pot;
 
+use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\DryFilm;
 
@@ -45,5 +46,15 @@ final readonly class PotNeed
     public function cracks(float $filmThereUm, bool $flexes): bool
     {
         return $flexes && $filmThereUm + $this->dryUm > DryFilm::CRACKS_FROM_UM;
+    }
+
+    /** What is said where the film would crack; null where it would not. */
+    public function caution(float $filmThereUm, bool $flexes): ?string
+    {
+        return !$this->cracks($filmThereUm, $flexes) ? null : \sprintf(
+            'With %d µm there already and %d to come the film would crack where it bends: strip first, lay thinner, or use a base that covers.',
+            (int) $filmThereUm,
+            (int) $this->dryUm,
+        );
     }
 }

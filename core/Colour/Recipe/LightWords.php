@@ -2,28 +2,27 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Colour;
+namespace KindHeel\Core\Colour\Recipe;
 
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Illuminant;
 use KindHeel\Core\Colour\Light;
-use KindHeel\Core\Colour\Recipe\Target;
 use KindHeel\Core\Colour\Spectrum;
 
-/** Says where a match goes wrong: “matches by day, greener under the tube”. */
-final class MetamerismWords
+/** Says under which light a match goes wrong: “matches by day; greener under the tube”. */
+final class LightWords
 {
     private const MATCHES = 1.0;
 
-    public function of(Target $target, Spectrum $look): string
+    public static function of(Target $target, Spectrum $look): string
     {
-        $day = Light::of(Illuminant::D65);
-        $here = Difference::ciede2000($day->lab($target->spectrum), $day->lab($look));
         $worst = $target->worst($look);
         if (null === $worst) {
             return '';
         }
+        $day = Light::of(Illuminant::D65);
+        $here = Difference::ciede2000($day->lab($target->spectrum), $day->lab($look));
         $light = Light::of($worst->illuminant);
         $words = DifferenceWords::of($light->lab($target->spectrum), $light->lab($look))->compared();
 

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Architecture;
+
+final class AppFloors extends Floors
+{
+    public static function root(): string
+    {
+        return 'KindHeel\App';
+    }
+
+    public static function floors(): array
+    {
+        return [
+            'Clock', 'Database', 'Http', 'Console', 'Words', 'Compute', 'Compute/Colour',
+            'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture',
+            'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
+            'Drying', 'Timetable', 'Counter', 'Piece', 'Plan', 'Workshop', 'Bench', 'Promise', 'Demo',
+        ];
+    }
+}
