@@ -17,7 +17,8 @@ final class Version20261126170000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE bench_shown (person_id INT NOT NULL, asked INT NOT NULL, until BIGINT NOT NULL, body MEDIUMTEXT NOT NULL, PRIMARY KEY (person_id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('CREATE TABLE bench_shown (person_id INT NOT NULL, asked INT NOT NULL, until BIGINT NOT NULL, body MEDIUMTEXT NOT NULL, PRIMARY KEY '
+            .'(person_id)) DEFAULT CHARACTER SET utf8mb4');
     }
 
     public function down(Schema $schema): void

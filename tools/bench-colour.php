@@ -35,7 +35,16 @@ function report(string $what, array $times, array $misses): void
     sort($times);
     sort($misses);
     $last = count($times) - 1;
-    printf("%-34s median %6.1f ms, 95 %% %6.1f, worst %6.1f; ΔE00 median %.3f, 95 %% %.3f, worst %.3f\n", $what, $times[intdiv($last, 2)], $times[(int) floor(0.95 * $last)], $times[$last], $misses[intdiv($last, 2)], $misses[(int) floor(0.95 * $last)], $misses[$last]);
+    printf(
+        "%-34s median %6.1f ms, 95 %% %6.1f, worst %6.1f; ΔE00 median %.3f, 95 %% %.3f, worst %.3f\n",
+        $what,
+        $times[intdiv($last, 2)],
+        $times[(int) floor(0.95 * $last)],
+        $times[$last],
+        $misses[intdiv($last, 2)],
+        $misses[(int) floor(0.95 * $last)],
+        $misses[$last],
+    );
 }
 foreach ([12, 18] as $count) {
     foreach (['spectrum', 'Lab', 'film', 'out of reach'] as $kind) {

@@ -58,6 +58,10 @@ unset($image);
 $folder = sys_get_temp_dir().'/bench-pictures-'.getmypid();
 file_put_contents('/proc/self/clear_refs', '5');
 $report(sprintf('keeping a picture of 12 megapixels (%d MB)', (int) round(filesize($file) / 1e6)), 5, static fn () => (new PictureStore($folder))->keep($file));
-printf("%-42s %.0f MB\n", 'memory of the process for that, at most', (int) preg_replace('/.*VmHWM:\s+(\d+).*/s', '$1', (string) file_get_contents('/proc/self/status')) / 1024);
+printf(
+    "%-42s %.0f MB\n",
+    'memory of the process for that, at most',
+    (int) preg_replace('/.*VmHWM:\s+(\d+).*/s', '$1', (string) file_get_contents('/proc/self/status')) / 1024,
+);
 unlink($file);
 exec('rm -rf '.escapeshellarg($folder));

@@ -33,10 +33,15 @@ $piece = static function (Kind $kind, int $findings): Piece {
             $parts[] = new Part(new Place($name, $half), $kind->materialsFor($name)[0], Certainty::Known);
         }
     }
-    $kinds = array_values(array_filter(FindingKind::cases(), static fn (FindingKind $k): bool => !in_array($k, [FindingKind::Brittle, FindingKind::RedRot, FindingKind::Impact, FindingKind::Mould], true)));
+    $kinds = array_values(
+        array_filter(
+            FindingKind::cases(),
+            static fn (FindingKind $k): bool => !in_array($k, [FindingKind::Brittle, FindingKind::RedRot, FindingKind::Impact, FindingKind::Mould], true),
+        ),
+    );
     $found = [];
     for ($i = 0; $i < $findings; ++$i) {
-        $found[] = new Finding($parts[($i * 7) % count($parts)]->at, $kinds[$i % count($kinds)], Severity::from(1 + $i % 3), 20.0, 5.0, 0.6);
+        $found[] = new Finding($parts[($i * 7) % count($parts)]->at, $kinds[$i % count($kinds)], Severity::from(1 + ($i % 3)), 20.0, 5.0, 0.6);
     }
 
     return Piece::asTold($kind, Size::eu(42.0), new Agreed(Aim::Restore, Gloss::Glow), $parts, $found);
@@ -55,5 +60,16 @@ foreach ([[Kind::Derby, 40], [Kind::LaceBoot, 300]] as [$kind, $findings]) {
     }
     sort($build);
     sort($check);
-    printf("%s, %d parts, %d findings: %d steps; build median %.1f ms (fastest %.1f), check median %.1f ms (fastest %.1f), peak %.1f MB\n", $kind->value, count($it->parts), $findings, count($steps), $build[12], $build[0], $check[12], $check[0], memory_get_peak_usage() / 1e6);
+    printf(
+        "%s, %d parts, %d findings: %d steps; build median %.1f ms (fastest %.1f), check median %.1f ms (fastest %.1f), peak %.1f MB\n",
+        $kind->value,
+        count($it->parts),
+        $findings,
+        count($steps),
+        $build[12],
+        $build[0],
+        $check[12],
+        $check[0],
+        memory_get_peak_usage() / 1e6,
+    );
 }

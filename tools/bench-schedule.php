@@ -30,7 +30,13 @@ foreach ($sizes as $steps) {
             $placer->place($draft);
         }
         $one = (hrtime(true) - $began) / 5e6;
-        $plain = min([INF, ...array_map(static fn (array $order): float => $placer->place(new Candidate($order))->worth[2], array_slice((new PriorityRules($problem, $placer->blocks))->all(), 0, 3))]);
+        $plain = min([
+            INF,
+            ...array_map(
+                static fn (array $order): float => $placer->place(new Candidate($order))->worth[2],
+                array_slice((new PriorityRules($problem, $placer->blocks))->all(), 0, 3),
+            ),
+        ]);
         $random = new Randomizer(new Mt19937(1));
         $solver = new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), Deadline::in($steps > 100 ? 2000 : 850));
         $table = $solver->solve();

@@ -32,12 +32,21 @@ try {
         $seconds = microtime(true) - $begin;
         /** @var array{int, array<string, int>} $found */
         $found = $browser->driver->executeAsyncScript($measure);
-        printf("%-10s usable after %.2f s; %s = %.0f kB\n", $path, $seconds, implode(' + ', array_map(static fn (string $k, int $v): string => sprintf('%s %.0f kB', $k, $v / 1000), array_keys($found[1]), $found[1])), array_sum($found[1]) / 1000);
+        printf(
+            "%-10s usable after %.2f s; %s = %.0f kB\n",
+            $path,
+            $seconds,
+            implode(' + ', array_map(static fn (string $k, int $v): string => sprintf('%s %.0f kB', $k, $v / 1000), array_keys($found[1]), $found[1])),
+            array_sum($found[1]) / 1000,
+        );
         if ('/sign-in' === $path) {
             $browser->driver->findElement(WebDriverBy::name('login'))->sendKeys('ida');
             $browser->driver->findElement(WebDriverBy::name('password'))->sendKeys("lantern-ida\n");
             sleep(2);
-            $browser->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.clearBrowserCache', 'params' => new stdClass()]);
+            $browser->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                'cmd' => 'Network.clearBrowserCache',
+                'params' => new stdClass(),
+            ]);
         }
     }
 } finally {

@@ -31,8 +31,11 @@ if ('PUT' === ($_SERVER['REQUEST_METHOD'] ?? 'GET')) {
     $value = $said();
     if ('/weather' === $path && in_array($value['weather'] ?? null, ['fair', 'rainy'], true)) {
         $state['weather'] = 'rainy' === $value['weather'] ? 'rainy' : 'fair';
-    } elseif (1 === preg_match('#^/places/(bench|rack|booth|box)/fault$#', $path, $found) && (!isset($value['fault']) || is_string($value['fault']) && null !== SensorFault::tryFrom($value['fault']))) {
-        $state['faults'] = array_filter([...($state['faults'] ?? []), $found[1] => $value['fault'] ?? null]);
+    } elseif (
+        1 === preg_match('#^/places/(bench|rack|booth|box)/fault$#', $path, $found)
+        && (!isset($value['fault']) || (is_string($value['fault']) && null !== SensorFault::tryFrom($value['fault'])))
+    ) {
+        $state['faults'] = array_filter([...$state['faults'] ?? [], $found[1] => $value['fault'] ?? null]);
     } else {
         $answer(400, ['error' => 'Weather is fair or rainy; a fault is missing, absurd, stuck or null.']);
     }

@@ -49,23 +49,39 @@ try {
     $shoot('bench', '/bench');
     $shoot('counter', '/counter');
     $shoot('new-ticket', '/counter/new');
-    $shoot('piece', '/pieces/'.$captain, 'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))');
-    $choose = static fn (string $half, string $part): string => sprintf('document.querySelector(\'[data-half="%s"][data-part="%s"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))', $half, $part);
+    $shoot(
+        'piece',
+        '/pieces/'.$captain,
+        'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+    );
+    $choose = static fn (string $half, string $part): string => sprintf(
+        'document.querySelector(\'[data-half="%s"][data-part="%s"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+        $half,
+        $part,
+    );
     $shoot('trial', '/pieces/'.$pieces['Accordion straps'], $choose('whole', 'face'));
     $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
     $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures');
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
-    $promised = array_values(array_filter($tickets['tickets'], static fn (array $t): bool => in_array($captain, array_column($t['pieces'], 'id'), true)))[0]['id'];
+    $his = array_filter($tickets['tickets'], static fn (array $t): bool => in_array($captain, array_column($t['pieces'], 'id'), true));
+    $promised = array_values($his)[0]['id'];
     $shoot('promise', '/tickets/'.$promised.'/promise', 'void 0');
     $shoot('workshop', '/workshop', '[...document.querySelectorAll("[role=tab]")].find(b => b.textContent.includes("Learned")).click()');
     $shoot('plan', '/pieces/'.$captain.'/plan');
-    $press = static fn (string $text): string => sprintf('[...document.querySelectorAll("button")].find(b => b.textContent.includes(%s)).click()', json_encode($text));
+    $press = static fn (string $text): string => sprintf(
+        '[...document.querySelectorAll("button")].find(b => b.textContent.includes(%s)).click()',
+        json_encode($text),
+    );
     $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
     $shoot('change', '/pieces/'.$pieces['The doctor’s bag'].'/plan', $press('Change by hand'));
     $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
     $shoot('pot', '/pots/2');
-    $shoot('colour', '/pieces/'.$pieces['The baker’s Sunday brogues'].'/colour?half=left&part=toe&spot=damage', 'document.querySelectorAll("main > section")[1].scrollTo(0, 330)');
+    $shoot(
+        'colour',
+        '/pieces/'.$pieces['The baker’s Sunday brogues'].'/colour?half=left&part=toe&spot=damage',
+        'document.querySelectorAll("main > section")[1].scrollTo(0, 330)',
+    );
     $shoot('colours', '/colours');
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');

@@ -13,8 +13,12 @@ final class Bag
     public static function anatomy(): array
     {
         return [
-            new PartAnatomy(P::Front, 0.26, 3.5, UsualMaterials::BAG_OUTER, [P::Flap, P::Base, P::Gusset, P::Piping, P::Trim, P::Hardware, P::Lining, P::Stitching, P::EdgePaint, P::Handle]),
-            new PartAnatomy(P::Back, 0.26, 3.5, UsualMaterials::BAG_OUTER, [P::Flap, P::Base, P::Gusset, P::Piping, P::Trim, P::Lining, P::Stitching, P::Handle, P::EdgePaint]),
+            new PartAnatomy(P::Front, 0.26, 3.5, UsualMaterials::BAG_OUTER, [
+                P::Flap, P::Base, P::Gusset, P::Piping, P::Trim, P::Hardware, P::Lining, P::Stitching, P::EdgePaint, P::Handle,
+            ]),
+            new PartAnatomy(P::Back, 0.26, 3.5, UsualMaterials::BAG_OUTER, [
+                P::Flap, P::Base, P::Gusset, P::Piping, P::Trim, P::Lining, P::Stitching, P::Handle, P::EdgePaint,
+            ]),
             new PartAnatomy(P::Base, 0.12, 3.5, UsualMaterials::BAG_OUTER, [P::Gusset, P::Piping, P::Hardware, P::Lining, P::Stitching]),
             new PartAnatomy(P::Flap, 0.14, 3.5, UsualMaterials::BAG_OUTER, [P::Trim, P::Hardware, P::EdgePaint, P::Lining, P::Stitching, P::Handle]),
             new PartAnatomy(P::Gusset, 0.12, 3.0, UsualMaterials::BAG_OUTER, [P::Piping, P::Strap, P::Hardware, P::Lining, P::Stitching]),

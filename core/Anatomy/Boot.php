@@ -13,10 +13,14 @@ final class Boot
     public static function anatomy(): array
     {
         return [
-            new PartAnatomy(P::Toe, 0.10, 2.8, UsualMaterials::BOOT_UPPER, [P::Vamp, P::Welt, P::Stitching, P::SoleEdge]),
-            new PartAnatomy(P::Vamp, 0.20, 2.8, UsualMaterials::BOOT_UPPER, [P::Quarter, P::Tongue, P::FalseTongue, P::Facing, P::Welt, P::Stitching, P::Gusset, P::Shaft, P::Lining]),
-            new PartAnatomy(P::Quarter, 0.22, 2.8, UsualMaterials::BOOT_UPPER, [P::Counter, P::Facing, P::Shaft, P::Gusset, P::Welt, P::Lining, P::Stitching, P::Collar]),
-            new PartAnatomy(P::Counter, 0.10, 2.8, UsualMaterials::BOOT_UPPER, [P::Welt, P::HeelStack, P::Lining, P::Shaft]),
+            new PartAnatomy(P::Toe, 0.1, 2.8, UsualMaterials::BOOT_UPPER, [P::Vamp, P::Welt, P::Stitching, P::SoleEdge]),
+            new PartAnatomy(P::Vamp, 0.2, 2.8, UsualMaterials::BOOT_UPPER, [
+                P::Quarter, P::Tongue, P::FalseTongue, P::Facing, P::Welt, P::Stitching, P::Gusset, P::Shaft, P::Lining,
+            ]),
+            new PartAnatomy(P::Quarter, 0.22, 2.8, UsualMaterials::BOOT_UPPER, [
+                P::Counter, P::Facing, P::Shaft, P::Gusset, P::Welt, P::Lining, P::Stitching, P::Collar,
+            ]),
+            new PartAnatomy(P::Counter, 0.1, 2.8, UsualMaterials::BOOT_UPPER, [P::Welt, P::HeelStack, P::Lining, P::Shaft]),
             new PartAnatomy(P::Tongue, 0.05, 2.5, UsualMaterials::BOOT_UPPER, [P::Facing, P::FalseTongue, P::Laces, P::Lining, P::Hooks]),
             new PartAnatomy(P::FalseTongue, 0.02, 2.5, UsualMaterials::BOOT_UPPER, [P::Laces]),
             new PartAnatomy(P::Facing, 0.04, 2.8, UsualMaterials::BOOT_UPPER, [P::Laces, P::Hooks, P::Stitching, P::Collar, P::Shaft]),

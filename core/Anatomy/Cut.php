@@ -28,8 +28,14 @@ final class Cut
             Kind::Jacket => [PartName::Seat, PartName::Palms],
             Kind::Coat => [PartName::Seat, PartName::Palms, PartName::StretchPanels, PartName::PerforatedPanels, PartName::ArmourCovers],
             Kind::Trousers => [PartName::Sleeves, PartName::Collar, PartName::Palms],
-            Kind::Skirt => [PartName::Sleeves, PartName::Collar, PartName::Cuffs, PartName::Palms, PartName::Seat, PartName::StretchPanels, PartName::PerforatedPanels, PartName::ArmourCovers],
-            Kind::Apron => [PartName::Sleeves, PartName::Collar, PartName::Cuffs, PartName::Palms, PartName::Seat, PartName::StretchPanels, PartName::PerforatedPanels, PartName::ArmourCovers, PartName::Zips],
+            Kind::Skirt => [
+                PartName::Sleeves, PartName::Collar, PartName::Cuffs, PartName::Palms, PartName::Seat, PartName::StretchPanels,
+                PartName::PerforatedPanels, PartName::ArmourCovers,
+            ],
+            Kind::Apron => [
+                PartName::Sleeves, PartName::Collar, PartName::Cuffs, PartName::Palms, PartName::Seat, PartName::StretchPanels,
+                PartName::PerforatedPanels, PartName::ArmourCovers, PartName::Zips,
+            ],
             Kind::Gloves => [PartName::Sleeves, PartName::Collar, PartName::Seat, PartName::Zips],
             Kind::OnePieceSuit => [PartName::Palms],
             Kind::BookCover => [PartName::Holes, PartName::Buckle],

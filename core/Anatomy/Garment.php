@@ -13,8 +13,13 @@ final class Garment
     public static function anatomy(): array
     {
         return [
-            new PartAnatomy(P::Body, 0.46, 1.5, UsualMaterials::GARMENT_OUTER, [P::Sleeves, P::Collar, P::StretchPanels, P::PerforatedPanels, P::Seat, P::Lining, P::Zips, P::Badges, P::Stitching, P::ArmourCovers, P::Cuffs, P::Palms]),
-            new PartAnatomy(P::Sleeves, 0.24, 1.5, UsualMaterials::GARMENT_OUTER, [P::Cuffs, P::StretchPanels, P::ArmourCovers, P::Lining, P::Badges, P::Stitching, P::Palms, P::PerforatedPanels]),
+            new PartAnatomy(P::Body, 0.46, 1.5, UsualMaterials::GARMENT_OUTER, [
+                P::Sleeves, P::Collar, P::StretchPanels, P::PerforatedPanels, P::Seat, P::Lining, P::Zips, P::Badges, P::Stitching,
+                P::ArmourCovers, P::Cuffs, P::Palms,
+            ]),
+            new PartAnatomy(P::Sleeves, 0.24, 1.5, UsualMaterials::GARMENT_OUTER, [
+                P::Cuffs, P::StretchPanels, P::ArmourCovers, P::Lining, P::Badges, P::Stitching, P::Palms, P::PerforatedPanels,
+            ]),
             new PartAnatomy(P::Collar, 0.04, 1.5, UsualMaterials::GARMENT_OUTER, [P::Lining, P::Zips, P::Stitching]),
             new PartAnatomy(P::Cuffs, 0.04, 1.5, UsualMaterials::GARMENT_OUTER, [P::Lining, P::Stitching, P::Zips, P::Palms]),
             new PartAnatomy(P::StretchPanels, 0.05, 2.0, UsualMaterials::STRETCH, [P::Seat, P::ArmourCovers, P::Stitching]),

@@ -68,7 +68,8 @@ enum Kind: string
     {
         return match ($this) {
             self::Monk, self::Court => $this->word().' shoe',
-            self::AnkleBoot, self::LaceBoot, self::Chelsea, self::Western, self::WorkBoot, self::FieldBoot, self::RidingBoot, self::DressBoot => $this->word().' boot',
+            self::AnkleBoot, self::LaceBoot, self::Chelsea, self::Western, self::WorkBoot, self::FieldBoot, self::RidingBoot, self::DressBoot => $this->word()
+                .' boot',
             self::CourtTrainer, self::RunningTrainer, self::SkateTrainer, self::HighTop => $this->word().' trainer',
             self::ShoulderBag => 'shoulder bag',
             self::DoctorsBag => 'doctor’s bag',
@@ -114,7 +115,8 @@ enum Kind: string
     /** @throws FieldError when the family has no such part */
     public function anatomyOf(PartName $part): PartAnatomy
     {
-        return $this->family()->anatomy()[$part->value] ?? throw new FieldError('part', Phrase::sentence('%s has no %s.', Phrase::an($this->label()), $part->label()));
+        return $this->family()->anatomy()[$part->value]
+            ?? throw new FieldError('part', Phrase::sentence('%s has no %s.', Phrase::an($this->label()), $part->label()));
     }
 
     /**

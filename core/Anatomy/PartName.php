@@ -79,13 +79,27 @@ enum PartName: string
     /** It is spoken of as many: “the laces are”. */
     public function isPlural(): bool
     {
-        return \in_array($this, [self::Laces, self::Hooks, self::Marks, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::ArmourCovers, self::Palms, self::Zips, self::Badges, self::Holes], true);
+        return \in_array(
+            $this,
+            [
+                self::Laces, self::Hooks, self::Marks, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels,
+                self::ArmourCovers, self::Palms, self::Zips, self::Badges, self::Holes,
+            ],
+            true,
+        );
     }
 
     /** Where it bends in use: wax cracks there, fillers too. */
     public function flexes(): bool
     {
-        return !\in_array($this, [self::Toe, self::Counter, self::Welt, self::SoleEdge, self::HeelStack, self::ToeBox, self::HeelTab, self::SpurRest, self::Front, self::Back, self::Base, self::ArmourCovers, self::Hardware, self::Buckle], true);
+        return !\in_array(
+            $this,
+            [
+                self::Toe, self::Counter, self::Welt, self::SoleEdge, self::HeelStack, self::ToeBox, self::HeelTab, self::SpurRest,
+                self::Front, self::Back, self::Base, self::ArmourCovers, self::Hardware, self::Buckle,
+            ],
+            true,
+        );
     }
 
     /** Comes off before cleaning and is listed, so that nothing is lost (S-3). */
@@ -97,13 +111,17 @@ enum PartName: string
     /** The leather that is seen first and worn hardest: the upper of a shoe, the outside of a bag. */
     public function isOuter(): bool
     {
-        return \in_array($this, [
-            self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::FalseTongue, self::Facing, self::Topline, self::Collar, self::Shaft, self::InnerLeg, self::SpurRest, self::Pull, self::Gusset,
-            self::ToeBox, self::SidePanel, self::Eyestay, self::HeelTab,
-            self::Front, self::Back, self::Base, self::Flap, self::Handle, self::Strap, self::Piping, self::Trim,
-            self::Body, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::Seat, self::ArmourCovers, self::Palms,
-            self::Face, self::Edge,
-        ], true);
+        return \in_array(
+            $this,
+            [
+                self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::FalseTongue, self::Facing, self::Topline,
+                self::Collar, self::Shaft, self::InnerLeg, self::SpurRest, self::Pull, self::Gusset, self::ToeBox, self::SidePanel,
+                self::Eyestay, self::HeelTab, self::Front, self::Back, self::Base, self::Flap, self::Handle, self::Strap, self::Piping,
+                self::Trim, self::Body, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::Seat,
+                self::ArmourCovers, self::Palms, self::Face, self::Edge,
+            ],
+            true,
+        );
     }
 
     /** The cut edges of sole and heel. */
@@ -129,10 +147,18 @@ enum PartName: string
     {
         return match ($finding) {
             FindingKind::ZipStiff => \in_array($this, [self::Zip, self::Zips, self::Hardware, self::Lining], true),
-            FindingKind::BuckleBent => \in_array($this, [self::Buckle, self::Hardware, self::Strap, self::Hooks, self::Quarter, self::Vamp, self::Zip, self::Zips, self::SpurRest], true),
+            FindingKind::BuckleBent => \in_array(
+                $this,
+                [self::Buckle, self::Hardware, self::Strap, self::Hooks, self::Quarter, self::Vamp, self::Zip, self::Zips, self::SpurRest],
+                true,
+            ),
             FindingKind::StackDry, FindingKind::StackSplit => \in_array($this, [self::HeelStack, self::SoleEdge, self::Welt, self::Outsole, self::Edge], true),
             FindingKind::LiningTorn => \in_array($this, [self::Lining, self::Insole, self::Collar, self::Tongue], true),
-            FindingKind::EyeletMissing => \in_array($this, [self::Facing, self::Eyestay, self::Hooks, self::Shaft, self::Holes, self::Hardware, self::Quarter], true),
+            FindingKind::EyeletMissing => \in_array(
+                $this,
+                [self::Facing, self::Eyestay, self::Hooks, self::Shaft, self::Holes, self::Hardware, self::Quarter],
+                true,
+            ),
             FindingKind::WeltGrit => !\in_array($this, [self::Lining, self::Insole, self::Laces], true),
             default => true,
         };

@@ -61,7 +61,10 @@ final readonly class Size
         return null !== $this->eu ? ($this->eu / self::USUAL_EU) ** 2 : ((float) $this->mm / Cut::usualLengthMm($kind)) ** 2;
     }
 
-    /** The longest thing that can be found on it, in mm. A shoe is two thirds of a centimetre a size (the Paris point) and a centimetre over; a shaft is longer than the foot. */
+    /**
+     * The longest thing that can be found on it, in mm. A shoe is two thirds of a centimetre a size (the Paris point) and a centimetre over; a shaft is longer
+     * than the foot.
+     */
     public function longestMm(Kind $kind): float
     {
         if (null !== $this->mm) {

@@ -14,8 +14,12 @@ final class Trainer
     {
         return [
             new PartAnatomy(P::ToeBox, 0.18, 2.2, UsualMaterials::TRAINER_UPPER, [P::Vamp, P::Foxing, P::Stitching, P::Midsole]),
-            new PartAnatomy(P::Vamp, 0.20, 2.2, UsualMaterials::TRAINER_UPPER, [P::SidePanel, P::Eyestay, P::Tongue, P::Foxing, P::Midsole, P::Stitching, P::Lining]),
-            new PartAnatomy(P::SidePanel, 0.34, 2.2, UsualMaterials::TRAINER_UPPER, [P::Eyestay, P::Collar, P::HeelTab, P::Foxing, P::Midsole, P::Marks, P::Stitching, P::Lining]),
+            new PartAnatomy(P::Vamp, 0.2, 2.2, UsualMaterials::TRAINER_UPPER, [
+                P::SidePanel, P::Eyestay, P::Tongue, P::Foxing, P::Midsole, P::Stitching, P::Lining,
+            ]),
+            new PartAnatomy(P::SidePanel, 0.34, 2.2, UsualMaterials::TRAINER_UPPER, [
+                P::Eyestay, P::Collar, P::HeelTab, P::Foxing, P::Midsole, P::Marks, P::Stitching, P::Lining,
+            ]),
             new PartAnatomy(P::Eyestay, 0.08, 2.2, UsualMaterials::TRAINER_UPPER, [P::Tongue, P::Laces, P::Stitching, P::Collar]),
             new PartAnatomy(P::Collar, 0.07, 2.2, UsualMaterials::TRAINER_UPPER, [P::HeelTab, P::Lining, P::Tongue]),
             new PartAnatomy(P::HeelTab, 0.06, 2.2, UsualMaterials::TRAINER_UPPER, [P::Foxing, P::Midsole, P::Marks, P::Stitching]),

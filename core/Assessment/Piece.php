@@ -176,7 +176,16 @@ final readonly class Piece
         $parts = $this->parts;
         foreach ($places as $place) {
             $part = $parts[(string) $place];
-            $parts[(string) $place] = new Part($part->at, $material, Certainty::Known, $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed);
+            $parts[(string) $place] = new Part(
+                $part->at,
+                $material,
+                Certainty::Known,
+                $part->dryness,
+                $part->shade,
+                $part->flags,
+                $part->areaDm2,
+                $part->agreed,
+            );
         }
 
         return self::of($this->kind, $this->size, $this->agreed, array_values($parts), $this->findings, $this->trials);
@@ -206,7 +215,9 @@ final readonly class Piece
         }
         /** @var array<string, float> $outer shares of the outer parts that a kind has, added up once */
         static $outer = [];
-        $outer[$this->kind->value] ??= array_sum(array_map(fn (PartName $part): float => $part->isOuter() ? $this->kind->anatomyOf($part)->share : 0.0, $this->kind->parts()));
+        $outer[$this->kind->value] ??= array_sum(
+            array_map(fn (PartName $part): float => $part->isOuter() ? $this->kind->anatomyOf($part)->share : 0.0, $this->kind->parts()),
+        );
 
         return Cut::areaDm2($this->kind) * $this->size->areaFactor($this->kind) * $this->kind->anatomyOf($at->part)->share / $outer[$this->kind->value];
     }
@@ -222,11 +233,22 @@ final readonly class Piece
         $able = array_filter($outer, static fn (Part $p): bool => $p->material->takes($agreed->gloss));
         $first = array_values($outer)[0] ?? null;
         if (null !== $first && [] === $able) {
-            throw new FieldError('gloss', Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value));
+            throw new FieldError(
+                'gloss',
+                Phrase::sentence('%s cannot be brought to a %s shine. Agree on less shine first.', $first->material->label(), $agreed->gloss->value),
+            );
         }
         foreach ($parts as $part) {
             if (null !== $part->agreed && !$part->material->takes($part->agreed->gloss)) {
-                throw new FieldError('gloss', Phrase::sentence('The %s is %s: it cannot be brought to a %s shine.', $part->at->label(), $part->material->label(), $part->agreed->gloss->value));
+                throw new FieldError(
+                    'gloss',
+                    Phrase::sentence(
+                        'The %s is %s: it cannot be brought to a %s shine.',
+                        $part->at->label(),
+                        $part->material->label(),
+                        $part->agreed->gloss->value,
+                    ),
+                );
             }
             if (null !== $part->areaDm2 && !($part->areaDm2 > 0.0 && $part->areaDm2 <= 500.0)) {
                 throw new FieldError('area_dm2', 'A measured area lies between 0 and 500 dm².');
@@ -243,15 +265,24 @@ final readonly class Piece
         $longest = $size->longestMm($kind);
         foreach (['length_mm' => $finding->lengthMm, 'width_mm' => $finding->widthMm] as $field => $value) {
             if (($value ?? 0.0) > $longest) {
-                throw new FieldError($field, Phrase::sentence('%s of this size is about %d mm long; a finding on it cannot be longer.', Phrase::an($kind->label()), (int) $longest));
+                throw new FieldError(
+                    $field,
+                    Phrase::sentence('%s of this size is about %d mm long; a finding on it cannot be longer.', Phrase::an($kind->label()), (int) $longest),
+                );
             }
         }
         $thickness = $kind->anatomyOf($finding->at->part)->thicknessMm;
         if (($finding->depthMm ?? 0.0) > $thickness) {
-            throw new FieldError('depth_mm', Phrase::sentence('The %s is about %s mm thick; nothing in it goes deeper.', $finding->at->part->label(), (string) $thickness));
+            throw new FieldError(
+                'depth_mm',
+                Phrase::sentence('The %s is about %s mm thick; nothing in it goes deeper.', $finding->at->part->label(), (string) $thickness),
+            );
         }
         if (null !== $part && Certainty::Known === $part->certainty && FindingKind::LiftedScales === $finding->kind && !$part->material->isReptile()) {
-            throw new FieldError('kind', Phrase::sentence('The %s is known to be %s: it has no scales to lift.', $finding->at->label(), $part->material->label()));
+            throw new FieldError(
+                'kind',
+                Phrase::sentence('The %s is known to be %s: it has no scales to lift.', $finding->at->label(), $part->material->label()),
+            );
         }
     }
 }

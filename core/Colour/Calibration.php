@@ -28,7 +28,9 @@ final readonly class Calibration
         foreach (Saunderson::inside($dab->onGrid()->values) as $i => $r) {
             $measured = $r > 0.0 ? (1.0 - $r) ** 2 / (2.0 * $r) : \INF;
             $predicted = $pot->s[$i] > 0.0 ? $pot->k[$i] / $pot->s[$i] : \INF;
-            $ratio[] = $measured < self::TOO_LITTLE || $predicted < self::TOO_LITTLE || \INF === $predicted ? 1.0 : max(self::LEAST, min(self::MOST, $measured / $predicted));
+            $ratio[] = $measured < self::TOO_LITTLE || $predicted < self::TOO_LITTLE || \INF === $predicted
+                    ? 1.0
+                    : max(self::LEAST, min(self::MOST, $measured / $predicted));
         }
 
         return new self($ratio);

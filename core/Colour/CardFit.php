@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Core\Colour;
 
 /**
- * Corrects the colours of a picture by a card in it: a grey gives the white balance, a card of several colours a fitted 3 × 3 correction of linear light as well
+ * Corrects the colours of a picture by a card in it: a grey gives the white balance, a card of several colours a fitted 3 × 3 correction of linear light as
+ * well
  * (least squares, drawn towards the white balance so that few patches do no harm).
  */
 final readonly class CardFit
@@ -55,7 +56,10 @@ final readonly class CardFit
         $missed = 0.0;
         foreach ($patches as $out => [$rgb, $lab]) {
             $rest = array_values(array_diff(array_keys($patches), [$out]));
-            $fit = new self(self::fit(array_map(static fn (int $i): array => $seen[$i], $rest), array_map(static fn (int $i): array => $known[$i], $rest), $balance), 0.0);
+            $fit = new self(
+                self::fit(array_map(static fn (int $i): array => $seen[$i], $rest), array_map(static fn (int $i): array => $known[$i], $rest), $balance),
+                0.0,
+            );
             $missed += Difference::ciede2000($lab, $fit->lab($rgb)) / \count($patches);
         }
         if ($missed > self::NO_CARD) {
@@ -84,7 +88,10 @@ final readonly class CardFit
      */
     private static function balance(array $seen, array $known): array
     {
-        $colourful = array_map(static fn (array $rgb): float => (max($rgb[0], $rgb[1], $rgb[2]) - min($rgb[0], $rgb[1], $rgb[2])) / max(self::DARKEST, $rgb[0], $rgb[1], $rgb[2]), $known);
+        $colourful = array_map(
+            static fn (array $rgb): float => (max($rgb[0], $rgb[1], $rgb[2]) - min($rgb[0], $rgb[1], $rgb[2])) / max(self::DARKEST, $rgb[0], $rgb[1], $rgb[2]),
+            $known,
+        );
         $greyest = min(\INF, ...$colourful) + 0.1;
         $gains = [];
         foreach ([0, 1, 2] as $c) {

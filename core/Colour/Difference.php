@@ -66,7 +66,11 @@ final readonly class Difference
                 $hue = ($hue < 360.0 ? $hue + 360.0 : $hue - 360.0) / 2.0;
             }
         }
-        $t = 1.0 - 0.17 * cos(deg2rad($hue - 30.0)) + 0.24 * cos(deg2rad(2.0 * $hue)) + 0.32 * cos(deg2rad(3.0 * $hue + 6.0)) - 0.20 * cos(deg2rad(4.0 * $hue - 63.0));
+        $t = 1.0 -
+            0.17 * cos(deg2rad($hue - 30.0)) +
+            0.24 * cos(deg2rad(2.0 * $hue)) +
+            0.32 * cos(deg2rad(3.0 * $hue + 6.0)) -
+            0.2 * cos(deg2rad(4.0 * $hue - 63.0));
         $chroma = ($c1 + $c2) / 2.0;
         $chroma7 = $chroma ** 7;
         $rt = -2.0 * sqrt($chroma7 / ($chroma7 + self::POW25_7)) * sin(deg2rad(60.0 * exp(-(($hue - 275.0) / 25.0) ** 2)));

@@ -16,7 +16,10 @@ final readonly class DifferenceWords
     /** Below this chroma a colour has a cast rather than a hue. */
     private const GREYISH = 6.0;
     private const HUES = ['red' => [1.0, 0.0], 'yellow' => [0.0, 1.0], 'green' => [-1.0, 0.0], 'blue' => [0.0, -1.0]];
-    private const COMPARED = ['red' => 'redder', 'yellow' => 'yellower', 'green' => 'greener', 'blue' => 'bluer', 'light' => 'lighter', 'deep' => 'deeper', 'clean' => 'cleaner', 'dirty' => 'dirtier'];
+    private const COMPARED = [
+        'red' => 'redder', 'yellow' => 'yellower', 'green' => 'greener', 'blue' => 'bluer', 'light' => 'lighter', 'deep' => 'deeper',
+        'clean' => 'cleaner', 'dirty' => 'dirtier',
+    ];
 
     /** @param list<array{string, float}> $parts word and ΔE00 of that part, the largest first */
     private function __construct(private array $parts)

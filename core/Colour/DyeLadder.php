@@ -114,8 +114,12 @@ final readonly class DyeLadder
         }
 
         return match (true) {
-            $ground->lightness < $aim->lightness - self::TOO_DARK_L => 'The ground is darker than the target, and dye only goes deeper: lighten the ground, or cover it with paint.',
-            [] !== $missing => \sprintf('The ground already swallows the %s that the target sends back: no dye brings it back.', implode(' and the ', $missing)),
+            $ground->lightness < $aim->lightness - self::TOO_DARK_L => 'The ground is darker than the target, and dye only goes deeper: lighten the '
+                .'ground, or cover it with paint.',
+            [] !== $missing => \sprintf(
+                'The ground already swallows the %s that the target sends back: no dye brings it back.',
+                implode(' and the ', $missing),
+            ),
             default => null,
         };
     }

@@ -97,7 +97,10 @@ final class Light
                 $weight = 100.0 / $luminous * $power[$i] * $value;
                 $sum[$channel][] = $weight;
                 $white[$channel] += $weight;
-                $place = max(0.0, min(Spectrum::BANDS - 1.0, (ColorimetryTable::START_NM + ColorimetryTable::STEP_NM * $i - Spectrum::START_NM) / Spectrum::STEP_NM));
+                $place = max(
+                    0.0,
+                    min(Spectrum::BANDS - 1.0, (ColorimetryTable::START_NM + ColorimetryTable::STEP_NM * $i - Spectrum::START_NM) / Spectrum::STEP_NM),
+                );
                 /** @var int<0, 29> $band */
                 $band = min(Spectrum::BANDS - 2, (int) $place);
                 $onGrid[$band] += $weight * (1.0 - $place + $band);

@@ -27,6 +27,11 @@ enum MatchLimit: string
 
     public function verdict(float $dE00): string
     {
-        return \sprintf($dE00 <= $this->dE00() ? 'A close match: %.1f, the limit %s is %.1f.' : 'Not near enough: %.1f, the limit %s is %.1f.', $dE00, $this->label(), $this->dE00());
+        return \sprintf(
+            $dE00 <= $this->dE00() ? 'A close match: %.1f, the limit %s is %.1f.' : 'Not near enough: %.1f, the limit %s is %.1f.',
+            $dE00,
+            $this->label(),
+            $this->dE00(),
+        );
     }
 }

@@ -37,7 +37,12 @@ final readonly class MeasuredSet
         $mean = null;
         if ([] !== $spectra) {
             $grids = array_map(static fn (Spectrum $s): array => $s->onGrid()->values, $spectra);
-            $mean = Spectrum::grid(array_map(static fn (int $band): float => array_sum(array_map(static fn (int $i): float => $grids[$i][$band], $kept)) / \count($kept), range(0, Spectrum::BANDS - 1)));
+            $mean = Spectrum::grid(
+                array_map(
+                    static fn (int $band): float => array_sum(array_map(static fn (int $i): float => $grids[$i][$band], $kept)) / \count($kept),
+                    range(0, Spectrum::BANDS - 1),
+                ),
+            );
         }
         $lab = null === $mean ? self::middle(array_map(static fn (int $i): Lab => $labs[$i], $kept)) : $light->lab($mean);
         $spread = array_sum(array_map(static fn (int $i): float => Difference::ciede2000($lab, $labs[$i]), $kept)) / \count($kept);

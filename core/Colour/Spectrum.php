@@ -99,6 +99,10 @@ final readonly class Spectrum
             return $this;
         }
 
-        return new self(self::START_NM, self::STEP_NM, array_map(fn (int $i): float => $this->at(self::START_NM + self::STEP_NM * $i), range(0, self::BANDS - 1)));
+        return new self(
+            self::START_NM,
+            self::STEP_NM,
+            array_map(fn (int $i): float => $this->at(self::START_NM + self::STEP_NM * $i), range(0, self::BANDS - 1)),
+        );
     }
 }

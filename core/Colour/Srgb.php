@@ -51,7 +51,9 @@ final readonly class Srgb
     /** `#rrggbb`; what a screen cannot show is clipped per channel. */
     public function hex(): string
     {
-        return '#'.implode('', array_map(static fn (float $c): string => \sprintf('%02x', (int) round(255.0 * self::encoded(max(0.0, min(1.0, $c))))), $this->linear));
+        $byte = static fn (float $c): int => (int) round(255.0 * self::encoded(max(0.0, min(1.0, $c))));
+
+        return '#'.implode('', array_map(static fn (float $c): string => \sprintf('%02x', $byte($c)), $this->linear));
     }
 
     /** Linear light of an encoded channel, both 0–1. */

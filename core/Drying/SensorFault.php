@@ -36,7 +36,15 @@ enum SensorFault: string
         $near = null !== $last && $now->getTimestamp() - $last->from->getTimestamp() <= 1800;
 
         return match (true) {
-            !is_finite($tempC), !is_finite($rh), !is_finite($speedMs), $tempC < self::TEMP_C[0], $tempC > self::TEMP_C[1], $rh < self::LEAST_RH, $rh > 1.0, $speedMs < 0.0, $speedMs > self::MOST_MS => self::Absurd,
+            !is_finite($tempC),
+            !is_finite($rh),
+            !is_finite($speedMs),
+            $tempC < self::TEMP_C[0],
+            $tempC > self::TEMP_C[1],
+            $rh < self::LEAST_RH,
+            $rh > 1.0,
+            $speedMs < 0.0,
+            $speedMs > self::MOST_MS => self::Absurd,
             $near && (abs($last->air->tempC - $tempC) > self::JUMP_C || abs($last->air->rh - $rh) > self::JUMP_RH) => self::Absurd,
             self::same($said, $before, $now) => self::Stuck,
             default => null,

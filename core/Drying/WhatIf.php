@@ -43,7 +43,11 @@ enum WhatIf: string
     {
         return match ($this) {
             self::Fan => Air::of($air->tempC, $air->rh, max($air->speedMs, self::FAN_MS)),
-            self::Window => self::at(($air->tempC + $outside->tempC) / 2, (self::vapour($air) + self::vapour($outside)) / 2, max($air->speedMs, self::DRAUGHT_MS)),
+            self::Window => self::at(
+                ($air->tempC + $outside->tempC) / 2,
+                (self::vapour($air) + self::vapour($outside)) / 2,
+                max($air->speedMs, self::DRAUGHT_MS),
+            ),
             self::Heater => self::at($air->tempC + self::HEATER_C, self::vapour($air), $air->speedMs),
             self::Box => self::at(max($air->tempC, self::BOX_C), self::vapour($air), max($air->speedMs, self::BOX_MS)),
         };

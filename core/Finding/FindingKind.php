@@ -98,19 +98,66 @@ enum FindingKind: string
     public function group(): FindingGroup
     {
         return match ($this) {
-            self::Dust, self::WeltGrit, self::Mud, self::GroundInDirt, self::Insects, self::BodyGrease, self::Ink, self::Tar, self::Glue, self::PaintSpots, self::Mould, self::Odour => FindingGroup::Dirt,
+            self::Dust,
+            self::WeltGrit,
+            self::Mud,
+            self::GroundInDirt,
+            self::Insects,
+            self::BodyGrease,
+            self::Ink,
+            self::Tar,
+            self::Glue,
+            self::PaintSpots,
+            self::Mould,
+            self::Odour => FindingGroup::Dirt,
             self::RoadSalt, self::SweatSalt => FindingGroup::Salts,
             self::OldPolish, self::WaxBuildUp, self::Silicone, self::WrongTouchUp => FindingGroup::Residue,
-            self::Faded, self::Patchy, self::BleachedSpot, self::ColourTransfer, self::YellowedLeather, self::YellowedRubber, self::DarkHandling => FindingGroup::Colour,
-            self::Scuff, self::Scratch, self::Gouge, self::Crack, self::Peeling, self::Crease, self::WaterRing, self::LiftedScales, self::FlatNap, self::HeatMark => FindingGroup::Surface,
-            self::Brittle, self::RedRot, self::OpenSeam, self::RottenThread, self::SoleParting, self::EdgeWorn, self::LiningTorn, self::StackDry, self::StackSplit, self::BuckleBent, self::ZipStiff, self::EyeletMissing, self::ShapeLost, self::Impact => FindingGroup::Build,
+            self::Faded,
+            self::Patchy,
+            self::BleachedSpot,
+            self::ColourTransfer,
+            self::YellowedLeather,
+            self::YellowedRubber,
+            self::DarkHandling => FindingGroup::Colour,
+            self::Scuff,
+            self::Scratch,
+            self::Gouge,
+            self::Crack,
+            self::Peeling,
+            self::Crease,
+            self::WaterRing,
+            self::LiftedScales,
+            self::FlatNap,
+            self::HeatMark => FindingGroup::Surface,
+            self::Brittle,
+            self::RedRot,
+            self::OpenSeam,
+            self::RottenThread,
+            self::SoleParting,
+            self::EdgeWorn,
+            self::LiningTorn,
+            self::StackDry,
+            self::StackSplit,
+            self::BuckleBent,
+            self::ZipStiff,
+            self::EyeletMissing,
+            self::ShapeLost,
+            self::Impact => FindingGroup::Build,
         };
     }
 
     /** The finding has a length and a width that can be measured. */
     public function hasSize(): bool
     {
-        return \in_array($this, [self::BleachedSpot, self::Scuff, self::Scratch, self::Gouge, self::Crack, self::Crease, self::WaterRing, self::HeatMark, self::OpenSeam, self::SoleParting, self::LiningTorn, self::Ink, self::Tar, self::Glue, self::PaintSpots, self::Peeling, self::StackSplit], true);
+        return \in_array(
+            $this,
+            [
+                self::BleachedSpot, self::Scuff, self::Scratch, self::Gouge, self::Crack, self::Crease, self::WaterRing, self::HeatMark,
+                self::OpenSeam, self::SoleParting, self::LiningTorn, self::Ink, self::Tar, self::Glue, self::PaintSpots, self::Peeling,
+                self::StackSplit,
+            ],
+            true,
+        );
     }
 
     /** It is measured in depth too. */

@@ -64,7 +64,9 @@ enum Trial: string
             self::Loupe => [Outcome::Pores, Outcome::Print, Outcome::Film, Outcome::Glassy, Outcome::Nap, Outcome::Velvet, Outcome::Scales, Outcome::Weave],
             self::AlcoholBud => [Outcome::FilmSoftens, Outcome::ColourLifts, Outcome::NoChange],
             self::CutEdge => [Outcome::ColouredThrough, Outcome::SkinOnCore, Outcome::ClothCore, Outcome::Undyed],
-            self::Product, self::WearOne => [Outcome::NoChange, Outcome::Darkens, Outcome::DarkensReturns, Outcome::Dulls, Outcome::ColourLifts, Outcome::FilmSoftens],
+            self::Product, self::WearOne => [
+                Outcome::NoChange, Outcome::Darkens, Outcome::DarkensReturns, Outcome::Dulls, Outcome::ColourLifts, Outcome::FilmSoftens,
+            ],
             self::ThreadFlame => [Outcome::Melts, Outcome::Chars],
             self::HeelStack => [Outcome::RealStack, Outcome::PrintedSkin],
         };

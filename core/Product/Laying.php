@@ -55,10 +55,17 @@ final readonly class Laying
     public function filmStroke(): string
     {
         return match ($this->by) {
-            Applicator::Airbrush, Applicator::SprayCan => 'Airbrush from about 15 cm, moving before it sprays, strokes overlapping by half, thin enough to see through.',
+            Applicator::Airbrush,
+            Applicator::SprayCan => 'Airbrush from about 15 cm, moving before it sprays, strokes overlapping by half, thin enough to see through.',
             Applicator::Sponge => 'Sponge loaded, taken off again on a rag, dabbed and drawn out thin, no ridges.',
             Applicator::Pad => 'On the pad, the pad worked empty, then over the holes.',
-            Applicator::Brush, Applicator::Cloth, Applicator::Fingers, Applicator::Dauber, Applicator::Bud, Applicator::Pen, Applicator::None => 'Flat soft brush, thin, along the part, the wet edge kept.',
+            Applicator::Brush,
+            Applicator::Cloth,
+            Applicator::Fingers,
+            Applicator::Dauber,
+            Applicator::Bud,
+            Applicator::Pen,
+            Applicator::None => 'Flat soft brush, thin, along the part, the wet edge kept.',
         };
     }
 }

@@ -21,7 +21,13 @@ abstract class PaintFamily extends Family
                 3.0,
                 4.0,
             ),
-            Phase::Base === $how->phase => new Instruction('Lay a white base', $how->filmStroke().' One even, thin coat; it need not cover.'.$how->warmAir(), self::GATE, 2.0, 0.7),
+            Phase::Base === $how->phase => new Instruction(
+                'Lay a white base',
+                $how->filmStroke().' One even, thin coat; it need not cover.'.$how->warmAir(),
+                self::GATE,
+                2.0,
+                0.7,
+            ),
             default => new Instruction('Paint, '.$name.$how->coatOf(), $how->filmStroke().$how->warmAir(), self::GATE, 2.0, 0.7),
         };
     }

@@ -89,7 +89,11 @@ final readonly class Fit
         $end = $start + 60 * $task->minutesLeft($this->now);
         foreach ($job->open as $follower) {
             $longest = $follower->longest[$task->key] ?? null;
-            if (null !== $longest && $longest <= self::SOON_MINUTES && $end + (int) (60 * (($follower->usual[$task->key] ?? 0.0) + $follower->minutes)) > $this->limit) {
+            if (
+                null !== $longest
+                && $longest <= self::SOON_MINUTES
+                && $end + (int) (60 * (($follower->usual[$task->key] ?? 0.0) + $follower->minutes)) > $this->limit
+            ) {
                 return false;
             }
         }

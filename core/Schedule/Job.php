@@ -41,7 +41,12 @@ final readonly class Job
         foreach ($this->open as $task) {
             foreach ($task->after as $bond) {
                 $below = $this->tasks[$bond->step] ?? null;
-                if (Stage::RecoatUntil === $bond->before && null !== $below && !$task->running && Standing::Late === Readiness::of($task->waitingFor($bond), $this->tasks, $now)->standing) {
+                if (
+                    Stage::RecoatUntil === $bond->before
+                    && null !== $below
+                    && !$task->running
+                    && Standing::Late === Readiness::of($task->waitingFor($bond), $this->tasks, $now)->standing
+                ) {
                     $missed[] = [$task, $below];
                 }
             }

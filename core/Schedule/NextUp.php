@@ -32,7 +32,14 @@ final class NextUp
                 }
             }
         }
-        $key = static fn (Call $c): array => [$c->urgency->rank(), Urgency::Open === $c->urgency ? $rank[$c->task->id] ?? \PHP_INT_MAX : 0, $c->closesAt ?? $c->due, $c->due, $c->task->piece, $c->task->position];
+        $key = static fn (Call $c): array => [
+            $c->urgency->rank(),
+            Urgency::Open === $c->urgency ? $rank[$c->task->id] ?? \PHP_INT_MAX : 0,
+            $c->closesAt ?? $c->due,
+            $c->due,
+            $c->task->piece,
+            $c->task->position,
+        ];
         usort($calls, static fn (Call $a, Call $b): int => $key($a) <=> $key($b));
 
         return $calls;
@@ -50,7 +57,12 @@ final class NextUp
         $soon = $now->modify(\sprintf('+%d minutes', self::SOON_MINUTES));
 
         return match ($readiness->standing) {
-            Standing::Open => new Call($task, null !== $readiness->closesAt && $readiness->closesAt <= $soon ? Urgency::Closing : Urgency::Open, $job->due, $readiness->closesAt),
+            Standing::Open => new Call(
+                $task,
+                null !== $readiness->closesAt && $readiness->closesAt <= $soon ? Urgency::Closing : Urgency::Open,
+                $job->due,
+                $readiness->closesAt,
+            ),
             Standing::Late => new Call($task, Urgency::Missed, $job->due, $readiness->closesAt),
             default => null,
         };

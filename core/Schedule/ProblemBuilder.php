@@ -66,7 +66,12 @@ final readonly class ProblemBuilder
                 );
             }
             if ([] !== $steps) {
-                $promised[] = new DueJob((string) $job->piece, (int) floor(($job->due->getTimestamp() - $now->getTimestamp()) / 60), $weight[$job->piece] ?? 1.0, $steps);
+                $promised[] = new DueJob(
+                    (string) $job->piece,
+                    (int) floor(($job->due->getTimestamp() - $now->getTimestamp()) / 60),
+                    $weight[$job->piece] ?? 1.0,
+                    $steps,
+                );
             }
         }
 
@@ -116,7 +121,9 @@ final readonly class ProblemBuilder
             if (null !== $earlier->doneAt) {
                 $readiness = Readiness::of($task->waitingFor($bond), $job->tasks, $now);
                 $done = $earlier->doneAt->getTimestamp();
-                $min = Standing::Stalled === $readiness->standing ? self::STALLED_MINUTES : max(0, null === $readiness->opensAt ? 0 : (int) ceil(($readiness->opensAt->getTimestamp() - $done) / 60));
+                $min = Standing::Stalled === $readiness->standing
+                        ? self::STALLED_MINUTES
+                        : max(0, null === $readiness->opensAt ? 0 : (int) ceil(($readiness->opensAt->getTimestamp() - $done) / 60));
                 $max = null === $readiness->closesAt ? null : ($readiness->closesAt->getTimestamp() - $done) / 60;
             }
             $lags[] = new Lag($index[$bond->step], $min, null === $max ? null : max($min, (int) floor($max)));

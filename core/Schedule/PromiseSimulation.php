@@ -95,9 +95,24 @@ final readonly class PromiseSimulation
                 $by = $day * exp(self::USUAL_WAIT_SPREAD * $this->normal());
 
                 // What dries slowly stays open longer too.
-                return new Lag($lag->step, (int) round($lag->min * $by), null === $lag->max ? null : max((int) round($lag->min * $by), (int) round($lag->max * $by)));
+                return new Lag(
+                    $lag->step,
+                    (int) round($lag->min * $by),
+                    null === $lag->max ? null : max((int) round($lag->min * $by), (int) round($lag->max * $by)),
+                );
             }, $work->after);
-            $steps[] = new Activity($work->id, $work->job, $minutes, $work->attended, $work->skill, $work->station, $lags, $work->setup, $work->fixedStart, $work->fixedPerson);
+            $steps[] = new Activity(
+                $work->id,
+                $work->job,
+                $minutes,
+                $work->attended,
+                $work->skill,
+                $work->station,
+                $lags,
+                $work->setup,
+                $work->fixedStart,
+                $work->fixedPerson,
+            );
         }
 
         return new Problem($steps, $this->problem->jobs, $this->problem->workers, $this->problem->places);

@@ -19,7 +19,11 @@ final class StartRefusal
             Standing::Stalled => \sprintf('In this air the %s does not dry. Warm or dry the room first.', $readiness->because->coat ?? 'coat below'),
             Standing::ToTest => \sprintf('%s should be ready: make the gate test first.', $earlier),
             Standing::Waiting => \sprintf('%s from %s.', self::what($readiness->stage), self::when(($readiness->opensAt ?? $now)->modify('+59 seconds'), $now)),
-            Standing::Late => \sprintf('Too late: it had to follow %s by %s. Do that again, or say why not.', $earlier, self::when($readiness->closesAt ?? $now, $now)),
+            Standing::Late => \sprintf(
+                'Too late: it had to follow %s by %s. Do that again, or say why not.',
+                $earlier,
+                self::when($readiness->closesAt ?? $now, $now),
+            ),
         };
     }
 

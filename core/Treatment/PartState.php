@@ -244,7 +244,9 @@ final class PartState
     {
         match ($step->action) {
             Action::DustOff => $this->lose(Surface::LooseDirt),
-            Action::Mask => $this->gain($this->part->has(Flag::ContrastStitching) && !$this->part->material->mustStayBare() ? Surface::SeamsCovered : Surface::Masked),
+            Action::Mask => $this->gain(
+                $this->part->has(Flag::ContrastStitching) && !$this->part->material->mustStayBare() ? Surface::SeamsCovered : Surface::Masked,
+            ),
             Action::Unmask => $this->lose(Surface::Masked, Surface::SeamsCovered),
             Action::RubOff => $this->lose(Surface::LooseDye),
             Action::Buff => $this->lose(Surface::Unbuffed),

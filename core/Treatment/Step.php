@@ -84,7 +84,18 @@ final readonly class Step
             }
         }
 
-        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, [...$after, $bond], $this->tries);
+        return new self(
+            $this->id,
+            $this->phase,
+            $this->action,
+            $this->family,
+            $this->applicator,
+            $this->on,
+            $this->coat,
+            $this->coats,
+            [...$after, $bond],
+            $this->tries,
+        );
     }
 
     public function bondTo(string $step): ?After
@@ -143,7 +154,18 @@ final readonly class Step
     /** Another product in its place. */
     public function swapped(FamilyId $family, Applicator $applicator): self
     {
-        return new self($this->id, self::phaseOf($this->action, $family), $this->action, $family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+        return new self(
+            $this->id,
+            self::phaseOf($this->action, $family),
+            $this->action,
+            $family,
+            $applicator,
+            $this->on,
+            $this->coat,
+            $this->coats,
+            $this->after,
+            $this->tries,
+        );
     }
 
     /** The same act with a tool in hand. */
@@ -155,7 +177,18 @@ final readonly class Step
     /** As which coat of how many, in which phase. */
     public function asCoat(int $coat, int $coats, ?Phase $phase = null): self
     {
-        return new self($this->id, $phase ?? $this->phase, $this->action, $this->family, $this->applicator, $this->on, $coat, $coats, $this->after, $this->tries);
+        return new self(
+            $this->id,
+            $phase ?? $this->phase,
+            $this->action,
+            $this->family,
+            $this->applicator,
+            $this->on,
+            $coat,
+            $coats,
+            $this->after,
+            $this->tries,
+        );
     }
 
     /** A touch of product on a mark, not a coat of the part. */

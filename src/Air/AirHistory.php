@@ -28,7 +28,10 @@ final readonly class AirHistory
 
     public function latest(DryingPlace $place = DryingPlace::Bench): ?KnownAir
     {
-        $row = Row::first($this->connection, self::COLUMNS.' WHERE place = ? AND at <= ? ORDER BY at DESC, id DESC LIMIT 1', [$place->value, Iso::toRow($this->clock->now())]);
+        $row = Row::first($this->connection, self::COLUMNS.' WHERE place = ? AND at <= ? ORDER BY at DESC, id DESC LIMIT 1', [
+            $place->value,
+            Iso::toRow($this->clock->now()),
+        ]);
 
         return null === $row ? null : self::known($row);
     }
@@ -38,7 +41,24 @@ final readonly class AirHistory
     {
         $now = Iso::toRow($this->clock->now());
         $known = [];
-        foreach (Row::all($this->connection, implode(' UNION ALL ', array_map(static fn (DryingPlace $p): string => '(SELECT at, temp_c, rh, speed_ms, source, place, (SELECT f.fault FROM air_fault f WHERE f.place = air_reading.place) AS fault FROM air_reading'." WHERE place = '".$p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)", DryingPlace::cases())), array_fill(0, \count(DryingPlace::cases()), $now)) as $row) {
+        foreach (
+            Row::all(
+                $this->connection,
+                implode(
+                    ' UNION ALL ',
+                    array_map(
+                        static fn (
+                            DryingPlace $p,
+                        ): string => '(SELECT at, temp_c, rh, speed_ms, source, place, (SELECT f.fault FROM air_fault f WHERE f.place = '
+                            .'air_reading.place) AS fault FROM air_reading'
+                            ." WHERE place = '".
+                            $p->value."' AND at <= ? ORDER BY at DESC, id DESC LIMIT 1)",
+                        DryingPlace::cases(),
+                    ),
+                ),
+                array_fill(0, \count(DryingPlace::cases()), $now),
+            ) as $row
+        ) {
             $air = self::known($row);
             $fault = $row->textOrNull('fault');
             $known[$row->text('place')] = new KnownAir($air->at, $air->air, $air->source, $air->place, null === $fault ? null : SensorFault::from($fault));
@@ -76,7 +96,16 @@ final readonly class AirHistory
     {
         $records = $this->records($moment);
         $moves = [];
-        foreach ([] === $pieces ? [] : Row::all($this->connection, 'SELECT piece_id, place, at FROM piece_move WHERE piece_id IN (?) ORDER BY at, id', [$pieces], [ArrayParameterType::INTEGER]) as $row) {
+        foreach (
+            [] === $pieces
+                ? []
+                : Row::all(
+                    $this->connection,
+                    'SELECT piece_id, place, at FROM piece_move WHERE piece_id IN (?) ORDER BY at, id',
+                    [$pieces],
+                    [ArrayParameterType::INTEGER],
+                ) as $row
+        ) {
             $moves[$row->int('piece_id')][] = $row;
         }
         $around = [];

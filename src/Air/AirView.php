@@ -41,6 +41,15 @@ final readonly class AirView
             $said[] = 'The air is less than 3 °C above its dew point: no spraying.';
         }
 
-        return new self($known->place, $known->place->label(), $known->air->tempC, (int) round(100 * $known->air->rh), $known->air->speedMs, $known->source, Iso::of($known->at) ?? '', $said);
+        return new self(
+            $known->place,
+            $known->place->label(),
+            $known->air->tempC,
+            (int) round(100 * $known->air->rh),
+            $known->air->speedMs,
+            $known->source,
+            Iso::of($known->at) ?? '',
+            $said,
+        );
     }
 }

@@ -25,7 +25,13 @@ final readonly class FeedThermoHygrometer implements ThermoHygrometer
             return (new SimulatedThermoHygrometer())->read($at, $place);
         }
         try {
-            $said = $this->http->request('GET', rtrim($this->hygrometerUrl, '/').'/places/'.$place->value, ['query' => ['at' => $at->format(\DATE_RFC3339)], 'timeout' => self::SECONDS, 'max_duration' => self::SECONDS])->toArray();
+            $said = $this->http
+                ->request('GET', rtrim($this->hygrometerUrl, '/').'/places/'.$place->value, [
+                    'query' => ['at' => $at->format(\DATE_RFC3339)],
+                    'timeout' => self::SECONDS,
+                    'max_duration' => self::SECONDS,
+                ])
+                ->toArray();
         } catch (ExceptionInterface) {
             return null;
         }

@@ -11,7 +11,12 @@ use KindHeel\Core\Drying\SensorFault;
 /** A reading as it is used. */
 final readonly class KnownAir
 {
-    public function __construct(public \DateTimeImmutable $at, public Air $air, public AirSource $source, public DryingPlace $place, public ?SensorFault $fault = null)
-    {
+    public function __construct(
+        public \DateTimeImmutable $at,
+        public Air $air,
+        public AirSource $source,
+        public DryingPlace $place,
+        public ?SensorFault $fault = null,
+    ) {
     }
 }

@@ -31,11 +31,18 @@ final readonly class AtHand
     {
         $step = $this->entities->find(StoredStep::class, $id) ?? throw new NotFoundHttpException();
         if ($step->version() !== $version) {
-            throw Refused::stale(match (true) {
-                $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->work()->endedAt())),
-                $step->isRunning() => \sprintf('%s began “%s” at %s.', $step->startedBy()?->name() ?? 'Somebody', $step->title(), $this->clockTime($step->work()->startedAt())),
-                default => 'This step was changed meanwhile.',
-            });
+            throw Refused::stale(
+                match (true) {
+                    $step->isDone() => \sprintf('“%s” was ended at %s already.', $step->title(), $this->clockTime($step->work()->endedAt())),
+                    $step->isRunning() => \sprintf(
+                        '%s began “%s” at %s.',
+                        $step->startedBy()?->name() ?? 'Somebody',
+                        $step->title(),
+                        $this->clockTime($step->work()->startedAt()),
+                    ),
+                    default => 'This step was changed meanwhile.',
+                },
+            );
         }
 
         return $step;
@@ -54,7 +61,12 @@ final readonly class AtHand
         }
         $at = (new \DateTimeImmutable($told))->setTimezone($now->getTimezone());
         if ($at > $now->modify('+2 minutes') || $at < $now->modify(\sprintf('-%d hours', self::LATE_HOURS))) {
-            throw Refused::now(\sprintf('It is said to have been done on %s, and that cannot be. Is the clock of that device right?', $at->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('j F, H:i')));
+            throw Refused::now(
+                \sprintf(
+                    'It is said to have been done on %s, and that cannot be. Is the clock of that device right?',
+                    $at->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('j F, H:i'),
+                ),
+            );
         }
 
         return min($at, $now);

@@ -21,8 +21,17 @@ final readonly class BenchController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private BenchReader $reader, private ShowBench $show, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private PutPiece $put, private EventDispatcherInterface $events, private Members $members, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private BenchReader $reader,
+        private ShowBench $show,
+        private WorkStep $work,
+        private JudgeStep $judge,
+        private KeyCoat $key,
+        private PutPiece $put,
+        private EventDispatcherInterface $events,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('/api/bench', methods: ['GET'])]
@@ -34,64 +43,111 @@ final readonly class BenchController
 
     /** “I have 25 minutes.” */
     #[Route('/api/bench/fit', methods: ['GET'])]
-    public function fit(#[MapQueryParameter(filter: \FILTER_VALIDATE_INT, options: ['min_range' => 5, 'max_range' => 480], validationFailedStatusCode: 422)] int $minutes): JsonResponse
-    {
+    public function fit(
+        #[MapQueryParameter(filter: \FILTER_VALIDATE_INT, options: ['min_range' => 5, 'max_range' => 480], validationFailedStatusCode: 422)]
+        int $minutes,
+    ): JsonResponse {
         return Answer::of($this->reader->fit($minutes));
     }
 
     #[Route('/api/steps/{id}/start', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function start(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function start(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->work->start($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/done', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function done(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function done(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->work->done($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/interrupt', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function interrupt(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function interrupt(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->work->interrupt($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/put-down', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function putDown(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function putDown(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->work->putDown($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function again(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function again(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->judge->again($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/spoiled', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function spoiled(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function spoiled(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->judge->spoiled($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/gate', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function gate(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] GateInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function gate(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        GateInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->judge->gate($id, $input, $this->members->person($member)), $member);
     }
 
     /** A helper takes over. */
     #[Route('/api/steps/{id}/hand-on', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function handOn(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] TakeOverInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function handOn(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        TakeOverInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->work->handOn($id, $input->version, $this->members->known($input->person), $this->members->person($member)), $member);
     }
 
     /** A piece is put somewhere else, and meets the air there from now on. */
     #[Route('/api/pieces/{id}/place', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function move(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] MoveInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function move(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        MoveInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn () => $this->put->on($id, $input->place), view: fn (): BenchView => $this->reader->forPerson($member->id));
     }
 

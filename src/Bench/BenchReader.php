@@ -39,8 +39,17 @@ final readonly class BenchReader
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
 
-    public function __construct(private Connection $connection, private AirHistory $air, private ClockInterface $clock, private DayTape $tape, private Steps $steps, private TimetableStore $timetable, private OpenJobs $openJobs, private Learning $learning, private PieceColours $colours)
-    {
+    public function __construct(
+        private Connection $connection,
+        private AirHistory $air,
+        private ClockInterface $clock,
+        private DayTape $tape,
+        private Steps $steps,
+        private TimetableStore $timetable,
+        private OpenJobs $openJobs,
+        private Learning $learning,
+        private PieceColours $colours,
+    ) {
     }
 
     /** @param (\Closure(): void)|null $mend what is done when the window of a coat is found to have been missed */
@@ -104,10 +113,20 @@ final readonly class BenchReader
             $names[$id] = $piece->text('name');
         }
 
-        return new FreeMinutesView($minutes, array_map(
-            static fn (Block $b): BlockView => new BlockView($b->task->id, Iso::of($b->start) ?? '', Iso::of($b->end) ?? '', $b->task->title, $names[$b->task->piece], false),
-            Fit::into($minutes, $this->openJobs->all($this->learning->factors()), $this->timetable->read()->ranks(), $this->clock->now()),
-        ));
+        return new FreeMinutesView(
+            $minutes,
+            array_map(
+                static fn (Block $b): BlockView => new BlockView(
+                    $b->task->id,
+                    Iso::of($b->start) ?? '',
+                    Iso::of($b->end) ?? '',
+                    $b->task->title,
+                    $names[$b->task->piece],
+                    false,
+                ),
+                Fit::into($minutes, $this->openJobs->all($this->learning->factors()), $this->timetable->read()->ranks(), $this->clock->now()),
+            ),
+        );
     }
 
     /** @return array<int, string> names by id, this person first */
@@ -132,7 +151,14 @@ final readonly class BenchReader
         foreach (array_intersect_key($ahead->ends, $pieces) as $id => $end) {
             $piece = $pieces[$id];
             if ($end > $piece->time('promised_at')->getTimestamp()) {
-                $late[] = new LateView($id, $piece->int('ticket_id'), $piece->text('name'), $piece->text('customer'), Iso::always($piece->text('promised_at')), \PHP_INT_MAX === $end ? null : Iso::of($now->setTimestamp($end)));
+                $late[] = new LateView(
+                    $id,
+                    $piece->int('ticket_id'),
+                    $piece->text('name'),
+                    $piece->text('customer'),
+                    Iso::always($piece->text('promised_at')),
+                    \PHP_INT_MAX === $end ? null : Iso::of($now->setTimestamp($end)),
+                );
             }
         }
 
@@ -146,7 +172,8 @@ final readonly class BenchReader
         foreach (Row::all(
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at,
-                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place FROM piece p JOIN ticket t ON t.id = p.ticket_id
+                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place
+             FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
         ) as $row) {
             $pieces[$row->int('id')] = $row;
@@ -258,7 +285,12 @@ final readonly class BenchReader
             \count($steps),
             $colours,
             $coats,
-            array_values(array_map(static fn (StepRecord $s): string => $s->work->startedByName ?? '', array_filter($steps, static fn (StepRecord $s): bool => $s->isRunning()))),
+            array_values(
+                array_map(
+                    static fn (StepRecord $s): string => $s->work->startedByName ?? '',
+                    array_filter($steps, static fn (StepRecord $s): bool => $s->isRunning()),
+                ),
+            ),
             Iso::of($readiness?->opensAt),
             Iso::of($readiness?->closesAt),
             $next?->title,

@@ -40,8 +40,15 @@ final readonly class DayTape
      *
      * @return list<TapeView> one for each person
      */
-    public function tapes(CurrentTimetable $ahead, array $steps, array $pieces, array $people, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
-    {
+    public function tapes(
+        CurrentTimetable $ahead,
+        array $steps,
+        array $pieces,
+        array $people,
+        \DateTimeImmutable $now,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $until,
+    ): array {
         $blocks = $later = array_fill_keys(array_keys($people), []);
         foreach ($steps as $step) {
             $work = $step->work;

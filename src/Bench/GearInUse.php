@@ -39,7 +39,9 @@ final readonly class GearInUse
         $holders = array_diff_key(Gear::Clamps === $gear ? $this->clamped() : $this->treed($gear), [$step->piece()->id() => true]);
         $has = $this->settings->gear()[$gear->value];
 
-        return \count($holders) < $has ? null : \sprintf('None of the %s is left: %s %s.', $gear->label(), implode(', ', $holders), 1 === \count($holders) ? 'has it' : 'have them');
+        return \count($holders) < $has
+            ? null
+            : \sprintf('None of the %s is left: %s %s.', $gear->label(), implode(', ', $holders), 1 === \count($holders) ? 'has it' : 'have them');
     }
 
     /**
@@ -50,11 +52,14 @@ final readonly class GearInUse
     public function mustHaveSlot(int $piece): void
     {
         $slots = $this->settings->gear()[Gear::Rack->value];
-        $there = \count(Row::all(
-            $this->connection,
-            'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), ?) = ?',
-            [$piece, AirHistory::USUAL->value, DryingPlace::Rack->value],
-        ));
+        $there = \count(
+            Row::all(
+                $this->connection,
+                'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id '
+                    .'= p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), ?) = ?',
+                [$piece, AirHistory::USUAL->value, DryingPlace::Rack->value],
+            ),
+        );
         if ($there >= $slots) {
             throw Refused::now(\sprintf('The rack is full: %d pieces stand on its %d slots. Put one of them elsewhere first.', $there, $slots));
         }
@@ -63,7 +68,10 @@ final readonly class GearInUse
     /** @return array<int, string> names of the pieces that have trees of a size in, by id */
     private function treed(Gear $gear): array
     {
-        return $this->names($this->steps->between(Action::Tree, Action::PutTogether), static fn (Row $piece): bool => null !== $piece->floatOrNull('size_eu') && Gear::treesFor($piece->float('size_eu')) === $gear);
+        return $this->names(
+            $this->steps->between(Action::Tree, Action::PutTogether),
+            static fn (Row $piece): bool => null !== $piece->floatOrNull('size_eu') && Gear::treesFor($piece->float('size_eu')) === $gear,
+        );
     }
 
     /** @return array<int, string> names of the pieces whose joint is not fast yet, by id */
@@ -81,7 +89,8 @@ final readonly class GearInUse
     private function names(array $pieces, \Closure $which): array
     {
         $names = [];
-        foreach ([] === $pieces ? [] : Row::all($this->connection, 'SELECT id, name, size_eu FROM piece WHERE id IN (?) ORDER BY id', [$pieces], [ArrayParameterType::INTEGER]) as $row) {
+        $sql = 'SELECT id, name, size_eu FROM piece WHERE id IN (?) ORDER BY id';
+        foreach ([] === $pieces ? [] : Row::all($this->connection, $sql, [$pieces], [ArrayParameterType::INTEGER]) as $row) {
             if ($which($row)) {
                 $names[$row->int('id')] = $row->text('name');
             }

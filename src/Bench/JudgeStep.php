@@ -71,7 +71,14 @@ final readonly class JudgeStep
         $at = $this->atHand->moment($input->at);
         $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
         $step->reopen();
-        $this->ledger->step(Event::Spoiled, $step, $person, \sprintf('%s%s', $step->title(), null === $input->why || '' === trim($input->why) ? '' : ': '.trim($input->why)), $minutes, $at);
+        $this->ledger->step(
+            Event::Spoiled,
+            $step,
+            $person,
+            \sprintf('%s%s', $step->title(), null === $input->why || '' === trim($input->why) ? '' : ': '.trim($input->why)),
+            $minutes,
+            $at,
+        );
         $this->key->before($step, $person);
     }
 

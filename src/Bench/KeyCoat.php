@@ -23,8 +23,15 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 /** Puts the key and the wipe before a coat whose window has been missed, or that is laid once more (W-7). */
 final readonly class KeyCoat
 {
-    public function __construct(private EntityManagerInterface $entities, private TimetableStore $timetable, private OpenJobs $jobs, private EventDispatcherInterface $events, private RedrawPlan $redraw, private Ledger $ledger, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private TimetableStore $timetable,
+        private OpenJobs $jobs,
+        private EventDispatcherInterface $events,
+        private RedrawPlan $redraw,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** Every coat whose window over the one below has closed, each once however many look. */
@@ -40,7 +47,12 @@ final readonly class KeyCoat
                 }
                 $piece = $this->entities->find(StoredPiece::class, $job->piece) ?? throw new \LogicException('It is on the bench.');
                 $this->redraw->redraw($piece, static fn (Rework $r): Rework => $r->keyed($late->key, $below->key), RuleBook::because('W-7'), ['W-7']);
-                $this->ledger->piece(Event::Keyed, $piece, $person, \sprintf('The window after “%s” was missed: key and wipe before “%s”.', $below->title, $late->title));
+                $this->ledger->piece(
+                    Event::Keyed,
+                    $piece,
+                    $person,
+                    \sprintf('The window after “%s” was missed: key and wipe before “%s”.', $below->title, $late->title),
+                );
             }
             $this->events->dispatch(BenchChanged::inTime());
         });
@@ -53,6 +65,11 @@ final readonly class KeyCoat
             return;
         }
         $key = $step->key();
-        $this->redraw->redraw($step->piece(), static fn (Rework $r): Rework => $r->keyed($key, ''), 'What was laid there is taken back before it is laid anew.', ['W-7']);
+        $this->redraw->redraw(
+            $step->piece(),
+            static fn (Rework $r): Rework => $r->keyed($key, ''),
+            'What was laid there is taken back before it is laid anew.',
+            ['W-7'],
+        );
     }
 }

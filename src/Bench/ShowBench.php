@@ -24,14 +24,17 @@ final readonly class ShowBench
     public function to(int $person, \Closure $mend): JsonResponse
     {
         $now = $this->clock->now();
-        $row = Row::first($this->connection, 'SELECT a.asked, s.asked AS shown, s.until, s.body FROM timetable a LEFT JOIN bench_shown s ON s.person_id = ?', [$person]) ?? throw new \LogicException('The row is made with the table.');
+        $row = Row::first($this->connection, 'SELECT a.asked, s.asked AS shown, s.until, s.body FROM timetable a LEFT JOIN bench_shown s ON s.person_id = ?', [
+            $person,
+        ]) ?? throw new \LogicException('The row is made with the table.');
         if (null !== $row->intOrNull('shown') && $row->int('shown') === $row->int('asked') && $row->int('until') > self::milliseconds($now)) {
             return JsonResponse::fromJsonString(self::at($row->text('body'), $now));
         }
         $body = Answer::json($this->reader->forPerson($person, $mend));
         if ($this->benchShownMs > 0) {
             $this->connection->executeStatement(
-                'INSERT INTO bench_shown (person_id, asked, until, body) VALUES (?, ?, ?, ?) ON DUPLICATE KEY UPDATE asked = VALUES(asked), until = VALUES(until), body = VALUES(body)',
+                'INSERT INTO bench_shown (person_id, asked, until, body) VALUES (?, ?, ?, ?) ON DUPLICATE KEY UPDATE asked = VALUES(asked), until = '
+                    .'VALUES(until), body = VALUES(body)',
                 [$person, $row->int('asked'), self::milliseconds($now) + $this->benchShownMs, $body],
             );
         }

@@ -19,8 +19,14 @@ use KindHeel\Core\Treatment\Action;
 /** What hands do to a step: begin it, end it, break it off, hand it on, put it down. */
 final readonly class WorkStep
 {
-    public function __construct(private AtHand $atHand, private Steps $steps, private Ledger $ledger, private CoatForecasts $forecasts, private Learning $learning, private GearInUse $gear)
-    {
+    public function __construct(
+        private AtHand $atHand,
+        private Steps $steps,
+        private Ledger $ledger,
+        private CoatForecasts $forecasts,
+        private Learning $learning,
+        private GearInUse $gear,
+    ) {
     }
 
     /** @throws Refused when it may not start now */
@@ -87,7 +93,12 @@ final readonly class WorkStep
         $from = $step->startedBy()?->name() ?? 'somebody';
         $minutes = $step->work()->minutesSinceBegun($at);
         $step->passTo($to, $at);
-        $this->ledger->step(Event::TakenOver, $step, $person, \sprintf('%s: %s went on with it after %d minutes of %s.', $step->title(), $to->name(), $minutes, $from));
+        $this->ledger->step(
+            Event::TakenOver,
+            $step,
+            $person,
+            \sprintf('%s: %s went on with it after %d minutes of %s.', $step->title(), $to->name(), $minutes, $from),
+        );
     }
 
     /** It was begun by mistake, before anything was laid. */

@@ -22,8 +22,13 @@ final readonly class ColoursController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private ColoursReader $reader, private DyeReader $dyes, private RangeDocument $range, private Members $members, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private ColoursReader $reader,
+        private DyeReader $dyes,
+        private RangeDocument $range,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('/api/colours', methods: ['GET'])]
@@ -42,7 +47,10 @@ final readonly class ColoursController
     #[Route('/api/colours/range', methods: ['GET'])]
     public function write(): Response
     {
-        return new Response($this->range->write(), headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kind-heel-range.json"']);
+        return new Response(
+            $this->range->write(),
+            headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="kind-heel-range.json"'],
+        );
     }
 
     #[Route('/api/colours/range', methods: ['POST'])]
@@ -57,14 +65,25 @@ final readonly class ColoursController
     }
 
     #[Route('/api/dyes/{ground}', requirements: ['ground' => '\d{1,9}'], methods: ['GET'])]
-    public function dyes(int $ground, #[MapQueryParameter] ?int $target = null, #[MapQueryParameter] Applicator $applicator = Applicator::Cloth, #[MapQueryParameter] DyeLook $look = DyeLook::Dry): JsonResponse
-    {
+    public function dyes(
+        int $ground,
+        #[MapQueryParameter]
+        ?int $target = null,
+        #[MapQueryParameter]
+        Applicator $applicator = Applicator::Cloth,
+        #[MapQueryParameter]
+        DyeLook $look = DyeLook::Dry,
+    ): JsonResponse {
         return Answer::of($this->dyes->over($ground, $target, $applicator, $look));
     }
 
     #[Route('/api/dyes/swatches', methods: ['POST'])]
-    public function learn(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DyeSwatchInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function learn(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        DyeSwatchInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn () => $this->dyes->learn($input, $this->members->person($member)), 201, fn (): ColoursView => $this->reader->all());
     }
 }

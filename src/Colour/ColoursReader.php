@@ -27,7 +27,10 @@ final readonly class ColoursReader
     public function all(): ColoursView
     {
         $white = $this->shelf->palette()->white();
-        $swatches = array_map(static fn (Swatch $s): SwatchView => new SwatchView($s->id(), $s->code(), $s->name(), SeenView::of($s->spectrum())), $this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']));
+        $swatches = array_map(
+            static fn (Swatch $s): SwatchView => new SwatchView($s->id(), $s->code(), $s->name(), SeenView::of($s->spectrum())),
+            $this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']),
+        );
 
         return new ColoursView(array_values(array_map(fn (Product $p): ProductView => $this->product($p, $white), $this->shelf->products())), $swatches);
     }
@@ -39,14 +42,36 @@ final readonly class ColoursReader
         if ('' === $code || null !== ($this->shelf->products()[$code] ?? null)) {
             throw new FieldError('name', '' === $code ? 'The name needs a letter.' : 'There is a paint of that name already.');
         }
-        $fit = DrawDowns::fit(mb_substr($code, 0, 40), Spectra::of($input->overWhite), Spectra::of($input->overBlack), Spectra::of($input->white), Spectra::of($input->black), $input->dryUm / Paint::COAT_UM);
+        $fit = DrawDowns::fit(
+            mb_substr($code, 0, 40),
+            Spectra::of($input->overWhite),
+            Spectra::of($input->overBlack),
+            Spectra::of($input->white),
+            Spectra::of($input->black),
+            $input->dryUm / Paint::COAT_UM,
+        );
         $missed = max($fit->overWhite, $fit->overBlack);
         $good = $missed < 1.0 && !$fit->tooThick();
         if ($input->keep) {
             if (!$good) {
                 throw new FieldError('overWhite', 'The fit is not good enough to mix by. Draw it down anew.');
             }
-            $this->entities->persist(new Product(mb_substr($code, 0, 40), trim($input->name), ProductKind::Paint, $fit->paint->absorption, $fit->paint->scattering, 1.1, 0.3, null, $input->leftMl, null, 'own draw-downs', false));
+            $this->entities->persist(
+                new Product(
+                    mb_substr($code, 0, 40),
+                    trim($input->name),
+                    ProductKind::Paint,
+                    $fit->paint->absorption,
+                    $fit->paint->scattering,
+                    1.1,
+                    0.3,
+                    null,
+                    $input->leftMl,
+                    null,
+                    'own draw-downs',
+                    false,
+                ),
+            );
         }
 
         return new FitView(
@@ -82,6 +107,21 @@ final readonly class ColoursReader
             $cover = round(Mixture::of(['it' => $product->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
         }
 
-        return new ProductView($product->id(), $product->code(), $product->name(), $product->kind(), LabView::of($lab), $hex, $tint, $words, $cover, round($product->leftMl(), 1), $product->centsPer100Ml(), $product->diluent(), $product->origin(), $product->isMadeUp());
+        return new ProductView(
+            $product->id(),
+            $product->code(),
+            $product->name(),
+            $product->kind(),
+            LabView::of($lab),
+            $hex,
+            $tint,
+            $words,
+            $cover,
+            round($product->leftMl(), 1),
+            $product->centsPer100Ml(),
+            $product->diluent(),
+            $product->origin(),
+            $product->isMadeUp(),
+        );
     }
 }

@@ -44,7 +44,9 @@ final readonly class DyeReader
             round($factor, 2),
             \count($factors),
             null === $aim ? null : $ladder->never($aim->spectrum()),
-            null === $aim ? [] : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
+            null === $aim
+                ? []
+                : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
             $ladders,
         );
     }
@@ -59,13 +61,27 @@ final readonly class DyeReader
             throw new FieldError('thinner', 'The ladder knows 1:0, 1:1, 1:3 and 1:7.');
         }
         $uptake = Uptake::of($dye->dye(), Spectra::of($input->leather), Spectra::of($input->dyed));
-        $this->entities->persist(new DyeSwatch($dye, $input->thinner, $input->coats, $input->applicator, $uptake, $uptake / ($input->coats * Uptake::strength($input->thinner)), $by, $this->clock->now()));
+        $this->entities->persist(
+            new DyeSwatch(
+                $dye,
+                $input->thinner,
+                $input->coats,
+                $input->applicator,
+                $uptake,
+                $uptake / ($input->coats * Uptake::strength($input->thinner)),
+                $by,
+                $this->clock->now(),
+            ),
+        );
     }
 
     /** @return list<float> */
     private function factors(Applicator $applicator): array
     {
-        return array_map(static fn (Row $r): float => $r->float('factor'), Row::all($this->connection, 'SELECT factor FROM dye_swatch WHERE applicator = ? ORDER BY id DESC LIMIT 40', [$applicator->value]));
+        return array_map(
+            static fn (Row $r): float => $r->float('factor'),
+            Row::all($this->connection, 'SELECT factor FROM dye_swatch WHERE applicator = ? ORDER BY id DESC LIMIT 40', [$applicator->value]),
+        );
     }
 
     private function ladder(DyeLadder $ladder, Dye $dye, ?Reading $aim, DyeLook $seen): DyeLadderView
@@ -73,19 +89,37 @@ final readonly class DyeReader
         $light = Light::daylight();
         $product = $this->shelf->products()[$dye->id];
 
-        return new DyeLadderView($dye->id, $product->name(), $product->diluent() ?? 'its own thinner', array_map(static function (array $rung) use ($light, $aim, $seen): DyeRungView {
-            /** @var array{DyeWash, Spectrum} $rung */
-            [$wash, $look] = $rung;
-            $lab = $light->lab($look);
+        return new DyeLadderView(
+            $dye->id,
+            $product->name(),
+            $product->diluent() ?? 'its own thinner',
+            array_map(static function (array $rung) use ($light, $aim, $seen): DyeRungView {
+                /** @var array{DyeWash, Spectrum} $rung */
+                [$wash, $look] = $rung;
+                $lab = $light->lab($look);
 
-            return new DyeRungView($wash->thinner, $wash->coats, $light->hex($light->lab($seen->of($look))), null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1));
-        }, $ladder->of($dye)));
+                return new DyeRungView(
+                    $wash->thinner,
+                    $wash->coats,
+                    $light->hex($light->lab($seen->of($look))),
+                    null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1),
+                );
+            }, $ladder->of($dye)),
+        );
     }
 
     private function match(DyeMatch $match, DyeLook $seen): DyeMatchView
     {
         $light = Light::daylight();
-        $words = array_map(fn (DyeWash $w): string => \sprintf('%d × %s, %s', $w->coats, $this->shelf->name($w->dye->id), 0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->products()[$w->dye->id]->diluent() ?? 'its own thinner')), $match->washes);
+        $words = array_map(
+            fn (DyeWash $w): string => \sprintf(
+                '%d × %s, %s',
+                $w->coats,
+                $this->shelf->name($w->dye->id),
+                0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->products()[$w->dye->id]->diluent() ?? 'its own thinner'),
+            ),
+            $match->washes,
+        );
 
         return new DyeMatchView(implode(', then ', $words), $light->hex($light->lab($seen->of($match->look))), round($match->dE00, 2));
     }

@@ -49,7 +49,18 @@ final readonly class PictureColour
         $fit = CardFit::of($patches);
         $lab = $fit->lab(self::at($image, $input->at));
 
-        return new PictureColourView(LabView::of($lab), $lab->toSrgbHex(), round($fit->doubt, 1), \sprintf('It may be off by %.1f: %s', $fit->doubt, $fit->doubt > 4.0 ? 'good enough to choose a tube, not to judge a match.' : 'good enough to start a pot; judge the dab with the reader or by eye.'));
+        return new PictureColourView(
+            LabView::of($lab),
+            $lab->toSrgbHex(),
+            round($fit->doubt, 1),
+            \sprintf(
+                'It may be off by %.1f: %s',
+                $fit->doubt,
+                $fit->doubt > 4.0
+                    ? 'good enough to choose a tube, not to judge a match.'
+                    : 'good enough to start a pot; judge the dab with the reader or by eye.',
+            ),
+        );
     }
 
     /**

@@ -32,10 +32,29 @@ final readonly class PieceColourReader
 
     public function of(int $id): PieceColourView
     {
-        $piece = Row::first($this->connection, 'SELECT p.name, p.kind, p.gloss, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$id]) ?? throw new NotFoundHttpException();
-        $readings = array_map(self::reading(...), Row::all($this->connection, 'SELECT r.*, w.name AS person FROM reading r JOIN person w ON w.id = r.by_id WHERE r.piece_id = ? ORDER BY r.id DESC LIMIT 200', [$id]));
+        $piece = Row::first($this->connection, 'SELECT p.name, p.kind, p.gloss, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [
+            $id,
+        ]) ?? throw new NotFoundHttpException();
+        $readings = array_map(
+            self::reading(...),
+            Row::all(
+                $this->connection,
+                'SELECT r.*, w.name AS person FROM reading r JOIN person w ON w.id = r.by_id WHERE r.piece_id = ? ORDER BY r.id DESC LIMIT 200',
+                [$id],
+            ),
+        );
 
-        return new PieceColourView($id, $piece->text('name'), $piece->enum('kind', Kind::class), $piece->text('customer'), $piece->enum('gloss', Gloss::class), $readings, self::pairs($readings), $this->pots->all($id)->pots, $this->areas($id));
+        return new PieceColourView(
+            $id,
+            $piece->text('name'),
+            $piece->enum('kind', Kind::class),
+            $piece->text('customer'),
+            $piece->enum('gloss', Gloss::class),
+            $readings,
+            self::pairs($readings),
+            $this->pots->all($id)->pots,
+            $this->areas($id),
+        );
     }
 
     /** Puts a comparison into the ledger. */
@@ -46,11 +65,28 @@ final readonly class PieceColourReader
         if ($a->piece() !== $b->piece()) {
             throw new NotFoundHttpException();
         }
-        $limit = $a->place()->part !== $b->place()->part ? MatchLimit::BetweenParts : ($a->place()->half === $b->place()->half ? MatchLimit::SamePart : MatchLimit::LeftRight);
+        $limit = $a->place()->part !== $b->place()->part
+                ? MatchLimit::BetweenParts
+                : ($a->place()->half === $b->place()->half
+                    ? MatchLimit::SamePart
+                    : MatchLimit::LeftRight);
         $difference = DifferenceView::compared($a->lab(), $b->lab());
         $again = $a->place()->key === $b->place()->key && $a->spot() === $b->spot();
-        $said = $again ? \sprintf('Before and after on the %s: %s, ΔE00 %.1f.', TakeReading::called($a->place()), $difference->words, $difference->dE00)
-            : \sprintf('Against the %s (%s), the %s (%s) is %s: ΔE00 %.1f, ΔL %.1f, ΔC %.1f, ΔH %.1f. %s', TakeReading::called($a->place()), $a->spot()->label(), TakeReading::called($b->place()), $b->spot()->label(), $difference->words, $difference->dE00, $difference->dL, $difference->dC, $difference->dH, $limit->verdict($difference->dE00));
+        $said = $again
+            ? \sprintf('Before and after on the %s: %s, ΔE00 %.1f.', TakeReading::called($a->place()), $difference->words, $difference->dE00)
+            : \sprintf(
+                'Against the %s (%s), the %s (%s) is %s: ΔE00 %.1f, ΔL %.1f, ΔC %.1f, ΔH %.1f. %s',
+                TakeReading::called($a->place()),
+                $a->spot()->label(),
+                TakeReading::called($b->place()),
+                $b->spot()->label(),
+                $difference->words,
+                $difference->dE00,
+                $difference->dL,
+                $difference->dC,
+                $difference->dH,
+                $limit->verdict($difference->dE00),
+            );
         $this->ledger->piece(Event::Compared, $a->piece(), $by, $said);
 
         return $a->piece()->id();
@@ -72,10 +108,17 @@ final readonly class PieceColourReader
     {
         $lab = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
         $measured = null !== $row->textOrNull('spectrum');
-        $spectrum = $measured ? Spectrum::grid(array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum')))) : SmoothestReflectance::of($lab, Light::daylight());
+        $spectrum = $measured
+            ? Spectrum::grid(array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum'))))
+            : SmoothestReflectance::of($lab, Light::daylight());
         $spot = ReadSpot::from($row->text('spot'));
         $source = ReadingSource::from($row->text('source'));
-        $leftOut = array_map(static fn (mixed $l): string => \is_array($l) && 3 === \count($l) ? Lab::computed(...array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($l)))->toSrgbHex() : '', array_values($row->json('left_out')));
+        $leftOut = array_map(
+            static fn (mixed $l): string => \is_array($l) && 3 === \count($l)
+                ? Lab::computed(...array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($l)))->toSrgbHex()
+                : '',
+            array_values($row->json('left_out')),
+        );
 
         return new ReadingView(
             $row->int('id'),
@@ -121,14 +164,24 @@ final readonly class PieceColourReader
             }
             foreach ($spots['damage'] ?? [] as $half => $mended) {
                 if (isset($sound[$half])) {
-                    $pairs[] = self::pair($sound[$half], $mended, \sprintf('%s%s: the mended place against a sound one', 'whole' === $half ? '' : $half.' ', $label), MatchLimit::SamePart);
+                    $pairs[] = self::pair(
+                        $sound[$half],
+                        $mended,
+                        \sprintf('%s%s: the mended place against a sound one', 'whole' === $half ? '' : $half.' ', $label),
+                        MatchLimit::SamePart,
+                    );
                 }
             }
             foreach ($spots as $spot => $halves) {
                 foreach ($halves as $half => $last) {
                     $before = $first[$part][$spot][$half];
                     if ($before->id !== $last->id) {
-                        $pairs[] = self::pair($before, $last, \sprintf('%s%s, %s: after against before', 'whole' === $half ? '' : $half.' ', $label, $last->spotLabel), null);
+                        $pairs[] = self::pair(
+                            $before,
+                            $last,
+                            \sprintf('%s%s, %s: after against before', 'whole' === $half ? '' : $half.' ', $label, $last->spotLabel),
+                            null,
+                        );
                     }
                 }
             }
@@ -142,6 +195,14 @@ final readonly class PieceColourReader
         $lab = static fn (ReadingView $r): Lab => Lab::computed($r->seen->lab->l, $r->seen->lab->a, $r->seen->lab->b);
         $difference = DifferenceView::compared($lab($one), $lab($other));
 
-        return new PairView($one->id, $other->id, $what, $limit?->dE00(), $difference, $limit?->verdict($difference->dE00) ?? '', null === $limit || $difference->dE00 <= $limit->dE00());
+        return new PairView(
+            $one->id,
+            $other->id,
+            $what,
+            $limit?->dE00(),
+            $difference,
+            $limit?->verdict($difference->dE00) ?? '',
+            null === $limit || $difference->dE00 <= $limit->dE00(),
+        );
     }
 }

@@ -19,8 +19,13 @@ final readonly class PotController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private PotReader $reader, private RecipeReader $recipes, private PotWork $work, private Members $members, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private PotReader $reader,
+        private RecipeReader $recipes,
+        private PotWork $work,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('', methods: ['GET'])]
@@ -30,8 +35,12 @@ final readonly class PotController
     }
 
     #[Route('', methods: ['POST'])]
-    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PotInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function open(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PotInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn (): PotView => $this->reader->one($this->work->open($input, $this->members->person($member))->id()), 201);
     }
 
@@ -60,38 +69,68 @@ final readonly class PotController
     }
 
     #[Route('/{id}/recipe', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function follow(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FollowInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function follow(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        FollowInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->work->follow($id, $input, $this->members->person($member)));
     }
 
     #[Route('/{id}/again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function again(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FollowInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function again(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        FollowInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn (): PotView => $this->reader->one($this->work->again($id, $input, $this->members->person($member))->id()), 201);
     }
 
     #[Route('/{id}/drops', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function drop(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DropsInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function drop(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        DropsInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->work->drop($id, $input, $this->members->person($member)), $input->code);
     }
 
     #[Route('/{id}/dabs', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function dab(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] DabInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function dab(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        DabInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->work->dab($id, $input, $this->members->person($member)));
     }
 
     #[Route('/{id}/coats', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function lay(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] LayInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function lay(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        LayInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->work->lay($id, $input, $this->members->person($member)));
     }
 
     #[Route('/{id}/kept', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function keep(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] KeepInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function keep(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        KeepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->work->keep($id, $input, $this->members->person($member)));
     }
 

@@ -21,7 +21,10 @@ final readonly class PotCover
     {
         $cover = [];
         /** @var list<StoredPot> $pots */
-        $pots = $this->entities->createQuery('SELECT p FROM '.StoredPot::class.' p JOIN p.target r WHERE r.piece = :piece AND p.ground IS NOT NULL ORDER BY p.id')->setParameter('piece', $piece)->getResult();
+        $pots = $this->entities
+            ->createQuery('SELECT p FROM '.StoredPot::class.' p JOIN p.target r WHERE r.piece = :piece AND p.ground IS NOT NULL ORDER BY p.id')
+            ->setParameter('piece', $piece)
+            ->getResult();
         foreach ($pots as $pot) {
             // An empty pot, or one of binder alone, says nothing of coats.
             if ([] === array_diff(array_keys($pot->drops() ?: $pot->recipe()), [Paint::CLEAR_BINDER])) {

@@ -56,7 +56,12 @@ class PotEvent
         $back = $before + max(0, -$drops);
         $this->drops = [$code => ($this->drops[$code] ?? 0) + $drops];
         $this->laid = 0 === $back ? [] : ['taken_back' => $back];
-        $this->text = \sprintf('%d × %s.%s', $this->drops[$code], $product->name(), 0 === $back ? '' : \sprintf(' %d taken back: %s not dropped.', $back, 1 === $back ? 'it had' : 'they had'));
+        $this->text = \sprintf(
+            '%d × %s.%s',
+            $this->drops[$code],
+            $product->name(),
+            0 === $back ? '' : \sprintf(' %d taken back: %s not dropped.', $back, 1 === $back ? 'it had' : 'they had'),
+        );
         $this->at = $at;
     }
 

@@ -24,15 +24,32 @@ final readonly class PotWork
     /** A dab is read this often, at different places. */
     private const DAB_READINGS = 3;
 
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private PotReader $pots, private Shelf $shelf, private ColourReader $reader, private Ledger $ledger, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private PotReader $pots,
+        private Shelf $shelf,
+        private ColourReader $reader,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function open(PotInput $input, Person $by): StoredPot
     {
         $target = $this->entities->find(Reading::class, $input->target) ?? throw new NotFoundHttpException();
-        $ground = null === $input->ground ? null : ($this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException());
-        $pot = new StoredPot(trim($input->name), $target, $ground, $input->finish, $input->applicator, $input->coats, $input->areaDm2, $by, $this->clock->now());
+        $ground = null === $input->ground ? null : $this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException();
+        $pot = new StoredPot(
+            trim($input->name),
+            $target,
+            $ground,
+            $input->finish,
+            $input->applicator,
+            $input->coats,
+            $input->areaDm2,
+            $by,
+            $this->clock->now(),
+        );
         $this->entities->persist($pot);
         $this->entities->flush();
 
@@ -43,7 +60,17 @@ final readonly class PotWork
     public function again(int $id, FollowInput $input, Person $by): StoredPot
     {
         $old = $this->pot($id, $input->version);
-        $pot = new StoredPot($old->name(), $old->targetReading(), $old->groundReading(), $old->finish(), $old->applicator(), $old->coats(), $old->areaDm2(), $by, $this->clock->now());
+        $pot = new StoredPot(
+            $old->name(),
+            $old->targetReading(),
+            $old->groundReading(),
+            $old->finish(),
+            $old->applicator(),
+            $old->coats(),
+            $old->areaDm2(),
+            $by,
+            $this->clock->now(),
+        );
         $this->entities->persist($pot);
         $this->entities->flush();
         $this->follow($pot->id(), new FollowInput($pot->version(), $input->drops), $by);
@@ -99,8 +126,28 @@ final readonly class PotWork
         $target = $pot->targetReading();
         $place = null === $input->part || null === $input->half ? ($pot->groundReading() ?? $target)->place() : new Place($input->part, $input->half);
         $piece = $target->piece();
-        $text = \sprintf('%d %s of “%s” on %s of the %s, by %s.', $input->coats, 1 === $input->coats ? 'coat' : 'coats', $pot->name(), $input->spot->label(), TakeReading::called($place), $pot->applicator()->label());
-        $pot->lay(['piece' => $piece->id(), 'half' => $place->half->value, 'part' => $place->part->value, 'spot' => $input->spot->value, 'applicator' => $pot->applicator()->value, 'coats' => $input->coats], $text, $by, $this->clock->now());
+        $text = \sprintf(
+            '%d %s of “%s” on %s of the %s, by %s.',
+            $input->coats,
+            1 === $input->coats ? 'coat' : 'coats',
+            $pot->name(),
+            $input->spot->label(),
+            TakeReading::called($place),
+            $pot->applicator()->label(),
+        );
+        $pot->lay(
+            [
+                'piece' => $piece->id(),
+                'half' => $place->half->value,
+                'part' => $place->part->value,
+                'spot' => $input->spot->value,
+                'applicator' => $pot->applicator()->value,
+                'coats' => $input->coats,
+            ],
+            $text,
+            $by,
+            $this->clock->now(),
+        );
         $this->ledger->piece(Event::PotLaid, $piece, $by, $text);
     }
 
@@ -108,7 +155,9 @@ final readonly class PotWork
     {
         $pot = $this->pot($id, $input->version);
         $where = trim($input->where);
-        $text = $input->ml > 0.0 ? \sprintf('Kept: %.1f ml of “%s”%s.', $input->ml, $pot->name(), '' === $where ? '' : ', '.$where) : \sprintf('Nothing is left of “%s”.', $pot->name());
+        $text = $input->ml > 0.0
+                ? \sprintf('Kept: %.1f ml of “%s”%s.', $input->ml, $pot->name(), '' === $where ? '' : ', '.$where)
+                : \sprintf('Nothing is left of “%s”.', $pot->name());
         $pot->keep($input->ml, $where, $text, $by, $this->clock->now());
         $this->ledger->piece(Event::PotLaid, $pot->targetReading()->piece(), $by, $text);
     }

@@ -60,7 +60,11 @@ class Product
         #[ORM\Column]
         private bool $madeUp,
     ) {
-        $this->hex = ProductKind::Paint === $kind ? Light::daylight()->lab(Mixture::of([$code => $this->paint()], [$code => 1])->look())->toSrgbHex() : self::CLEAR;
+        $this->hex = ProductKind::Paint === $kind
+                ? Light::daylight()
+                    ->lab(Mixture::of([$code => $this->paint()], [$code => 1])->look())
+                    ->toSrgbHex()
+                : self::CLEAR;
     }
 
     public function hex(): string
@@ -145,7 +149,9 @@ class Product
             throw new \LogicException($this->name.' is a dye.');
         }
 
-        return ProductKind::Binder === $this->kind ? Paint::clearBinder() : Paint::of($this->code, self::floats($this->absorption), self::floats($this->scattering));
+        return ProductKind::Binder === $this->kind
+            ? Paint::clearBinder()
+            : Paint::of($this->code, self::floats($this->absorption), self::floats($this->scattering));
     }
 
     public function dye(): Dye

@@ -41,7 +41,10 @@ final readonly class RangeDocument
             throw new BadFile('This is no range: it is not sound JSON.');
         }
         $bands = $document['bands'] ?? null;
-        if (!\is_array($bands) || [$bands['start'] ?? null, $bands['step'] ?? null, $bands['count'] ?? null] !== [Spectrum::START_NM, Spectrum::STEP_NM, Spectrum::BANDS]) {
+        if (
+            !\is_array($bands)
+            || [$bands['start'] ?? null, $bands['step'] ?? null, $bands['count'] ?? null] !== [Spectrum::START_NM, Spectrum::STEP_NM, Spectrum::BANDS]
+        ) {
             throw new BadFile('A range says its bands: 31, from 400 nm by 10 nm.');
         }
         $madeUp = true === ($document['simulated'] ?? false);
@@ -53,12 +56,33 @@ final readonly class RangeDocument
             }
         }
         if (isset($document['binder'])) {
-            $found[] = new Product(Paint::CLEAR_BINDER, 'clear binder', ProductKind::Binder, array_fill(0, Spectrum::BANDS, 0.0), array_fill(0, Spectrum::BANDS, 0.0), 1.03, 0.3, null, 2.0 * self::FULL_ML, 900, $origin, $madeUp);
+            $found[] = new Product(
+                Paint::CLEAR_BINDER,
+                'clear binder',
+                ProductKind::Binder,
+                array_fill(0, Spectrum::BANDS, 0.0),
+                array_fill(0, Spectrum::BANDS, 0.0),
+                1.03,
+                0.3,
+                null,
+                2.0 * self::FULL_ML,
+                900,
+                $origin,
+                $madeUp,
+            );
         }
         $swatches = [];
         foreach (self::list($document, 'grounds') as $i => $entry) {
             $at = 'grounds '.($i + 1);
-            $swatches[] = $this->built($at, static fn (): Swatch => new Swatch(self::code($entry, $at), self::text($entry, 'name', $at) ?? '', Spectrum::grid(self::numbers($entry, 'values', $at))->values, $origin));
+            $swatches[] = $this->built(
+                $at,
+                static fn (): Swatch => new Swatch(
+                    self::code($entry, $at),
+                    self::text($entry, 'name', $at) ?? '',
+                    Spectrum::grid(self::numbers($entry, 'values', $at))->values,
+                    $origin,
+                ),
+            );
         }
         if ([] === $found && [] === $swatches) {
             throw new BadFile('There is neither a paint, a dye nor a leather in this range.');
@@ -93,9 +117,13 @@ final readonly class RangeDocument
             $document['simulated'] = $document['simulated'] || $product->isMadeUp();
             $about = ['id' => $product->code(), 'name' => $product->name(), 'density_g_per_ml' => $product->densityGPerMl()];
             match ($product->kind()) {
-                ProductKind::Paint => $document['paints'][] = $about + ['solids_volume_fraction' => $product->solids(), 'K' => $product->paint()->absorption, 'S' => $product->paint()->scattering],
-                ProductKind::Dye => $document['dyes'][] = $about + ['diluent' => $product->diluent(), 'k' => $product->dye()->k],
-                ProductKind::Binder => $document['binder'] = $about,
+                ProductKind::Paint => ($document['paints'][] = $about + [
+                    'solids_volume_fraction' => $product->solids(),
+                    'K' => $product->paint()->absorption,
+                    'S' => $product->paint()->scattering,
+                ]),
+                ProductKind::Dye => ($document['dyes'][] = $about + ['diluent' => $product->diluent(), 'k' => $product->dye()->k]),
+                ProductKind::Binder => ($document['binder'] = $about),
             };
         }
         foreach ($this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']) as $swatch) {
@@ -117,7 +145,20 @@ final readonly class RangeDocument
             // Whatever the arithmetic would refuse is refused here.
             $dye ? Dye::of($code, $absorption) : Paint::of($code, $absorption, $scattering);
 
-            return new Product($code, self::text($entry, 'name', $at) ?? $code, $kind, $absorption, $scattering, $number('density_g_per_ml') ?? 1.0, $number('solids_volume_fraction'), self::text($entry, 'diluent', $at), self::FULL_ML, null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'), $origin, $madeUp);
+            return new Product(
+                $code,
+                self::text($entry, 'name', $at) ?? $code,
+                $kind,
+                $absorption,
+                $scattering,
+                $number('density_g_per_ml') ?? 1.0,
+                $number('solids_volume_fraction'),
+                self::text($entry, 'diluent', $at),
+                self::FULL_ML,
+                null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'),
+                $origin,
+                $madeUp,
+            );
         });
     }
 
@@ -161,7 +202,9 @@ final readonly class RangeDocument
     {
         $code = $entry['id'] ?? null;
 
-        return \is_string($code) && 1 === preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $code) ? $code : throw new BadFile(\sprintf('In %s: the id must be small letters, digits and dashes.', $at));
+        return \is_string($code) && 1 === preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $code)
+            ? $code
+            : throw new BadFile(\sprintf('In %s: the id must be small letters, digits and dashes.', $at));
     }
 
     /** @param array<mixed> $entry */
@@ -188,7 +231,9 @@ final readonly class RangeDocument
         }
         $numbers = [];
         foreach ($values as $value) {
-            $numbers[] = \is_int($value) || \is_float($value) ? (float) $value : throw new BadFile(\sprintf('In %s: “%s” holds something that is no number.', $at, $key));
+            $numbers[] = \is_int($value) || \is_float($value)
+                    ? (float) $value
+                    : throw new BadFile(\sprintf('In %s: “%s” holds something that is no number.', $at, $key));
         }
 
         return $numbers;

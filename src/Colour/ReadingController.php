@@ -65,8 +65,13 @@ final readonly class ReadingController
     }
 
     #[Route('/api/pieces/{id}/readings', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function keep(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ReadingInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function keep(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        ReadingInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn () => ($this->take)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
     }
 
@@ -81,14 +86,25 @@ final readonly class ReadingController
     #[Route('/api/readings/file', methods: ['POST'])]
     public function file(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FileInput $input): JsonResponse
     {
-        $samples = str_contains(strtoupper($input->text), 'BEGIN_DATA') || str_starts_with(strtoupper(ltrim($input->text)), 'CGATS') ? Cgats::read($input->text) : Csv::read($input->text);
+        $samples = str_contains(strtoupper($input->text), 'BEGIN_DATA') || str_starts_with(strtoupper(ltrim($input->text)), 'CGATS')
+                ? Cgats::read($input->text)
+                : Csv::read($input->text);
 
-        return Answer::of(new SamplesView(array_map(static function (Sample $sample): SampleView {
-            $colour = $sample->colour;
-            $lab = $colour instanceof Spectrum ? Light::daylight()->lab($colour) : $colour;
+        return Answer::of(
+            new SamplesView(
+                array_map(static function (Sample $sample): SampleView {
+                    $colour = $sample->colour;
+                    $lab = $colour instanceof Spectrum ? Light::daylight()->lab($colour) : $colour;
 
-            return new SampleView($sample->name, $colour instanceof Spectrum ? array_map(static fn (float $v): float => min(1.0, $v), $colour->onGrid()->values) : null, LabView::of($lab), $lab->toSrgbHex());
-        }, $samples)));
+                    return new SampleView(
+                        $sample->name,
+                        $colour instanceof Spectrum ? array_map(static fn (float $v): float => min(1.0, $v), $colour->onGrid()->values) : null,
+                        LabView::of($lab),
+                        $lab->toSrgbHex(),
+                    );
+                }, $samples),
+            ),
+        );
     }
 
     /** All readings of a piece as CGATS text: the measured ones as spectra, or all as L*a*b* where one is not. */
@@ -101,9 +117,15 @@ final readonly class ReadingController
             throw new NotFoundHttpException();
         }
         $spectral = [] === array_filter($readings, static fn (Reading $r): bool => !$r->isMeasured());
-        $samples = array_map(static fn (Reading $r): Sample => new Sample(TakeReading::called($r->place()).', '.$r->spot()->label(), $spectral ? $r->spectrum() : $r->lab()), $readings);
+        $samples = array_map(
+            static fn (Reading $r): Sample => new Sample(TakeReading::called($r->place()).', '.$r->spot()->label(), $spectral ? $r->spectrum() : $r->lab()),
+            $readings,
+        );
 
-        return new Response(Cgats::write($samples), headers: ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => \sprintf('attachment; filename="readings-%d.txt"', $id)]);
+        return new Response(
+            Cgats::write($samples),
+            headers: ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => \sprintf('attachment; filename="readings-%d.txt"', $id)],
+        );
     }
 
     #[Route('/api/pictures/{id}/colour', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]

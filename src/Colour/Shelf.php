@@ -54,7 +54,10 @@ final class Shelf implements ResetInterface
     /** @return array<string, Dye> */
     public function dyes(): array
     {
-        return array_map(static fn (Product $p): Dye => $p->dye(), array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye === $p->kind()));
+        return array_map(
+            static fn (Product $p): Dye => $p->dye(),
+            array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye === $p->kind()),
+        );
     }
 
     public function name(string $code): string

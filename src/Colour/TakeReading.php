@@ -33,10 +33,34 @@ final readonly class TakeReading
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $place = new Place($input->part, $input->half);
         Piece::mustHave($piece->kind(), $place);
-        $reading = new Reading($piece, $place, $input->spot, trim($input->whereabouts), $input->gloss, $input->source, self::measured($input), $input->doubt, $by, $this->clock->now());
+        $reading = new Reading(
+            $piece,
+            $place,
+            $input->spot,
+            trim($input->whereabouts),
+            $input->gloss,
+            $input->source,
+            self::measured($input),
+            $input->doubt,
+            $by,
+            $this->clock->now(),
+        );
         $this->entities->persist($reading);
         $lab = $reading->lab();
-        $this->ledger->piece(Event::ColourRead, $piece, $by, \sprintf('Colour of %s on the %s: L* %.1f, a* %.1f, b* %.1f, by %s.', $input->spot->label(), self::called($place), $lab->lightness, $lab->a, $lab->b, $input->source->label()));
+        $this->ledger->piece(
+            Event::ColourRead,
+            $piece,
+            $by,
+            \sprintf(
+                'Colour of %s on the %s: L* %.1f, a* %.1f, b* %.1f, by %s.',
+                $input->spot->label(),
+                self::called($place),
+                $lab->lightness,
+                $lab->a,
+                $lab->b,
+                $input->source->label(),
+            ),
+        );
 
         return $reading;
     }

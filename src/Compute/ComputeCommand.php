@@ -37,7 +37,13 @@ final readonly class ComputeCommand
 
             return self::WRONG_INPUT;
         } catch (\Throwable $fault) {
-            fwrite(\STDERR, json_encode(['errors' => [['path' => '', 'message' => 'a fault of the program: '.$fault->getMessage()]]], self::FLAGS | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
+            fwrite(
+                \STDERR,
+                json_encode(
+                    ['errors' => [['path' => '', 'message' => 'a fault of the program: '.$fault->getMessage()]]],
+                    self::FLAGS | \JSON_INVALID_UTF8_SUBSTITUTE,
+                )."\n",
+            );
 
             return 1;
         }

@@ -22,7 +22,10 @@ use KindHeel\Core\Product\Unit;
 final readonly class DryForecast implements Computation
 {
     private const DRYING = ['dries_by', 'full_by', 'touch_minutes', 'recoat_from_minutes', 'recoat_until_minutes', 'next_minutes', 'full_minutes'];
-    private const BESIDE = ['id', 'use_per_m2', 'unit', 'thickness_exponent', 'film', 'carries_colour', 'warm_air_allowed', 'lays_fat', 'min_temp_c', 'max_rh', 'hazards'];
+    private const BESIDE = [
+        'id', 'use_per_m2', 'unit', 'thickness_exponent', 'film', 'carries_colour', 'warm_air_allowed', 'lays_fat', 'min_temp_c', 'max_rh',
+        'hazards',
+    ];
 
     public function __construct(private Forecaster $forecaster)
     {
@@ -94,7 +97,9 @@ final readonly class DryForecast implements Computation
             return null;
         }
         $given = static fn (string $key): bool => \array_key_exists($key, $custom);
-        $number = static fn (string $key, ?float $min = 0.0, ?float $max = null): ?float => isset($custom[$key]) ? $read->number($custom[$key], '/custom/'.$key, $min, $max) : null;
+        $number = static fn (string $key, ?float $min = 0.0, ?float $max = null): ?float => isset($custom[$key])
+            ? $read->number($custom[$key], '/custom/'.$key, $min, $max)
+            : null;
         $needed = static fn (string $key): float => ($given($key) ? $read->number($custom[$key], '/custom/'.$key, 0.0) : null) ?? 0.0;
         $driver = static fn (string $key): ?Driver => isset($custom[$key]) ? $read->choice($custom[$key], '/custom/'.$key, Driver::class) : null;
         foreach (['film', 'carries_colour', 'warm_air_allowed', 'lays_fat'] as $key) {

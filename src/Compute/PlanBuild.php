@@ -40,10 +40,30 @@ final readonly class PlanBuild implements Computation
     {
         return [
             'steps' => array_map(self::step(...), $plan->steps),
-            'trials_first' => array_map(static fn (TrialFirst $t): array => [...self::place($t->at), 'trial' => $t->trial->value, 'family' => $t->family?->value, 'compulsory' => $t->compulsory], $plan->trialsFirst),
-            'refusals' => array_map(static fn (Refusal $r): array => [...self::place($r->at), 'what' => $r->what, 'rule' => $r->rule, 'why' => $r->text], $plan->refused),
+            'trials_first' => array_map(
+                static fn (TrialFirst $t): array => [
+                    ...self::place($t->at),
+                    'trial' => $t->trial->value,
+                    'family' => $t->family?->value,
+                    'compulsory' => $t->compulsory,
+                ],
+                $plan->trialsFirst,
+            ),
+            'refusals' => array_map(
+                static fn (Refusal $r): array => [...self::place($r->at), 'what' => $r->what, 'rule' => $r->rule, 'why' => $r->text],
+                $plan->refused,
+            ),
             'referrals' => array_map(static fn (Remark $r): array => ['rule' => $r->rule, 'why' => $r->text], $plan->referrals),
-            'dropped' => array_map(static fn (Dropped $d): array => ['what' => $d->what, 'on' => array_map(self::place(...), $d->on), 'rule' => $d->rule, 'why' => $d->text, 'cost' => $d->cost], $plan->dropped),
+            'dropped' => array_map(
+                static fn (Dropped $d): array => [
+                    'what' => $d->what,
+                    'on' => array_map(self::place(...), $d->on),
+                    'rule' => $d->rule,
+                    'why' => $d->text,
+                    'cost' => $d->cost,
+                ],
+                $plan->dropped,
+            ),
             'tell_owner' => array_map(static fn (Remark $r): array => ['rule' => $r->rule, 'text' => $r->text], $plan->tellOwner),
             'kit' => array_map(self::supply(...), Kit::of($plan->steps)),
             'hands_on_minutes' => (int) $plan->handsOnMinutes,
@@ -69,9 +89,14 @@ final readonly class PlanBuild implements Computation
             'attended' => true,
             'station' => $planned->station->value,
             'colour_family' => $planned->brush->value,
-            'after' => array_map(static fn (Wait $w): array => ['step' => $w->bond->step, 'min_minutes' => $w->minMinutes ?? 0.0, 'max_minutes' => $w->maxMinutes], $planned->waits),
+            'after' => array_map(
+                static fn (Wait $w): array => ['step' => $w->bond->step, 'min_minutes' => $w->minMinutes ?? 0.0, 'max_minutes' => $w->maxMinutes],
+                $planned->waits,
+            ),
             'gate' => null === $planned->gate ? null : ['test' => $planned->gate],
-            'needs' => null === $planned->amount || null === $step->family ? [] : [['family' => $step->family->value, 'amount' => $planned->amount->quantity, 'unit' => $planned->amount->unit->value]],
+            'needs' => null === $planned->amount || null === $step->family
+                    ? []
+                    : [['family' => $step->family->value, 'amount' => $planned->amount->quantity, 'unit' => $planned->amount->unit->value]],
             'supplies' => array_map(self::supply(...), $planned->supplies),
             'tries' => array_map(static fn (FamilyId $f): string => $f->value, $step->tries),
             'rules' => $planned->rules,

@@ -70,7 +70,14 @@ final class PlanCaseReader
         \assert(null !== $kind && null !== $size && null !== $aim && null !== $gloss && null !== $patina);
 
         return new PlanCase(
-            Piece::asTold($kind, $kind->family()->isFootwear() ? Size::eu($size) : Size::mm(Cut::usualLengthMm($kind)), new Agreed($aim, $gloss, $patina), array_values($parts), $findings, $trials),
+            Piece::asTold(
+                $kind,
+                $kind->family()->isFootwear() ? Size::eu($size) : Size::mm(Cut::usualLengthMm($kind)),
+                new Agreed($aim, $gloss, $patina),
+                array_values($parts),
+                $findings,
+                $trials,
+            ),
             $wishes,
         );
     }
@@ -161,7 +168,15 @@ final class PlanCaseReader
             } elseif (isset($parts[$at->key])) {
                 $this->read->fault($path, 'is given twice');
             } else {
-                $parts[$at->key] = new Part($at, $material, $certainty, $dryness, flags: array_values(array_filter($flags)), areaDm2: $area, agreed: $aims[$at->key] ?? $aims[$at->part->value] ?? null);
+                $parts[$at->key] = new Part(
+                    $at,
+                    $material,
+                    $certainty,
+                    $dryness,
+                    flags: array_values(array_filter($flags)),
+                    areaDm2: $area,
+                    agreed: $aims[$at->key] ?? ($aims[$at->part->value] ?? null),
+                );
             }
         }
 
@@ -172,7 +187,13 @@ final class PlanCaseReader
     public function placeAt(mixed $told, string $path): ?Place
     {
         // Nearly all are sound: those are read without a word about where.
-        if ($told instanceof \stdClass && isset($told->part, $told->half) && 2 === \count((array) $told) && \is_string($told->part) && \is_string($told->half)) {
+        if (
+            $told instanceof \stdClass
+            && isset($told->part, $told->half)
+            && 2 === \count((array) $told)
+            && \is_string($told->part)
+            && \is_string($told->half)
+        ) {
             $key = $told->half.'/'.$told->part;
             if (isset($this->places[$key])) {
                 return $this->places[$key];
@@ -212,8 +233,15 @@ final class PlanCaseReader
             }
             $at = $this->listed($parts, $fields, $path);
             $kind = \array_key_exists('finding', $fields) ? $this->read->choice($fields['finding'], $path.'/finding', FindingKind::class) : null;
-            $number = fn (string $key, ?float $max = null): ?float => isset($fields[$key]) ? $this->read->number($fields[$key], $path.'/'.$key, 0.0, $max) : null;
-            $sizes = ['length_mm' => $number('length_mm'), 'width_mm' => $number('width_mm'), 'depth_mm' => $number('depth_mm'), 'share' => $number('share', 1.0)];
+            $number = fn (string $key, ?float $max = null): ?float => isset($fields[$key])
+                ? $this->read->number($fields[$key], $path.'/'.$key, 0.0, $max)
+                : null;
+            $sizes = [
+                'length_mm' => $number('length_mm'),
+                'width_mm' => $number('width_mm'),
+                'depth_mm' => $number('depth_mm'),
+                'share' => $number('share', 1.0),
+            ];
             $severity = $fields['severity'] ?? null;
             if (\array_key_exists('severity', $fields) && (!\is_int($severity) || null === Severity::tryFrom($severity))) {
                 $this->read->fault($path.'/severity', 'must be a whole number from 0 to 4');
@@ -263,7 +291,10 @@ final class PlanCaseReader
                 continue;
             }
             if (!\in_array($outcome, $trial->outcomes(), true)) {
-                $this->read->fault($path.'/outcome', 'cannot come of '.$trial->value.': '.implode(', ', array_map(static fn (Outcome $o): string => $o->value, $trial->outcomes())));
+                $this->read->fault(
+                    $path.'/outcome',
+                    'cannot come of '.$trial->value.': '.implode(', ', array_map(static fn (Outcome $o): string => $o->value, $trial->outcomes())),
+                );
                 continue;
             }
             $trials[] = new RecordedTrial($at, [], new TrialResult($trial, $outcome), $family);

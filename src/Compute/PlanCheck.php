@@ -22,7 +22,25 @@ final readonly class PlanCheck implements Computation
     private const STEP = ['id', 'action', 'on'];
     /** What a step of `plan.build` carries besides, so that its steps can be handed on as they are. */
     private const STEP_BESIDE = [
-        'family', 'applicator', 'after', 'phase', 'coats', 'coat', 'minutes', 'attended', 'station', 'colour_family', 'gate', 'needs', 'supplies', 'tries', 'rules', 'cautions', 'title', 'why', 'how',
+        'family',
+        'applicator',
+        'after',
+        'phase',
+        'coats',
+        'coat',
+        'minutes',
+        'attended',
+        'station',
+        'colour_family',
+        'gate',
+        'needs',
+        'supplies',
+        'tries',
+        'rules',
+        'cautions',
+        'title',
+        'why',
+        'how',
     ];
 
     public static function name(): string
@@ -67,7 +85,12 @@ final readonly class PlanCheck implements Computation
             }
             $unwanted = $wishes->excludes($step->family);
             if (null !== $unwanted) {
-                $found[] = ['rule' => $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', 'step' => $step->id, 'severity' => 'warn', 'message' => \sprintf('%s is not wanted here.', ucfirst($step->family->label()))];
+                $found[] = [
+                    'rule' => $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1',
+                    'step' => $step->id,
+                    'severity' => 'warn',
+                    'message' => \sprintf('%s is not wanted here.', ucfirst($step->family->label())),
+                ];
             }
         }
 

@@ -11,7 +11,12 @@ use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Worker;
 
-/** Reads the input of `schedule.solve` into whole minutes from now. */
+/**
+ * Reads the input of `schedule.solve` into whole minutes from now.
+ *
+ * @phpstan-type StepCase array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null,
+ *     setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}
+ */
 final class ScheduleReader
 {
     private const MOST_MINUTES = 10_000_000;
@@ -61,7 +66,9 @@ final class ScheduleReader
             throw new \LogicException('Without now nothing can be read.');
         }
         $this->now = $now;
-        $this->limit = \array_key_exists('time_limit_ms', $fields) ? $this->read->number($fields['time_limit_ms'], '/time_limit_ms', 1.0, 600_000.0) ?? 1000.0 : 1000.0;
+        $this->limit = \array_key_exists('time_limit_ms', $fields)
+            ? $this->read->number($fields['time_limit_ms'], '/time_limit_ms', 1.0, 600_000.0) ?? 1000.0
+            : 1000.0;
         $this->seed = \array_key_exists('seed', $fields) ? $this->read->whole($fields['seed'], '/seed', \PHP_INT_MIN, \PHP_INT_MAX) ?? 1 : 1;
         $hands = $this->hands($fields['people'] ?? null, \array_key_exists('people', $fields));
         [$stations, $places] = $this->stations($fields['stations'] ?? [], \array_key_exists('stations', $fields));
@@ -153,7 +160,7 @@ final class ScheduleReader
     /**
      * @param array<string, int> $stations
      *
-     * @return array{list<array{string, int, float, list<string>}>, array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}>}
+     * @return array{list<array{string, int, float, list<string>}>, array<string, StepCase>}
      */
     private function jobs(mixed $value, bool $given, array $stations): array
     {
@@ -184,8 +191,16 @@ final class ScheduleReader
                 if (null !== $stepId) {
                     $own[] = $stepId;
                     $steps[$stepId] = [
-                        'path' => $at, 'job' => $j, 'minutes' => $minutes ?? 0, 'attended' => $attended, 'skill' => $this->text($given, 'skill', $at), 'station' => null === $station ? null : $stations[$station] ?? null,
-                        'setup' => $this->text($given, 'setup', $at), 'after' => $this->after($given['after'] ?? [], $at), 'start' => null, 'hand' => null,
+                        'path' => $at,
+                        'job' => $j,
+                        'minutes' => $minutes ?? 0,
+                        'attended' => $attended,
+                        'skill' => $this->text($given, 'skill', $at),
+                        'station' => null === $station ? null : $stations[$station] ?? null,
+                        'setup' => $this->text($given, 'setup', $at),
+                        'after' => $this->after($given['after'] ?? [], $at),
+                        'start' => null,
+                        'hand' => null,
                     ];
                 }
             }
@@ -221,8 +236,8 @@ final class ScheduleReader
     }
 
     /**
-     * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
-     * @param list<Worker>                                                                                                                                                                                                              $hands
+     * @param array<string, StepCase> $steps
+     * @param list<Worker>            $hands
      */
     private function fix(mixed $value, array &$steps, array $hands): void
     {
@@ -261,8 +276,8 @@ final class ScheduleReader
     /**
      * What has been may not contradict itself: nobody did two things at once, and nothing was begun before what it follows had ended.
      *
-     * @param array<string, string>                                                                                                                                                                                                     $paths of what is fixed, by step
-     * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
+     * @param array<string, string>   $paths of what is fixed, by step
+     * @param array<string, StepCase> $steps
      */
     private function mayBeSo(array $paths, array $steps): void
     {
@@ -292,10 +307,10 @@ final class ScheduleReader
     }
 
     /**
-     * @param list<array{string, int, float, list<string>}>                                                                                                                                                                             $jobs
-     * @param array<string, array{path: string, job: int, minutes: int, attended: bool, skill: string|null, station: int|null, setup: string|null, after: list<array{string, int, int|null, string}>, start: int|null, hand: int|null}> $steps
-     * @param list<Worker>                                                                                                                                                                                                              $hands
-     * @param list<int>                                                                                                                                                                                                                 $places
+     * @param list<array{string, int, float, list<string>}> $jobs
+     * @param array<string, StepCase>                       $steps
+     * @param list<Worker>                                  $hands
+     * @param list<int>                                     $places
      */
     private function linked(array $jobs, array $steps, array $hands, array $places): Problem
     {
@@ -313,7 +328,18 @@ final class ScheduleReader
                     $after[] = new Lag($index[$other], $min, $max);
                 }
             }
-            $works[] = new Activity((string) $id, $step['job'], $step['minutes'], $step['attended'], $step['attended'] ? $step['skill'] : null, $step['station'], $after, $step['attended'] ? $step['setup'] : null, $step['start'], $step['hand']);
+            $works[] = new Activity(
+                (string) $id,
+                $step['job'],
+                $step['minutes'],
+                $step['attended'],
+                $step['attended'] ? $step['skill'] : null,
+                $step['station'],
+                $after,
+                $step['attended'] ? $step['setup'] : null,
+                $step['start'],
+                $step['hand'],
+            );
         }
         $promised = [];
         foreach ($jobs as [$id, $due, $weight, $own]) {

@@ -55,12 +55,28 @@ final readonly class ScheduleSolve implements Computation
         $answer = [
             'steps' => $steps,
             'jobs' => $jobs,
-            'objective' => ['weighted_tardiness' => self::number($table->worth[2]), 'total_completion_minutes' => $table->worth[3], 'changes' => $table->worth[4]],
+            'objective' => [
+                'weighted_tardiness' => self::number($table->worth[2]),
+                'total_completion_minutes' => $table->worth[3],
+                'changes' => $table->worth[4],
+            ],
             'lower_bound' => ['weighted_tardiness' => self::number([] === $table->unplaced ? min($table->worth[2], LowerBound::of($problem)) : 0.0)],
-            'broken_windows' => array_map(static fn (array $b): array => ['step' => $problem->steps[$b[0]]->id, 'after' => $problem->steps[$b[1]]->id, 'max_minutes' => $b[2], 'actual_minutes' => $b[3]], $table->broken),
+            'broken_windows' => array_map(
+                static fn (array $b): array => [
+                    'step' => $problem->steps[$b[0]]->id,
+                    'after' => $problem->steps[$b[1]]->id,
+                    'max_minutes' => $b[2],
+                    'actual_minutes' => $b[3],
+                ],
+                $table->broken,
+            ),
         ];
         if ([] !== $table->unplaced) {
-            $answer['unplaced'] = array_map(static fn (int $i, string $why): array => ['step' => $problem->steps[$i]->id, 'reason' => $why], array_keys($table->unplaced), $table->unplaced);
+            $answer['unplaced'] = array_map(
+                static fn (int $i, string $why): array => ['step' => $problem->steps[$i]->id, 'reason' => $why],
+                array_keys($table->unplaced),
+                $table->unplaced,
+            );
         }
 
         return $answer;

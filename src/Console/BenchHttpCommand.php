@@ -36,11 +36,17 @@ final readonly class BenchHttpCommand
         $cookies = array_map(fn (): string => $this->signIn($base, $login), range(1, max(1, min(64, $clients))));
         $piece = Row::first($this->connection, 'SELECT id FROM piece WHERE planned_from IS NOT NULL ORDER BY id DESC LIMIT 1')?->int('id') ?? 1;
         $rows = [];
-        foreach (['/api/session', '/api/bench', '/api/tickets', "/api/pieces/$piece", "/api/pieces/$piece/plan", '/api/ledger', "/api/ledger/$piece", '/api/words'] as $path) {
+        $paths = ['session', 'bench', 'tickets', "pieces/$piece", "pieces/$piece/plan", 'ledger', "ledger/$piece", 'words'];
+        foreach (array_map(static fn (string $p): string => '/api/'.$p, $paths) as $path) {
             $this->load($base.$path, $cookies, 40);
             $times = $this->load($base.$path, $cookies, max(1, min(5000, $requests)));
             sort($times);
-            $rows[] = [$path, \sprintf('%.1f', $times[intdiv(\count($times), 2)]), \sprintf('%.1f', $times[(int) (0.95 * (\count($times) - 1))]), \sprintf('%.1f', $times[\count($times) - 1])];
+            $rows[] = [
+                $path,
+                \sprintf('%.1f', $times[intdiv(\count($times), 2)]),
+                \sprintf('%.1f', $times[(int) (0.95 * (\count($times) - 1))]),
+                \sprintf('%.1f', $times[\count($times) - 1]),
+            ];
         }
         $io->table(['read', 'median ms', 'p95 ms', 'worst ms'], $rows);
 
@@ -81,7 +87,11 @@ final readonly class BenchHttpCommand
      */
     private function load(string $url, array $cookies, int $requests): array
     {
-        $begin = fn (string $cookie): ResponseInterface => $this->http->request('GET', $url, ['headers' => ['Cookie' => $cookie], 'timeout' => 20, 'user_data' => $cookie]);
+        $begin = fn (string $cookie): ResponseInterface => $this->http->request('GET', $url, [
+            'headers' => ['Cookie' => $cookie],
+            'timeout' => 20,
+            'user_data' => $cookie,
+        ]);
         $under = array_map($begin, \array_slice($cookies, 0, $requests));
         $left = $requests - \count($under);
         $times = [];

@@ -116,7 +116,12 @@ final readonly class TypesCommand
             $type instanceof TemplateType => $type->getName(),
             $type instanceof BackedEnumType => $this->enum($type, $enums),
             $type instanceof ObjectType => substr(strrchr('\\'.$type->getClassName(), '\\') ?: '', 1),
-            $type instanceof UnionType => implode(' | ', array_map(function (Type $one) use (&$enums): string { return $this->typescript($one, $enums); }, $type->getTypes())),
+            $type instanceof UnionType => implode(
+                ' | ',
+                array_map(function (Type $one) use (&$enums): string {
+                    return $this->typescript($one, $enums);
+                }, $type->getTypes()),
+            ),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
                 TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',
                 TypeIdentifier::STRING => 'string',
@@ -130,7 +135,7 @@ final readonly class TypesCommand
 
     /**
      * @param BackedEnumType<class-string<\BackedEnum>, BuiltinType<TypeIdentifier::INT>|BuiltinType<TypeIdentifier::STRING>> $type
-     * @param array<string, class-string>                                                                                     $enums that have been met, by short name
+     * @param array<string, class-string>                                                                                     $enums by short name
      */
     private function enum(BackedEnumType $type, array &$enums): string
     {
@@ -151,7 +156,9 @@ final readonly class TypesCommand
         $cases = array_map(static fn (\BackedEnum $c): string => \is_int($c->value) ? (string) $c->value : \sprintf("'%s'", $c->value), $enum::cases());
         $line = \sprintf("export type %s = %s;\n", $name, implode(' | ', $cases));
 
-        return \strlen($line) <= self::WIDTH ? $line : \sprintf("export type %s =\n  | %s;\n", $name, wordwrap(implode(' | ', $cases), self::WIDTH - 4, "\n  "));
+        return \strlen($line) <= self::WIDTH
+            ? $line
+            : \sprintf("export type %s =\n  | %s;\n", $name, wordwrap(implode(' | ', $cases), self::WIDTH - 4, "\n  "));
     }
 
     private static function bracketed(string $type): string

@@ -17,8 +17,12 @@ use Psr\Clock\ClockInterface;
 
 final readonly class OpenTicket
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock, private string $workshopTimezone)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+        private string $workshopTimezone,
+    ) {
     }
 
     /** @throws FieldError when the promised date is none, or has passed */
@@ -28,7 +32,14 @@ final readonly class OpenTicket
         $ticket = new Ticket(trim($input->customer), trim($input->contact), $this->promised($input->promisedAt, $now), trim($input->wish), $now, $by);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
-            $stored = new StoredPiece($ticket, trim($piece->name), $piece->kind, Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm), new Agreed($piece->aim, $piece->gloss), $piece->shade);
+            $stored = new StoredPiece(
+                $ticket,
+                trim($piece->name),
+                $piece->kind,
+                Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm),
+                new Agreed($piece->aim, $piece->gloss),
+                $piece->shade,
+            );
             $this->entities->persist($stored);
             $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
         }

@@ -28,8 +28,12 @@ final readonly class TicketController
 
     #[Route('/api/tickets', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function open(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] TicketInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function open(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
+        TicketInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn (): TicketView => $this->reader->all(($this->open)($input, $this->members->person($member))->id())->tickets[0], 201);
     }
 }

@@ -156,7 +156,19 @@ final readonly class DemoColours
         for ($i = 0; $i < self::READINGS; ++$i) {
             $measured[] = $this->reader->measure(LookAt::place($piece->id(), $half->value, $part->value, $spot->value))->values;
         }
-        $reading = ($this->take)($piece->id(), new ReadingInput($half, $part, $spot, ReadingSource::Reader, $measured, gloss: $piece->gloss(), whereabouts: ReadSpot::Sound === $spot ? 'under the facing' : ''), $by);
+        $reading = ($this->take)(
+            $piece->id(),
+            new ReadingInput(
+                $half,
+                $part,
+                $spot,
+                ReadingSource::Reader,
+                $measured,
+                gloss: $piece->gloss(),
+                whereabouts: ReadSpot::Sound === $spot ? 'under the facing' : '',
+            ),
+            $by,
+        );
         $this->entities->flush();
 
         return $reading;

@@ -22,8 +22,15 @@ use Symfony\Component\Clock\MockClock;
 /** People at the bench of the demo: each does what the bench calls for, at a pace of their own. */
 final readonly class DemoHands
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Steps $steps, private WorkStep $work, private JudgeStep $judge, private KeyCoat $key, private BenchReader $bench)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private Steps $steps,
+        private WorkStep $work,
+        private JudgeStep $judge,
+        private KeyCoat $key,
+        private BenchReader $bench,
+    ) {
     }
 
     /**
@@ -32,8 +39,14 @@ final readonly class DemoHands
      * @param list<string>                       $logins
      * @param \Closure(\DateTimeImmutable): void $meanwhile what else happens up to a moment
      */
-    public function stretch(array $logins, MockClock $clock, \DateTimeImmutable $from, \DateTimeImmutable $until, \DateTimeImmutable $now, \Closure $meanwhile): void
-    {
+    public function stretch(
+        array $logins,
+        MockClock $clock,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $until,
+        \DateTimeImmutable $now,
+        \Closure $meanwhile,
+    ): void {
         $workers = array_map(fn (string $login): Worker => $this->worker($login, $from->setTimezone(new \DateTimeZone('UTC'))), $logins);
         while ([] !== $workers) {
             usort($workers, static fn (Worker $a, Worker $b): int => $a->clock <=> $b->clock);
@@ -86,7 +99,9 @@ final readonly class DemoHands
         foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->person($worker)))->calls as $call) {
             if (Urgency::Test === $call->urgency) {
                 $passed = 0 !== crc32($call->step->key.$call->step->piece) % 9 || 0 < $this->steps->find($call->step->id)?->coat->added;
-                $this->act(fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->person($worker)));
+                $this->act(
+                    fn () => $this->judge->gate($call->step->id, new GateInput($call->step->version, $passed ? 'passed' : 'not-yet'), $this->person($worker)),
+                );
                 $worker->clock = $worker->clock->modify('+1 minute');
 
                 return;
@@ -97,7 +112,10 @@ final readonly class DemoHands
                     return;
                 }
             }
-            if (\in_array($call->urgency, [Urgency::Open, Urgency::Closing], true) && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))) {
+            if (
+                \in_array($call->urgency, [Urgency::Open, Urgency::Closing], true)
+                && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))
+            ) {
                 $worker->step = $call->step->id;
                 $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', self::seconds($call->step->id, $call->step->minutes)));
 

@@ -155,16 +155,28 @@ final class DemoLoader
 
     private function openTicket(DemoTicket $demo, \DateTimeImmutable $now): void
     {
-        $promised = $now->modify(\sprintf('+%d minutes', (int) round(1440 * $demo->daysAhead)))->setTimezone(new \DateTimeZone($this->workshopTimezone))->setTime(18, 30);
+        $promised = $now
+            ->modify(\sprintf('+%d minutes', (int) round(1440 * $demo->daysAhead)))
+            ->setTimezone(new \DateTimeZone($this->workshopTimezone))
+            ->setTime(18, 30);
         $promised = $promised > $now ? $promised : $promised->modify('+1 day');
-        $ticket = ($this->open)(new TicketInput(
-            $demo->customer,
-            $promised->format(\DATE_RFC3339),
-            array_map(static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->aim, $p->sizeEu, $p->lengthMm, $p->gloss, $p->shade), $demo->pieces),
-            $demo->contact,
-            $demo->wish,
-        ), $this->person('ida'));
-        $ids = array_map(static fn (Row $row): int => $row->int('id'), Row::all($this->connection, 'SELECT id FROM piece WHERE ticket_id = ? ORDER BY id', [$ticket->id()]));
+        $ticket = ($this->open)(
+            new TicketInput(
+                $demo->customer,
+                $promised->format(\DATE_RFC3339),
+                array_map(
+                    static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->aim, $p->sizeEu, $p->lengthMm, $p->gloss, $p->shade),
+                    $demo->pieces,
+                ),
+                $demo->contact,
+                $demo->wish,
+            ),
+            $this->person('ida'),
+        );
+        $ids = array_map(
+            static fn (Row $row): int => $row->int('id'),
+            Row::all($this->connection, 'SELECT id FROM piece WHERE ticket_id = ? ORDER BY id', [$ticket->id()]),
+        );
         $this->entities->clear();
         foreach ($demo->pieces as $i => $piece) {
             if ($piece->lookedOver) {
@@ -172,7 +184,9 @@ final class DemoLoader
                 $this->hands->act(fn () => $this->lookOver->try($this->piece($ids[$i]), $piece, $this->person('tomas'), $this->clock->now()));
             }
             if ($piece->pictures) {
-                $this->hands->act(fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()));
+                $this->hands->act(
+                    fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()),
+                );
             }
             if (null !== $piece->signedBy) {
                 $this->hands->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
@@ -190,7 +204,15 @@ final class DemoLoader
             foreach ($ticket->pieces as $demo) {
                 $row = Row::first($this->connection, 'SELECT id, finished_at FROM piece WHERE name = ? AND finished_at IS NOT NULL', [$demo->name]);
                 if ($demo->pictures && null !== $row) {
-                    $this->hands->act(fn () => $this->lookOver->photograph($this->piece($row->int('id')), $demo, Moment::After, $this->person('wren'), min($now, $row->time('finished_at'))));
+                    $this->hands->act(
+                        fn () => $this->lookOver->photograph(
+                            $this->piece($row->int('id')),
+                            $demo,
+                            Moment::After,
+                            $this->person('wren'),
+                            min($now, $row->time('finished_at')),
+                        ),
+                    );
                 }
             }
         }

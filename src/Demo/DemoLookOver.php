@@ -47,7 +47,15 @@ final readonly class DemoLookOver
         $stored->lookOver(...$parts);
         foreach ($demo->findings as $finding) {
             [$half, $part, $kind, $severity] = $finding;
-            $stored->mark(new Finding(new Place(PartName::from($part), Half::from($half)), FindingKind::from($kind), Severity::from($severity), $finding[4] ?? null, $finding[5] ?? null));
+            $stored->mark(
+                new Finding(
+                    new Place(PartName::from($part), Half::from($half)),
+                    FindingKind::from($kind),
+                    Severity::from($severity),
+                    $finding[4] ?? null,
+                    $finding[5] ?? null,
+                ),
+            );
         }
     }
 
@@ -105,7 +113,8 @@ final readonly class DemoLookOver
             \in_array($name->value, $demo->thirsty, true) ? $demo->dryness : Dryness::Supple,
             $demo->second[$name->value] ?? match (true) {
                 $name->isEdge(), PartName::Outsole === $name => $demo->edge,
-                $name->isInside(), \in_array($name, [PartName::Welt, PartName::Midsole, PartName::Foxing, PartName::Badges, PartName::Marks], true) => Shade::Natural,
+                $name->isInside(),
+                \in_array($name, [PartName::Welt, PartName::Midsole, PartName::Foxing, PartName::Badges, PartName::Marks], true) => Shade::Natural,
                 \in_array($name, [PartName::Hardware, PartName::Buckle, PartName::Hooks, PartName::Zip, PartName::Zips], true) => Shade::Grey,
                 default => $known->shade,
             },

@@ -86,7 +86,14 @@ final class Leather
             imagefilledellipse($this->image, 300, 200, 1400 - 110 * $i, 940 - 74 * $i, (int) imagecolorallocatealpha($this->image, 255, 255, 255, 125));
         }
         for ($y = 0; $y < self::HEIGHT; $y += 4) {
-            imagefilledrectangle($this->image, 0, $y, self::WIDTH, $y + 3, (int) imagecolorallocatealpha($this->image, 0, 0, 0, max(0, min(127, 127 - intdiv(57 * $y, self::HEIGHT)))));
+            imagefilledrectangle(
+                $this->image,
+                0,
+                $y,
+                self::WIDTH,
+                $y + 3,
+                (int) imagecolorallocatealpha($this->image, 0, 0, 0, max(0, min(127, 127 - intdiv(57 * $y, self::HEIGHT)))),
+            );
         }
     }
 
@@ -135,7 +142,14 @@ final class Leather
             $dx = $this->random->getInt(-20 * $severity, 20 * $severity);
             $dy = $this->random->getInt(-14 * $severity, 14 * $severity);
             $length = $this->random->getInt(14, 24 + 18 * $severity);
-            imageline($this->image, $x + $dx, $y + $dy, $x + $dx + $length, $y + $dy - intdiv($length, 3), self::colour($this->image, $this->shaded($this->random->getInt(30, 80)), 40));
+            imageline(
+                $this->image,
+                $x + $dx,
+                $y + $dy,
+                $x + $dx + $length,
+                $y + $dy - intdiv($length, 3),
+                self::colour($this->image, $this->shaded($this->random->getInt(30, 80)), 40),
+            );
         }
     }
 
@@ -143,7 +157,14 @@ final class Leather
     {
         for ($i = 0; $i < $count; ++$i) {
             $r = $this->random->getInt(2, 9);
-            imagefilledellipse($this->image, $x + $this->random->getInt(-190, 190), $y + $this->random->getInt(-110, 110), $r, $r, self::colour($this->image, $this->shaded($tone), $this->random->getInt(20, 90)));
+            imagefilledellipse(
+                $this->image,
+                $x + $this->random->getInt(-190, 190),
+                $y + $this->random->getInt(-110, 110),
+                $r,
+                $r,
+                self::colour($this->image, $this->shaded($tone), $this->random->getInt(20, 90)),
+            );
         }
     }
 
@@ -162,7 +183,11 @@ final class Leather
 
     private function gap(int $x, int $y, int $length): void
     {
-        imagefilledpolygon($this->image, [$x, $y, $x + intdiv($length, 2), $y - 12, $x + $length, $y - 4, $x + intdiv($length, 2), $y + 12], self::colour($this->image, [18, 16, 15]));
+        imagefilledpolygon(
+            $this->image,
+            [$x, $y, $x + intdiv($length, 2), $y - 12, $x + $length, $y - 4, $x + intdiv($length, 2), $y + 12],
+            self::colour($this->image, [18, 16, 15]),
+        );
     }
 
     /** @return array{int, int, int} */

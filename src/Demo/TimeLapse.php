@@ -20,8 +20,14 @@ final readonly class TimeLapse
     /** The workers of the demo. */
     private const LOGINS = ['tomas', 'wren'];
 
-    public function __construct(private WorkshopClock $clock, private DemoHands $hands, private RecordAir $record, private ThermoHygrometer $instrument, private EventDispatcherInterface $events, private string $workshopTimezone)
-    {
+    public function __construct(
+        private WorkshopClock $clock,
+        private DemoHands $hands,
+        private RecordAir $record,
+        private ThermoHygrometer $instrument,
+        private EventDispatcherInterface $events,
+        private string $workshopTimezone,
+    ) {
     }
 
     /** @param string|null $but who does not work along: the one who looks */

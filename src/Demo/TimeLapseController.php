@@ -22,8 +22,12 @@ final readonly class TimeLapseController
     }
 
     #[Route('/api/demo/forward', methods: ['POST'])]
-    public function forward(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] ForwardInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function forward(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
+        ForwardInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         if (!$this->clock->isDemo()) {
             throw new NotFoundHttpException();
         }

@@ -35,8 +35,14 @@ final readonly class AirController
 
     /** What a change of the air would save, for every coat that dries. */
     #[Route('/api/air/what-if', methods: ['GET'])]
-    public function whatIf(#[MapQueryParameter(validationFailedStatusCode: 422)] WhatIf $do, #[MapQueryParameter(filter: \FILTER_VALIDATE_FLOAT, validationFailedStatusCode: 422)] float $outsideC = 10.0, #[MapQueryParameter(filter: \FILTER_VALIDATE_FLOAT, validationFailedStatusCode: 422)] float $outsideHumidity = 65.0): JsonResponse
-    {
+    public function whatIf(
+        #[MapQueryParameter(validationFailedStatusCode: 422)]
+        WhatIf $do,
+        #[MapQueryParameter(filter: \FILTER_VALIDATE_FLOAT, validationFailedStatusCode: 422)]
+        float $outsideC = 10.0,
+        #[MapQueryParameter(filter: \FILTER_VALIDATE_FLOAT, validationFailedStatusCode: 422)]
+        float $outsideHumidity = 65.0,
+    ): JsonResponse {
         return Answer::of($this->ask->what($do, Air::of($outsideC, $outsideHumidity / 100.0)));
     }
 }

@@ -20,8 +20,13 @@ final readonly class AskAir
     /** A coat that does not dry at all as it is counts as a day. */
     private const STALLED_MINUTES = 1440;
 
-    public function __construct(private PieceNames $names, private AirHistory $history, private CoatForecasts $forecasts, private Steps $steps, private ClockInterface $clock)
-    {
+    public function __construct(
+        private PieceNames $names,
+        private AirHistory $history,
+        private CoatForecasts $forecasts,
+        private Steps $steps,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function what(WhatIf $do, Air $outside): WhatIfView

@@ -60,16 +60,23 @@ final readonly class RecordAir
     public function said(?array $said, DryingPlace $place): ?SensorFault
     {
         $now = $this->clock->now();
-        $before = array_map(static fn (Row $r): AirSpan => new AirSpan($r->time('at'), Air::of($r->float('temp_c'), $r->float('rh'), $r->float('speed_ms'))), Row::all(
-            $this->connection,
-            'SELECT at, temp_c, rh, speed_ms FROM air_reading WHERE place = ? AND source = ? AND at BETWEEN ? AND ? ORDER BY at, id',
-            [$place->value, AirSource::Instrument->value, Iso::toRow($now->modify('-5 hours')), Iso::toRow($now)],
-        ));
+        $before = array_map(
+            static fn (Row $r): AirSpan => new AirSpan($r->time('at'), Air::of($r->float('temp_c'), $r->float('rh'), $r->float('speed_ms'))),
+            Row::all(
+                $this->connection,
+                'SELECT at, temp_c, rh, speed_ms FROM air_reading WHERE place = ? AND source = ? AND at BETWEEN ? AND ? ORDER BY at, id',
+                [$place->value, AirSource::Instrument->value, Iso::toRow($now->modify('-5 hours')), Iso::toRow($now)],
+            ),
+        );
         $fault = SensorFault::in($said, $before, $now);
         if (null === $fault) {
             $changed = $this->connection->delete('air_fault', ['place' => $place->value]);
         } else {
-            $changed = $this->connection->executeStatement('INSERT INTO air_fault (place, fault, since) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE since = IF(fault = VALUES(fault), since, VALUES(since)), fault = VALUES(fault)', [$place->value, $fault->value, Iso::toRow($now)]);
+            $changed = $this->connection->executeStatement(
+                'INSERT INTO air_fault (place, fault, since) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE since = IF(fault = VALUES(fault), since, '
+                    .'VALUES(since)), fault = VALUES(fault)',
+                [$place->value, $fault->value, Iso::toRow($now)],
+            );
         }
         if ($changed > 0) {
             $this->events->dispatch(BenchChanged::inLooks());

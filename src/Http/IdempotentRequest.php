@@ -99,7 +99,16 @@ final readonly class IdempotentRequest
             return null;
         }
 
-        return hash('sha256', implode("\n", [$this->security->getUser()?->getUserIdentifier(), $key, $request->getMethod(), $request->getPathInfo(), hash('sha256', self::body($request->getContent()))]));
+        return hash(
+            'sha256',
+            implode("\n", [
+                $this->security->getUser()?->getUserIdentifier(),
+                $key,
+                $request->getMethod(),
+                $request->getPathInfo(),
+                hash('sha256', self::body($request->getContent())),
+            ]),
+        );
     }
 
     /** What is asked for, whenever it was done: the same act is sent once more with its own time when the first answer was lost. */

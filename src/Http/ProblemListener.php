@@ -57,7 +57,12 @@ final readonly class ProblemListener
             $error instanceof AnsweredError => $error->problem(),
             $error instanceof FieldError => self::told($error),
             $error instanceof NotNow => Refused::now($error->getMessage())->problem(),
-            $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(409, 'Somebody else changed this meanwhile. Here is how it stands now.', 'changed-meanwhile', more: ['overridable' => false]),
+            $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(
+                409,
+                'Somebody else changed this meanwhile. Here is how it stands now.',
+                'changed-meanwhile',
+                more: ['overridable' => false],
+            ),
             $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
             default => $this->fault($error),

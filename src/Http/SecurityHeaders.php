@@ -12,7 +12,8 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final class SecurityHeaders
 {
     /** Styles that Vue sets on an element go through the CSSOM and need no `unsafe-inline`. */
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data: blob:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data: blob:; "
+        ."connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     public function __invoke(ResponseEvent $event): void
     {

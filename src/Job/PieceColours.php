@@ -27,8 +27,21 @@ final readonly class PieceColours
     {
         $found = [];
         $hex = array_combine(array_column(Shade::cases(), 'value'), array_map(static fn (Shade $s): string => $s->lab()->toSrgbHex(), Shade::cases()));
-        foreach ([] === $pieces ? [] : Row::all($this->connection, 'SELECT piece_id, half, part, shade FROM piece_part WHERE piece_id IN (?)', [$pieces], [ArrayParameterType::INTEGER]) as $row) {
-            $found[$row->int('piece_id')][] = new PartColourView($row->enum('half', Half::class), $row->enum('part', PartName::class), $hex[$row->text('shade')]);
+        foreach (
+            [] === $pieces
+                ? []
+                : Row::all(
+                    $this->connection,
+                    'SELECT piece_id, half, part, shade FROM piece_part WHERE piece_id IN (?)',
+                    [$pieces],
+                    [ArrayParameterType::INTEGER],
+                ) as $row
+        ) {
+            $found[$row->int('piece_id')][] = new PartColourView(
+                $row->enum('half', Half::class),
+                $row->enum('part', PartName::class),
+                $hex[$row->text('shade')],
+            );
         }
 
         return $found;

@@ -23,7 +23,8 @@ final readonly class PieceNames
     public function of(array $ids): array
     {
         $names = [];
-        foreach ([] === $ids ? [] : Row::all($this->connection, 'SELECT id, name FROM piece WHERE id IN (?)', [array_values(array_unique($ids))], [ArrayParameterType::INTEGER]) as $row) {
+        $sql = 'SELECT id, name FROM piece WHERE id IN (?)';
+        foreach ([] === $ids ? [] : Row::all($this->connection, $sql, [array_values(array_unique($ids))], [ArrayParameterType::INTEGER]) as $row) {
             $names[$row->int('id')] = $row->text('name');
         }
 

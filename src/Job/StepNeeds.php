@@ -40,7 +40,10 @@ class StepNeeds
         $this->unit = $planned->amount?->unit;
         $this->shade = $planned->shade;
         $this->brush = $planned->brush;
-        $this->supplies = array_map(static fn (Supply $s): array => ['name' => $s->name, 'amount' => $s->amount, 'unit' => $s->unit, 'detail' => $s->detail], $planned->supplies);
+        $this->supplies = array_map(
+            static fn (Supply $s): array => ['name' => $s->name, 'amount' => $s->amount, 'unit' => $s->unit, 'detail' => $s->detail],
+            $planned->supplies,
+        );
     }
 
     public function minutes(): float

@@ -83,7 +83,10 @@ final class StepRows
             coats: $row->int('coats'),
             amount: $row->floatOrNull('amount'),
             unit: $row->textOrNull('unit'),
-            supplies: array_map(static fn (array $s): Supply => new Supply($s['name'], null === $s['amount'] ? null : (float) $s['amount'], $s['unit'], $s['detail']), $supplies),
+            supplies: array_map(
+                static fn (array $s): Supply => new Supply($s['name'], null === $s['amount'] ? null : (float) $s['amount'], $s['unit'], $s['detail']),
+                $supplies,
+            ),
             shade: $row->enumOrNull('shade', Shade::class),
             tries: array_map(FamilyId::from(...), $row->words('tries')),
             rules: $row->words('rules'),

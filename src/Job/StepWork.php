@@ -67,7 +67,9 @@ class StepWork
     /** Minutes of hands that went into it, to the second; none while it is not done. */
     public function minutes(): float
     {
-        return null === $this->startedAt || null === $this->endedAt ? 0.0 : ($this->workedSeconds + $this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60.0;
+        return null === $this->startedAt || null === $this->endedAt
+            ? 0.0
+            : ($this->workedSeconds + $this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60.0;
     }
 
     /** Whole minutes since it was last begun; none where it has not been. */

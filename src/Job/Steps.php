@@ -26,14 +26,17 @@ final readonly class Steps
     private const DONE = 'done';
     private const DRIES = 's.status = \''.self::DONE.'\' AND s.drying_family IS NOT NULL';
     private const FROM = ' FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id';
-    private const COLUMNS = 's.id, s.version, s.piece_id, s.step_key, s.position, s.title, s.phase, s.action, s.family, s.drying_family, s.applicator, s.station,
-        s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.gate, s.gate_from, s.gate_passed_at, s.added_minutes,
+    private const COLUMNS = 's.id, s.version, s.piece_id, s.step_key, s.position, s.title, s.phase, s.action, s.family, s.drying_family, s.applicator,
+        s.station, s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.gate, s.gate_from,
+        s.gate_passed_at, s.added_minutes,
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full, ';
     /** Only coats that dry are drawn and warned of: the rest of a long list need not come along. */
-    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES.' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
-    private const WHOLE = self::COLUMNS.'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
+    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
+        .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
+    private const WHOLE = self::COLUMNS
+        .'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
         s.hazards, s.cautions, s.overrides';
 
     public function __construct(private Connection $connection)
@@ -131,7 +134,8 @@ final readonly class Steps
         $covering = array_values(array_filter(FamilyId::cases(), static fn (FamilyId $f): bool => $f->family()->covers()));
 
         return [] !== $this->connection->fetchFirstColumn(
-            'SELECT s.id FROM plan_step s WHERE s.piece_id = ? AND '.self::DRIES.' AND s.drying_family IN (?) AND JSON_CONTAINS(s.places, JSON_OBJECT(\'part\', ?, \'half\', ?)) LIMIT 1',
+            'SELECT s.id FROM plan_step s WHERE s.piece_id = ? AND '.self::DRIES
+                    .' AND s.drying_family IN (?) AND JSON_CONTAINS(s.places, JSON_OBJECT(\'part\', ?, \'half\', ?)) LIMIT 1',
             [$piece, array_column($covering, 'value'), $place->part->value, $place->half->value],
             [1 => ArrayParameterType::STRING],
         );
@@ -172,7 +176,10 @@ final readonly class Steps
      */
     private function pieces(string $where, array $values): array
     {
-        return array_map(static fn (Row $r): int => $r->int('id'), Row::all($this->connection, 'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND '.$where.' ORDER BY p.id', $values));
+        return array_map(
+            static fn (Row $r): int => $r->int('id'),
+            Row::all($this->connection, 'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND '.$where.' ORDER BY p.id', $values),
+        );
     }
 
     /**

@@ -125,7 +125,9 @@ class StoredPiece
         foreach ($kind->halves() as $half) {
             foreach ($kind->parts() as $part) {
                 // Until somebody has looked it is the likeliest material, and no more than a guess.
-                $this->parts->add(new StoredPart($this, new Part(new Place($part, $half), $kind->materialsFor($part)[0], self::atFirst($part, $kind), shade: $shade)));
+                $this->parts->add(
+                    new StoredPart($this, new Part(new Place($part, $half), $kind->materialsFor($part)[0], self::atFirst($part, $kind), shade: $shade)),
+                );
             }
         }
         $ticket->add($this);
@@ -260,7 +262,18 @@ class StoredPiece
         foreach ($this->parts as $stored) {
             $part = $stored->toCore();
             if (!$stored->isOverruled() && $gone->tells($part->at) && [] === $piece->resultsAt($part->at)) {
-                $stored->update(new Part($part->at, $this->kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $this->kind), $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed));
+                $stored->update(
+                    new Part(
+                        $part->at,
+                        $this->kind->materialsFor($part->at->part)[0],
+                        self::atFirst($part->at->part, $this->kind),
+                        $part->dryness,
+                        $part->shade,
+                        $part->flags,
+                        $part->areaDm2,
+                        $part->agreed,
+                    ),
+                );
             }
         }
     }

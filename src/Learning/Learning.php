@@ -25,15 +25,27 @@ final readonly class Learning
     /** Minutes outside of this are a key pressed late, not work. */
     private const BELIEVABLE = [0.2, 5.0];
 
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air, private Forecaster $forecaster)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private AirHistory $air,
+        private Forecaster $forecaster,
+    ) {
     }
 
     public function worked(StoredStep $step, Person $person): void
     {
         $ratio = $step->work()->minutes() / max(0.1, $step->minutes());
         if ($ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
-            $this->entities->persist(new Evidence(EvidenceKind::Minutes, $step->workKey(), $ratio, $step->work()->endedAt() ?? throw new \LogicException('It has been worked.'), $person));
+            $this->entities->persist(
+                new Evidence(
+                    EvidenceKind::Minutes,
+                    $step->workKey(),
+                    $ratio,
+                    $step->work()->endedAt() ?? throw new \LogicException('It has been worked.'),
+                    $person,
+                ),
+            );
         }
     }
 
@@ -47,7 +59,14 @@ final readonly class Learning
         }
         $minutes = static fn (?\DateTimeImmutable $moment): ?float => null === $moment ? null : ($moment->getTimestamp() - $laid->getTimestamp()) / 60.0;
         $book = $this->forecaster->forecast(new Coat(Family::of($family)->drying, $laid), $this->air->around($step->piece()->id(), $laid))->minutes($stage);
-        $ratio = null === $book ? null : GateEvidence::ratio($book, $minutes($step->moments()->forecast($stage)) ?? $book, $minutes($at) ?? 0.0, $minutes($step->moments()->notYetAt()));
+        $ratio = null === $book
+                ? null
+                : GateEvidence::ratio(
+                    $book,
+                    $minutes($step->moments()->forecast($stage)) ?? $book,
+                    $minutes($at) ?? 0.0,
+                    $minutes($step->moments()->notYetAt()),
+                );
         if (null !== $ratio && $ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
             $this->entities->persist(new Evidence(EvidenceKind::Drying, WorkKey::drying($family, $step->applicator()), $ratio, $at, $person));
         }

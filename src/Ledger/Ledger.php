@@ -20,7 +20,18 @@ final readonly class Ledger
 
     public function step(Event $event, StoredStep $step, Person $person, string $text, ?int $realMinutes = null, ?\DateTimeImmutable $at = null): void
     {
-        $this->entities->persist(new LedgerEntry($at ?? $this->clock->now(), $person, $step->piece(), $event, mb_substr($text, 0, 600), $step, $this->air->latest()?->air, $realMinutes));
+        $this->entities->persist(
+            new LedgerEntry(
+                $at ?? $this->clock->now(),
+                $person,
+                $step->piece(),
+                $event,
+                mb_substr($text, 0, 600),
+                $step,
+                $this->air->latest()?->air,
+                $realMinutes,
+            ),
+        );
     }
 
     public function piece(Event $event, StoredPiece $piece, Person $person, string $text): void

@@ -43,7 +43,13 @@ final readonly class Member implements UserInterface, PasswordAuthenticatedUserI
      */
     public function __serialize(): array
     {
-        return ['id' => $this->id, 'login' => $this->login, 'name' => $this->name, 'role' => $this->role, 'passwordHash' => hash('crc32c', $this->passwordHash)];
+        return [
+            'id' => $this->id,
+            'login' => $this->login,
+            'name' => $this->name,
+            'role' => $this->role,
+            'passwordHash' => hash('crc32c', $this->passwordHash),
+        ];
     }
 
     /** @param array{id: int, login: string, name: string, role: Role, passwordHash: string} $data */

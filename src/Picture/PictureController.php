@@ -61,10 +61,27 @@ final readonly class PictureController
             Piece::mustHave($piece->kind(), new Place($input->part, $input->half ?? Half::Whole));
         }
 
-        return $this->once->answer(function () use ($piece, $file, $input, $member): void {
-            $kept = $this->store->keep($file->getPathname());
-            $this->entities->persist(new Picture($piece, $input->moment, $input->half, $input->part, $input->side, $kept['digest'], $kept['width'], $kept['height'], $this->members->person($member), $this->clock->now()));
-        }, 201, fn (): PicturesView => $this->reader->of($id));
+        return $this->once->answer(
+            function () use ($piece, $file, $input, $member): void {
+                $kept = $this->store->keep($file->getPathname());
+                $this->entities->persist(
+                    new Picture(
+                        $piece,
+                        $input->moment,
+                        $input->half,
+                        $input->part,
+                        $input->side,
+                        $kept['digest'],
+                        $kept['width'],
+                        $kept['height'],
+                        $this->members->person($member),
+                        $this->clock->now(),
+                    ),
+                );
+            },
+            201,
+            fn (): PicturesView => $this->reader->of($id),
+        );
     }
 
     #[Route('/api/pictures/{id}', requirements: ['id' => '\d{1,9}'], methods: ['DELETE'])]
@@ -72,7 +89,10 @@ final readonly class PictureController
     public function remove(int $id): JsonResponse
     {
         $picture = Row::first($this->connection, 'SELECT piece_id, digest FROM picture WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
-        $answer = $this->once->answer(fn () => $this->connection->delete('picture', ['id' => $id]), view: fn (): PicturesView => $this->reader->of($picture->int('piece_id')));
+        $answer = $this->once->answer(
+            fn () => $this->connection->delete('picture', ['id' => $id]),
+            view: fn (): PicturesView => $this->reader->of($picture->int('piece_id')),
+        );
         // The same picture may hang on another piece.
         if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$picture->text('digest')])) {
             $this->store->forget($picture->text('digest'));

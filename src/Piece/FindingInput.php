@@ -34,6 +34,14 @@ final readonly class FindingInput
 
     public function finding(): Finding
     {
-        return new Finding(new Place($this->part, $this->half), $this->kind, Severity::from($this->severity), $this->lengthMm, $this->widthMm, $this->depthMm, $this->share);
+        return new Finding(
+            new Place($this->part, $this->half),
+            $this->kind,
+            Severity::from($this->severity),
+            $this->lengthMm,
+            $this->widthMm,
+            $this->depthMm,
+            $this->share,
+        );
     }
 }

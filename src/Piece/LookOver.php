@@ -35,7 +35,10 @@ final readonly class LookOver
             $at = $given->place();
             Piece::mustHave($piece->kind(), $at);
             if (null !== $input->material && !self::canBe($piece, $at, $input->material)) {
-                throw new FieldError('material', Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()));
+                throw new FieldError(
+                    'material',
+                    Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()),
+                );
             }
             $known = $piece->partAt($at) ?? throw new NotFoundHttpException();
             $parts[] = new Part(
@@ -88,7 +91,10 @@ final readonly class LookOver
         $piece = $this->piece($id, $input->version);
         $trial = $input->trial();
         if ($trial->result->trial->needsBarePlace() && $this->steps->isCovered($id, $trial->at)) {
-            throw new FieldError('trial', Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()));
+            throw new FieldError(
+                'trial',
+                Phrase::sentence('The %s has been covered since: what a trial shows there is the cover. Try a place that is still bare.', $trial->at->label()),
+            );
         }
         $piece->tried($trial, $by, $this->clock->now());
     }

@@ -64,8 +64,10 @@ final readonly class OwnerPageReader
             return null;
         }
         $path = '';
+        $number = static fn (mixed $n): string => \is_int($n) ? (string) $n : '0';
+        $point = static fn (mixed $p): string => \is_array($p) ? implode(' ', array_map($number, $p)) : '';
         foreach ($row->json('strokes') as $stroke) {
-            $points = array_map(static fn (mixed $p): string => \is_array($p) ? implode(' ', array_map(static fn (mixed $n): string => \is_int($n) ? (string) $n : '0', $p)) : '', \is_array($stroke) ? $stroke : []);
+            $points = array_map($point, \is_array($stroke) ? $stroke : []);
             $path .= [] === $points ? '' : 'M'.implode('L', $points);
         }
 

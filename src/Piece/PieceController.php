@@ -19,8 +19,14 @@ final readonly class PieceController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private PieceReader $reader, private OwnerPageReader $ownerPage, private LookOver $lookOver, private Sign $sign, private Members $members, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private PieceReader $reader,
+        private OwnerPageReader $ownerPage,
+        private LookOver $lookOver,
+        private Sign $sign,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('', methods: ['GET'])]
@@ -45,8 +51,12 @@ final readonly class PieceController
 
     #[Route('/findings/{finding}', requirements: ['finding' => '\d{1,9}'], methods: ['DELETE'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function unmark(int $id, int $finding, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] VersionInput $input): JsonResponse
-    {
+    public function unmark(
+        int $id,
+        int $finding,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        VersionInput $input,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->lookOver->unmark($id, $finding, $input->version));
     }
 
@@ -59,21 +69,33 @@ final readonly class PieceController
 
     #[Route('/part-agreement', methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function partAgreement(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PartAgreementInput $input): JsonResponse
-    {
+    public function partAgreement(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PartAgreementInput $input,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->lookOver->partAgreement($id, $input));
     }
 
     #[Route('/trials', methods: ['POST'])]
-    public function tried(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] TrialInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function tried(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        TrialInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->lookOver->tried($id, $input, $this->members->person($member)));
     }
 
     #[Route('/trials/{trial}', requirements: ['trial' => '\d{1,9}'], methods: ['DELETE'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function forgetTrial(int $id, int $trial, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] VersionInput $input): JsonResponse
-    {
+    public function forgetTrial(
+        int $id,
+        int $trial,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        VersionInput $input,
+    ): JsonResponse {
         return $this->change($id, fn () => $this->lookOver->forgetTrial($id, $trial, $input->version));
     }
 
@@ -104,9 +126,17 @@ final readonly class PieceController
 
     #[Route('/signature', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function sign(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] SignatureInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
-        return $this->once->answer(fn () => ($this->sign)($id, $input, $this->members->person($member)), view: fn (): OwnerPageView => $this->ownerPage->of($id));
+    public function sign(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        SignatureInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => ($this->sign)($id, $input, $this->members->person($member)),
+            view: fn (): OwnerPageView => $this->ownerPage->of($id),
+        );
     }
 
     /** @param \Closure(): void $act */

@@ -126,9 +126,15 @@ final readonly class PieceReader
         $belief = $piece->beliefAt($at);
 
         return [
-            array_map(static fn (Material $m): OddsView => new OddsView($m, round($belief->of($m), 3)), \array_slice($belief->atLeast(0.01), 0, self::ODDS_SHOWN)),
+            array_map(
+                static fn (Material $m): OddsView => new OddsView($m, round($belief->of($m), 3)),
+                \array_slice($belief->atLeast(0.01), 0, self::ODDS_SHOWN),
+            ),
             $piece->nextTrialAt($at)?->trial,
-            array_map(static fn (Contradiction $c): string => $c->sentence(), Finder::contradictions($piece->kind->materialsFor($at->part), $piece->resultsAt($at))),
+            array_map(
+                static fn (Contradiction $c): string => $c->sentence(),
+                Finder::contradictions($piece->kind->materialsFor($at->part), $piece->resultsAt($at)),
+            ),
         ];
     }
 
@@ -184,7 +190,9 @@ final readonly class PieceReader
             static fn (Row $p): PastPieceView => new PastPieceView($p->int('id'), $p->text('name'), Tag::of($p->int('ticket_id'), $p->int('place'))),
             Row::all(
                 $this->connection,
-                'SELECT p.id, p.name, p.ticket_id, '.Tag::PLACE.' AS place FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.customer = ? AND p.kind = ? AND p.id <> ? AND p.assessed > 0 ORDER BY p.id DESC LIMIT 8',
+                'SELECT p.id, p.name, p.ticket_id, '.Tag::PLACE
+                    .' AS place FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.customer = ? AND p.kind = ? AND p.id <> ? AND p.assessed > '
+                        .'0 ORDER BY p.id DESC LIMIT 8',
                 [$row->text('customer'), $row->text('kind'), $id],
             ),
         );

@@ -54,7 +54,15 @@ final readonly class Sign
         foreach ($given as $stroke) {
             $line = [];
             foreach (\is_array($stroke) ? $stroke : [] as $point) {
-                if (!\is_array($point) || !\is_int($point[0] ?? null) || !\is_int($point[1] ?? null) || $point[0] < 0 || $point[0] > 600 || $point[1] < 0 || $point[1] > 200) {
+                if (
+                    !\is_array($point)
+                    || !\is_int($point[0] ?? null)
+                    || !\is_int($point[1] ?? null)
+                    || $point[0] < 0
+                    || $point[0] > 600
+                    || $point[1] < 0
+                    || $point[1] > 200
+                ) {
                     throw new FieldError('strokes', 'The signature runs out of its field. Clear it, and sign once more.');
                 }
                 $line[] = [$point[0], $point[1]];

@@ -77,10 +77,17 @@ final readonly class ChangePlan
             Change::Drop => [$rework->dropped($id), $told.' left out.'],
             Change::Add => [$rework->added($input->newStep(), $input->before), self::told($input->newStep()).' put in.'],
             Change::Swap => [
-                $rework->swapped($id, $input->family ?? throw new FieldError('family', 'Which product instead?'), $input->applicator ?? $rework->step($id)->applicator),
+                $rework->swapped(
+                    $id,
+                    $input->family ?? throw new FieldError('family', 'Which product instead?'),
+                    $input->applicator ?? $rework->step($id)->applicator,
+                ),
                 \sprintf('%s instead of %s.', ucfirst($input->family->label()), $told),
             ],
-            Change::Coats => [$rework->coated($id, $input->coats ?? throw new FieldError('coats', 'How many coats?')), \sprintf('%s: %d coats.', $told, $input->coats)],
+            Change::Coats => [
+                $rework->coated($id, $input->coats ?? throw new FieldError('coats', 'How many coats?')),
+                \sprintf('%s: %d coats.', $told, $input->coats),
+            ],
             Change::Hurry => [$rework->hurried($id, $input->after ?? ''), $told.' no longer waits.'],
             default => $this->mend($rework, $id, $input->rule ?? ''),
         };
@@ -107,7 +114,12 @@ final readonly class ChangePlan
             if ($step->key() === $input->step) {
                 $step->overrule($input->rule, trim($input->reason), $person->name());
                 $piece->terms()->byHand(true);
-                $this->ledger->piece(Event::Overridden, $piece, $person, \sprintf('%s at “%s” gone over: %s', $input->rule, $step->title(), trim($input->reason)));
+                $this->ledger->piece(
+                    Event::Overridden,
+                    $piece,
+                    $person,
+                    \sprintf('%s at “%s” gone over: %s', $input->rule, $step->title(), trim($input->reason)),
+                );
 
                 return;
             }

@@ -71,7 +71,10 @@ final readonly class ComparePlans
     /** @return list<string> */
     private static function products(Plan $plan): array
     {
-        return array_map(static fn (Supply $s): string => $s->label(), array_values(array_filter(Kit::of($plan->steps), static fn (Supply $s): bool => null !== $s->amount)));
+        return array_map(
+            static fn (Supply $s): string => $s->label(),
+            array_values(array_filter(Kit::of($plan->steps), static fn (Supply $s): bool => null !== $s->amount)),
+        );
     }
 
     /** @return list<string> */

@@ -18,8 +18,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Plans a piece from what was seen; once work has begun, what is left of it from what was done. */
 final readonly class MakePlan
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private AirHistory $air, private PlanTerms $terms, private string $workshopTimezone)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Ledger $ledger,
+        private AirHistory $air,
+        private PlanTerms $terms,
+        private string $workshopTimezone,
+    ) {
     }
 
     /** @throws Refused when somebody has changed the piece meanwhile */

@@ -22,8 +22,15 @@ final readonly class PlanController
 {
     private const STRICT = ['allow_extra_attributes' => false];
 
-    public function __construct(private EventDispatcherInterface $events, private PlanReader $reader, private MakePlan $make, private ChangePlan $change, private ComparePlans $compare, private Members $members, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private EventDispatcherInterface $events,
+        private PlanReader $reader,
+        private MakePlan $make,
+        private ChangePlan $change,
+        private ComparePlans $compare,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('', methods: ['GET'])]
@@ -34,15 +41,25 @@ final readonly class PlanController
 
     #[Route('', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function make(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PlanInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function make(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PlanInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => ($this->make)($id, $input, $this->members->person($member)), $id);
     }
 
     #[Route('/change', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function change(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ChangeInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function change(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        ChangeInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => ($this->change)($id, $input, $this->members->person($member)), $id);
     }
 

@@ -41,7 +41,8 @@ final readonly class PlanInput
         if (null !== $this->exclude) {
             $exclude = [];
             foreach ($this->exclude as $id) {
-                $exclude[] = Hazard::tryFrom($id) ?? FamilyId::tryFrom($id) ?? throw new FieldError('exclude', \sprintf('There is no product and no hazard called “%s”.', $id));
+                $exclude[] = Hazard::tryFrom($id)
+                    ?? (FamilyId::tryFrom($id) ?? throw new FieldError('exclude', \sprintf('There is no product and no hazard called “%s”.', $id)));
             }
             $terms->leaveOut($exclude);
         }

@@ -25,7 +25,11 @@ final readonly class PlanReader
 
     public function of(int $piece): PlanView
     {
-        $row = Row::first($this->connection, 'SELECT p.*, t.customer, t.promised_at, '.Steps::COUNTED.' FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [$piece]);
+        $row = Row::first(
+            $this->connection,
+            'SELECT p.*, t.customer, t.promised_at, '.Steps::COUNTED.' FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
+            [$piece],
+        );
         if (null === $row) {
             throw new NotFoundHttpException();
         }
@@ -52,7 +56,10 @@ final readonly class PlanReader
             null !== $from,
             null !== $from && $from !== $assessed,
             $steps,
-            array_map(static fn (array $r): RefusedView => new RefusedView($r['rule'], $r['text'], array_map(PartName::from(...), $r['parts'] ?? [])), $remarks['refused'] ?? []),
+            array_map(
+                static fn (array $r): RefusedView => new RefusedView($r['rule'], $r['text'], array_map(PartName::from(...), $r['parts'] ?? [])),
+                $remarks['refused'] ?? [],
+            ),
             self::remarks($remarks['referrals'] ?? []),
             self::remarks($remarks['tellOwner'] ?? []),
             self::remarks($remarks['dropped'] ?? []),

@@ -30,8 +30,11 @@ final readonly class SchoolController
 
     #[Route('/{school}', methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function take(School $school, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] SchoolInput $input): JsonResponse
-    {
+    public function take(
+        School $school,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
+        SchoolInput $input,
+    ): JsonResponse {
         return $this->once->answer(fn () => $this->side($school, $input->side), view: fn (): SchoolsView => SchoolsView::of($this->terms->workshop()));
     }
 

@@ -18,8 +18,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Writes a promise, on the ticket and in the ledger of each of its pieces. */
 final readonly class GivePromise
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private EventDispatcherInterface $events, private ClockInterface $clock, private string $workshopTimezone)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Ledger $ledger,
+        private EventDispatcherInterface $events,
+        private ClockInterface $clock,
+        private string $workshopTimezone,
+    ) {
     }
 
     /** @throws Refused when it lies in the past, or somebody has promised something else meanwhile */
@@ -37,7 +42,17 @@ final readonly class GivePromise
         $before = $ticket->promisedAt();
         $ticket->promise($at, $input->rush);
         foreach ($ticket->pieces() as $piece) {
-            $this->ledger->piece(Event::Promised, $piece, $person, \sprintf('Promised for %s%s; before that for %s.', $said($at, $this->workshopTimezone), $input->rush ? ', as a rush' : '', $said($before, $this->workshopTimezone)));
+            $this->ledger->piece(
+                Event::Promised,
+                $piece,
+                $person,
+                \sprintf(
+                    'Promised for %s%s; before that for %s.',
+                    $said($at, $this->workshopTimezone),
+                    $input->rush ? ', as a rush' : '',
+                    $said($before, $this->workshopTimezone),
+                ),
+            );
         }
         $this->events->dispatch(BenchChanged::inTime());
     }

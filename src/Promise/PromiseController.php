@@ -29,8 +29,13 @@ final readonly class PromiseController
 
     #[Route('', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function give(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] PromiseInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function give(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
+        PromiseInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->once->answer(fn () => ($this->give)($id, $input, $this->members->person($member)), view: fn (): PromiseView => $this->reader->of($id));
     }
 }

@@ -76,7 +76,10 @@ final readonly class PromiseReader
                 $ours[$j] = true;
             }
         }
-        $first = [...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])), ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]]))];
+        $first = [
+            ...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])),
+            ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]])),
+        ];
         $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS);
         $rush = $this->promise($builder, $id)->plays($first, [], self::PLAYS);
         [$ends, $rushed] = [self::done($usual, $ours), self::done($rush, $ours)];
@@ -100,8 +103,17 @@ final readonly class PromiseReader
      * @param list<Task>       $open
      * @param list<Worker>     $hands
      */
-    private function view(Row $ticket, ?int $holds, ?int $certain, ?int $even, ?int $rushed, array $pushed, array $unseen, array $open, array $hands): PromiseView
-    {
+    private function view(
+        Row $ticket,
+        ?int $holds,
+        ?int $certain,
+        ?int $even,
+        ?int $rushed,
+        array $pushed,
+        array $unseen,
+        array $open,
+        array $hands,
+    ): PromiseView {
         $now = $this->clock->now();
 
         return new PromiseView(
@@ -137,7 +149,10 @@ final readonly class PromiseReader
     private function pieces(int $ticket, \DateTimeImmutable $due): array
     {
         $mine = $preview = $unseen = [];
-        foreach (Row::all($this->connection, 'SELECT id, name, assessed, planned_from FROM piece WHERE ticket_id = ? AND finished_at IS NULL ORDER BY id', [$ticket]) as $row) {
+        foreach (
+            Row::all($this->connection, 'SELECT id, name, assessed, planned_from FROM piece WHERE ticket_id = ? AND finished_at IS NULL ORDER BY '
+                .'id', [$ticket]) as $row
+        ) {
             $mine[] = $row->int('id');
             if (null !== $row->intOrNull('planned_from')) {
                 continue;
@@ -148,7 +163,12 @@ final readonly class PromiseReader
                 continue;
             }
             $piece = $this->entities->find(StoredPiece::class, $row->int('id')) ?? throw new \LogicException('It was just read.');
-            $preview[] = JobBuilder::planned($piece->id(), $due, Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps, $this->learning->factors());
+            $preview[] = JobBuilder::planned(
+                $piece->id(),
+                $due,
+                Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps,
+                $this->learning->factors(),
+            );
         }
 
         return [$mine, $preview, $unseen];
@@ -173,7 +193,12 @@ final readonly class PromiseReader
     private function pushed(array $others, array $usual, array $rush, \DateTimeImmutable $now): array
     {
         $names = [];
-        foreach (Row::all($this->connection, 'SELECT p.id, p.name, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL') as $row) {
+        foreach (
+            Row::all(
+                $this->connection,
+                'SELECT p.id, p.name, t.customer, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL',
+            ) as $row
+        ) {
             $names[$row->int('id')] = $row;
         }
         $pushed = [];
@@ -187,7 +212,15 @@ final readonly class PromiseReader
             $breaks = $was <= $promised && $becomes > $promised;
             if ($breaks || $becomes - $was >= self::NEWS_MINUTES && $was < \PHP_INT_MAX) {
                 $at = static fn (int $minute): ?string => \PHP_INT_MAX === $minute ? null : Iso::of($now->setTimestamp($now->getTimestamp() + 60 * $minute));
-                $pushed[] = new PushedView($piece, $names[$piece]->text('name'), $names[$piece]->text('customer'), Iso::always($names[$piece]->text('promised_at')), $at($was), $at($becomes), $breaks);
+                $pushed[] = new PushedView(
+                    $piece,
+                    $names[$piece]->text('name'),
+                    $names[$piece]->text('customer'),
+                    Iso::always($names[$piece]->text('promised_at')),
+                    $at($was),
+                    $at($becomes),
+                    $breaks,
+                );
             }
         }
         usort($pushed, static fn (PushedView $a, PushedView $b): int => [$b->breaks, $a->promisedAt, $a->piece] <=> [$a->breaks, $b->promisedAt, $b->piece]);

@@ -13,8 +13,13 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class SessionViews
 {
-    public function __construct(private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, private WorkshopSettings $settings, private WorkshopClock $demo, private string $workshopTimezone)
-    {
+    public function __construct(
+        private CsrfTokenManagerInterface $tokens,
+        private ClockInterface $clock,
+        private WorkshopSettings $settings,
+        private WorkshopClock $demo,
+        private string $workshopTimezone,
+    ) {
     }
 
     public function of(?Member $member): SessionView

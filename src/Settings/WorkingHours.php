@@ -25,7 +25,9 @@ final readonly class WorkingHours
     public function from(\DateTimeImmutable $now): array
     {
         $zone = new \DateTimeZone($this->workshopTimezone);
-        $other = Row::all($this->connection, 'SELECT person_id, day, shifts FROM other_day WHERE day >= ? ORDER BY person_id IS NOT NULL, id', [$now->setTimezone($zone)->format('Y-m-d')]);
+        $other = Row::all($this->connection, 'SELECT person_id, day, shifts FROM other_day WHERE day >= ? ORDER BY person_id IS NOT NULL, id', [
+            $now->setTimezone($zone)->format('Y-m-d'),
+        ]);
         $hands = [];
         foreach (Row::all($this->connection, 'SELECT id, week, skills FROM person ORDER BY id') as $row) {
             $id = $row->int('id');
@@ -39,7 +41,11 @@ final readonly class WorkingHours
                 static fn (array $s): array => [(int) ceil(($s[0] - $now->getTimestamp()) / 60), intdiv($s[1] - $now->getTimestamp(), 60)],
                 (new Hours(array_map(self::shifts(...), self::week($row->json('week'))), $days))->from($now, $zone, self::DAYS),
             );
-            $hands[] = new Worker((string) $id, [] === $row->words('skills') ? array_column(Phase::cases(), 'value') : $row->words('skills'), array_values(array_filter($shifts, static fn (array $s): bool => $s[0] < $s[1])));
+            $hands[] = new Worker(
+                (string) $id,
+                [] === $row->words('skills') ? array_column(Phase::cases(), 'value') : $row->words('skills'),
+                array_values(array_filter($shifts, static fn (array $s): bool => $s[0] < $s[1])),
+            );
         }
 
         return $hands;

@@ -39,7 +39,10 @@ final readonly class SimulatedBench
     private const BARED = 0.45;
     private const STAINED = 0.55;
     private const RAW = [73.2, 5.84, 23.98];
-    private const STAINS = ['ink', 'tar', 'colour-transfer', 'dark-handling', 'water-ring', 'old-polish', 'body-grease', 'ground-in-dirt', 'mud', 'mould', 'heat-mark'];
+    private const STAINS = [
+        'ink', 'tar', 'colour-transfer', 'dark-handling', 'water-ring', 'old-polish', 'body-grease', 'ground-in-dirt', 'mud', 'mould',
+        'heat-mark',
+    ];
     private const CARDS = ['white' => 0.82, 'black' => 0.035, 'grey' => 0.19];
     /** How much an applicator really lays here. */
     private const LAYS = ['sponge' => 1.1, 'dauber' => 1.05, 'cloth' => 0.66, 'airbrush' => 0.42];
@@ -67,17 +70,31 @@ final readonly class SimulatedBench
 
     private function place(int $piece, string $half, string $part, string $spot): ?Spectrum
     {
-        $row = Row::first($this->connection, 'SELECT v.shade, p.gloss FROM piece_part v JOIN piece p ON p.id = v.piece_id WHERE v.piece_id = ? AND v.half = ? AND v.part = ?', [$piece, $half, $part]);
+        $row = Row::first(
+            $this->connection,
+            'SELECT v.shade, p.gloss FROM piece_part v JOIN piece p ON p.id = v.piece_id WHERE v.piece_id = ? AND v.half = ? AND v.part = ?',
+            [$piece, $half, $part],
+        );
         if (null === $row) {
             return null;
         }
         $lab = Shade::from($row->text('shade'))->lab();
-        $leather = SmoothestReflectance::of(Lab::computed($lab->lightness + self::PLACE_SPREAD_L * self::normal($piece.$half.$part), $lab->a, $lab->b), Light::daylight());
+        $leather = SmoothestReflectance::of(
+            Lab::computed($lab->lightness + self::PLACE_SPREAD_L * self::normal($piece.$half.$part), $lab->a, $lab->b),
+            Light::daylight(),
+        );
         if ('damage' === $spot) {
             $leather = $this->damaged($leather, $piece, $half, $part);
         }
         $coated = false;
-        foreach (Row::all($this->connection, "SELECT e.pot_id, e.drops, e.laid FROM pot_event e WHERE e.kind = 'laid' AND JSON_VALUE(e.laid, '$.piece') = ? AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ? ORDER BY e.id", [$piece, $half, $part, $spot]) as $event) {
+        foreach (
+            Row::all(
+                $this->connection,
+                "SELECT e.pot_id, e.drops, e.laid FROM pot_event e WHERE e.kind = 'laid' AND JSON_VALUE(e.laid, '$.piece') = ? AND "
+                    ."JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ? ORDER BY e.id",
+                [$piece, $half, $part, $spot],
+            ) as $event
+        ) {
             $laid = $event->json('laid');
             $applicator = Applicator::tryFrom(\is_string($laid['applicator'] ?? null) ? $laid['applicator'] : '') ?? Applicator::Sponge;
             $coats = \is_int($laid['coats'] ?? null) ? $laid['coats'] : 0;
@@ -94,7 +111,11 @@ final readonly class SimulatedBench
 
     private function damaged(Spectrum $leather, int $piece, string $half, string $part): Spectrum
     {
-        $finding = Row::first($this->connection, 'SELECT kind FROM finding WHERE piece_id = ? AND half = ? AND part = ? ORDER BY severity DESC, id LIMIT 1', [$piece, $half, $part])?->text('kind');
+        $finding = Row::first($this->connection, 'SELECT kind FROM finding WHERE piece_id = ? AND half = ? AND part = ? ORDER BY severity DESC, id LIMIT 1', [
+            $piece,
+            $half,
+            $part,
+        ])?->text('kind');
         if (\in_array($finding, self::STAINS, true)) {
             return Spectrum::grid(array_map(static fn (float $r): float => $r * self::STAINED, $leather->values));
         }

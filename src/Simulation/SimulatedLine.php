@@ -10,7 +10,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Stands in for a colour reader: sees what really lies there ({@see SimulatedBench}) with the noise of a hand-held instrument – a little in every band, a little
+ * Stands in for a colour reader: sees what really lies there ({@see SimulatedBench}) with the noise of a hand-held instrument – a little in every band, a
+ * little
  * with how it was set down, and now and then a reading that slipped.
  */
 final class SimulatedLine implements DeviceLine
@@ -44,6 +45,9 @@ final class SimulatedLine implements DeviceLine
         }
         $values = array_map(static fn (float $r): float => round(max(0.0, min(1.0, $r * $scale + self::BAND_NOISE * $normal())), 6), $truth->values);
 
-        return json_encode(['ok' => true, 'start' => $truth->start, 'step' => $truth->step, 'values' => $values], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            ['ok' => true, 'start' => $truth->start, 'step' => $truth->step, 'values' => $values],
+            \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

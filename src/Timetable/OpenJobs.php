@@ -24,7 +24,13 @@ final readonly class OpenJobs
     public function all(Factors $factors): array
     {
         $due = [];
-        foreach (Row::all($this->connection, 'SELECT p.id, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id') as $row) {
+        foreach (
+            Row::all(
+                $this->connection,
+                'SELECT p.id, t.promised_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NULL AND p.planned_from IS NOT '
+                    .'NULL ORDER BY t.promised_at, p.id',
+            ) as $row
+        ) {
             $due[$row->int('id')] = $row->time('promised_at');
         }
         $steps = $this->steps->ofPieces(array_keys($due));
@@ -40,7 +46,9 @@ final readonly class OpenJobs
     public function weights(): array
     {
         $weights = [];
-        foreach (Row::all($this->connection, 'SELECT p.id FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.rush = 1 AND p.finished_at IS NULL') as $row) {
+        foreach (
+            Row::all($this->connection, 'SELECT p.id FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.rush = 1 AND p.finished_at IS NULL') as $row
+        ) {
             $weights[$row->int('id')] = self::RUSH;
         }
 

@@ -101,7 +101,12 @@ final readonly class Reschedule
             if (isset($table->starts[$i])) {
                 $start = $now + 60 * $table->starts[$i];
                 $worker = $table->workers[$i];
-                $blocks[] = [$task->id, $worker < 0 ? 0 : (int) $builder->problem->workers[$worker]->id, $start, $start + 60 * $builder->problem->steps[$i]->minutes];
+                $blocks[] = [
+                    $task->id,
+                    $worker < 0 ? 0 : (int) $builder->problem->workers[$worker]->id,
+                    $start,
+                    $start + 60 * $builder->problem->steps[$i]->minutes,
+                ];
             }
         }
         usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);

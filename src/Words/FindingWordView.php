@@ -15,7 +15,14 @@ final readonly class FindingWordView
      * @param list<Material> $usualOn materials on which it is looked for first
      * @param list<PartName> $parts   parts that it can be on at all
      */
-    public function __construct(public FindingKind $id, public string $label, public FindingGroup $group, public bool $hasSize, public bool $hasDepth, public array $usualOn, public array $parts)
-    {
+    public function __construct(
+        public FindingKind $id,
+        public string $label,
+        public FindingGroup $group,
+        public bool $hasSize,
+        public bool $hasDepth,
+        public array $usualOn,
+        public array $parts,
+    ) {
     }
 }

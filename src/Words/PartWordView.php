@@ -10,7 +10,13 @@ use KindHeel\Core\Material\Material;
 final readonly class PartWordView
 {
     /** @param list<Material> $materials that it is usually made of, the likeliest first */
-    public function __construct(public PartName $id, public string $label, public array $materials, public bool $outer, public bool $detachable, public bool $plural)
-    {
+    public function __construct(
+        public PartName $id,
+        public string $label,
+        public array $materials,
+        public bool $outer,
+        public bool $detachable,
+        public bool $plural,
+    ) {
     }
 }

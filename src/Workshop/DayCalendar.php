@@ -19,22 +19,51 @@ final readonly class DayCalendar
     /** Work with less between is one entry. */
     private const GAP_SECONDS = 20 * 60;
 
-    public function __construct(private Connection $connection, private Steps $steps, private PieceNames $names, private TimetableStore $timetable, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $connection,
+        private Steps $steps,
+        private PieceNames $names,
+        private TimetableStore $timetable,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function of(int $person): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Kind Heel//Workshop//EN', 'NAME' => 'Kind Heel', 'X-WR-CALNAME' => 'Kind Heel', 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M']);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Kind Heel//Workshop//EN', 'NAME' => 'Kind Heel', 'X-WR-CALNAME' => 'Kind Heel',
+            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M',
+        ]);
         $utc = new \DateTimeZone('UTC');
         $stamp = $this->clock->now()->setTimezone($utc);
-        foreach (Row::all($this->connection, 'SELECT t.id, t.customer, t.promised_at, GROUP_CONCAT(p.name ORDER BY p.id SEPARATOR \', \') AS pieces FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.finished_at IS NULL GROUP BY t.id ORDER BY t.promised_at') as $ticket) {
+        foreach (
+            Row::all(
+                $this->connection,
+                'SELECT t.id, t.customer, t.promised_at, GROUP_CONCAT(p.name ORDER BY p.id SEPARATOR \', \') AS pieces FROM ticket t JOIN piece p '
+                    .'ON p.ticket_id = t.id WHERE p.finished_at IS NULL GROUP BY t.id ORDER BY t.promised_at',
+            ) as $ticket
+        ) {
             $at = $ticket->time('promised_at')->setTimezone($utc);
-            $calendar->add('VEVENT', ['UID' => \sprintf('ticket-%d@kind-heel', $ticket->int('id')), 'DTSTAMP' => $stamp, 'DTSTART' => $at, 'DTEND' => $at->modify('+15 minutes'), 'SUMMARY' => 'Promised: '.$ticket->text('customer'), 'DESCRIPTION' => $ticket->text('pieces'), 'TRANSP' => 'TRANSPARENT']);
+            $calendar->add('VEVENT', [
+                'UID' => \sprintf('ticket-%d@kind-heel', $ticket->int('id')),
+                'DTSTAMP' => $stamp,
+                'DTSTART' => $at,
+                'DTEND' => $at->modify('+15 minutes'),
+                'SUMMARY' => 'Promised: '.$ticket->text('customer'),
+                'DESCRIPTION' => $ticket->text('pieces'),
+                'TRANSP' => 'TRANSPARENT',
+            ]);
         }
         foreach ($this->stretches($person) as $stretch) {
             $from = (new \DateTimeImmutable('@'.$stretch[0]['start']))->setTimezone($utc);
-            $calendar->add('VEVENT', ['UID' => \sprintf('work-%d-%d@kind-heel', $person, $stretch[0]['step']), 'DTSTAMP' => $stamp, 'DTSTART' => $from, 'DTEND' => (new \DateTimeImmutable('@'.$stretch[\count($stretch) - 1]['end']))->setTimezone($utc), 'SUMMARY' => implode(', ', array_unique(array_column($stretch, 'piece'))), 'DESCRIPTION' => implode("\n", array_map(static fn (array $b): string => $b['title'].' – '.$b['piece'], $stretch))]);
+            $calendar->add('VEVENT', [
+                'UID' => \sprintf('work-%d-%d@kind-heel', $person, $stretch[0]['step']),
+                'DTSTAMP' => $stamp,
+                'DTSTART' => $from,
+                'DTEND' => (new \DateTimeImmutable('@'.$stretch[\count($stretch) - 1]['end']))->setTimezone($utc),
+                'SUMMARY' => implode(', ', array_unique(array_column($stretch, 'piece'))),
+                'DESCRIPTION' => implode("\n", array_map(static fn (array $b): string => $b['title'].' – '.$b['piece'], $stretch)),
+            ]);
         }
 
         return $calendar->serialize();

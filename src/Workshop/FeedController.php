@@ -21,8 +21,14 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** Calendars under secret addresses: whoever has the address may read, nobody else, until it is revoked. */
 final readonly class FeedController
 {
-    public function __construct(private DayCalendar $calendar, private Members $members, private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock, private IdempotentRequest $once)
-    {
+    public function __construct(
+        private DayCalendar $calendar,
+        private Members $members,
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private ClockInterface $clock,
+        private IdempotentRequest $once,
+    ) {
     }
 
     #[Route('/api/workshop/feeds', methods: ['POST'])]
@@ -42,7 +48,11 @@ final readonly class FeedController
     public function revoke(int $id, #[CurrentUser] Member $member, WorkshopReader $reader): JsonResponse
     {
         return $this->once->answer(
-            fn () => $this->connection->executeStatement('UPDATE calendar_feed SET revoked_at = ? WHERE id = ? AND person_id = ? AND revoked_at IS NULL', [Iso::toRow($this->clock->now()), $id, $member->id]),
+            fn () => $this->connection->executeStatement('UPDATE calendar_feed SET revoked_at = ? WHERE id = ? AND person_id = ? AND revoked_at IS NULL', [
+                Iso::toRow($this->clock->now()),
+                $id,
+                $member->id,
+            ]),
             view: static fn (): WorkshopView => $reader->forPerson($member->id),
         );
     }
@@ -50,8 +60,13 @@ final readonly class FeedController
     #[Route('/calendar/{secret}.ics', requirements: ['secret' => '[A-Za-z0-9_-]{32}'], methods: ['GET'])]
     public function read(string $secret): Response
     {
-        $feed = Row::first($this->connection, 'SELECT person_id FROM calendar_feed WHERE secret_hash = ? AND revoked_at IS NULL', [hash('sha256', $secret)]) ?? throw new NotFoundHttpException();
+        $feed = Row::first($this->connection, 'SELECT person_id FROM calendar_feed WHERE secret_hash = ? AND revoked_at IS NULL', [hash('sha256', $secret)])
+            ?? throw new NotFoundHttpException();
 
-        return new Response($this->calendar->of($feed->int('person_id')), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300', 'X-Robots-Tag' => 'noindex']);
+        return new Response($this->calendar->of($feed->int('person_id')), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=300',
+            'X-Robots-Tag' => 'noindex',
+        ]);
     }
 }

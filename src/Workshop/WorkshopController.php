@@ -49,8 +49,13 @@ final readonly class WorkshopController
 
     #[Route('/people/{id}', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function hours(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] HoursInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function hours(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        HoursInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(function () use ($id, $input): void {
             $week = [];
             foreach ($input->week as $day) {
@@ -64,10 +69,21 @@ final readonly class WorkshopController
 
     #[Route('/days', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function day(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] OtherDayInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function day(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        OtherDayInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(function () use ($input): void {
-            $this->entities->persist(new OtherDay(new \DateTimeImmutable($input->day), ShiftInput::stored($input->shifts), trim($input->why), null === $input->person ? null : $this->members->known($input->person)));
+            $this->entities->persist(
+                new OtherDay(
+                    new \DateTimeImmutable($input->day),
+                    ShiftInput::stored($input->shifts),
+                    trim($input->why),
+                    null === $input->person ? null : $this->members->known($input->person),
+                ),
+            );
         }, $member);
     }
 
@@ -80,23 +96,38 @@ final readonly class WorkshopController
 
     #[Route('/stations', methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function station(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] StationInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
-        return $this->act(fn () => null === Gear::tryFrom($input->station)
-            ? $this->settings->takePlaces([...$this->settings->places(), $input->station => $input->places])
-            : $this->settings->takeGear([...$this->settings->gear(), $input->station => $input->places]), $member);
+    public function station(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StationInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->act(
+            fn () => null === Gear::tryFrom($input->station)
+                ? $this->settings->takePlaces([...$this->settings->places(), $input->station => $input->places])
+                : $this->settings->takeGear([...$this->settings->gear(), $input->station => $input->places]),
+            $member,
+        );
     }
 
     #[Route('/alarm', methods: ['PUT'])]
-    public function alarm(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] AlarmInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function alarm(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        AlarmInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->settings->takeAlarm($input->alarm), $member);
     }
 
     #[Route('/learned/reset', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function reset(#[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ResetInput $input, #[CurrentUser] Member $member): JsonResponse
-    {
+    public function reset(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        ResetInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
         return $this->act(fn () => $this->learning->reset($input->kind, $input->what), $member);
     }
 

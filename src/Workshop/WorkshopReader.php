@@ -25,10 +25,18 @@ final readonly class WorkshopReader
 {
     /** So many of the newest are shown. */
     private const SEEN = 12;
-    private const STATIONS = ['bench' => 'places at the bench', 'booth' => 'pieces in the spray booth', 'sink' => 'pieces at the sink', 'lamp' => 'pieces under the lamp'];
+    private const STATIONS = [
+        'bench' => 'places at the bench', 'booth' => 'pieces in the spray booth', 'sink' => 'pieces at the sink',
+        'lamp' => 'pieces under the lamp',
+    ];
 
-    public function __construct(private Connection $connection, private WorkshopSettings $settings, private Learning $learning, private ClockInterface $clock, private string $workshopTimezone)
-    {
+    public function __construct(
+        private Connection $connection,
+        private WorkshopSettings $settings,
+        private Learning $learning,
+        private ClockInterface $clock,
+        private string $workshopTimezone,
+    ) {
     }
 
     public function forPerson(int $person): WorkshopView
@@ -47,7 +55,13 @@ final readonly class WorkshopReader
         }
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m-d');
         $days = array_map(
-            static fn (Row $r): OtherDayView => new OtherDayView($r->int('id'), substr($r->text('day'), 0, 10), null === $r->intOrNull('person_id') ? null : $names[$r->int('person_id')], self::shifts($r->json('shifts')), $r->text('why')),
+            static fn (Row $r): OtherDayView => new OtherDayView(
+                $r->int('id'),
+                substr($r->text('day'), 0, 10),
+                null === $r->intOrNull('person_id') ? null : $names[$r->int('person_id')],
+                self::shifts($r->json('shifts')),
+                $r->text('why'),
+            ),
             Row::all($this->connection, 'SELECT id, day, person_id, shifts, why FROM other_day WHERE day >= ? ORDER BY day, id', [$today]),
         );
         $places = $this->settings->places();
@@ -57,8 +71,16 @@ final readonly class WorkshopReader
             $people,
             $days,
             [
-                ...array_map(static fn (string $station, int $count): StationView => new StationView($station, self::STATIONS[$station] ?? $station, $count), array_keys($places), $places),
-                ...array_map(static fn (string $gear, int $count): StationView => new StationView($gear, Gear::from($gear)->label(), $count), array_keys($gear), $gear),
+                ...array_map(
+                    static fn (string $station, int $count): StationView => new StationView($station, self::STATIONS[$station] ?? $station, $count),
+                    array_keys($places),
+                    $places,
+                ),
+                ...array_map(
+                    static fn (string $gear, int $count): StationView => new StationView($gear, Gear::from($gear)->label(), $count),
+                    array_keys($gear),
+                    $gear,
+                ),
             ],
             $this->settings->alarm(),
             $this->learned($factors),
@@ -80,10 +102,20 @@ final readonly class WorkshopReader
         $views = [];
         foreach ([EvidenceKind::Drying->value => $factors->drying, EvidenceKind::Minutes->value => $factors->minutes] as $kind => $of) {
             foreach ($of as $what => $learned) {
-                $views[] = new LearnedView(EvidenceKind::from($kind), $what, WorkKey::label($what), round($learned->factor, 2), $learned->evidence, \array_slice($seen[$kind][$what] ?? [], 0, self::SEEN));
+                $views[] = new LearnedView(
+                    EvidenceKind::from($kind),
+                    $what,
+                    WorkKey::label($what),
+                    round($learned->factor, 2),
+                    $learned->evidence,
+                    \array_slice($seen[$kind][$what] ?? [], 0, self::SEEN),
+                );
             }
         }
-        usort($views, static fn (LearnedView $a, LearnedView $b): int => [$a->kind->value, -$a->evidence, $a->what] <=> [$b->kind->value, -$b->evidence, $b->what]);
+        usort(
+            $views,
+            static fn (LearnedView $a, LearnedView $b): int => [$a->kind->value, -$a->evidence, $a->what] <=> [$b->kind->value, -$b->evidence, $b->what],
+        );
 
         return $views;
     }

@@ -120,7 +120,11 @@ final class AirTest extends ApiTestCase
         self::assertSame(DryingPlace::Box, $bench->rack[0]->place);
         self::assertLessThan(strtotime((string) $coat->nextAt), strtotime((string) $bench->rack[0]->coats[0]->nextAt));
         $record->typed(Air::of(12.0, 0.9), DryingPlace::Rack);
-        self::assertSame($bench->rack[0]->coats[0]->nextAt, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'the rack’s air is nothing to it now');
+        self::assertSame(
+            $bench->rack[0]->coats[0]->nextAt,
+            $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt,
+            'the rack’s air is nothing to it now',
+        );
         $this->refused(422, 'POST', "/api/pieces/$id/place", ['place' => 'cellar']);
         $this->refused(404, 'POST', '/api/pieces/99999/place', ['place' => 'box']);
     }
@@ -158,7 +162,10 @@ final class AirTest extends ApiTestCase
         self::assertStringContainsString('is not believed', $rack->said[0]);
         self::assertSame(SensorFault::Missing, $record->said(null, DryingPlace::Rack));
         self::assertNull($record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
-        self::assertSame([], self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place)->said);
+        self::assertSame(
+            [],
+            self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place)->said,
+        );
         for ($n = 0; $n < 24; ++$n) {
             $this->clock->sleep(660);
             $record->said([20.4, 0.5, 0.1], DryingPlace::Rack);
@@ -188,7 +195,10 @@ final class AirTest extends ApiTestCase
     public function testARainyWeekIsDamperAndFaultsCanBeSetOnTheStandIn(): void
     {
         $at = new \DateTimeImmutable('2026-03-02T14:00:00+00:00');
-        [$dry, $wet] = [(new SimulatedThermoHygrometer())->read($at, DryingPlace::Rack), (new SimulatedThermoHygrometer(rainy: true))->read($at, DryingPlace::Rack)];
+        [$dry, $wet] = [
+            (new SimulatedThermoHygrometer())->read($at, DryingPlace::Rack),
+            (new SimulatedThermoHygrometer(rainy: true))->read($at, DryingPlace::Rack),
+        ];
         self::assertGreaterThan(0.2, ($wet[1] ?? 0.0) - ($dry[1] ?? 0.0));
         $broken = new SimulatedThermoHygrometer(faults: ['rack' => SensorFault::Stuck, 'box' => SensorFault::Missing, 'booth' => SensorFault::Absurd]);
         self::assertSame($broken->read($at, DryingPlace::Rack), $broken->read($at->modify('+5 hours'), DryingPlace::Rack));

@@ -29,7 +29,10 @@ use Symfony\Component\Serializer\SerializerInterface;
 /** The API as a client sees it, on an empty database with three people in it. */
 abstract class ApiTestCase extends WebTestCase
 {
-    protected const PIECE = ['name' => 'The lamplighter’s shoes', 'kind' => 'low-shoe/derby', 'sizeEu' => 42, 'aim' => 'freshen', 'gloss' => 'satin', 'shade' => 'chestnut'];
+    protected const PIECE = [
+        'name' => 'The lamplighter’s shoes', 'kind' => 'low-shoe/derby', 'sizeEu' => 42, 'aim' => 'freshen', 'gloss' => 'satin',
+        'shade' => 'chestnut',
+    ];
 
     protected KernelBrowser $client;
     protected MockClock $clock;
@@ -172,7 +175,13 @@ abstract class ApiTestCase extends WebTestCase
     /** A pair of pigmented derbies, looked over and planned; its id. */
     protected function plannedPair(?string $promisedAt = null, string $aim = 'freshen', int $severity = 2): int
     {
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', (null === $promisedAt ? [] : ['promisedAt' => $promisedAt]) + $this->ticketBody(aim: $aim), 201);
+        $ticket = $this->must(
+            TicketView::class,
+            'POST',
+            '/api/tickets',
+            (null === $promisedAt ? [] : ['promisedAt' => $promisedAt]) + $this->ticketBody(aim: $aim),
+            201,
+        );
         $id = $ticket->pieces[0]->id;
         $places = [];
         foreach (['left', 'right'] as $half) {
@@ -180,8 +189,21 @@ abstract class ApiTestCase extends WebTestCase
                 $places[] = ['part' => $part, 'half' => $half];
             }
         }
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'pigmented', 'certainty' => 'known']);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => $severity, 'lengthMm' => 12.0, 'widthMm' => 4.0]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => $places,
+            'material' => 'pigmented',
+            'certainty' => 'known',
+        ]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => $piece->version,
+            'part' => 'toe',
+            'half' => 'left',
+            'kind' => 'scuff',
+            'severity' => $severity,
+            'lengthMm' => 12.0,
+            'widthMm' => 4.0,
+        ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
 
         return $id;

@@ -111,7 +111,11 @@ final class BenchTest extends ApiTestCase
         $first = true;
         foreach ($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps as $step) {
             if (!$first) {
-                self::assertStringContainsString('is not done yet', $this->refused(409, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version])->detail, $step->title);
+                self::assertStringContainsString(
+                    'is not done yet',
+                    $this->refused(409, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version])->detail,
+                    $step->title,
+                );
             }
             $first = false;
         }
@@ -122,7 +126,8 @@ final class BenchTest extends ApiTestCase
         $id = $this->plannedPair();
         $steps = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps;
         $last = $steps[\count($steps) - 1];
-        $running = $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/start", ['version' => $last->version, 'why' => 'The owner is at the door.'])->calls[0]->step;
+        $running = $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/start", ['version' => $last->version, 'why' => 'The owner is at the door.'])
+            ->calls[0]->step;
         $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/done", ['version' => $running->version]);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
         self::assertSame(PieceProgress::Finished, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
@@ -205,9 +210,13 @@ final class BenchTest extends ApiTestCase
         $this->plannedPair();
         $this->plannedPair();
         $bench = $this->must(BenchView::class, 'GET', '/api/bench');
-        [$one, $other] = [$bench->calls[0]->step, self::firstOf($bench->calls, static fn ($c): bool => $c->step->piece !== $bench->calls[0]->step->piece)->step];
+        $one = $bench->calls[0]->step;
+        $other = self::firstOf($bench->calls, static fn ($c): bool => $c->step->piece !== $one->piece)->step;
         $begun = $this->must(BenchView::class, 'POST', "/api/steps/{$one->id}/start", ['version' => $one->version])->calls[0]->step;
-        self::assertStringContainsString('You are still at', $this->refused(409, 'POST', "/api/steps/{$other->id}/start", ['version' => $other->version])->detail);
+        self::assertStringContainsString(
+            'You are still at',
+            $this->refused(409, 'POST', "/api/steps/{$other->id}/start", ['version' => $other->version])->detail,
+        );
         $this->must(BenchView::class, 'POST', "/api/steps/{$one->id}/put-down", ['version' => $begun->version]);
         $this->must(BenchView::class, 'POST', "/api/steps/{$other->id}/start", ['version' => $other->version]);
         $this->signIn('nell');
@@ -220,9 +229,24 @@ final class BenchTest extends ApiTestCase
     {
         $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
         $id = $ticket->pieces[0]->id;
-        $places = array_merge(...array_map(static fn ($part) => [['part' => $part, 'half' => 'left'], ['part' => $part, 'half' => 'right']], ['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline']));
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'pigmented', 'certainty' => 'known']);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'sole-edge', 'half' => 'left', 'kind' => 'edge-worn', 'severity' => 2]);
+        $places = array_merge(
+            ...array_map(static fn ($part) => [['part' => $part, 'half' => 'left'], ['part' => $part, 'half' => 'right']], [
+                'toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline',
+            ]),
+        );
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => $places,
+            'material' => 'pigmented',
+            'certainty' => 'known',
+        ]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => $piece->version,
+            'part' => 'sole-edge',
+            'half' => 'left',
+            'kind' => 'edge-worn',
+            'severity' => 2,
+        ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $this->workUntil('Dress the edge');
         $this->clock->sleep(70 * 60);
@@ -242,13 +266,29 @@ final class BenchTest extends ApiTestCase
         $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         $this->workUntil('Lay');
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'ground-in-dirt', 'severity' => 3]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => $piece->version,
+            'part' => 'vamp',
+            'half' => 'left',
+            'kind' => 'ground-in-dirt',
+            'severity' => 3,
+        ]);
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        $done = static fn (PlanView $plan): array => array_map(static fn ($s): string => $s->key.' '.$s->title, array_values(array_filter($plan->steps, static fn ($s): bool => StepStatus::Done === $s->status)));
+        $done = static fn (PlanView $plan): array => array_map(
+            static fn ($s): string => $s->key.' '.$s->title,
+            array_values(array_filter($plan->steps, static fn ($s): bool => StepStatus::Done === $s->status)),
+        );
         self::assertNotCount(0, $done($after));
-        self::assertSame([], array_diff($done($after), array_map(static fn ($s): string => $s->key.' '.$s->title, $before->steps)), 'what was done stays as it was');
+        self::assertSame(
+            [],
+            array_diff($done($after), array_map(static fn ($s): string => $s->key.' '.$s->title, $before->steps)),
+            'what was done stays as it was',
+        );
         self::assertContains('Clean with neutral cleaner', array_map(static fn ($s): string => $s->title, $after->steps));
-        self::assertStringContainsString('New: clean with neutral cleaner on the left vamp', implode(' ', array_map(static fn ($r): string => $r->text, $after->changes)));
+        self::assertStringContainsString(
+            'New: clean with neutral cleaner on the left vamp',
+            implode(' ', array_map(static fn ($r): string => $r->text, $after->changes)),
+        );
         self::assertSame(range(1, \count($after->steps)), array_map(static fn (array $r): int => $r['position'], $this->positions($id)));
         $this->workUntil('Clean with neutral cleaner');
     }
@@ -256,7 +296,10 @@ final class BenchTest extends ApiTestCase
     /** @return list<array{position: int}> */
     private function positions(int $piece): array
     {
-        return array_map(static fn (Row $r): array => ['position' => $r->int('position')], Row::all($this->connection(), 'SELECT position FROM plan_step WHERE piece_id = ? ORDER BY position', [$piece]));
+        return array_map(
+            static fn (Row $r): array => ['position' => $r->int('position')],
+            Row::all($this->connection(), 'SELECT position FROM plan_step WHERE piece_id = ? ORDER BY position', [$piece]),
+        );
     }
 
     public function testTheBenchIsShownAgainForAMomentButNeverAsItNoLongerIs(): void
@@ -290,7 +333,9 @@ final class BenchTest extends ApiTestCase
             $this->plannedPair();
         }
         $this->workUntil('Lay');
-        foreach (['/api/bench', '/api/tickets', "/api/pieces/$id", "/api/pieces/$id/plan", '/api/ledger', "/api/ledger/$id", '/api/session', '/api/words'] as $path) {
+        foreach (
+            ['/api/bench', '/api/tickets', "/api/pieces/$id", "/api/pieces/$id/plan", '/api/ledger', "/api/ledger/$id", '/api/session', '/api/words'] as $path
+        ) {
             // The session itself is read past this count: one more statement.
             self::assertLessThanOrEqual(match (true) {
                 '/api/bench' === $path => 9, str_starts_with($path, '/api/pieces/') => 8, default => 7,

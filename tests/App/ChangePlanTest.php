@@ -52,7 +52,13 @@ final class ChangePlanTest extends ApiTestCase
     {
         $plan = $this->plan($this->plannedPair());
         $places = [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']];
-        $plan = $this->change($plan, ['change' => 'add', 'family' => 'conditioner', 'applicator' => 'fingers', 'places' => $places, 'before' => $this->step($plan, 'cream')->key]);
+        $plan = $this->change($plan, [
+            'change' => 'add',
+            'family' => 'conditioner',
+            'applicator' => 'fingers',
+            'places' => $places,
+            'before' => $this->step($plan, 'cream')->key,
+        ]);
         $added = $this->step($plan, 'conditioner');
         self::assertNotNull($added->amount);
         self::assertNotSame([], array_filter($added->waits, static fn ($w): bool => ($w->minMinutes ?? 0.0) > 0.0), 'it waits for what is wet');
@@ -81,7 +87,13 @@ final class ChangePlanTest extends ApiTestCase
         self::assertSame(FamilyId::DampCloth, $wipe->family);
         $stopped = $this->refused(409, 'POST', "/api/steps/{$wipe->id}/start", ['version' => $wipe->version]);
         self::assertStringContainsString('Mend the plan first', $stopped->detail);
-        $this->refused(422, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'override', 'step' => $wipe->key, 'rule' => 'O-1', 'reason' => ' ']);
+        $this->refused(422, 'POST', "/api/pieces/$id/plan/change", [
+            'version' => $plan->version,
+            'change' => 'override',
+            'step' => $wipe->key,
+            'rule' => 'O-1',
+            'reason' => ' ',
+        ]);
         foreach ($plan->faults as $fault) {
             if ($fault->step === $wipe->key && $fault->stops) {
                 $plan = $this->change($plan, ['change' => 'override', 'step' => $wipe->key, 'rule' => $fault->rule, 'reason' => 'The owner has pictures.']);
@@ -99,7 +111,12 @@ final class ChangePlanTest extends ApiTestCase
         $plan = $this->plan($id);
         $done = $plan->steps[0];
         $this->refused(409, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'drop', 'step' => $done->key]);
-        $this->refused(409, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'move', 'step' => $plan->steps[3]->key, 'before' => $done->key]);
+        $this->refused(409, 'POST', "/api/pieces/$id/plan/change", [
+            'version' => $plan->version,
+            'change' => 'move',
+            'step' => $plan->steps[3]->key,
+            'before' => $done->key,
+        ]);
         $this->refused(409, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version + 1, 'change' => 'drop', 'step' => $plan->steps[3]->key]);
         $this->refused(409, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'drop', 'step' => 'nothing']);
         $this->refused(422, 'POST', "/api/pieces/$id/plan/change", ['version' => $plan->version, 'change' => 'add', 'family' => 'wax']);
@@ -150,12 +167,25 @@ final class ChangePlanTest extends ApiTestCase
     {
         $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/derby', 'ready-fast'), 201);
         $id = $ticket->pieces[0]->id;
-        $places = array_map(static fn (string $p): array => ['part' => $p, 'half' => 'left'], ['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline']);
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [...$places, ...array_map(static fn (array $p): array => ['half' => 'right'] + $p, $places)], 'material' => 'pigmented', 'certainty' => 'known']);
-        $soon = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version, 'readyBy' => $this->clock->now()->modify('+3 hours')->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d\TH:i')]);
+        $places = array_map(static fn (string $p): array => ['part' => $p, 'half' => 'left'], [
+            'toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline',
+        ]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [...$places, ...array_map(static fn (array $p): array => ['half' => 'right'] + $p, $places)],
+            'material' => 'pigmented',
+            'certainty' => 'known',
+        ]);
+        $soon = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", [
+            'version' => $piece->version,
+            'readyBy' => $this->clock->now()->modify('+3 hours')->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d\TH:i'),
+        ]);
         self::assertLessThanOrEqual(180.0, $soon->elapsedMinutes);
         self::assertNotNull($soon->readyBy);
-        self::assertStringContainsString('No cream polish: it cannot come to rest by then. Scuffs and fading stay to be seen', implode(' ', array_column($soon->dropped, 'text')));
+        self::assertStringContainsString(
+            'No cream polish: it cannot come to rest by then. Scuffs and fading stay to be seen',
+            implode(' ', array_column($soon->dropped, 'text')),
+        );
         $later = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $soon->version, 'readyBy' => '']);
         self::assertSame([], $later->dropped, 'by the promised day all of it can be dry');
         $this->refused(422, 'POST', "/api/pieces/$id/plan", ['version' => $later->version, 'readyBy' => 'soon']);
@@ -180,12 +210,26 @@ final class ChangePlanTest extends ApiTestCase
         $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
         $id = $ticket->pieces[0]->id;
         $places = [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']];
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => $places, 'material' => 'aniline', 'certainty' => 'known', 'dryness' => 'thirsty']);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => $places,
+            'material' => 'aniline',
+            'certainty' => 'known',
+            'dryness' => 'thirsty',
+        ]);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $trial = $this->step($plan, null, 'trial');
         self::assertContains(FamilyId::Conditioner, $trial->tries);
         self::assertContains(FamilyId::Conditioner, array_column($plan->steps, 'family'));
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", ['version' => $plan->version, 'part' => 'vamp', 'half' => 'left', 'trial' => 'T-7', 'outcome' => 'darkens', 'product' => 'conditioner', 'speaksFor' => [['part' => 'vamp', 'half' => 'right']]]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", [
+            'version' => $plan->version,
+            'part' => 'vamp',
+            'half' => 'left',
+            'trial' => 'T-7',
+            'outcome' => 'darkens',
+            'product' => 'conditioner',
+            'speaksFor' => [['part' => 'vamp', 'half' => 'right']],
+        ]);
         self::assertTrue($this->plan($id)->stale);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         self::assertNotContains(FamilyId::Conditioner, array_column($plan->steps, 'family'));
@@ -206,6 +250,8 @@ final class ChangePlanTest extends ApiTestCase
 
     private function step(PlanView $plan, ?string $family, ?string $action = null): StepView
     {
-        return array_values(array_filter($plan->steps, static fn (StepView $s): bool => $s->family?->value === $family && (null === $action || $s->action->value === $action)))[0];
+        return array_values(
+            array_filter($plan->steps, static fn (StepView $s): bool => $s->family?->value === $family && (null === $action || $s->action->value === $action)),
+        )[0];
     }
 }

@@ -47,7 +47,11 @@ final class ColourTest extends ApiTestCase
     {
         $piece = $this->plannedPair();
         $version = $this->must(PieceView::class, 'GET', "/api/pieces/$piece")->version;
-        $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/parts", ['version' => $version, 'places' => [['part' => 'toe', 'half' => 'left']], 'shade' => 'tan']);
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/parts", [
+            'version' => $version,
+            'places' => [['part' => 'toe', 'half' => 'left']],
+            'shade' => 'tan',
+        ]);
         $sound = $this->read($piece, self::SOUND);
         $before = $this->read($piece, self::SCUFF);
         self::assertGreaterThan(5.0, $this->pair($before, 'mended')->difference->dE00, 'bare leather shows');
@@ -57,7 +61,10 @@ final class ColourTest extends ApiTestCase
         self::assertNull($recipes->missing);
         self::assertLessThan(1.0, $recipes->recipes[0]->weighted);
         self::assertGreaterThanOrEqual($pot->need->drops, $recipes->recipes[0]->total);
-        $pot = $this->must(PotView::class, 'PUT', "/api/pots/$pot->id/recipe", ['version' => $pot->version, 'drops' => $this->drops($recipes->recipes[0]->drops)]);
+        $pot = $this->must(PotView::class, 'PUT', "/api/pots/$pot->id/recipe", [
+            'version' => $pot->version,
+            'drops' => $this->drops($recipes->recipes[0]->drops),
+        ]);
         $pot = $this->pourIn($pot, $this->drops($pot->recipe));
         $this->refused(409, 'GET', "/api/pots/$pot->id/correction");
         for ($try = 0; $try < 4; ++$try) {
@@ -72,7 +79,10 @@ final class ColourTest extends ApiTestCase
         self::assertTrue($pot->dabs[0]->near, $pot->dabs[0]->verdict);
         $coats = $this->must(CoatsView::class, 'GET', "/api/pots/$pot->id/coats");
         self::assertNotNull($coats->bare->coats);
-        $pot = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/coats", ['version' => $pot->version, 'coats' => max($pot->need->coats, $coats->bare->coats)]);
+        $pot = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/coats", [
+            'version' => $pot->version,
+            'coats' => max($pot->need->coats, $coats->bare->coats),
+        ]);
         $after = $this->read($piece, self::SCUFF);
         $mended = $this->pair($after, 'mended');
         self::assertTrue($mended->near, $mended->verdict);
@@ -86,7 +96,10 @@ final class ColourTest extends ApiTestCase
         self::assertLessThan(4.0, $kept->near);
         $this->must(PieceColourView::class, 'POST', "/api/readings/$mended->one/against/$mended->other");
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries;
-        self::assertSame(['compared', 'pot-laid', 'colour-read', 'pot-laid'], array_map(static fn ($e): string => $e->event->value, \array_slice($ledger, 0, 4)));
+        self::assertSame(
+            ['compared', 'pot-laid', 'colour-read', 'pot-laid'],
+            array_map(static fn ($e): string => $e->event->value, \array_slice($ledger, 0, 4)),
+        );
         self::assertStringContainsString('ΔE00', $ledger[0]->text);
     }
 
@@ -117,13 +130,23 @@ final class ColourTest extends ApiTestCase
         self::assertEqualsWithDelta(0.06, $pot->dropMl, 1e-9);
         $id = $pot->id;
         $version = $pot->version;
-        self::assertLessThan(22, $this->statements(fn () => $this->ask('POST', "/api/pots/$id/drops", ['code' => 'straw', 'drops' => 1])), 'a drop is quick to answer');
+        self::assertLessThan(
+            22,
+            $this->statements(fn () => $this->ask('POST', "/api/pots/$id/drops", ['code' => 'straw', 'drops' => 1])),
+            'a drop is quick to answer',
+        );
     }
 
     public function testATargetOutOfReachSaysHowNearAndWhatIsMissing(): void
     {
         $piece = $this->plannedPair();
-        $reading = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", self::SOUND + ['source' => 'typed', 'labs' => [[55.0, 55.0, 85.0]], 'gloss' => 'mirror'], 201)->readings[0];
+        $reading = $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            self::SOUND + ['source' => 'typed', 'labs' => [[55.0, 55.0, 85.0]], 'gloss' => 'mirror'],
+            201,
+        )->readings[0];
         self::assertFalse($reading->measured);
         $pot = $this->pot($reading->id);
         self::assertStringContainsString('cleaner', (string) $this->must(RecipesView::class, 'GET', "/api/pots/$pot->id/recipes")->missing);
@@ -133,7 +156,13 @@ final class ColourTest extends ApiTestCase
         self::assertSame(Advice::StartAgain, $correction->advice);
         self::assertStringStartsWith('Not from here: start again with ', $correction->sentence);
         self::assertNotNull($correction->restart);
-        $fresh = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/again", ['version' => $pot->version, 'drops' => $this->drops($correction->restart->drops)], 201);
+        $fresh = $this->must(
+            PotView::class,
+            'POST',
+            "/api/pots/$pot->id/again",
+            ['version' => $pot->version, 'drops' => $this->drops($correction->restart->drops)],
+            201,
+        );
         self::assertSame([0, $pot->name, $this->drops($correction->restart->drops)], [$fresh->total, $fresh->name, $this->drops($fresh->recipe)]);
     }
 
@@ -141,11 +170,28 @@ final class ColourTest extends ApiTestCase
     {
         $piece = $this->plannedPair();
         $view = $this->must(PieceView::class, 'GET', "/api/pieces/$piece");
-        $view = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/agreement", ['version' => $view->version, 'aim' => 'restore', 'gloss' => 'satin', 'patina' => 'remove']);
-        $view = $this->must(PieceView::class, 'POST', "/api/pieces/$piece/findings", ['version' => $view->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'faded', 'severity' => 3]);
+        $view = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/agreement", [
+            'version' => $view->version,
+            'aim' => 'restore',
+            'gloss' => 'satin',
+            'patina' => 'remove',
+        ]);
+        $view = $this->must(PieceView::class, 'POST', "/api/pieces/$piece/findings", [
+            'version' => $view->version,
+            'part' => 'vamp',
+            'half' => 'left',
+            'kind' => 'faded',
+            'severity' => 3,
+        ]);
         $place = ['half' => 'left', 'part' => 'vamp'];
         $sound = $this->read($piece, $place + ['spot' => 'sound'])->readings[0]->id;
-        $ground = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", $place + ['spot' => 'damage', 'source' => 'file', 'measured' => [HouseRange::ground('black')->values]], 201)->readings[0]->id;
+        $ground = $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            $place + ['spot' => 'damage', 'source' => 'file', 'measured' => [HouseRange::ground('black')->values]],
+            201,
+        )->readings[0]->id;
         $pot = $this->pot($sound, $ground);
         $pot = $this->must(PotView::class, 'PUT', "/api/pots/$pot->id/recipe", ['version' => $pot->version, 'drops' => ['straw' => 20, 'marigold' => 12]]);
         $coats = $this->must(CoatsView::class, 'GET', "/api/pots/$pot->id/coats");
@@ -154,14 +200,29 @@ final class ColourTest extends ApiTestCase
         self::assertStringContainsString('Over '.$best->baseCoats.' of', $coats->sentence);
         $this->pourIn($this->pot($sound, $ground), ['clear-binder' => 3]);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$piece/plan", ['version' => $view->version]);
-        $why = array_count_values(array_map(static fn ($s): string => str_contains($s->why, '“Toe, chestnut”') ? (str_contains($s->why, 'base') ? 'base' : 'colour') : '', $plan->steps));
-        self::assertSame([4 * $best->baseCoats, 4 * (int) $best->coats], [$why['base'] ?? 0, $why['colour'] ?? 0], 'on both halves, and a spray lays half of what the sponge of the pot lays');
+        $why = array_count_values(
+            array_map(
+                static fn ($s): string => str_contains($s->why, '“Toe, chestnut”') ? (str_contains($s->why, 'base') ? 'base' : 'colour') : '',
+                $plan->steps,
+            ),
+        );
+        self::assertSame(
+            [4 * $best->baseCoats, 4 * (int) $best->coats],
+            [$why['base'] ?? 0, $why['colour'] ?? 0],
+            'on both halves, and a spray lays half of what the sponge of the pot lays',
+        );
     }
 
     public function testSeveralReadingsAreAveragedAndTheOneThatSlippedIsShown(): void
     {
         $piece = $this->plannedPair();
-        $reading = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", self::SOUND + ['source' => 'typed', 'labs' => [[40, 20, 20], [40.2, 20, 20.1], [60, 5, 5], [39.9, 20.1, 20]], 'whereabouts' => 'under the facing'], 201)->readings[0];
+        $reading = $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            self::SOUND + ['source' => 'typed', 'labs' => [[40, 20, 20], [40.2, 20, 20.1], [60, 5, 5], [39.9, 20.1, 20]], 'whereabouts' => 'under the facing'],
+            201,
+        )->readings[0];
         self::assertSame([4, 1, 'under the facing'], [$reading->taken, \count($reading->leftOut), $reading->whereabouts]);
         self::assertEqualsWithDelta(40.03, $reading->seen->lab->l, 0.01);
     }
@@ -178,7 +239,13 @@ final class ColourTest extends ApiTestCase
         self::assertCount(31, $samples[0]->values ?? []);
         $csv = $this->must(SamplesView::class, 'POST', '/api/readings/file', ['text' => "name;L;a;b\nheel;40,5;12,25;-3\n"])->samples[0];
         self::assertSame(['heel', 40.5, 12.25, -3.0], [$csv->name, $csv->lab->l, $csv->lab->a, $csv->lab->b]);
-        $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", self::SOUND + ['source' => 'file', 'measured' => [$samples[0]->values]], 201);
+        $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            self::SOUND + ['source' => 'file', 'measured' => [$samples[0]->values]],
+            201,
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -186,7 +253,13 @@ final class ColourTest extends ApiTestCase
     {
         $grid = implode(' ', array_map(static fn (int $nm): string => 'SPECTRAL_NM'.$nm, range(400, 700, 10)));
         $values = implode(' ', array_fill(0, 31, '0.5'));
-        $file = static fn (string $fields, string $row, int $sets = 1, int $count = 32): string => "CGATS.17\nNUMBER_OF_FIELDS $count\nBEGIN_DATA_FORMAT\nSAMPLE_ID $fields\nEND_DATA_FORMAT\nNUMBER_OF_SETS $sets\nBEGIN_DATA\n$row\nEND_DATA\n";
+        $file = static fn (
+            string $fields,
+            string $row,
+            int $sets = 1,
+            int $count = 32,
+        ): string => "CGATS.17\nNUMBER_OF_FIELDS $count\nBEGIN_DATA_FORMAT\nSAMPLE_ID $fields\nEND_DATA_FORMAT\nNUMBER_OF_SETS "
+            ."$sets\nBEGIN_DATA\n$row\nEND_DATA\n";
         yield 'cut off' => [substr($file($grid, '1 '.$values), 0, -30), 'cut off'];
         yield 'fewer readings than promised' => [$file($grid, '1 '.$values, 2), 'promises 2 readings and has 1'];
         yield 'lies about its columns' => [$file($grid, '1 '.$values, 1, 36), 'promises 36 columns'];
@@ -234,7 +307,14 @@ final class ColourTest extends ApiTestCase
         self::assertCount(29, $colours->products);
         self::assertCount(6, $colours->swatches);
         $brick = array_values(array_filter($colours->products, static fn ($p): bool => 'moss' === $p->code))[0];
-        $body = ['name' => 'Own moss', 'dryUm' => 6, 'white' => $this->look(['what' => 'card', 'card' => 'white']), 'black' => $this->look(['what' => 'card', 'card' => 'black']), 'overWhite' => $this->look(['what' => 'draw-down', 'product' => $brick->id, 'card' => 'white', 'dryUm' => 6]), 'overBlack' => $this->look(['what' => 'draw-down', 'product' => $brick->id, 'card' => 'black', 'dryUm' => 6])];
+        $body = [
+            'name' => 'Own moss',
+            'dryUm' => 6,
+            'white' => $this->look(['what' => 'card', 'card' => 'white']),
+            'black' => $this->look(['what' => 'card', 'card' => 'black']),
+            'overWhite' => $this->look(['what' => 'draw-down', 'product' => $brick->id, 'card' => 'white', 'dryUm' => 6]),
+            'overBlack' => $this->look(['what' => 'draw-down', 'product' => $brick->id, 'card' => 'black', 'dryUm' => 6]),
+        ];
         $fit = $this->must(FitView::class, 'POST', '/api/colours', $body);
         self::assertTrue($fit->good, $fit->sentence);
         self::assertSame(29, $this->rows('product'), 'only looked at');
@@ -256,7 +336,15 @@ final class ColourTest extends ApiTestCase
         imagefilledrectangle($image, 400, 300, 799, 599, (int) imagecolorallocate($image, 150, 92, 44));
         imagejpeg($image, $file, 95);
         $kept = self::getContainer()->get(PictureStore::class)->keep($file);
-        $this->connection()->insert('picture', ['piece_id' => $piece, 'moment' => 'before', 'digest' => $kept['digest'], 'width' => 800, 'height' => 600, 'by_id' => Row::first($this->connection(), 'SELECT id FROM person LIMIT 1')?->int('id'), 'at' => '2026-03-02 09:00:00']);
+        $this->connection()->insert('picture', [
+            'piece_id' => $piece,
+            'moment' => 'before',
+            'digest' => $kept['digest'],
+            'width' => 800,
+            'height' => 600,
+            'by_id' => Row::first($this->connection(), 'SELECT id FROM person LIMIT 1')?->int('id'),
+            'at' => '2026-03-02 09:00:00',
+        ]);
         $picture = (int) $this->connection()->lastInsertId();
         $read = $this->must(PictureColourView::class, 'POST', "/api/pictures/$picture/colour", ['at' => [0.75, 0.75], 'grey' => [0.2, 0.2]]);
         self::assertEqualsWithDelta(45.0, $read->lab->l, 4.0);
@@ -284,7 +372,15 @@ final class ColourTest extends ApiTestCase
         $bad = json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
         \assert(\is_array($bad));
         $before = $this->rows('product');
-        foreach ([['paints' => [['id' => 'x', 'name' => 'x', 'K' => [1], 'S' => [1]]]], ['paints' => 'many'], ['bands' => ['start' => 380]], ['paints' => [['id' => 'Ünsound', 'K' => [], 'S' => []]]], ['paints' => [], 'dyes' => [], 'grounds' => [], 'binder' => null]] as $change) {
+        foreach (
+            [
+                ['paints' => [['id' => 'x', 'name' => 'x', 'K' => [1], 'S' => [1]]]],
+                ['paints' => 'many'],
+                ['bands' => ['start' => 380]],
+                ['paints' => [['id' => 'Ünsound', 'K' => [], 'S' => []]]],
+                ['paints' => [], 'dyes' => [], 'grounds' => [], 'binder' => null],
+            ] as $change
+        ) {
             $this->refused(422, 'POST', '/api/colours/range', ['text' => json_encode($change + $bad, \JSON_THROW_ON_ERROR)]);
         }
         $this->refused(422, 'POST', '/api/colours/range', ['text' => '{']);
@@ -294,19 +390,49 @@ final class ColourTest extends ApiTestCase
     public function testDyesOnThisGroundAndWhatASwatchTeaches(): void
     {
         $piece = $this->plannedPair();
-        $ground = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", self::SCUFF + ['source' => 'file', 'measured' => [HouseRange::ground('veg-tan-natural')->values]], 201)->readings[0]->id;
-        $target = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", self::SOUND + ['source' => 'file', 'measured' => [HouseRange::ground('brown')->values]], 201)->readings[0]->id;
+        $ground = $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            self::SCUFF + ['source' => 'file', 'measured' => [HouseRange::ground('veg-tan-natural')->values]],
+            201,
+        )->readings[0]->id;
+        $target = $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            self::SOUND + ['source' => 'file', 'measured' => [HouseRange::ground('brown')->values]],
+            201,
+        )->readings[0]->id;
         $dyes = $this->must(DyesView::class, 'GET', "/api/dyes/$ground?target=$target&applicator=cloth");
         self::assertNull($dyes->never);
         self::assertCount(10, $dyes->ladders);
         self::assertCount(12, $dyes->ladders[0]->rungs);
         self::assertLessThan(5.0, $dyes->matches[0]->dE00);
         $wet = $this->must(DyesView::class, 'GET', "/api/dyes/$ground?applicator=cloth&look=wet");
-        self::assertLessThan(hexdec(substr($dyes->ladders[0]->rungs[0]->hex, 1, 2)), hexdec(substr($wet->ladders[0]->rungs[0]->hex, 1, 2)), 'deeper while it is wet');
+        self::assertLessThan(
+            hexdec(substr($dyes->ladders[0]->rungs[0]->hex, 1, 2)),
+            hexdec(substr($wet->ladders[0]->rungs[0]->hex, 1, 2)),
+            'deeper while it is wet',
+        );
         self::assertStringContainsString('darker', (string) $this->must(DyesView::class, 'GET', "/api/dyes/$target?target=$ground&applicator=cloth")->never);
         $colours = $this->must(ColoursView::class, 'GET', '/api/colours');
         $russet = array_values(array_filter($colours->products, static fn ($p): bool => 'russet' === $p->code))[0];
-        $swatch = ['dye' => $russet->id, 'thinner' => 1, 'coats' => 2, 'applicator' => 'cloth', 'leather' => $this->look(['what' => 'swatch', 'swatch' => $colours->swatches[0]->id]), 'dyed' => $this->look(['what' => 'dyed', 'product' => $russet->id, 'swatch' => $colours->swatches[0]->id, 'thinner' => 1, 'coats' => 2, 'applicator' => 'cloth'])];
+        $swatch = [
+            'dye' => $russet->id,
+            'thinner' => 1,
+            'coats' => 2,
+            'applicator' => 'cloth',
+            'leather' => $this->look(['what' => 'swatch', 'swatch' => $colours->swatches[0]->id]),
+            'dyed' => $this->look([
+                'what' => 'dyed',
+                'product' => $russet->id,
+                'swatch' => $colours->swatches[0]->id,
+                'thinner' => 1,
+                'coats' => 2,
+                'applicator' => 'cloth',
+            ]),
+        ];
         $this->must(ColoursView::class, 'POST', '/api/dyes/swatches', $swatch, 201);
         $learned = $this->must(DyesView::class, 'GET', "/api/dyes/$ground?applicator=cloth");
         self::assertSame(1, $learned->swatches);
@@ -330,12 +456,32 @@ final class ColourTest extends ApiTestCase
             $measured[] = $this->must(MeasurementView::class, 'POST', '/api/reader', ['what' => 'place', 'piece' => $piece] + $place)->values;
         }
 
-        return $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", $place + ['source' => 'reader', 'measured' => $measured, 'gloss' => 'mirror'], 201);
+        return $this->must(
+            PieceColourView::class,
+            'POST',
+            "/api/pieces/$piece/readings",
+            $place + ['source' => 'reader', 'measured' => $measured, 'gloss' => 'mirror'],
+            201,
+        );
     }
 
     private function pot(int $target, ?int $ground = null): PotView
     {
-        return $this->must(PotView::class, 'POST', '/api/pots', ['name' => 'Toe, chestnut', 'target' => $target, 'ground' => $ground, 'finish' => 'satin', 'applicator' => 'sponge', 'coats' => 3, 'areaDm2' => 0.3], 201);
+        return $this->must(
+            PotView::class,
+            'POST',
+            '/api/pots',
+            [
+                'name' => 'Toe, chestnut',
+                'target' => $target,
+                'ground' => $ground,
+                'finish' => 'satin',
+                'applicator' => 'sponge',
+                'coats' => 3,
+                'areaDm2' => 0.3,
+            ],
+            201,
+        );
     }
 
     /** @param array<string, int> $drops */
@@ -370,7 +516,9 @@ final class ColourTest extends ApiTestCase
 
     private function left(string $code): float
     {
-        return array_values(array_filter($this->must(ColoursView::class, 'GET', '/api/colours')->products, static fn ($p): bool => $p->code === $code))[0]->leftMl;
+        return array_values(
+            array_filter($this->must(ColoursView::class, 'GET', '/api/colours')->products, static fn ($p): bool => $p->code === $code),
+        )[0]->leftMl;
     }
 
     private function pair(PieceColourView $view, string $what): \KindHeel\App\Colour\PairView

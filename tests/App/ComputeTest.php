@@ -12,7 +12,13 @@ use Symfony\Component\Process\Process;
 final class ComputeTest extends TestCase
 {
     private const AIR = ['from' => '2026-03-02T10:00:00+01:00', 'temp_c' => 20.0, 'rh' => 0.5, 'speed_ms' => 0.1];
-    private const SOUND = ['family' => 'paint', 'laid_at' => '2026-03-02T10:00:00+01:00', 'thickness_factor' => 1.0, 'learned_factor' => 1.0, 'air' => [self::AIR]];
+    private const SOUND = [
+        'family' => 'paint',
+        'laid_at' => '2026-03-02T10:00:00+01:00',
+        'thickness_factor' => 1.0,
+        'learned_factor' => 1.0,
+        'air' => [self::AIR],
+    ];
 
     public function testAForecastComesBackInTheOffsetThatWasGiven(): void
     {
@@ -24,7 +30,10 @@ final class ComputeTest extends TestCase
 
     public function testAFamilyOfOnesOwnAndFactorsLeftOut(): void
     {
-        $custom = ['dries_by' => 'water', 'full_by' => null, 'touch_minutes' => 10, 'recoat_from_minutes' => null, 'recoat_until_minutes' => null, 'next_minutes' => 30, 'full_minutes' => 90, 'film' => true, 'min_temp_c' => 12];
+        $custom = [
+            'dries_by' => 'water', 'full_by' => null, 'touch_minutes' => 10, 'recoat_from_minutes' => null, 'recoat_until_minutes' => null,
+            'next_minutes' => 30, 'full_minutes' => 90, 'film' => true, 'min_temp_c' => 12,
+        ];
         $cold = ['temp_c' => 11.0] + self::AIR;
         $result = $this->computed(['custom' => $custom, 'laid_at' => '2026-03-02T10:00:00Z', 'air' => [$cold]]);
         self::assertTrue($result['stalled']);
@@ -42,10 +51,22 @@ final class ComputeTest extends TestCase
         yield 'a list' => ['[]', ['']];
         yield 'empty' => ['{}', ['/laid_at', '/air', '/family']];
         yield 'several at once' => [
-            json_encode(['family' => 'pant', 'laid_at' => '2026-03-02', 'thickness_factor' => 0, 'colour' => 'red', 'air' => [['temp_c' => 'warm', 'rh' => 40, 'speed_ms' => -1] + self::AIR]], \JSON_THROW_ON_ERROR),
+            json_encode(
+                [
+                    'family' => 'pant',
+                    'laid_at' => '2026-03-02',
+                    'thickness_factor' => 0,
+                    'colour' => 'red',
+                    'air' => [['temp_c' => 'warm', 'rh' => 40, 'speed_ms' => -1] + self::AIR],
+                ],
+                \JSON_THROW_ON_ERROR,
+            ),
             ['/colour', '/family', '/laid_at', '/thickness_factor', '/air/0/temp_c', '/air/0/rh', '/air/0/speed_ms'],
         ];
-        yield 'air that begins too late' => [json_encode(['air' => [['from' => '2026-03-02T10:00:01+01:00'] + self::AIR]] + self::SOUND, \JSON_THROW_ON_ERROR), ['/air/0/from']];
+        yield 'air that begins too late' => [
+            json_encode(['air' => [['from' => '2026-03-02T10:00:01+01:00'] + self::AIR]] + self::SOUND, \JSON_THROW_ON_ERROR),
+            ['/air/0/from'],
+        ];
         yield 'air that goes back in time' => [json_encode(['air' => [self::AIR, self::AIR]] + self::SOUND, \JSON_THROW_ON_ERROR), ['/air/1/from']];
         yield 'both a family and one’s own' => [json_encode(['custom' => []] + self::SOUND, \JSON_THROW_ON_ERROR), ['/family']];
         yield 'no air' => [json_encode(['air' => []] + self::SOUND, \JSON_THROW_ON_ERROR), ['/air']];
@@ -72,14 +93,18 @@ final class ComputeTest extends TestCase
     /**
      * @param array<string, mixed> $input
      *
-     * @return array{stages: array<string, string|null>, minutes: array<string, float|null>, stalled: bool, warnings: list<array{rule: string, message: string}>}
+     * @return array{stages: array<string, string|null>, minutes: array<string, float|null>, stalled: bool, warnings: list<array{rule: string,
+     *     message: string}>}
      */
     private function computed(array $input): array
     {
         $process = $this->compute('dry.forecast', json_encode($input, \JSON_THROW_ON_ERROR));
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         self::assertSame('', $process->getErrorOutput());
-        /** @var array{stages: array<string, string|null>, minutes: array<string, float|null>, stalled: bool, warnings: list<array{rule: string, message: string}>} $result */
+        /**
+         * @var array{stages: array<string, string|null>, minutes: array<string, float|null>, stalled: bool, warnings: list<array{rule: string,
+         *     message: string}>} $result
+         */
         $result = json_decode($process->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
 
         return $result;
@@ -88,7 +113,13 @@ final class ComputeTest extends TestCase
     /** Without a database: the command must not need one. */
     private function compute(string $name, string $input): Process
     {
-        $process = new Process([\PHP_BINARY, 'bin/console', 'compute', $name], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/nothing?serverVersion=10.11.0-MariaDB'], $input, 60);
+        $process = new Process(
+            [\PHP_BINARY, 'bin/console', 'compute', $name],
+            \dirname(__DIR__, 2),
+            ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/nothing?serverVersion=10.11.0-MariaDB'],
+            $input,
+            60,
+        );
         $process->run();
 
         return $process;

@@ -39,12 +39,32 @@ final class CounterTest extends ApiTestCase
     {
         $this->signIn();
         $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'burnished', 'certainty' => 'likely', 'flags' => ['contrast-stitching']]);
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => $piece->version, 'places' => [['part' => 'vamp', 'half' => 'right']], 'dryness' => 'stiff']);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']],
+            'material' => 'burnished',
+            'certainty' => 'likely',
+            'flags' => ['contrast-stitching'],
+        ]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => $piece->version,
+            'places' => [['part' => 'vamp', 'half' => 'right']],
+            'dryness' => 'stiff',
+        ]);
         $vamps = array_values(array_filter($piece->parts, static fn ($p): bool => PartName::Vamp === $p->part));
-        self::assertSame([[Material::Burnished, Dryness::Supple], [Material::Burnished, Dryness::Stiff]], array_map(static fn ($p) => [$p->material, $p->dryness], $vamps));
+        self::assertSame(
+            [[Material::Burnished, Dryness::Supple], [Material::Burnished, Dryness::Stiff]],
+            array_map(static fn ($p) => [$p->material, $p->dryness], $vamps),
+        );
         self::assertSame([Flag::ContrastStitching], $vamps[1]->flags);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'right', 'kind' => 'scuff', 'severity' => 3, 'lengthMm' => 20.0]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => $piece->version,
+            'part' => 'toe',
+            'half' => 'right',
+            'kind' => 'scuff',
+            'severity' => 3,
+            'lengthMm' => 20.0,
+        ]);
         self::assertSame(FindingGroup::Surface, $piece->findings[0]->group);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$id/findings/{$piece->findings[0]->id}", ['version' => $piece->version]);
         self::assertSame([], $piece->findings);
@@ -109,7 +129,11 @@ final class CounterTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/pieces/$id/findings", ['lengthMm' => 380.0] + $sound);
         $this->refused(422, 'POST', "/api/pieces/$id/findings", ['severity' => 9] + $sound);
         $this->refused(422, 'POST', "/api/pieces/$id/findings", ['kind' => 'sadness'] + $sound);
-        $problem = $this->refused(422, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left']], 'material' => 'leather-stack']);
+        $problem = $this->refused(422, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'vamp', 'half' => 'left']],
+            'material' => 'leather-stack',
+        ]);
         self::assertStringContainsString('not made of stacked leather', $problem->detail);
         self::assertSame(0, $this->rows('finding'));
         $this->refused(404, 'GET', '/api/pieces/999999');

@@ -24,14 +24,38 @@ final class DemoTest extends ApiTestCase
         $this->signIn('ida');
         foreach (LanternPlayers::tickets() as $demo) {
             foreach ($demo->pieces as $piece) {
-                $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', [
-                    'customer' => $demo->customer, 'contact' => $demo->contact, 'wish' => $demo->wish, 'promisedAt' => '2026-03-09T18:00',
-                    'pieces' => [['name' => $piece->name, 'kind' => $piece->kind->value, 'sizeEu' => $piece->sizeEu, 'aim' => $piece->aim->value, 'gloss' => $piece->gloss->value, 'shade' => $piece->shade->value]],
-                ], 201);
+                $ticket = $this->must(
+                    TicketView::class,
+                    'POST',
+                    '/api/tickets',
+                    [
+                        'customer' => $demo->customer,
+                        'contact' => $demo->contact,
+                        'wish' => $demo->wish,
+                        'promisedAt' => '2026-03-09T18:00',
+                        'pieces' => [
+                            [
+                                'name' => $piece->name,
+                                'kind' => $piece->kind->value,
+                                'sizeEu' => $piece->sizeEu,
+                                'aim' => $piece->aim->value,
+                                'gloss' => $piece->gloss->value,
+                                'shade' => $piece->shade->value,
+                            ],
+                        ],
+                    ],
+                    201,
+                );
                 $id = $ticket->pieces[0]->id;
                 foreach ($piece->findings as [$half, $part, $kind, $severity]) {
                     $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
-                    $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $version, 'half' => $half, 'part' => $part, 'kind' => $kind, 'severity' => $severity]);
+                    $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+                        'version' => $version,
+                        'half' => $half,
+                        'part' => $part,
+                        'kind' => $kind,
+                        'severity' => $severity,
+                    ]);
                 }
                 $stored = self::getContainer()->get(EntityManagerInterface::class)->find(StoredPiece::class, $id);
                 self::assertNotNull($stored);
@@ -64,7 +88,9 @@ final class DemoTest extends ApiTestCase
             }
         }
         self::assertCount(21, $names);
-        $families = array_unique(array_merge(...array_map(static fn ($t) => array_map(static fn ($p): string => $p->kind->family()->value, $t->pieces), LanternPlayers::tickets())));
+        $families = array_unique(
+            array_merge(...array_map(static fn ($t) => array_map(static fn ($p): string => $p->kind->family()->value, $t->pieces), LanternPlayers::tickets())),
+        );
         self::assertCount(7, $families, 'the whole range comes over the counter');
         self::assertSame($names, array_values(array_unique($names)));
         self::assertGreaterThanOrEqual(8, \count(LanternPlayers::tickets()));

@@ -30,13 +30,19 @@ final class KeysTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/interrupt", ['version' => $step->version]);
         $open = self::firstOf($bench->calls, static fn ($c): bool => $c->step->id === $step->id);
         self::assertSame(Urgency::Open, $open->urgency);
-        $block = self::firstOf(array_merge(...array_map(static fn (TapeView $t): array => $t->today, $bench->tapes)), static fn ($b): bool => $b->step === $step->id && !$b->done);
+        $block = self::firstOf(
+            array_merge(...array_map(static fn (TapeView $t): array => $t->today, $bench->tapes)),
+            static fn ($b): bool => $b->step === $step->id && !$b->done,
+        );
         self::assertSame((int) ceil($step->minutes - 1) * 60, strtotime($block->end) - strtotime($block->start));
         $this->clock->sleep(3600);
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $open->step->version]);
         $this->clock->sleep(120);
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $open->step->version + 1]);
-        $done = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Done === $e->event && $e->text === $step->title);
+        $done = self::firstOf(
+            $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries,
+            static fn ($e): bool => Event::Done === $e->event && $e->text === $step->title,
+        );
         self::assertSame(3, $done->realMinutes, 'the hour between is not counted');
     }
 
@@ -50,7 +56,10 @@ final class KeysTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version, 'person' => $helper->person]);
         self::assertNotSame($step->id, $bench->calls[0]->step->id);
         self::assertSame(['Wren'], self::firstOf($bench->rack, static fn ($p): bool => $p->piece === $step->piece)->atWork);
-        self::assertContains($step->id, array_map(static fn ($b): int => $b->step, $bench->tapes[(int) array_search($helper->person, array_column($bench->tapes, 'person'), true)]->today));
+        self::assertContains(
+            $step->id,
+            array_map(static fn ($b): int => $b->step, $bench->tapes[(int) array_search($helper->person, array_column($bench->tapes, 'person'), true)]->today),
+        );
         $this->refused(409, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => $helper->person]);
         $this->refused(422, 'POST', "/api/steps/{$step->id}/hand-on", ['version' => $step->version + 1, 'person' => 99999]);
         $next = $bench->calls[0];
@@ -114,7 +123,12 @@ final class KeysTest extends ApiTestCase
                 self::assertSame(200, $this->ask('POST', "/api/steps/{$call->step->id}/$what", $body, ['Idempotency-Key' => 'away-'.$what]), $what.' '.$time);
             }
         }
-        $entries = array_values(array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => $e->text === $call->step->title && Event::Done === $e->event));
+        $entries = array_values(
+            array_filter(
+                $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries,
+                static fn ($e): bool => $e->text === $call->step->title && Event::Done === $e->event,
+            ),
+        );
         self::assertCount(1, $entries);
         self::assertSame([4, $at->modify('+5 minutes')->getTimestamp()], [$entries[0]->realMinutes, strtotime($entries[0]->at)]);
 
@@ -131,10 +145,31 @@ final class KeysTest extends ApiTestCase
         $path = "/api/steps/{$call->step->id}/start";
         self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version], ['Idempotency-Key' => 'lost']));
         $this->clock->sleep(1800);
-        self::assertSame(200, $this->ask('POST', $path, ['version' => $call->step->version, 'at' => $this->clock->now()->modify('-29 minutes')->format(\DATE_RFC3339)], ['Idempotency-Key' => 'lost']));
-        $started = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Started === $e->event && $e->text === $call->step->title && $e->half === $call->step->half);
+        self::assertSame(
+            200,
+            $this->ask(
+                'POST',
+                $path,
+                [
+                    'version' => $call->step->version,
+                    'at' => $this->clock
+                        ->now()
+                        ->modify('-29 minutes')
+                        ->format(\DATE_RFC3339),
+                ],
+                ['Idempotency-Key' => 'lost'],
+            ),
+        );
+        $started = array_filter(
+            $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries,
+            static fn ($e): bool => Event::Started === $e->event && $e->text === $call->step->title && $e->half === $call->step->half,
+        );
         self::assertCount(1, $started);
-        self::assertSame(409, $this->ask('POST', $path, ['version' => $call->step->version, 'why' => 'another act'], ['Idempotency-Key' => 'lost']), 'another body is another act');
+        self::assertSame(
+            409,
+            $this->ask('POST', $path, ['version' => $call->step->version, 'why' => 'another act'], ['Idempotency-Key' => 'lost']),
+            'another body is another act',
+        );
     }
 
     private function begin(string $title): StepView

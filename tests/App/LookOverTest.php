@@ -36,8 +36,16 @@ final class LookOverTest extends ApiTestCase
         }
         self::assertSame(Certainty::Guess, $this->part($piece, 'right', 'vamp')->certainty, 'the trial did not speak for it');
         self::assertNull($this->part($piece, 'left', 'shaft')->nextTrial);
-        self::assertSame([[Trial::Loupe, 'Tomas'], [Trial::NailPress, 'Tomas'], [Trial::WaterDrop, 'Tomas']], array_map(static fn ($t) => [$t->trial, $t->by], $piece->trials));
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/parts", ['version' => $piece->version, 'places' => [['part' => 'shaft', 'half' => 'left']], 'material' => 'pigmented', 'certainty' => 'likely']);
+        self::assertSame(
+            [[Trial::Loupe, 'Tomas'], [Trial::NailPress, 'Tomas'], [Trial::WaterDrop, 'Tomas']],
+            array_map(static fn ($t) => [$t->trial, $t->by], $piece->trials),
+        );
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/parts", [
+            'version' => $piece->version,
+            'places' => [['part' => 'shaft', 'half' => 'left']],
+            'material' => 'pigmented',
+            'certainty' => 'likely',
+        ]);
         $piece = $this->tried($piece, ['trial' => 'T-6', 'outcome' => 'coloured-through']);
         self::assertSame([Material::Pigmented, true], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->overruled]);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$piece->id/trials/{$piece->trials[0]->id}", ['version' => $piece->version]);
@@ -49,7 +57,10 @@ final class LookOverTest extends ApiTestCase
         $piece = $this->tried($this->takenIn('tall-boot/riding'), ['trial' => 'T-4', 'outcome' => 'scales']);
         self::assertStringStartsWith('reptile', $this->part($piece, 'left', 'shaft')->material->value);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$piece->id/trials/{$piece->trials[0]->id}", ['version' => $piece->version]);
-        self::assertSame([Material::Pigmented, Certainty::Guess], [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->certainty]);
+        self::assertSame(
+            [Material::Pigmented, Certainty::Guess],
+            [$this->part($piece, 'left', 'shaft')->material, $this->part($piece, 'left', 'shaft')->certainty],
+        );
     }
 
     public function testTrialsThatContradictEachOtherAreNamed(): void
@@ -79,7 +90,24 @@ final class LookOverTest extends ApiTestCase
         $this->refused(422, 'POST', "$path/trials", ['version' => 1, 'part' => 'heel-stack', 'half' => 'whole', 'trial' => 'T-10', 'outcome' => 'real-stack']);
         $this->refused(422, 'PUT', "$path/parts", ['version' => 1, 'places' => [['part' => 'zips', 'half' => 'whole']], 'material' => 'suede']);
         $this->refused(422, 'PUT', "$path/off", ['version' => 1, 'part' => 'body', 'half' => 'whole', 'off' => true]);
-        $suede = $this->must(PieceView::class, 'PUT', "$path/parts", ['version' => 1, 'places' => array_values(array_map(static fn ($p) => ['part' => $p->part, 'half' => 'whole'], array_filter($piece->parts, static fn ($p) => \in_array($p->part->value, ['body', 'sleeves', 'collar', 'cuffs', 'stretch-panels', 'perforated-panels', 'armour-covers'], true)))), 'material' => 'suede', 'certainty' => 'known']);
+        $suede = $this->must(PieceView::class, 'PUT', "$path/parts", [
+            'version' => 1,
+            'places' => array_values(
+                array_map(
+                    static fn ($p) => ['part' => $p->part, 'half' => 'whole'],
+                    array_filter(
+                        $piece->parts,
+                        static fn ($p) => \in_array(
+                            $p->part->value,
+                            ['body', 'sleeves', 'collar', 'cuffs', 'stretch-panels', 'perforated-panels', 'armour-covers'],
+                            true,
+                        ),
+                    ),
+                ),
+            ),
+            'material' => 'suede',
+            'certainty' => 'known',
+        ]);
         $problem = $this->refused(422, 'PUT', "$path/agreement", ['version' => $suede->version, 'aim' => 'freshen', 'gloss' => 'mirror']);
         self::assertSame('Suede cannot be brought to a mirror shine. Agree on less shine first.', $problem->detail);
         self::assertSame($suede->gloss, $this->must(PieceView::class, 'GET', $path)->gloss);
@@ -90,7 +118,11 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('low-shoe/derby');
         $places = [['part' => 'toe', 'half' => 'left']];
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", ['version' => 1, 'places' => $places, 'agreed' => ['aim' => 'restore', 'gloss' => 'glow', 'patina' => 'remove']]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", [
+            'version' => 1,
+            'places' => $places,
+            'agreed' => ['aim' => 'restore', 'gloss' => 'glow', 'patina' => 'remove'],
+        ]);
         self::assertSame(Aim::Restore, $this->part($piece, 'left', 'toe')->agreed?->aim);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", ['version' => $piece->version, 'places' => $places]);
         self::assertNull($this->part($piece, 'left', 'toe')->agreed);
@@ -99,13 +131,25 @@ final class LookOverTest extends ApiTestCase
     public function testWhatComesOffIsTickedAndAPastPieceIsCopied(): void
     {
         $past = $this->takenIn('bag/satchel');
-        $past = $this->must(PieceView::class, 'PUT', "/api/pieces/$past->id/parts", ['version' => 1, 'places' => [['part' => 'front', 'half' => 'whole']], 'material' => 'veg-tan', 'certainty' => 'known', 'areaDm2' => 9.5, 'dryness' => 'stiff']);
+        $past = $this->must(PieceView::class, 'PUT', "/api/pieces/$past->id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'front', 'half' => 'whole']],
+            'material' => 'veg-tan',
+            'certainty' => 'known',
+            'areaDm2' => 9.5,
+            'dryness' => 'stiff',
+        ]);
         $piece = $this->takenIn('bag/satchel');
         self::assertSame([$past->id], array_map(static fn ($p) => $p->id, $piece->past));
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/copy", ['version' => $piece->version, 'from' => $past->id]);
         $front = $this->part($piece, 'whole', 'front');
         self::assertSame([Material::VegTan, 9.5, Dryness::Supple], [$front->material, $front->areaDm2, $front->dryness], 'how dry it is is seen anew');
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/off", ['version' => $piece->version, 'part' => 'strap', 'half' => 'whole', 'off' => true]);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/off", [
+            'version' => $piece->version,
+            'part' => 'strap',
+            'half' => 'whole',
+            'off' => true,
+        ]);
         self::assertTrue($this->part($piece, 'whole', 'strap')->off);
         $other = $this->takenIn('bag/tote');
         $this->refused(409, 'POST', "/api/pieces/$other->id/copy", ['version' => $other->version, 'from' => $past->id]);
@@ -115,7 +159,13 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('low-shoe/derby');
         foreach ([['toe', 'scuff'], ['vamp', 'crack']] as [$part, $kind]) {
-            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", ['version' => $piece->version, 'part' => $part, 'half' => 'left', 'kind' => $kind, 'severity' => 3]);
+            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
+                'version' => $piece->version,
+                'part' => $part,
+                'half' => 'left',
+                'kind' => $kind,
+                'severity' => 3,
+            ]);
         }
         $page = $this->must(OwnerPageView::class, 'GET', "/api/pieces/$piece->id/owner-page");
         self::assertSame(['The scuff on the left toe will be coloured in and seen only from near.'], $page->softer);
@@ -126,10 +176,20 @@ final class LookOverTest extends ApiTestCase
         self::assertSame(Trial::Loupe, $questions[0]->trial);
         self::assertNull($page->signed);
         $stroke = array_map(static fn (int $i): array => [40 + 8 * $i, 100 + ($i % 5) * 6], range(0, 30));
-        $page = $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version, 'signedBy' => 'Mirela Sand', 'strokes' => [$stroke]]);
+        $page = $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", [
+            'version' => $piece->version,
+            'signedBy' => 'Mirela Sand',
+            'strokes' => [$stroke],
+        ]);
         self::assertSame(['Mirela Sand', false], [$page->signed?->by, $page->signed?->outdated]);
         self::assertStringStartsWith('M40 100L48 106', (string) $page->signed?->path);
-        $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", ['version' => $piece->version, 'part' => 'toe', 'half' => 'right', 'kind' => 'scuff', 'severity' => 1]);
+        $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
+            'version' => $piece->version,
+            'part' => 'toe',
+            'half' => 'right',
+            'kind' => 'scuff',
+            'severity' => 1,
+        ]);
         self::assertTrue($this->must(OwnerPageView::class, 'GET', "/api/pieces/$piece->id/owner-page")->signed?->outdated);
         foreach ([[], [[[10, 10]]], [[[900, 10], [901, 10], [902, 10]]], ['scribble']] as $bad) {
             $this->refused(422, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version + 1, 'signedBy' => 'Mirela Sand', 'strokes' => $bad]);
@@ -165,7 +225,13 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('boot/lace');
         for ($i = 0; $i < 40; ++$i) {
-            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", ['version' => $piece->version, 'part' => ['toe', 'vamp', 'shaft', 'quarter'][$i % 4], 'half' => ['left', 'right'][$i % 2], 'kind' => ['scuff', 'scratch', 'crack', 'faded', 'mud'][$i % 5], 'severity' => 1 + $i % 4]);
+            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
+                'version' => $piece->version,
+                'part' => ['toe', 'vamp', 'shaft', 'quarter'][$i % 4],
+                'half' => ['left', 'right'][$i % 2],
+                'kind' => ['scuff', 'scratch', 'crack', 'faded', 'mud'][$i % 5],
+                'severity' => 1 + ($i % 4),
+            ]);
         }
         self::assertCount(40, $piece->findings);
         self::assertLessThanOrEqual(10, $this->statements(fn () => $this->ask('GET', "/api/pieces/$piece->id")));
@@ -174,7 +240,12 @@ final class LookOverTest extends ApiTestCase
     /** @param array<string, mixed> $body */
     private function tried(PieceView $piece, array $body): PieceView
     {
-        return $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/trials", $body + ['version' => $piece->version, 'part' => 'shaft', 'half' => 'left']);
+        return $this->must(
+            PieceView::class,
+            'POST',
+            "/api/pieces/$piece->id/trials",
+            $body + ['version' => $piece->version, 'part' => 'shaft', 'half' => 'left'],
+        );
     }
 
     private function takenIn(string $kind): PieceView

@@ -35,7 +35,10 @@ final class PictureStoreTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{int, bool, array{int, int}}> EXIF orientation, whether it lies on its side, and where the dark corner comes to be (0 or 1 across, 0 or 1 down) */
+    /**
+     * @return iterable<string, array{int, bool, array{int, int}}> EXIF orientation, whether it lies on its side, and where the dark corner comes to be (0 or 1
+     *     across, 0 or 1 down)
+     */
     public static function orientations(): iterable
     {
         // The stored image has its dark corner at the upper left; the tag says where row 0 and column 0 are seen (Exif 2.3, 0x0112).
@@ -147,7 +150,10 @@ final class PictureStoreTest extends TestCase
 
     public function testTheSetBeforeTheWorkFitsTheKind(): void
     {
-        self::assertSame(['outer side', 'inner side', 'toe', 'heel', 'sole', 'inside'], array_map(static fn (Side $s): string => $s->label(), Side::set(Kind::RidingBoot)));
+        self::assertSame(
+            ['outer side', 'inner side', 'toe', 'heel', 'sole', 'inside'],
+            array_map(static fn (Side $s): string => $s->label(), Side::set(Kind::RidingBoot)),
+        );
         self::assertSame(['front', 'back', 'base', 'corners', 'lining'], array_map(static fn (Side $s): string => $s->label(), Side::set(Kind::Satchel)));
         foreach (Kind::cases() as $kind) {
             self::assertGreaterThanOrEqual(2, \count(Side::set($kind)), $kind->value);

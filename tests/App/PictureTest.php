@@ -126,7 +126,10 @@ final class PictureTest extends ApiTestCase
             $files['file'] = new UploadedFile($path, 'DSC_1.jpg', 'image/jpeg', test: true);
         }
         $token = $this->must(SessionView::class, 'GET', '/api/session')->csrfToken;
-        $this->client->request('POST', "/api/pieces/$this->piece/pictures", $fields, $files, ['HTTP_ACCEPT' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $token]);
+        $this->client->request('POST', "/api/pieces/$this->piece/pictures", $fields, $files, [
+            'HTTP_ACCEPT' => 'application/json',
+            'HTTP_X_CSRF_TOKEN' => $token,
+        ]);
 
         return $this->client->getResponse()->getStatusCode();
     }

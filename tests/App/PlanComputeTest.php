@@ -13,8 +13,10 @@ use Symfony\Component\Process\Process;
 /**
  * `plan.build` and `plan.check` as a script meets them: by the keys and words of their contract.
  *
- * @phpstan-type ToldStep array{id: string, phase: string, action: string, family: string|null, applicator: string, coats: int, coat: int, on: list<mixed>, after: list<array{step: string, min_minutes: float, max_minutes: float|null}>, rules: list<string>, cautions: list<string>}
- * @phpstan-type ToldPlan array{steps: list<ToldStep>, trials_first: list<mixed>, referrals: list<array{rule: string}>, dropped: list<array{what: string}>, elapsed_minutes: int}
+ * @phpstan-type ToldStep array{id: string, phase: string, action: string, family: string|null, applicator: string, coats: int, coat: int, on: list<mixed>,
+ *     after: list<array{step: string, min_minutes: float, max_minutes: float|null}>, rules: list<string>, cautions: list<string>}
+ * @phpstan-type ToldPlan array{steps: list<ToldStep>, trials_first: list<mixed>, referrals: list<array{rule: string}>, dropped: list<array{what: string}>,
+ *     elapsed_minutes: int}
  * @phpstan-type ToldCase array{piece: array<string, mixed>, aim: string}
  */
 final class PlanComputeTest extends TestCase
@@ -24,17 +26,45 @@ final class PlanComputeTest extends TestCase
 
     public function testAPlanSaysWhatTheContractNames(): void
     {
-        $plan = $this->build($this->pair('aniline', ['findings' => [self::SPOT], 'gloss' => 'glow', 'schools' => ['cleaning' => 'dry-first'], 'trials' => [self::VAMP + ['trial' => 'T-5', 'family' => 'alcohol', 'outcome' => 'colour-lifts']]]));
-        self::assertSame([], array_diff(['steps', 'trials_first', 'refusals', 'referrals', 'dropped', 'tell_owner', 'hands_on_minutes', 'elapsed_minutes'], array_keys($plan)));
+        $plan = $this->build(
+            $this->pair('aniline', [
+                'findings' => [self::SPOT],
+                'gloss' => 'glow',
+                'schools' => ['cleaning' => 'dry-first'],
+                'trials' => [self::VAMP + ['trial' => 'T-5', 'family' => 'alcohol', 'outcome' => 'colour-lifts']],
+            ]),
+        );
+        self::assertSame(
+            [],
+            array_diff(['steps', 'trials_first', 'refusals', 'referrals', 'dropped', 'tell_owner', 'hands_on_minutes', 'elapsed_minutes'], array_keys($plan)),
+        );
         $spot = $this->step($plan, 'dye-spirit');
-        self::assertSame([], array_diff(['id', 'phase', 'action', 'family', 'applicator', 'coats', 'coat', 'on', 'minutes', 'attended', 'station', 'colour_family', 'after', 'gate', 'needs', 'rules', 'cautions', 'why', 'how'], array_keys($spot)));
-        self::assertSame(['colour', 'lay', 'bud', 2, 1, [self::VAMP]], [$spot['phase'], $spot['action'], $spot['applicator'], $spot['coats'], $spot['coat'], $spot['on']]);
+        self::assertSame(
+            [],
+            array_diff(
+                [
+                    'id', 'phase', 'action', 'family', 'applicator', 'coats', 'coat', 'on', 'minutes', 'attended', 'station',
+                    'colour_family', 'after', 'gate', 'needs', 'rules', 'cautions', 'why', 'how',
+                ],
+                array_keys($spot),
+            ),
+        );
+        self::assertSame(
+            ['colour', 'lay', 'bud', 2, 1, [self::VAMP]],
+            [$spot['phase'], $spot['action'], $spot['applicator'], $spot['coats'], $spot['coat'], $spot['on']],
+        );
         self::assertContains('O-17', $spot['rules']);
         self::assertContains('H-2', $spot['cautions']);
-        self::assertContainsEquals(['part' => 'vamp', 'half' => 'left', 'trial' => 'T-7', 'family' => 'dye-spirit', 'compulsory' => true], $plan['trials_first']);
+        self::assertContainsEquals(
+            ['part' => 'vamp', 'half' => 'left', 'trial' => 'T-7', 'family' => 'dye-spirit', 'compulsory' => true],
+            $plan['trials_first'],
+        );
         $degrease = array_values(array_filter($spot['after'], static fn (array $a): bool => null !== $a['max_minutes']));
         self::assertSame([8.0, 60.0], [$degrease[0]['min_minutes'], $degrease[0]['max_minutes']]);
-        self::assertSame(['violations' => [], 'ok' => true], $this->check($this->pair('aniline', ['findings' => [self::SPOT], 'gloss' => 'glow']), $plan['steps']));
+        self::assertSame(
+            ['violations' => [], 'ok' => true],
+            $this->check($this->pair('aniline', ['findings' => [self::SPOT], 'gloss' => 'glow']), $plan['steps']),
+        );
     }
 
     public function testAReferralForTheWholePieceGivesNoSteps(): void
@@ -46,7 +76,14 @@ final class PlanComputeTest extends TestCase
 
     public function testAnHourIsKeptAndWhatIsLeftOutIsListed(): void
     {
-        $plan = $this->build($this->pair('pigmented', ['aim' => 'ready-fast', 'findings' => [['finding' => 'scuff'] + self::SPOT], 'now' => '2026-03-02T09:00:00+00:00', 'ready_by' => '2026-03-02T12:00:00+00:00']));
+        $plan = $this->build(
+            $this->pair('pigmented', [
+                'aim' => 'ready-fast',
+                'findings' => [['finding' => 'scuff'] + self::SPOT],
+                'now' => '2026-03-02T09:00:00+00:00',
+                'ready_by' => '2026-03-02T12:00:00+00:00',
+            ]),
+        );
         self::assertLessThanOrEqual(180, $plan['elapsed_minutes']);
         self::assertContains('cream', array_column($plan['dropped'], 'what'));
         self::assertContains('shine', array_column($plan['steps'], 'family'), 'something is still done for its looks');
@@ -54,7 +91,14 @@ final class PlanComputeTest extends TestCase
 
     public function testWhatHasBeenChangedByHandIsJudgedByItsState(): void
     {
-        $lay = static fn (string $id, string $family, array $after = [], string $part = 'vamp'): array => ['id' => $id, 'action' => 'lay', 'family' => $family, 'applicator' => 'cloth', 'on' => [['part' => $part, 'half' => 'left']], 'after' => $after];
+        $lay = static fn (string $id, string $family, array $after = [], string $part = 'vamp'): array => [
+            'id' => $id,
+            'action' => 'lay',
+            'family' => $family,
+            'applicator' => 'cloth',
+            'on' => [['part' => $part, 'half' => 'left']],
+            'after' => $after,
+        ];
         $rules = fn (array $steps, string $material = 'pigmented'): array => array_column($this->check($this->pair($material), $steps)['violations'], 'rule');
         self::assertContains('O-13', $rules([$lay('a', 'conditioner'), $lay('b', 'paint')]));
         self::assertNotContains('O-13', $rules([$lay('a', 'conditioner'), $lay('d', 'alcohol'), $lay('b', 'paint')]));
@@ -63,7 +107,11 @@ final class PlanComputeTest extends TestCase
         self::assertContains('C-4', $rules([$lay('a', 'wax')], 'suede'));
         self::assertContains('O-12', $rules([$lay('a', 'alcohol'), $lay('b', 'paint', [['step' => 'a', 'min_minutes' => 8, 'max_minutes' => 90]])]));
         self::assertNotContains('O-12', $rules([$lay('a', 'alcohol'), $lay('b', 'paint', [['step' => 'a', 'min_minutes' => 8, 'max_minutes' => 60]])]));
-        self::assertNotContains('W-1', $rules([$lay('b', 'cream', [['step' => 'gone', 'min_minutes' => 12]])]), 'a bond to a step that was dropped binds nothing');
+        self::assertNotContains(
+            'W-1',
+            $rules([$lay('b', 'cream', [['step' => 'gone', 'min_minutes' => 12]])]),
+            'a bond to a step that was dropped binds nothing',
+        );
         $late = $this->check($this->pair('pigmented'), [$lay('a', 'paint'), $lay('b', 'paint', [['step' => 'a', 'min_minutes' => 20, 'max_minutes' => 3000]])]);
         self::assertContains(['O-18', 'warn'], array_map(static fn (array $v): array => [$v['rule'], $v['severity']], $late['violations']));
         self::assertFalse($late['ok']);
@@ -88,7 +136,14 @@ final class PlanComputeTest extends TestCase
     public function testATrialThatIsToldWithoutWhatItTriesSpeaksForAll(): void
     {
         $trial = ['id' => 't', 'action' => 'trial', 'on' => [self::VAMP], 'after' => []];
-        $cream = ['id' => 'b', 'action' => 'lay', 'family' => 'cream', 'applicator' => 'cloth', 'on' => [self::VAMP], 'after' => [['step' => 't', 'min_minutes' => 60]]];
+        $cream = [
+            'id' => 'b',
+            'action' => 'lay',
+            'family' => 'cream',
+            'applicator' => 'cloth',
+            'on' => [self::VAMP],
+            'after' => [['step' => 't', 'min_minutes' => 60]],
+        ];
         self::assertNotContains('C-1', array_column($this->check($this->pair('aniline'), [$trial, $cream])['violations'], 'rule'));
         self::assertContains('C-1', array_column($this->check($this->pair('aniline'), [$cream])['violations'], 'rule'));
         self::assertContains('C-1', array_column($this->check($this->pair('aniline'), [$trial + ['family' => 'wax'], $cream])['violations'], 'rule'));
@@ -96,25 +151,65 @@ final class PlanComputeTest extends TestCase
 
     public function testEveryWrongPlaceIsNamed(): void
     {
-        $wrong = $this->pair('aniline', ['aim' => 'polish', 'colour' => 'red', 'gloss' => 'shiny', 'exclude' => ['fire'], 'schools' => ['cleaning' => 'never', 'cooking' => 'hot'], 'part_aims' => ['flap' => 'keep', 'vamp' => 'burn'], 'ready_by' => '2026-03-02', 'trials' => [self::VAMP + ['trial' => 'T-1', 'outcome' => 'melts']]]);
+        $wrong = $this->pair('aniline', [
+            'aim' => 'polish',
+            'colour' => 'red',
+            'gloss' => 'shiny',
+            'exclude' => ['fire'],
+            'schools' => ['cleaning' => 'never', 'cooking' => 'hot'],
+            'part_aims' => ['flap' => 'keep', 'vamp' => 'burn'],
+            'ready_by' => '2026-03-02',
+            'trials' => [self::VAMP + ['trial' => 'T-1', 'outcome' => 'melts']],
+        ]);
         $wrong['findings'] = [['severity' => 9] + self::SPOT, ['half' => 'whole'] + self::SPOT, ['share' => 2] + self::SPOT];
         $sound = ['half' => 'left', 'material' => 'aniline'];
-        $wrong['piece'] = ['family' => 'low-shoe', 'kind' => 'derby', 'parts' => [self::VAMP + $sound, ['part' => 'toe'] + $sound, self::VAMP + ['material' => 'cheese'], ['part' => 'flap', 'area_dm2' => -1] + $sound]];
+        $wrong['piece'] = [
+            'family' => 'low-shoe',
+            'kind' => 'derby',
+            'parts' => [self::VAMP + $sound, ['part' => 'toe'] + $sound, self::VAMP + ['material' => 'cheese'], ['part' => 'flap', 'area_dm2' => -1] + $sound],
+        ];
         self::assertEqualsCanonicalizing(
-            ['/colour', '/aim', '/gloss', '/part_aims/flap', '/part_aims/vamp', '/piece/parts/2/material', '/piece/parts/3/part', '/piece/parts/3/area_dm2', '/findings/0/severity', '/findings/1', '/findings/2/share', '/trials/0/outcome', '/schools/cleaning', '/schools/cooking', '/exclude/0', '/ready_by'],
+            [
+                '/colour', '/aim', '/gloss', '/part_aims/flap', '/part_aims/vamp', '/piece/parts/2/material', '/piece/parts/3/part',
+                '/piece/parts/3/area_dm2', '/findings/0/severity', '/findings/1', '/findings/2/share', '/trials/0/outcome',
+                '/schools/cleaning', '/schools/cooking', '/exclude/0', '/ready_by',
+            ],
             $this->pointers(fn () => $this->build($wrong)),
         );
         self::assertSame(['/piece', '/aim'], $this->pointers(fn () => $this->build([])));
-        self::assertSame(['/piece/kind'], $this->pointers(fn () => $this->build(['piece' => ['family' => 'low-shoe', 'kind' => 'satchel', 'parts' => [self::VAMP + $sound]], 'aim' => 'keep'])));
-        self::assertSame(['/ready_by'], $this->pointers(fn () => $this->build($this->pair('aniline', ['ready_by' => '2026-03-01T09:00:00+00:00', 'now' => '2026-03-02T09:00:00+00:00']))));
-        $steps = [['id' => 'a', 'action' => 'lay', 'on' => [self::VAMP]], ['id' => 'a', 'action' => 'dance', 'on' => []], ['id' => 'c', 'action' => 'mask', 'on' => [], 'after' => [['min_minutes' => -1]], 'speed' => 3]];
-        self::assertEqualsCanonicalizing(['/steps/0/family', '/steps/1/id', '/steps/1/action', '/steps/1/on', '/steps/2/on', '/steps/2/after/0/step', '/steps/2/after/0/min_minutes', '/steps/2/speed'], $this->pointers(fn () => $this->check($this->pair('aniline'), $steps)));
+        self::assertSame(
+            ['/piece/kind'],
+            $this->pointers(
+                fn () => $this->build(['piece' => ['family' => 'low-shoe', 'kind' => 'satchel', 'parts' => [self::VAMP + $sound]], 'aim' => 'keep']),
+            ),
+        );
+        self::assertSame(
+            ['/ready_by'],
+            $this->pointers(fn () => $this->build($this->pair('aniline', ['ready_by' => '2026-03-01T09:00:00+00:00', 'now' => '2026-03-02T09:00:00+00:00']))),
+        );
+        $steps = [
+            ['id' => 'a', 'action' => 'lay', 'on' => [self::VAMP]],
+            ['id' => 'a', 'action' => 'dance', 'on' => []],
+            ['id' => 'c', 'action' => 'mask', 'on' => [], 'after' => [['min_minutes' => -1]], 'speed' => 3],
+        ];
+        self::assertEqualsCanonicalizing(
+            [
+                '/steps/0/family', '/steps/1/id', '/steps/1/action', '/steps/1/on', '/steps/2/on', '/steps/2/after/0/step',
+                '/steps/2/after/0/min_minutes', '/steps/2/speed',
+            ],
+            $this->pointers(fn () => $this->check($this->pair('aniline'), $steps)),
+        );
     }
 
     public function testTheScriptAnswersWithExitCodes(): void
     {
         $run = static function (string $name, array $input): Process {
-            $process = new Process(['php', 'bin/console', 'compute', $name], \dirname(__DIR__, 2), ['DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/none?serverVersion=10.11.0-MariaDB'], json_encode($input, \JSON_THROW_ON_ERROR));
+            $process = new Process(
+                ['php', 'bin/console', 'compute', $name],
+                \dirname(__DIR__, 2),
+                ['DATABASE_URL' => 'mysql://nobody@127.0.0.1:1/none?serverVersion=10.11.0-MariaDB'],
+                json_encode($input, \JSON_THROW_ON_ERROR),
+            );
             $process->run();
 
             return $process;
@@ -134,9 +229,20 @@ final class PlanComputeTest extends TestCase
      */
     private function pair(string $material, array $more = []): array
     {
-        $part = static fn (string $half): array => ['part' => 'vamp', 'half' => $half, 'material' => $material, 'certainty' => 'known', 'dryness' => 'thirsty', 'flags' => [], 'area_dm2' => null];
+        $part = static fn (string $half): array => [
+            'part' => 'vamp',
+            'half' => $half,
+            'material' => $material,
+            'certainty' => 'known',
+            'dryness' => 'thirsty',
+            'flags' => [],
+            'area_dm2' => null,
+        ];
 
-        return $more + ['piece' => ['family' => 'low-shoe', 'kind' => 'derby', 'size_eu' => 42, 'parts' => [$part('left'), $part('right')]], 'aim' => 'restore'];
+        return $more + [
+            'piece' => ['family' => 'low-shoe', 'kind' => 'derby', 'size_eu' => 42, 'parts' => [$part('left'), $part('right')]],
+            'aim' => 'restore',
+        ];
     }
 
     /**

@@ -64,7 +64,11 @@ final class PromiseTest extends ApiTestCase
         $piece = $this->plannedPair();
         $ticket = $this->ticketOf($piece);
         $promise = $this->promise($ticket);
-        $given = $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt, 'rush' => true]);
+        $given = $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", [
+            'promisedAt' => $promise->certain,
+            'was' => $promise->promisedAt,
+            'rush' => true,
+        ]);
         self::assertSame([$promise->certain, true], [$given->promisedAt, $given->rush]);
         self::assertGreaterThanOrEqual(85, $given->holds);
         self::assertSame($promise->certain, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->promisedAt);
@@ -83,7 +87,12 @@ final class PromiseTest extends ApiTestCase
         self::assertSame([$ticket->pieces[0]->name], $unseen->unseen);
         self::assertNull($unseen->certain);
         $id = $ticket->pieces[0]->id;
-        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']], 'material' => 'pigmented', 'certainty' => 'known']);
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']],
+            'material' => 'pigmented',
+            'certainty' => 'known',
+        ]);
         $seen = $this->promise($ticket->id);
         self::assertSame([], $seen->unseen);
         self::assertNotNull($seen->certain);

@@ -37,7 +37,10 @@ final class RangeTest extends ApiTestCase
         self::assertNotContains('toe', (array) $id('findings', 'zip-stiff')['parts']);
         self::assertTrue($id('materials', 'sheep-nappa')['upper']);
         self::assertFalse($id('materials', 'metal')['upper'], 'no upper is made of metal');
-        self::assertSame(['brush', 'sponge', 'airbrush'], array_column(array_filter($words['applicators'], static fn (array $a): bool => true === $a['laysPaint']), 'id'));
+        self::assertSame(
+            ['brush', 'sponge', 'airbrush'],
+            array_column(array_filter($words['applicators'], static fn (array $a): bool => true === $a['laysPaint']), 'id'),
+        );
         self::assertSame(['bench', 'rack', 'booth', 'box'], array_column($words['places'], 'id'));
     }
 
@@ -96,7 +99,10 @@ final class RangeTest extends ApiTestCase
     {
         $this->signIn();
         $id = $this->opened(['kind' => 'bag/satchel'])->id;
-        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", ['version' => 1, 'aim' => 'restore', 'gloss' => 'glow', 'patina' => 'soften', 'unwanted' => 'No dye.', 'valueCents' => 12_000, 'replaceCents' => 30_000]);
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", [
+            'version' => 1, 'aim' => 'restore', 'gloss' => 'glow', 'patina' => 'soften', 'unwanted' => 'No dye.', 'valueCents' => 12_000,
+            'replaceCents' => 30_000,
+        ]);
         $at = ['part' => 'flap', 'half' => 'whole'];
         foreach ([
             ['PUT', 'parts', ['places' => [$at], 'material' => 'veg-tan']],
@@ -112,7 +118,10 @@ final class RangeTest extends ApiTestCase
             self::assertSame('changed-meanwhile', $problem->type, $what);
         }
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        self::assertSame([Aim::Restore, Patina::Soften, 'No dye.', 12_000, 30_000], [$piece->aim, $piece->patina, $piece->unwanted, $piece->valueCents, $piece->replaceCents]);
+        self::assertSame(
+            [Aim::Restore, Patina::Soften, 'No dye.', 12_000, 30_000],
+            [$piece->aim, $piece->patina, $piece->unwanted, $piece->valueCents, $piece->replaceCents],
+        );
         self::assertSame([[], []], [$piece->findings, $piece->trials]);
     }
 
@@ -121,7 +130,9 @@ final class RangeTest extends ApiTestCase
         $this->signIn();
         $id = $this->opened(['kind' => 'bag/satchel'])->id;
         $this->signIn('wren');
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", ['version' => 1, 'part' => 'flap', 'half' => 'whole', 'trial' => 'T-4', 'outcome' => 'pores']);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", [
+            'version' => 1, 'part' => 'flap', 'half' => 'whole', 'trial' => 'T-4', 'outcome' => 'pores',
+        ]);
         self::assertSame('Wren', $piece->trials[0]->by);
         $this->must(PieceView::class, 'PUT', "/api/pieces/$id/off", ['version' => $piece->version, 'part' => 'strap', 'half' => 'whole', 'off' => true]);
         foreach ([['PUT', 'agreement'], ['POST', 'signature'], ['POST', 'copy'], ['PUT', 'part-agreement']] as [$method, $what]) {
@@ -132,7 +143,12 @@ final class RangeTest extends ApiTestCase
     public function testWhatIsNotThereIsNotFound(): void
     {
         $this->signIn();
-        foreach (['/api/pieces/999999', '/api/pieces/999999/owner-page', '/api/pieces/999999/questions', '/api/pieces/999999/pictures', '/api/pictures/999999/0123456789ab/thumb.jpg'] as $path) {
+        foreach (
+            [
+                '/api/pieces/999999', '/api/pieces/999999/owner-page', '/api/pieces/999999/questions', '/api/pieces/999999/pictures',
+                '/api/pictures/999999/0123456789ab/thumb.jpg',
+            ] as $path
+        ) {
             $this->refused(404, 'GET', $path);
         }
     }

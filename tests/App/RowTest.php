@@ -13,9 +13,15 @@ final class RowTest extends ApiTestCase
 {
     public function testColumnsComeAsWhatTheyAre(): void
     {
-        $row = $this->row('SELECT 7 AS n, 2.5 AS f, \'seven\' AS t, NULL AS nothing, \'2026-03-02 09:00:00\' AS at, SUM(1) AS summed, \'["a","b"]\' AS words, \'[{"part":"toe"}]\' AS places');
+        $row = $this->row(
+            'SELECT 7 AS n, 2.5 AS f, \'seven\' AS t, NULL AS nothing, \'2026-03-02 09:00:00\' AS at, SUM(1) AS summed, \'["a","b"]\' AS words, '
+                .'\'[{"part":"toe"}]\' AS places',
+        );
         self::assertSame([7, 2.5, 'seven', 1], [$row->int('n'), $row->float('f'), $row->text('t'), $row->int('summed')]);
-        self::assertSame([null, null, null, null], [$row->intOrNull('nothing'), $row->floatOrNull('nothing'), $row->textOrNull('nothing'), $row->timeOrNull('nothing')]);
+        self::assertSame(
+            [null, null, null, null],
+            [$row->intOrNull('nothing'), $row->floatOrNull('nothing'), $row->textOrNull('nothing'), $row->timeOrNull('nothing')],
+        );
         self::assertSame('2026-03-02T09:00:00+00:00', $row->time('at')->format(\DATE_RFC3339));
         self::assertSame(['a', 'b'], $row->words('words'));
         self::assertSame([['part' => 'toe']], $row->objects('places'));
@@ -24,7 +30,15 @@ final class RowTest extends ApiTestCase
     public function testAColumnThatIsNotThereOrOfAnotherTypeIsAFault(): void
     {
         $row = $this->row('SELECT \'seven\' AS t, NULL AS nothing');
-        foreach ([static fn (): int => $row->int('t'), static fn (): float => $row->float('t'), static fn (): int => $row->int('nothing'), static fn (): string => $row->text('nothing'), static fn (): ?int => $row->intOrNull('misspelt')] as $ask) {
+        foreach (
+            [
+                static fn (): int => $row->int('t'),
+                static fn (): float => $row->float('t'),
+                static fn (): int => $row->int('nothing'),
+                static fn (): string => $row->text('nothing'),
+                static fn (): ?int => $row->intOrNull('misspelt'),
+            ] as $ask
+        ) {
             try {
                 $ask();
                 self::fail('It was let through.');

@@ -43,11 +43,18 @@ final class StatesTest extends ApiTestCase
     {
         $this->signIn();
         $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
-        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => 1, 'places' => [['part' => 'vamp', 'half' => 'left']], 'dryness' => 'brittle']);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'vamp', 'half' => 'left']],
+            'dryness' => 'brittle',
+        ]);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         self::assertSame([[], PieceProgress::Referred, 'J-6'], [$plan->steps, $plan->state, $plan->referrals[0]->rule]);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
-        self::assertStringContainsString('No treatment', Row::first($this->connection(), 'SELECT text FROM ledger_entry WHERE event = \'planned\'')?->text('text') ?? '');
+        self::assertStringContainsString(
+            'No treatment',
+            Row::first($this->connection(), 'SELECT text FROM ledger_entry WHERE event = \'planned\'')?->text('text') ?? '',
+        );
     }
 
     public function testAPlanFollowsWhatIsSeenLaterUntilWorkBegins(): void
@@ -56,7 +63,13 @@ final class StatesTest extends ApiTestCase
         $id = $this->plannedPair();
         $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         self::assertFalse($before->stale);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => $before->version, 'part' => 'heel-stack', 'half' => 'left', 'kind' => 'stack-dry', 'severity' => 3]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => $before->version,
+            'part' => 'heel-stack',
+            'half' => 'left',
+            'kind' => 'stack-dry',
+            'severity' => 3,
+        ]);
         self::assertSame(PieceProgress::ToPlan, $piece->state);
         self::assertTrue($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->stale);
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);

@@ -168,15 +168,27 @@ final class TapeTest extends ApiTestCase
     public function testAWindowAboutToCloseIsCalledBeforeEverythingThatCanWait(): void
     {
         $this->plannedPair();
-        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'freshen'), 201);
+        $ticket = $this->must(
+            TicketView::class,
+            'POST',
+            '/api/tickets',
+            ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'freshen'),
+            201,
+        );
         $id = $ticket->pieces[0]->id;
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", ['version' => 1, 'part' => 'sole-edge', 'half' => 'left', 'kind' => 'edge-worn', 'severity' => 2]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
+            'version' => 1, 'part' => 'sole-edge', 'half' => 'left', 'kind' => 'edge-worn', 'severity' => 2,
+        ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $dressing = $this->workOn($id, 'Dress the edge');
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
         $this->clock->sleep(180);
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);
-        self::assertSame(['Pull the tape', Urgency::Closing], [$bench->calls[0]->step->title, $bench->calls[0]->urgency], 'though the other pair is due two months sooner');
+        self::assertSame(
+            ['Pull the tape', Urgency::Closing],
+            [$bench->calls[0]->step->title, $bench->calls[0]->urgency],
+            'though the other pair is due two months sooner',
+        );
         self::assertNotNull($bench->calls[0]->closesAt);
     }
 

@@ -34,7 +34,10 @@ final class WorkshopTest extends ApiTestCase
         $before = $this->mine();
         self::assertNotSame([], $before->today);
         $workshop = $this->must(WorkshopView::class, 'POST', '/api/workshop/days', ['day' => '2026-03-02', 'why' => 'fitting at the theatre']);
-        self::assertSame(['2026-03-02', null, [], 'fitting at the theatre'], [$workshop->days[0]->day, $workshop->days[0]->person, $workshop->days[0]->shifts, $workshop->days[0]->why]);
+        self::assertSame(
+            ['2026-03-02', null, [], 'fitting at the theatre'],
+            [$workshop->days[0]->day, $workshop->days[0]->person, $workshop->days[0]->shifts, $workshop->days[0]->why],
+        );
         self::assertSame([], $this->mine()->today);
         $id = $workshop->days[0]->id;
         self::assertSame([], $this->must(WorkshopView::class, 'DELETE', "/api/workshop/days/$id")->days);
@@ -42,7 +45,10 @@ final class WorkshopTest extends ApiTestCase
 
         $people = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people;
         foreach ($people as $person) {
-            $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", ['week' => [['day' => 1, 'shifts' => [['from' => '15:00', 'until' => '16:00'], ['from' => '14:00', 'until' => '15:00']]]], 'skills' => []]);
+            $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
+                'week' => [['day' => 1, 'shifts' => [['from' => '15:00', 'until' => '16:00'], ['from' => '14:00', 'until' => '15:00']]]],
+                'skills' => [],
+            ]);
         }
         foreach ($this->mine()->today as $block) {
             self::assertGreaterThanOrEqual(strtotime('2026-03-02T14:00:00+01:00'), strtotime($block->start));
@@ -55,7 +61,10 @@ final class WorkshopTest extends ApiTestCase
         $this->plannedPair();
         foreach ($this->must(WorkshopView::class, 'GET', '/api/workshop')->people as $person) {
             if ('Tomas' !== $person->name) {
-                $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", ['week' => [['day' => 1, 'shifts' => [['from' => '09:00', 'until' => '17:00']]]], 'skills' => ['polish']]);
+                $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
+                    'week' => [['day' => 1, 'shifts' => [['from' => '09:00', 'until' => '17:00']]]],
+                    'skills' => ['polish'],
+                ]);
             }
         }
         foreach ($this->must(BenchView::class, 'GET', '/api/bench')->tapes as $tape) {
@@ -135,7 +144,8 @@ final class WorkshopTest extends ApiTestCase
         $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 1]);
         self::assertStringContainsString('The rack is full', $this->refused(409, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->detail);
         $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 2]);
-        self::assertSame(DryingPlace::Rack, self::firstOf($this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack, static fn ($p): bool => $p->piece === $one)->place);
+        $rack = $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack;
+        self::assertSame(DryingPlace::Rack, self::firstOf($rack, static fn ($p): bool => $p->piece === $one)->place);
     }
 
     public function testASetOfClampsIsTakenUntilTheJointIsFast(): void
@@ -147,7 +157,14 @@ final class WorkshopTest extends ApiTestCase
         $steps = [];
         foreach ([$first, $second] as $piece) {
             $id = Row::first($this->connection(), 'SELECT id FROM plan_step WHERE piece_id = ? ORDER BY position LIMIT 1', [$piece])?->int('id') ?? 0;
-            $this->connection()->update('plan_step', ['action' => 'bond'] + ($piece === $first ? ['status' => 'done', 'started_at' => '2026-03-02 08:50:00', 'ended_at' => '2026-03-02 08:58:00', 'next_at' => '2026-03-03 08:58:00'] : []), ['id' => $id]);
+            $this->connection()->update(
+                'plan_step',
+                ['action' => 'bond'] +
+                    ($piece === $first
+                        ? ['status' => 'done', 'started_at' => '2026-03-02 08:50:00', 'ended_at' => '2026-03-02 08:58:00', 'next_at' => '2026-03-03 08:58:00']
+                        : []),
+                ['id' => $id],
+            );
             $steps[] = $id;
         }
         $problem = $this->refused(409, 'POST', "/api/steps/{$steps[1]}/start", ['version' => 1]);

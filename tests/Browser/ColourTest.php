@@ -117,7 +117,9 @@ final class ColourTest extends StoryTestCase
 
     private function field(string $label, string $value): void
     {
-        $this->driver->executeScript('[...document.querySelectorAll("label")].find(l => l.innerText.trim() === arguments[0]).querySelector("input").focus()', [$label]);
+        $this->driver->executeScript('[...document.querySelectorAll("label")].find(l => l.innerText.trim() === arguments[0]).querySelector("input").focus()', [
+            $label,
+        ]);
         $this->type(WebDriverKeys::CONTROL.'a', $value);
     }
 
@@ -137,7 +139,10 @@ final class ColourTest extends StoryTestCase
         $this->driver->executeScript('document.activeElement.blur()');
         for ($i = 0; $i < 120 && !str_contains($this->text(), 'Read the dry dab'); ++$i) {
             $before = $this->total();
-            $many = $this->driver->executeScript('const b = [...document.querySelectorAll("button")].find(x => x.innerText.trim() === "Twenty") ?? [...document.querySelectorAll("button")].find(x => x.innerText.trim() === "Five"); b?.click(); return b !== undefined');
+            $many = $this->driver->executeScript(
+                'const b = [...document.querySelectorAll("button")].find(x => x.innerText.trim() === "Twenty") ?? '
+                    .'[...document.querySelectorAll("button")].find(x => x.innerText.trim() === "Five"); b?.click(); return b !== undefined',
+            );
             if (true !== $many) {
                 $this->type(' ');
             }
@@ -152,7 +157,11 @@ final class ColourTest extends StoryTestCase
 
     private function pieceNamed(string $name): int
     {
-        $id = $this->driver->executeAsyncScript('const done = arguments[1]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.flatMap(k => k.pieces).find(p => p.name === arguments[0])?.id ?? 0))', [$name]);
+        $id = $this->driver->executeAsyncScript(
+            'const done = arguments[1]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.flatMap(k => k.pieces).find(p => p.name '
+                .'=== arguments[0])?.id ?? 0))',
+            [$name],
+        );
         self::assertIsInt($id);
 
         return $id;

@@ -83,12 +83,28 @@ final class LookingOverTest extends StoryTestCase
         $this->seeText('Whose name is it?');
         $this->see('[name=signedBy]')->sendKeys('Beda Thorne');
         $field = $this->see('[aria-label="Field for the signature"]');
-        (new WebDriverActions($this->driver))->moveToElement($field, -150, 0)->clickAndHold()->moveByOffset(40, -30)->moveByOffset(30, 50)->moveByOffset(40, -60)->moveByOffset(30, 60)->moveByOffset(40, -40)->moveByOffset(40, 20)->moveByOffset(20, -10)->moveByOffset(20, 10)->moveByOffset(20, 5)->release()->perform();
+        (new WebDriverActions($this->driver))
+            ->moveToElement($field, -150, 0)
+            ->clickAndHold()
+            ->moveByOffset(40, -30)
+            ->moveByOffset(30, 50)
+            ->moveByOffset(40, -60)
+            ->moveByOffset(30, 60)
+            ->moveByOffset(40, -40)
+            ->moveByOffset(40, 20)
+            ->moveByOffset(20, -10)
+            ->moveByOffset(20, 10)
+            ->moveByOffset(20, 5)
+            ->release()
+            ->perform();
         $this->says('Heard and agreed')->click();
         $this->seeText('Heard and agreed: Beda Thorne');
         $this->see('[aria-label="Signature of Beda Thorne"]');
         $this->isAccessible('the page for the owner');
-        $printed = $this->driver->executeScript('return [...document.styleSheets].some(s => [...s.cssRules].some(function look(r) { return (r.media && r.media.mediaText === "print" && r.cssText.includes(".no-print")) || [...(r.cssRules || [])].some(look) }))');
+        $printed = $this->driver->executeScript(
+            'return [...document.styleSheets].some(s => [...s.cssRules].some(function look(r) { return (r.media && r.media.mediaText === "print" && '
+                .'r.cssText.includes(".no-print")) || [...(r.cssRules || [])].some(look) }))',
+        );
         self::assertTrue($printed, 'what is not for paper is left off it');
         $this->go('/counter');
         $this->see('input[type=search]')->sendKeys('Beda satchel');
@@ -114,7 +130,9 @@ final class LookingOverTest extends StoryTestCase
         $this->driver->findElement(WebDriverBy::cssSelector('[aria-label="Take the picture: front"]'))->sendKeys(self::file('not-a-picture.jpg', 'a letter'));
         $this->seeText('This is not a picture that can be kept here');
         foreach (['front', 'back', 'lining'] as $i => $side) {
-            $this->driver->findElement(WebDriverBy::cssSelector("[aria-label='Take the picture: $side']"))->sendKeys(self::file("$side.jpg", self::jpeg(90 + 40 * $i)));
+            $this->driver
+                ->findElement(WebDriverBy::cssSelector("[aria-label='Take the picture: $side']"))
+                ->sendKeys(self::file("$side.jpg", self::jpeg(90 + 40 * $i)));
             $this->see("img[alt='$side']");
         }
         $this->wait(fn (): ?bool => str_contains($this->text(), 'Before anything is touched') ? null : true, 'the set to be complete');
@@ -136,7 +154,10 @@ final class LookingOverTest extends StoryTestCase
     public function testWhatWasBeforeAndWhatCameAfterAreDrawnAcrossEachOther(): void
     {
         $this->signIn('ida');
-        $id = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.flatMap(x => x.pieces).find(p => p.name === "The lamplighter’s derbies").id))');
+        $id = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.flatMap(x => x.pieces).find(p => p.name '
+                .'=== "The lamplighter’s derbies").id))',
+        );
         self::assertIsInt($id);
         $this->go("/pieces/$id/pictures");
         $this->seeText('Before and after');
@@ -144,7 +165,8 @@ final class LookingOverTest extends StoryTestCase
         $this->see('input[type=range]');
         $this->isAccessible('before and after');
         $this->driver->executeScript('const r = document.querySelector("input[type=range]"); r.value = 20; r.dispatchEvent(new Event("input"))');
-        $this->wait(fn (): ?bool => str_contains((string) $this->see('img[alt="Before"]')->getAttribute('style'), '80%') ? true : null, 'the thread at a fifth');
+        $style = fn (): string => (string) $this->see('img[alt="Before"]')->getAttribute('style');
+        $this->wait(static fn (): ?bool => str_contains($style(), '80%') ? true : null, 'the thread at a fifth');
     }
 
     private function takeIn(string $name, string $family, string $kind): void
@@ -186,7 +208,9 @@ final class LookingOverTest extends StoryTestCase
                 const id = location.pathname.split('/')[2]
                 const piece = await (await fetch('/api/pieces/' + id)).json()
                 const session = await (await fetch('/api/session')).json()
-                const r = await fetch('/api/pieces/' + id + '/agreement', {method: 'PUT', headers: {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken}, body: JSON.stringify({version: piece.version, aim: 'freshen', gloss: 'satin', patina: 'soften'})})
+                const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken}
+                const body = JSON.stringify({version: piece.version, aim: 'freshen', gloss: 'satin', patina: 'soften'})
+                const r = await fetch('/api/pieces/' + id + '/agreement', {method: 'PUT', headers, body})
                 done(r.status)
             })()
             JS);

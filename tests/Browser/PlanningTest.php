@@ -74,10 +74,14 @@ final class PlanningTest extends StoryTestCase
             const done = arguments[0];
             (async () => {
               const token = (await (await fetch('/api/session')).json()).csrfToken;
-              const send = async (method, path, body) => (await fetch('/api' + path, { method, headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': token }, body: JSON.stringify(body) })).json();
-              const ticket = await send('POST', '/tickets', { customer: 'Nadia Plan', contact: '', wish: '', promisedAt: new Date(Date.now() + 40 * 864e5).toISOString().slice(0, 16), pieces: [{ kind: 'low-shoe/derby', aim: 'freshen', name: 'Nadia’s derbies', sizeEu: 40, shade: 'oxblood' }] });
+              const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': token };
+              const send = async (method, path, body) => (await fetch('/api' + path, { method, headers, body: JSON.stringify(body) })).json();
+              const promisedAt = new Date(Date.now() + 40 * 864e5).toISOString().slice(0, 16);
+              const pieces = [{ kind: 'low-shoe/derby', aim: 'freshen', name: 'Nadia’s derbies', sizeEu: 40, shade: 'oxblood' }];
+              const ticket = await send('POST', '/tickets', { customer: 'Nadia Plan', contact: '', wish: '', promisedAt, pieces });
               const id = ticket.pieces[0].id;
-              const places = ['left', 'right'].flatMap(half => ['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline'].map(part => ({ half, part })));
+              const parts = ['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline'];
+              const places = ['left', 'right'].flatMap(half => parts.map(part => ({ half, part })));
               const piece = await send('PUT', `/pieces/${id}/parts`, { version: 1, places, material: 'pigmented', certainty: 'known' });
               await send('POST', `/pieces/${id}/findings`, { version: piece.version, part: 'vamp', half: 'left', kind: 'scuff', severity: 2 });
               done(id);

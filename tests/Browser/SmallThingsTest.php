@@ -83,12 +83,24 @@ final class SmallThingsTest extends StoryTestCase
     {
         $this->signIn('ida');
         $this->go('/drawings');
-        foreach (['oxford', 'dance shoe', 'chelsea boot', 'riding boot', 'running trainer', 'doctor’s bag', 'jacket', 'gloves', 'one-piece riding suit', 'instrument strap', 'book cover'] as $kind) {
+        foreach (
+            [
+                'oxford', 'dance shoe', 'chelsea boot', 'riding boot', 'running trainer', 'doctor’s bag', 'jacket', 'gloves',
+                'one-piece riding suit', 'instrument strap', 'book cover',
+            ] as $kind
+        ) {
             $this->seeText($kind);
         }
         self::assertCount(39 * 4, $this->all('main svg'));
-        self::assertSame([], array_map(static fn ($e): string => $e->getText(), $this->all('.undrawn')), 'every part of every kind is drawn on one of its sides');
-        $outlines = $this->driver->executeScript('return [...document.querySelectorAll("main section")].map(s => [...s.querySelector("svg").querySelectorAll("path")].map(p => p.getAttribute("d")).join(" "))');
+        self::assertSame(
+            [],
+            array_map(static fn ($e): string => $e->getText(), $this->all('.undrawn')),
+            'every part of every kind is drawn on one of its sides',
+        );
+        $outlines = $this->driver->executeScript(
+            'return [...document.querySelectorAll("main section")].map(s => [...s.querySelector("svg").querySelectorAll("path")].map(p => '
+                .'p.getAttribute("d")).join(" "))',
+        );
         self::assertIsArray($outlines);
         self::assertCount(39, array_unique(array_filter($outlines, is_string(...))), 'no two kinds are drawn alike');
         $this->go('/nowhere/at/all');
@@ -114,7 +126,9 @@ final class SmallThingsTest extends StoryTestCase
     /** A pair of low shoes in work: what is on the rack beside it depends on the hour. */
     private function pieceOnTheRack(): int
     {
-        $piece = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/bench").then(r => r.json()).then(b => done(b.rack.findLast(p => p.kind.startsWith("low-shoe/")).piece))');
+        $piece = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/bench").then(r => r.json()).then(b => done(b.rack.findLast(p => p.kind.startsWith("low-shoe/")).piece))',
+        );
         self::assertIsInt($piece);
 
         return $piece;

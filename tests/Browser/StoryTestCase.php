@@ -56,7 +56,10 @@ abstract class StoryTestCase extends TestCase
     /** The element of a CSS selector, once it is there and shown. */
     protected function see(string $css): RemoteWebElement
     {
-        return $this->wait(fn (): ?RemoteWebElement => array_values(array_filter($this->all($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed()))[0] ?? null, $css);
+        return $this->wait(
+            fn (): ?RemoteWebElement => array_values(array_filter($this->all($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed()))[0] ?? null,
+            $css,
+        );
     }
 
     /** The button or link that says this, once it is there. */
@@ -117,7 +120,10 @@ abstract class StoryTestCase extends TestCase
 
     protected function focused(): string
     {
-        $name = $this->driver->executeScript('const e = document.activeElement; if (e === document.body) { return ""; } return e.getAttribute("aria-label") || e.closest("label")?.innerText || e.innerText || e.name || ""');
+        $name = $this->driver->executeScript(
+            'const e = document.activeElement; if (e === document.body) { return ""; } return e.getAttribute("aria-label") || '
+                .'e.closest("label")?.innerText || e.innerText || e.name || ""',
+        );
 
         return \is_string($name) ? $name : '';
     }
@@ -126,14 +132,23 @@ abstract class StoryTestCase extends TestCase
     protected function isAccessible(string $screen): void
     {
         $this->driver->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.any.map(a => a.message).join("; ")).join(" | "))))');
+        $found = $this->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", '
+                .'"wcag22aa"]}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + '
+                    .'v.nodes.slice(0, 3).map(n => n.html.slice(0, 160) + " " + n.any.map(a => a.message).join("; ")).join(" | "))))',
+        );
         self::assertSame([], $found, $screen);
     }
 
     protected function noErrorsInTheConsole(): void
     {
         $log = $this->driver->manage()->getLog('browser');
-        $severe = array_filter($log, static fn (mixed $l): bool => \is_array($l) && 'SEVERE' === ($l['level'] ?? null) && !str_contains(json_encode($l, \JSON_THROW_ON_ERROR), 'status of 4'));
+        $severe = array_filter(
+            $log,
+            static fn (mixed $l): bool => \is_array($l)
+                && 'SEVERE' === ($l['level'] ?? null)
+                && !str_contains(json_encode($l, \JSON_THROW_ON_ERROR), 'status of 4'),
+        );
         self::assertSame([], array_values($severe));
     }
 

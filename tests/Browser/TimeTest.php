@@ -85,7 +85,9 @@ final class TimeTest extends StoryTestCase
     public function testADeviceWhoseClockIsPutBackKeepsTheWorkshopsTimeThoughItIsOutOfReach(): void
     {
         $this->signIn('ida');
-        $shown = fn (): int => 1 === preg_match('/Demo: .*?, (\d\d):(\d\d)/', $this->text(), $found) ? 60 * (int) $found[1] + (int) $found[2] : self::fail('No time is shown.');
+        $shown = fn (): int => 1 === preg_match('/Demo: .*?, (\d\d):(\d\d)/', $this->text(), $found)
+            ? 60 * (int) $found[1] + (int) $found[2]
+            : self::fail('No time is shown.');
         $this->seeText('Demo: ');
         $before = $shown();
         $this->network(false);
@@ -123,7 +125,12 @@ final class TimeTest extends StoryTestCase
 
     private function network(bool $up): void
     {
-        foreach (['Network.enable' => new \stdClass(), 'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]] as $cmd => $params) {
+        foreach (
+            [
+                'Network.enable' => new \stdClass(),
+                'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+            ] as $cmd => $params
+        ) {
             $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => $params]);
         }
     }
@@ -131,16 +138,23 @@ final class TimeTest extends StoryTestCase
     /** A pigmented pair, looked over and planned. */
     private function piece(string $name, string $aim): int
     {
-        $id = $this->driver->executeAsyncScript(self::API.<<<'JS'
-            const places = ['left', 'right'].flatMap((half) => ['toe', 'vamp', 'quarter'].map((part) => ({part, half})))
-            const ticket = await send('POST', '/tickets', {customer: 'Time will tell', promisedAt: new Date(Date.parse(session.now) + 9e8).toISOString().slice(0, 16), pieces: [{name: args[0], kind: 'low-shoe/derby', sizeEu: 41, aim: args[1]}]})
-            const id = ticket.pieces[0].id
-            let piece = await send('PUT', `/pieces/${id}/parts`, {version: 1, places, material: 'pigmented', certainty: 'known'})
-            piece = await send('POST', `/pieces/${id}/findings`, {version: piece.version, part: 'toe', half: 'left', kind: 'scuff', severity: 4, lengthMm: 12, widthMm: 4})
-            await send('POST', `/pieces/${id}/plan`, {version: piece.version})
-            done(id)
-            })().catch((e) => done(String(e)))
-            JS, [$name, $aim]);
+        $id = $this->driver->executeAsyncScript(
+            self::API.<<<'JS'
+                const places = ['left', 'right'].flatMap((half) => ['toe', 'vamp', 'quarter'].map((part) => ({part, half})))
+                const promisedAt = new Date(Date.parse(session.now) + 9e8).toISOString().slice(0, 16)
+                const pieces = [{name: args[0], kind: 'low-shoe/derby', sizeEu: 41, aim: args[1]}]
+                const ticket = await send('POST', '/tickets', {customer: 'Time will tell', promisedAt, pieces})
+                const id = ticket.pieces[0].id
+                let piece = await send('PUT', `/pieces/${id}/parts`, {version: 1, places, material: 'pigmented', certainty: 'known'})
+                const scuff = {part: 'toe', half: 'left', kind: 'scuff', severity: 4, lengthMm: 12, widthMm: 4}
+                piece = await send('POST', `/pieces/${id}/findings`, {version: piece.version, ...scuff})
+                await send('POST', `/pieces/${id}/plan`, {version: piece.version})
+                done(id)
+                })().catch((e) => done(String(e)))
+                JS
+            ,
+            [$name, $aim],
+        );
         self::assertIsInt($id, json_encode($id, \JSON_THROW_ON_ERROR));
 
         return $id;
@@ -201,7 +215,8 @@ final class TimeTest extends StoryTestCase
         const session = await (await fetch('/api/session')).json()
         const get = async (path) => (await fetch('/api' + path)).json()
         const send = async (method, path, body) => {
-            const answer = await fetch('/api' + path, {method, body: JSON.stringify(body), headers: {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken, 'Idempotency-Key': crypto.randomUUID()}})
+            const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken, 'Idempotency-Key': crypto.randomUUID()}
+            const answer = await fetch('/api' + path, {method, body: JSON.stringify(body), headers})
             const json = await answer.json()
             if (!answer.ok) { throw new Error(path + ': ' + json.detail) }
             return json

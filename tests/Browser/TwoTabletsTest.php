@@ -26,8 +26,12 @@ final class TwoTabletsTest extends StoryTestCase
             const done = arguments[0]
             ;(async () => {
                 const session = await (await fetch('/api/session')).json()
-                const send = (path, body, key) => fetch('/api' + path, {method: 'POST', body: JSON.stringify(body), headers: {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken, 'Idempotency-Key': key}})
-                const ticket = await (await send('/tickets', {customer: 'Two tablets', promisedAt: new Date(Date.now() + 9e8).toISOString().slice(0, 16), pieces: [{name: 'A pair for two', kind: 'low-shoe/derby', sizeEu: 41, aim: 'keep'}]}, 't')).json()
+                const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken}
+                const sent = (body, key) => ({method: 'POST', body: JSON.stringify(body), headers: {...headers, 'Idempotency-Key': key}})
+                const send = (path, body, key) => fetch('/api' + path, sent(body, key))
+                const promisedAt = new Date(Date.now() + 9e8).toISOString().slice(0, 16)
+                const pieces = [{name: 'A pair for two', kind: 'low-shoe/derby', sizeEu: 41, aim: 'keep'}]
+                const ticket = await (await send('/tickets', {customer: 'Two tablets', promisedAt, pieces}, 't')).json()
                 const id = ticket.pieces[0].id
                 const plan = await (await send(`/pieces/${id}/plan`, {version: 1}, 'p')).json()
                 const step = plan.steps[0]

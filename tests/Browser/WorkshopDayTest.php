@@ -28,7 +28,10 @@ final class WorkshopDayTest extends StoryTestCase
 
         $this->see('[name=customer]');
         $this->isAccessible('new ticket');
-        $this->wait(fn (): ?bool => 'customer' === $this->driver->switchTo()->activeElement()->getAttribute('name') ? true : null, 'the cursor in the first field');
+        $this->wait(
+            fn (): ?bool => 'customer' === $this->driver->switchTo()->activeElement()->getAttribute('name') ? true : null,
+            'the cursor in the first field',
+        );
         $this->type('Keyboard Kate');
         $this->tabTo('What do you call it?');
         $this->type('Kate’s derbies', WebDriverKeys::ENTER);
@@ -70,7 +73,10 @@ final class WorkshopDayTest extends StoryTestCase
         $this->type(WebDriverKeys::SPACE);
         $this->wait(fn (): ?bool => str_contains($this->text(), 'of about 3 minutes') ? null : true, 'the step ended');
 
-        $id = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.find(x => x.customer === "Keyboard Kate").pieces[0].id))');
+        $id = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.find(x => x.customer === "Keyboard '
+                .'Kate").pieces[0].id))',
+        );
         self::assertIsInt($id);
         $saidNotYet = false;
         $asleep = true;
@@ -254,7 +260,10 @@ final class WorkshopDayTest extends StoryTestCase
     /** How pressing the piece calls for hands; null when nothing of it does. */
     private function call(int $id): ?string
     {
-        $found = $this->driver->executeAsyncScript('const [id, done] = arguments; fetch("/api/bench").then(r => r.json()).then(b => done(b.calls.find(c => c.step.piece === id)?.urgency ?? null))', [$id]);
+        $found = $this->driver->executeAsyncScript(
+            'const [id, done] = arguments; fetch("/api/bench").then(r => r.json()).then(b => done(b.calls.find(c => c.step.piece === id)?.urgency ?? null))',
+            [$id],
+        );
 
         return \is_string($found) ? $found : null;
     }
@@ -262,7 +271,11 @@ final class WorkshopDayTest extends StoryTestCase
     /** @return array{state: string, rest: string} what the server knows of a piece, and of its steps */
     private function state(int $id): array
     {
-        $found = $this->driver->executeAsyncScript('const [id, done] = arguments; fetch(`/api/pieces/${id}/plan`).then(r => r.json()).then(p => done({state: p.state, rest: p.steps.map(s => s.version).join()}))', [$id]);
+        $found = $this->driver->executeAsyncScript(
+            'const [id, done] = arguments; fetch(`/api/pieces/${id}/plan`).then(r => r.json()).then(p => done({state: p.state, rest: p.steps.map(s '
+                .'=> s.version).join()}))',
+            [$id],
+        );
         self::assertIsArray($found);
 
         return ['state' => \is_string($found['state']) ? $found['state'] : '', 'rest' => \is_string($found['rest']) ? $found['rest'] : ''];

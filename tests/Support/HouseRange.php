@@ -8,10 +8,15 @@ use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Spectrum;
 
-/** The made-up range of paints, dyes and leathers that the demo ships. */
+/**
+ * The made-up range of paints, dyes and leathers that the demo ships.
+ *
+ * @phpstan-type Range array{paints: list<array{id: string, K: list<float>, S: list<float>}>,
+ *     dyes: list<array{id: string, k: list<float>}>, grounds: list<array{id: string, values: list<float>}>}
+ */
 final class HouseRange
 {
-    /** @var array{paints: list<array{id: string, K: list<float>, S: list<float>}>, dyes: list<array{id: string, k: list<float>}>, grounds: list<array{id: string, values: list<float>}>}|null */
+    /** @var Range|null */
     private static ?array $data = null;
 
     /** @return non-empty-array<string, Paint> by id */
@@ -76,10 +81,10 @@ final class HouseRange
         return array_values(array_map(floatval(...), $values));
     }
 
-    /** @return array{paints: list<array{id: string, K: list<float>, S: list<float>}>, dyes: list<array{id: string, k: list<float>}>, grounds: list<array{id: string, values: list<float>}>} */
+    /** @return Range */
     private static function data(): array
     {
-        /** @var array{paints: list<array{id: string, K: list<float>, S: list<float>}>, dyes: list<array{id: string, k: list<float>}>, grounds: list<array{id: string, values: list<float>}>} $data */
+        /** @var Range $data */
         $data = self::$data ?? json_decode((string) file_get_contents(__DIR__.'/../../demo/house-range.json'), true, flags: \JSON_THROW_ON_ERROR);
 
         return self::$data = $data;

@@ -49,7 +49,10 @@ final class Expectations
             if (!isset($said[$key])) {
                 $said[$key] = [$finding, $finding->at->label()];
             } elseif ($said[$key][0]->at->half !== $finding->at->half) {
-                $said[$key] = [$finding->severity->atLeast($said[$key][0]->severity) ? $finding : $said[$key][0], $finding->at->part->label().', left and right,'];
+                $said[$key] = [
+                    $finding->severity->atLeast($said[$key][0]->severity) ? $finding : $said[$key][0],
+                    $finding->at->part->label().', left and right,',
+                ];
             }
         }
 
@@ -74,7 +77,11 @@ final class Expectations
     private static function isSignOfAge(Finding $finding): bool
     {
         return !$finding->severity->atLeast(Severity::FunctionLost)
-            && \in_array($finding->kind, [F::Faded, F::Patchy, F::YellowedLeather, F::DarkHandling, F::Scuff, F::Scratch, F::Gouge, F::Crease, F::WaterRing], true);
+            && \in_array(
+                $finding->kind,
+                [F::Faded, F::Patchy, F::YellowedLeather, F::DarkHandling, F::Scuff, F::Scratch, F::Gouge, F::Crease, F::WaterRing],
+                true,
+            );
     }
 
     /** @return array{Prospect, string} */
@@ -84,15 +91,25 @@ final class Expectations
 
         return match ($finding->kind) {
             F::Dust, F::Mud, F::WeltGrit, F::Insects => [Prospect::Gone, 'will be gone.'],
-            F::GroundInDirt, F::RoadSalt, F::SweatSalt => $film ? [Prospect::Gone, 'will be gone.'] : [Prospect::Softer, 'will be much paler; what sits in the fibre stays.'],
+            F::GroundInDirt, F::RoadSalt, F::SweatSalt => $film
+                ? [Prospect::Gone, 'will be gone.']
+                : [Prospect::Softer, 'will be much paler; what sits in the fibre stays.'],
             F::BodyGrease => $film ? [Prospect::Gone, 'will be gone.'] : [Prospect::Softer, 'will be drawn out as far as it comes; a darker shade stays.'],
-            F::Ink, F::Tar, F::Glue, F::PaintSpots => $film ? [Prospect::Softer, 'will be paler; what has gone into the film stays.'] : [Prospect::Stays, 'has gone into the fibre and stays, a little paler at best.'],
+            F::Ink, F::Tar, F::Glue, F::PaintSpots => $film
+                ? [Prospect::Softer, 'will be paler; what has gone into the film stays.']
+                : [Prospect::Stays, 'has gone into the fibre and stays, a little paler at best.'],
             F::Mould => [Prospect::Softer, 'will be cleaned off; its spots may show, and it comes back if it is stored damp.'],
             F::Odour => [Prospect::Softer, 'will be weaker; whether it goes altogether nobody can promise.'],
-            F::OldPolish => $material->losesColourToSolvent() && !$agreed->aim->rebuilds() ? [Prospect::Softer, 'will be thinner; a solvent strong enough for all of it would take the colour.'] : [Prospect::Gone, 'will be taken off.'],
-            F::WaxBuildUp => $material->losesColourToSolvent() && !$agreed->aim->rebuilds() ? [Prospect::Softer, 'will be scraped and brushed thin; the last of it stays.'] : [Prospect::Gone, 'will be taken off.'],
+            F::OldPolish => $material->losesColourToSolvent() && !$agreed->aim->rebuilds()
+                ? [Prospect::Softer, 'will be thinner; a solvent strong enough for all of it would take the colour.']
+                : [Prospect::Gone, 'will be taken off.'],
+            F::WaxBuildUp => $material->losesColourToSolvent() && !$agreed->aim->rebuilds()
+                ? [Prospect::Softer, 'will be scraped and brushed thin; the last of it stays.']
+                : [Prospect::Gone, 'will be taken off.'],
             F::Silicone => [Prospect::Stays, 'cannot be got out for certain; where it sits, colour may not hold.'],
-            F::WrongTouchUp => $agreed->aim->rebuilds() ? [Prospect::Gone, 'will be taken off and laid anew in the right colour.'] : [Prospect::Stays, 'stays; taking it off would take the colour below along.'],
+            F::WrongTouchUp => $agreed->aim->rebuilds()
+                ? [Prospect::Gone, 'will be taken off and laid anew in the right colour.']
+                : [Prospect::Stays, 'stays; taking it off would take the colour below along.'],
             default => [Prospect::Softer, 'will be less.'],
         };
     }
@@ -112,8 +129,12 @@ final class Expectations
                 : [Prospect::Softer, 'will be paler; what has set stays.'],
             F::YellowedRubber => [Prospect::Softer, 'will be whiter, though not as new, and yellows again with light.'],
             F::YellowedLeather => [Prospect::Stays, 'stays; age has done it, not dirt.'],
-            F::BleachedSpot => $agreed->aim->addsColour() ? [Prospect::Softer, 'will be toned down; its outline may still be seen.'] : [Prospect::Stays, 'stays: nothing but colour would hide it.'],
-            default => $agreed->aim->addsColour() ? [Prospect::Softer, 'will be toned back with cream, which wears off and can be renewed.'] : [Prospect::Stays, 'stays as it is.'],
+            F::BleachedSpot => $agreed->aim->addsColour()
+                ? [Prospect::Softer, 'will be toned down; its outline may still be seen.']
+                : [Prospect::Stays, 'stays: nothing but colour would hide it.'],
+            default => $agreed->aim->addsColour()
+                ? [Prospect::Softer, 'will be toned back with cream, which wears off and can be renewed.']
+                : [Prospect::Stays, 'stays as it is.'],
         };
     }
 
@@ -126,14 +147,24 @@ final class Expectations
             F::Crack => $rebuilt
                 ? [Prospect::Stays, 'can be filled and coloured, but never closes; it will come back where the leather bends.']
                 : [Prospect::Stays, 'never closes; feeding slows it, and it will show where the leather bends.'],
-            F::Gouge => $rebuilt ? [Prospect::Softer, 'will be filled and coloured; in raking light it will still be seen.'] : [Prospect::Stays, 'stays; cream darkens it a little and it catches the eye less.'],
-            F::Peeling => $rebuilt ? [Prospect::Softer, 'will be taken down to what holds and painted; the edge may be felt.'] : [Prospect::Stays, 'stays, and goes on until the finish is stripped and laid anew.'],
-            F::Scuff => $rebuilt || $finding->severity->value < Severity::AtArmsLength->value ? [Prospect::Gone, 'will be gone.'] : [Prospect::Softer, 'will be coloured in and seen only from near.'],
-            F::Scratch => $finding->severity->value < Severity::AtArmsLength->value && $agreed->aim->addsColour() ? [Prospect::Gone, 'will be gone.'] : [Prospect::Softer, 'will be coloured in; a nail will still feel it.'],
+            F::Gouge => $rebuilt
+                ? [Prospect::Softer, 'will be filled and coloured; in raking light it will still be seen.']
+                : [Prospect::Stays, 'stays; cream darkens it a little and it catches the eye less.'],
+            F::Peeling => $rebuilt
+                ? [Prospect::Softer, 'will be taken down to what holds and painted; the edge may be felt.']
+                : [Prospect::Stays, 'stays, and goes on until the finish is stripped and laid anew.'],
+            F::Scuff => $rebuilt || $finding->severity->value < Severity::AtArmsLength->value
+                ? [Prospect::Gone, 'will be gone.']
+                : [Prospect::Softer, 'will be coloured in and seen only from near.'],
+            F::Scratch => $finding->severity->value < Severity::AtArmsLength->value && $agreed->aim->addsColour()
+                ? [Prospect::Gone, 'will be gone.']
+                : [Prospect::Softer, 'will be coloured in; a nail will still feel it.'],
             F::Crease => [Prospect::Softer, 'will be eased and stays to be seen: it is where the leather bends.'],
             F::WaterRing => [Prospect::Softer, 'will be evened out over the whole part; its edge may be seen.'],
             F::LiftedScales => [Prospect::Softer, 'will be laid down; they never lie as they did.'],
-            F::FlatNap => $finding->severity->atLeast(Severity::FirstThingSeen) ? [Prospect::Softer, 'will be raised as far as there is nap left.'] : [Prospect::Gone, 'will be raised again.'],
+            F::FlatNap => $finding->severity->atLeast(Severity::FirstThingSeen)
+                ? [Prospect::Softer, 'will be raised as far as there is nap left.']
+                : [Prospect::Gone, 'will be raised again.'],
             F::HeatMark => [Prospect::Stays, 'stays: heat has shrunk the fibre.'],
             default => [Prospect::Softer, 'will be less.'],
         };
@@ -145,7 +176,9 @@ final class Expectations
         return match ($finding->kind) {
             F::OpenSeam, F::RottenThread => [Prospect::Gone, 'will be sewn through the old holes; new thread is a shade fresher than the old.'],
             F::SoleParting => [Prospect::Gone, 'will be cleaned, cemented and pressed.'],
-            F::EdgeWorn => $agreed->aim->addsColour() ? [Prospect::Softer, 'will be smoothed and dressed; lost height does not come back.'] : [Prospect::Stays, 'stays; the edge is only cleaned and fed.'],
+            F::EdgeWorn => $agreed->aim->addsColour()
+                ? [Prospect::Softer, 'will be smoothed and dressed; lost height does not come back.']
+                : [Prospect::Stays, 'stays; the edge is only cleaned and fed.'],
             F::LiningTorn => [Prospect::Softer, 'will be closed; the seam will be seen and felt inside.'],
             F::StackDry => [Prospect::Gone, 'will be fed and dressed.'],
             F::StackSplit => [Prospect::Softer, 'will be glued and dressed; the line stays.'],

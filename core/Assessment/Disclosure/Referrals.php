@@ -27,12 +27,26 @@ final class Referrals
                 $found[] = $declined;
             }
             if ($part->has(Flag::FurTrim)) {
-                $found['fur'] = new Declined('J-6', 'The fur is left alone; we work up to it and no further.', 'a furrier, with its papers if it is of a protected kind', false);
+                $found['fur'] = new Declined(
+                    'J-6',
+                    'The fur is left alone; we work up to it and no further.',
+                    'a furrier, with its papers if it is of a protected kind',
+                    false,
+                );
             }
         }
         foreach ($piece->findings as $finding) {
-            if (FindingKind::SoleParting === $finding->kind && $finding->severity->atLeast(Severity::FunctionLost) && PartName::Outsole === $finding->at->part) {
-                $found['sole'] = new Declined('J-6', 'A sole that has gone through is not mended with cement; a new one is a shoemaker’s work.', 'a shoemaker', false);
+            if (
+                FindingKind::SoleParting === $finding->kind
+                && $finding->severity->atLeast(Severity::FunctionLost)
+                && PartName::Outsole === $finding->at->part
+            ) {
+                $found['sole'] = new Declined(
+                    'J-6',
+                    'A sole that has gone through is not mended with cement; a new one is a shoemaker’s work.',
+                    'a shoemaker',
+                    false,
+                );
             }
         }
 
@@ -44,11 +58,32 @@ final class Referrals
         $name = $part->at->label();
         foreach ($piece->findingsAt($part->at) as $finding) {
             $declined = match ($finding->kind) {
-                FindingKind::RedRot => new Declined('J-6', Phrase::sentence('The %s is red-rotted: the leather turns to powder, and whatever we lay on it would take more with it.', $name), 'a leather conservator', true),
-                FindingKind::Brittle => new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), 'a leather conservator', true),
+                FindingKind::RedRot => new Declined(
+                    'J-6',
+                    Phrase::sentence('The %s is red-rotted: the leather turns to powder, and whatever we lay on it would take more with it.', $name),
+                    'a leather conservator',
+                    true,
+                ),
+                FindingKind::Brittle => new Declined(
+                    'J-6',
+                    Phrase::sentence('The %s is brittle: it would break under the hand.', $name),
+                    'a leather conservator',
+                    true,
+                ),
                 FindingKind::Mould => $part->at->part->isInside() && $finding->severity->atLeast(Severity::FunctionLost)
-                    ? new Declined('J-6', Phrase::sentence('Mould has gone through the %s; it would come back, and its dust does harm.', $name), 'a cleaner with a fumigation room', true) : null,
-                FindingKind::Impact => new Declined('J-6', Phrase::sentence('The %s has taken a blow: whether it still protects is for its maker to judge, and we do not make it look sound.', $name), 'the maker of the gear', true),
+                    ? new Declined(
+                        'J-6',
+                        Phrase::sentence('Mould has gone through the %s; it would come back, and its dust does harm.', $name),
+                        'a cleaner with a fumigation room',
+                        true,
+                    )
+                    : null,
+                FindingKind::Impact => new Declined(
+                    'J-6',
+                    Phrase::sentence('The %s has taken a blow: whether it still protects is for its maker to judge, and we do not make it look sound.', $name),
+                    'the maker of the gear',
+                    true,
+                ),
                 default => null,
             };
             if (null !== $declined) {
@@ -57,7 +92,15 @@ final class Referrals
         }
 
         if (Certainty::Guess === $part->certainty && $piece->agreedAt($part->at)->aim->rebuilds() && self::hasOldCoat($piece, $part)) {
-            return new Declined('J-6', Phrase::sentence('Nobody knows what the old coat on the %s is; it may hold lead, and it is neither sanded nor stripped here before that is known.', $name), 'a conservator who can test it', true);
+            return new Declined(
+                'J-6',
+                Phrase::sentence(
+                    'Nobody knows what the old coat on the %s is; it may hold lead, and it is neither sanded nor stripped here before that is known.',
+                    $name,
+                ),
+                'a conservator who can test it',
+                true,
+            );
         }
 
         return Dryness::Brittle === $part->dryness

@@ -28,15 +28,28 @@ final class Risks
         }
         $unsure = array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && Certainty::Guess === $p->certainty);
         if ([] !== $unsure) {
-            $said[] = Phrase::sentence('We are not sure yet what the %s %s made of; we treat %s as the most delicate %s may be.', Phrase::list(self::names($unsure)), self::isMany($unsure) ? 'are' : 'is', self::isMany($unsure) ? 'them' : 'it', self::isMany($unsure) ? 'they' : 'it');
+            $said[] = Phrase::sentence(
+                'We are not sure yet what the %s %s made of; we treat %s as the most delicate %s may be.',
+                Phrase::list(self::names($unsure)),
+                self::isMany($unsure) ? 'are' : 'is',
+                self::isMany($unsure) ? 'them' : 'it',
+                self::isMany($unsure) ? 'they' : 'it',
+            );
         }
         $gripping = array_filter($piece->parts, static fn (Part $p): bool => $p->has(Flag::GripSurface) || $p->at->part->grips() && $p->at->part->isOuter());
         if ([] !== $gripping) {
-            $said[] = Phrase::sentence('Nothing slippery goes on the %s, so %s not be fed or polished like the rest.', Phrase::list(self::names($gripping)), self::isMany($gripping) ? 'they will' : 'it will');
+            $said[] = Phrase::sentence(
+                'Nothing slippery goes on the %s, so %s not be fed or polished like the rest.',
+                Phrase::list(self::names($gripping)),
+                self::isMany($gripping) ? 'they will' : 'it will',
+            );
         }
         $contrast = array_filter($piece->parts, static fn (Part $p): bool => $p->has(Flag::ContrastStitching));
         if ([] !== $contrast) {
-            $said[] = Phrase::sentence('The pale stitching of the %s takes colour for good; we cover it, a trace may still reach it.', Phrase::list(self::names($contrast)));
+            $said[] = Phrase::sentence(
+                'The pale stitching of the %s takes colour for good; we cover it, a trace may still reach it.',
+                Phrase::list(self::names($contrast)),
+            );
         }
 
         return $said;

@@ -79,12 +79,15 @@ final readonly class PotAdvisor
 
     private function sentence(Advice $advice, Correction $found, ?Recipe $restart): string
     {
-        $additions = Phrase::list(array_map(
-            fn (string $paint, int $n): string => \sprintf('%d %s of %s', $n, 1 === $n ? 'drop' : 'drops', $this->palette->name($paint)),
-            array_keys($this->palette->ordered($found->additions)),
-            $this->palette->ordered($found->additions),
-        ));
-        $nearest = $found->reason?->message().([] === $found->additions ? ' This is as near as it comes.' : \sprintf(' As near as it comes: add %s.', $additions));
+        $additions = Phrase::list(
+            array_map(
+                fn (string $paint, int $n): string => \sprintf('%d %s of %s', $n, 1 === $n ? 'drop' : 'drops', $this->palette->name($paint)),
+                array_keys($this->palette->ordered($found->additions)),
+                $this->palette->ordered($found->additions),
+            ),
+        );
+        $nearest =
+            $found->reason?->message().([] === $found->additions ? ' This is as near as it comes.' : \sprintf(' As near as it comes: add %s.', $additions));
 
         return match ($advice) {
             Advice::Lay => 'Nothing: it matches. Lay it.',

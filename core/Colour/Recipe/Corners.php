@@ -11,7 +11,8 @@ use KindHeel\Core\Colour\Spectrum;
 /**
  * What a mix is made of, as corners whose shares add up to 1.
  *
- * An empty pot: every corner is a paint, its share the share of the drops. A pot that holds P drops and has room for C: corner 0 is the pot as it is, every other
+ * An empty pot: every corner is a paint, its share the share of the drops. A pot that holds P drops and has room for C: corner 0 is the pot as it is, every
+ * other
  * corner the pot filled up to C with one paint. So nothing can be taken out and nothing spills, whatever the shares.
  */
 final readonly class Corners
@@ -25,8 +26,15 @@ final readonly class Corners
      * @param list<int>         $paints   corners that count as paints
      * @param list<int>         $free     corners that do not: the pot itself, clear binder
      */
-    private function __construct(public array $ids, public array $k, public array $s, public int $held, public int $capacity, public array $paints, public array $free)
-    {
+    private function __construct(
+        public array $ids,
+        public array $k,
+        public array $s,
+        public int $held,
+        public int $capacity,
+        public array $paints,
+        public array $free,
+    ) {
     }
 
     /** @param list<Paint> $paints */

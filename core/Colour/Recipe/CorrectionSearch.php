@@ -75,7 +75,13 @@ final readonly class CorrectionSearch
         $before = $this->look([]);
         $after = $this->look($additions);
         $reason = $after->weighted <= $tolerance ? null : $this->reason($corners, $most, $tolerance, $binder);
-        $restart = null === $reason ? null : (new RecipeSearch($this->paints, $this->target, $this->layer, $this->goOn))->recipes(PotSize::of(1, $this->capacity), max(1, $most), $binder)[0];
+        $restart = null === $reason
+                ? null
+                : (new RecipeSearch($this->paints, $this->target, $this->layer, $this->goOn))->recipes(
+                    PotSize::of(1, $this->capacity),
+                    max(1, $most),
+                    $binder,
+                )[0];
 
         return new Correction($additions, $before, $after, $reason, $restart);
     }

@@ -48,7 +48,15 @@ final readonly class RecipeSearch
         $corners = Corners::empty(array_values($this->byId), $binder && null !== $this->layer->thickness);
         $tallies = (new MixSearch($corners, $this->target, $this->layer, $this->goOn))->drops($most, $size)->all();
         $paints = static fn (Tally $t): int => \count(array_intersect(array_keys($t->drops), $corners->paints));
-        usort($tallies, static fn (Tally $a, Tally $b): int => [round($a->near / self::STEP), $paints($a), $a->total, $a->near] <=> [round($b->near / self::STEP), $paints($b), $b->total, $b->near]);
+        usort(
+            $tallies,
+            static fn (Tally $a, Tally $b): int => [round($a->near / self::STEP), $paints($a), $a->total, $a->near] <=> [
+                round($b->near / self::STEP),
+                $paints($b),
+                $b->total,
+                $b->near,
+            ],
+        );
         $chosen = [];
         foreach ($tallies as $tally) {
             if ([] === array_filter($chosen, static fn (Tally $c): bool => !self::differ($c, $tally))) {

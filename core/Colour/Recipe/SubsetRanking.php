@@ -13,8 +13,10 @@ use KindHeel\Core\Colour\Tristimulus;
 /**
  * Ranks every set of paints by how near it could come, without mixing any of them.
  *
- * Near the target a mix misses by δR = (∂R/∂q)·Σ cᵢ(Kᵢ − q·Sᵢ)/S with q the K/S of the target, so the miss in colour is linear in the shares (Allen 1974, Walowit 1987):
- * Σ cᵢvᵢ/S. The least of |Σ cᵢvᵢ| with Σ cᵢ = 1 is 1/(1ᵀG⁻¹1), G the products of the v of the set, at c ~ G⁻¹1. A set where some c is negative is no better than
+ * Near the target a mix misses by δR = (∂R/∂q)·Σ cᵢ(Kᵢ − q·Sᵢ)/S with q the K/S of the target, so the miss in colour is linear in the shares (Allen 1974,
+ * Walowit 1987):
+ * Σ cᵢvᵢ/S. The least of |Σ cᵢvᵢ| with Σ cᵢ = 1 is 1/(1ᵀG⁻¹1), G the products of the v of the set, at c ~ G⁻¹1. A set where some c is negative is no better
+ * than
  * the smaller set without that paint, which is ranked by itself.
  */
 final class SubsetRanking
@@ -42,8 +44,15 @@ final class SubsetRanking
      * @param float             $thin share of the pot that is paint; the rest is binder
      * @param \Closure(): bool  $goOn
      */
-    public function __construct(array $k, array $s, Target $target, Layer $layer, private readonly array $free, private readonly float $thin, private readonly \Closure $goOn)
-    {
+    public function __construct(
+        array $k,
+        array $s,
+        Target $target,
+        Layer $layer,
+        private readonly array $free,
+        private readonly float $thin,
+        private readonly \Closure $goOn,
+    ) {
         $seen = array_fill(0, Spectrum::BANDS, 0.0);
         $rows = self::colourRows($target);
         foreach ($target->lights as $light) {
@@ -253,7 +262,10 @@ final class SubsetRanking
             foreach ([0, 1, 2] as $p) {
                 $row = [];
                 foreach ($light->x as $i => $wx) {
-                    $row[] = $weight * (500.0 * $byA[$p] * $fx * $wx + (116.0 * $byL[$p] - 500.0 * $byA[$p] + 200.0 * $byB[$p]) * $fy * $light->y[$i] - 200.0 * $byB[$p] * $fz * $light->z[$i]);
+                    $row[] = $weight *
+                        (500.0 * $byA[$p] * $fx * $wx +
+                            (116.0 * $byL[$p] - 500.0 * $byA[$p] + 200.0 * $byB[$p]) * $fy * $light->y[$i] -
+                            200.0 * $byB[$p] * $fz * $light->z[$i]);
                 }
                 $rows[] = $row;
             }

@@ -158,7 +158,10 @@ final class WholeDrops
                 foreach ($ways as $way) {
                     $way = array_values($way);
                     $near = $this->mix($corners, $way);
-                    if ($near <= $limit && (null === $best || array_sum($way) < array_sum($best[1]) || array_sum($way) === array_sum($best[1]) && $near < $best[0])) {
+                    if (
+                        $near <= $limit
+                        && (null === $best || array_sum($way) < array_sum($best[1]) || (array_sum($way) === array_sum($best[1]) && $near < $best[0]))
+                    ) {
                         $best = [$near, $way];
                     }
                 }

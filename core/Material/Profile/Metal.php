@@ -26,7 +26,10 @@ final class Metal extends Profile
                 'T-6' => [0.65, 0.344, 0.003, 0.003],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
+            ],
             unusual: [
                 FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::RoadSalt, FindingKind::SweatSalt,
                 FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::Silicone, FindingKind::WrongTouchUp, FindingKind::Faded,

@@ -27,7 +27,10 @@ final class Nubuck extends Profile
                 'T-6' => [0.973, 0.021, 0.003, 0.003],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.18, 'T-2' => 0.08, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            harms: [
+                'T-1' => 0.18, 'T-2' => 0.08, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
+            ],
             unusual: [
                 FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedRubber, FindingKind::Scratch, FindingKind::Gouge,
                 FindingKind::Crack, FindingKind::Peeling, FindingKind::Crease, FindingKind::LiftedScales, FindingKind::StackDry,

@@ -27,10 +27,11 @@ final class Pigmented extends Profile
                 'T-6' => [0.021, 0.973, 0.003, 0.003],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
-            unusual: [
-                FindingKind::YellowedRubber, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit,
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
             ],
+            unusual: [FindingKind::YellowedRubber, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit],
             cleaners: [1 => F::CleanerCream, 3 => F::CleanerNeutral, 4 => F::FoamCleaner],
             creamFor: [FindingKind::OldPolish],
             colour: F::Paint,

@@ -28,10 +28,11 @@ final class RacingHide extends Profile
                 'T-6' => [0.018, 0.945, 0.034, 0.003],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
-            unusual: [
-                FindingKind::YellowedRubber, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit,
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
             ],
+            unusual: [FindingKind::YellowedRubber, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit],
             cleaners: [1 => F::CleanerNeutral],
             colour: null,
             food: null,

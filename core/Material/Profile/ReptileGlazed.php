@@ -18,7 +18,10 @@ final class ReptileGlazed extends Profile
         parent::__construct(
             label: 'glazed reptile',
             sign: 'scaled under a glaze; a drop beads',
-            properties: [Property::IsLeather, Property::HasFilm, Property::IsReptile, Property::LosesColourToSolvent, Property::AsksForTrial, Property::TakesMirror],
+            properties: [
+                Property::IsLeather, Property::HasFilm, Property::IsReptile, Property::LosesColourToSolvent, Property::AsksForTrial,
+                Property::TakesMirror,
+            ],
             shows: [
                 'T-1' => [0.003, 0.008, 0.989],
                 'T-2' => [0.003, 0.012, 0.985],
@@ -28,10 +31,11 @@ final class ReptileGlazed extends Profile
                 'T-6' => [0.649, 0.344, 0.003, 0.004],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.12, 'T-4' => 0.01, 'T-5' => 1.0, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
-            unusual: [
-                FindingKind::YellowedRubber, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit,
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.12, 'T-4' => 0.01, 'T-5' => 1.0, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
             ],
+            unusual: [FindingKind::YellowedRubber, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit],
             cleaners: [],
             colour: null,
             food: F::ConditionerLight,

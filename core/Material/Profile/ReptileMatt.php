@@ -28,10 +28,11 @@ final class ReptileMatt extends Profile
                 'T-6' => [0.8, 0.193, 0.003, 0.004],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.35, 'T-2' => 0.12, 'T-3' => 0.32, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
-            unusual: [
-                FindingKind::YellowedRubber, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit,
+            harms: [
+                'T-1' => 0.35, 'T-2' => 0.12, 'T-3' => 0.32, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
             ],
+            unusual: [FindingKind::YellowedRubber, FindingKind::FlatNap, FindingKind::StackDry, FindingKind::StackSplit],
             cleaners: [],
             colour: null,
             food: F::ConditionerLight,

@@ -26,7 +26,10 @@ final class Rubber extends Profile
                 'T-6' => [0.975, 0.017, 0.003, 0.005],
                 'T-10' => [0.058, 0.942],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
+            ],
             unusual: [
                 FindingKind::BodyGrease, FindingKind::SweatSalt, FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedLeather,
                 FindingKind::DarkHandling, FindingKind::WaterRing, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::Brittle,

@@ -26,7 +26,10 @@ final class Textile extends Profile
                 'T-6' => [0.022, 0.005, 0.968, 0.005],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            harms: [
+                'T-1' => 0.03, 'T-2' => 0.03, 'T-3' => 0.05, 'T-4' => 0.01, 'T-5' => 0.2, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
+            ],
             unusual: [
                 FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::YellowedLeather, FindingKind::YellowedRubber,
                 FindingKind::DarkHandling, FindingKind::Scuff, FindingKind::Scratch, FindingKind::Gouge, FindingKind::Crack, FindingKind::Peeling,

@@ -27,7 +27,10 @@ final class VegTan extends Profile
                 'T-6' => [0.012, 0.005, 0.003, 0.98],
                 'T-10' => [0.008, 0.992],
             ],
-            harms: ['T-1' => 0.35, 'T-2' => 0.03, 'T-3' => 0.32, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2, 'T-9' => 0.2, 'T-10' => 0.01],
+            harms: [
+                'T-1' => 0.35, 'T-2' => 0.03, 'T-3' => 0.32, 'T-4' => 0.01, 'T-5' => 0.5, 'T-6' => 0.01, 'T-7' => 0.2, 'T-8' => 0.2,
+                'T-9' => 0.2, 'T-10' => 0.01,
+            ],
             unusual: [
                 FindingKind::YellowedRubber, FindingKind::Peeling, FindingKind::LiftedScales, FindingKind::FlatNap, FindingKind::StackDry,
                 FindingKind::StackSplit,

@@ -38,7 +38,19 @@ final class Alcohol extends Family
     public function instruction(Laying $how): Instruction
     {
         return Applicator::Bud === $how->by
-            ? new Instruction('Lift the mark with alcohol', 'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle. Stop when it brings colour.', 'No smell, no pale ring.', 2.0, 2.0)
-            : new Instruction('Degrease with alcohol', 'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.', 'No smell and no cool feel.', 1.0, 0.6);
+            ? new Instruction(
+                'Lift the mark with alcohol',
+                'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle. Stop when it brings colour.',
+                'No smell, no pale ring.',
+                2.0,
+                2.0,
+            )
+            : new Instruction(
+                'Degrease with alcohol',
+                'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.',
+                'No smell and no cool feel.',
+                1.0,
+                0.6,
+            );
     }
 }

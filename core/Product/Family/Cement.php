@@ -35,6 +35,12 @@ final class Cement extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Coat both faces with cement', 'Thin and even to the rim, on both faces; leave them apart.', 'Dry to the knuckle: it no longer sticks.', 4.0, 1.0);
+        return new Instruction(
+            'Coat both faces with cement',
+            'Thin and even to the rim, on both faces; leave them apart.',
+            'Dry to the knuckle: it no longer sticks.',
+            4.0,
+            1.0,
+        );
     }
 }

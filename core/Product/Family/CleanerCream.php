@@ -34,6 +34,12 @@ final class CleanerCream extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Clean with cleaning cream', 'A fingertip for a toe. Small circles in patches, toe to heel, each taken up with a fresh side of the cloth before it dries.', 'No cool feel, and a white cloth stays clean.', 2.0, 0.7);
+        return new Instruction(
+            'Clean with cleaning cream',
+            'A fingertip for a toe. Small circles in patches, toe to heel, each taken up with a fresh side of the cloth before it dries.',
+            'No cool feel, and a white cloth stays clean.',
+            2.0,
+            0.7,
+        );
     }
 }

@@ -36,6 +36,12 @@ final class CleanerNeutral extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Clean with neutral cleaner', 'On the cloth, never on the leather, away from holes and vents; soft brush in small circles, taken up with a dry cloth before it dries.', 'No cool feel, and a white cloth stays clean.', 2.0, 0.8);
+        return new Instruction(
+            'Clean with neutral cleaner',
+            'On the cloth, never on the leather, away from holes and vents; soft brush in small circles, taken up with a dry cloth before it dries.',
+            'No cool feel, and a white cloth stays clean.',
+            2.0,
+            0.8,
+        );
     }
 }

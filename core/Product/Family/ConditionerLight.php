@@ -34,6 +34,12 @@ final class ConditionerLight extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Feed with light conditioner'.$how->coatOf(), 'Very little, on two fingers, thin and even; wiped after a minute.'.$how->alongScales(), 'The colour has come back, no tack.', 1.0, 0.5);
+        return new Instruction(
+            'Feed with light conditioner'.$how->coatOf(),
+            'Very little, on two fingers, thin and even; wiped after a minute.'.$how->alongScales(),
+            'The colour has come back, no tack.',
+            1.0,
+            0.5,
+        );
     }
 }

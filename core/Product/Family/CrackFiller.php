@@ -21,7 +21,17 @@ final class CrackFiller extends Family
         parent::__construct(
             label: 'crack filler',
             phase: Phase::Fill,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 30.0, recoatFrom: 60.0, recoatUntil: 1440.0, next: 240.0, full: 1440.0, film: true, minTempC: 10.0),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 30.0,
+                recoatFrom: 60.0,
+                recoatUntil: 1440.0,
+                next: 240.0,
+                full: 1440.0,
+                film: true,
+                minTempC: 10.0,
+            ),
             usePerM2: 40.0,
             unit: Unit::Millilitre,
             effects: [Effect::NeedsCleanGround, Effect::TakesWarmAir, Effect::Fills],
@@ -34,6 +44,12 @@ final class CrackFiller extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Bind the crack', 'Fold it gently open, work the binder in with a fine brush, wipe the grain clean, lay it flat.'.$how->warmAir(), 'Clear, and no tack.', 4.0, 2.0);
+        return new Instruction(
+            'Bind the crack',
+            'Fold it gently open, work the binder in with a fine brush, wipe the grain clean, lay it flat.'.$how->warmAir(),
+            'Clear, and no tack.',
+            4.0,
+            2.0,
+        );
     }
 }

@@ -35,7 +35,19 @@ final class DampCloth extends Family
     public function instruction(Laying $how): Instruction
     {
         return Phase::Colour === $how->phase
-            ? new Instruction('Damp evenly', 'A wrung-out sponge over the whole part in one go, until it is evenly darker and nowhere wet.', 'Evenly cool, no wet shine.', 1.0, 0.3)
-            : new Instruction('Wipe with a barely damp cloth', 'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.'.$how->alongScales(), 'No cool feel on the back of the hand.', 1.0, 0.35);
+            ? new Instruction(
+                'Damp evenly',
+                'A wrung-out sponge over the whole part in one go, until it is evenly darker and nowhere wet.',
+                'Evenly cool, no wet shine.',
+                1.0,
+                0.3,
+            )
+            : new Instruction(
+                'Wipe with a barely damp cloth',
+                'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.'.$how->alongScales(),
+                'No cool feel on the back of the hand.',
+                1.0,
+                0.35,
+            );
     }
 }

@@ -36,6 +36,12 @@ final class Deglosser extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Take the finish down', 'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.', 'Dull and even, no smell.', 3.0, 1.5);
+        return new Instruction(
+            'Take the finish down',
+            'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.',
+            'Dull and even, no smell.',
+            3.0,
+            1.5,
+        );
     }
 }

@@ -36,6 +36,12 @@ final class EdgeDressing extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction(\sprintf('Dress the edge, %s%s', $how->named('neutral'), $how->coatOf()), 'Small dauber, most of it taken off again on a rag. Along the edge in one go, never onto the upper.', 'No tack on the back of a gloved finger, and a nail leaves no mark.', 2.0, 2.0);
+        return new Instruction(
+            \sprintf('Dress the edge, %s%s', $how->named('neutral'), $how->coatOf()),
+            'Small dauber, most of it taken off again on a rag. Along the edge in one go, never onto the upper.',
+            'No tack on the back of a gloved finger, and a nail leaves no mark.',
+            2.0,
+            2.0,
+        );
     }
 }

@@ -24,7 +24,18 @@ final class Filler extends Family
         parent::__construct(
             label: 'filler',
             phase: Phase::Fill,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 20.0, recoatFrom: 45.0, recoatUntil: 1440.0, next: 180.0, full: 1440.0, thicknessExponent: 2.0, film: true, minTempC: 10.0),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 20.0,
+                recoatFrom: 45.0,
+                recoatUntil: 1440.0,
+                next: 180.0,
+                full: 1440.0,
+                thicknessExponent: 2.0,
+                film: true,
+                minTempC: 10.0,
+            ),
             usePerM2: 0.0,
             unit: Unit::Millilitre,
             effects: [Effect::NeedsCleanGround, Effect::TakesWarmAir, Effect::LeavesNoEdge, Effect::Fills],
@@ -37,7 +48,13 @@ final class Filler extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Fill'.$how->coatOf(), 'The thinnest layer, pressed in with the knife and drawn off level; half a millimetre at the most. Feather its rim.'.$how->warmAir(), 'Hard to a nail, and it sands to dust.', 3.0, 2.0);
+        return new Instruction(
+            'Fill'.$how->coatOf(),
+            'The thinnest layer, pressed in with the knife and drawn off level; half a millimetre at the most. Feather its rim.'.$how->warmAir(),
+            'Hard to a nail, and it sands to dust.',
+            3.0,
+            2.0,
+        );
     }
 
     /** Its dust comes when it is sanded. */

@@ -36,7 +36,13 @@ final class FoamCleaner extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Clean with foam', 'Foam on the brush, not on the piece; a few minutes to work, then brushed off and wiped. At most twice.', 'No cool feel, and a white cloth stays clean.', 2.0, 0.8);
+        return new Instruction(
+            'Clean with foam',
+            'Foam on the brush, not on the piece; a few minutes to work, then brushed off and wiped. At most twice.',
+            'No cool feel, and a white cloth stays clean.',
+            2.0,
+            0.8,
+        );
     }
 
     public function station(Applicator $by): Station

@@ -33,6 +33,12 @@ final class GripSafeProtector extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Lay grip-safe protector', 'On the pad, the pad worked empty, then thinly over the part and over the holes last. It must feel as dry as before.', 'Dry, and a thumb does not slide.', 1.0, 0.4);
+        return new Instruction(
+            'Lay grip-safe protector',
+            'On the pad, the pad worked empty, then thinly over the part and over the holes last. It must feel as dry as before.',
+            'Dry, and a thumb does not slide.',
+            1.0,
+            0.4,
+        );
     }
 }

@@ -36,6 +36,12 @@ final class HeavyWax extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Close with heavy wax', 'A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.', 'Sunk in: a finger does not slide.', 2.0, 0.6);
+        return new Instruction(
+            'Close with heavy wax',
+            'A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.',
+            'Sunk in: a finger does not slide.',
+            2.0,
+            0.6,
+        );
     }
 }

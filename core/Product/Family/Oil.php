@@ -37,6 +37,12 @@ final class Oil extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Oil'.$how->coatOf(), 'A cloth just damp with oil, from the flesh side first where it can be reached; stop when it no longer sinks in or shows through.', 'It has sunk in and darkens no further.', 2.0, 0.6);
+        return new Instruction(
+            'Oil'.$how->coatOf(),
+            'A cloth just damp with oil, from the flesh side first where it can be reached; stop when it no longer sinks in or shows through.',
+            'It has sunk in and darkens no further.',
+            2.0,
+            0.6,
+        );
     }
 }

@@ -38,7 +38,14 @@ final class Peroxide extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Whiten under light', 'Gloves and eye protection. Thick and even with an old brush, wrapped in clear film so that it stays wet, under lamp or sun; turned and looked at every two hours. Keep it off the sole’s tread.', 'Even, and no whiter than the rest.', 8.0, 1.0);
+        return new Instruction(
+            'Whiten under light',
+            'Gloves and eye protection. Thick and even with an old brush, wrapped in clear film so that it stays wet, under lamp or sun; turned and '
+                .'looked at every two hours. Keep it off the sole’s tread.',
+            'Even, and no whiter than the rest.',
+            8.0,
+            1.0,
+        );
     }
 
     public function station(Applicator $by): Station

@@ -35,6 +35,12 @@ final class Poultice extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Lay a poultice', 'A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.', 'The powder comes off dry and dark.', 3.0, 0.3);
+        return new Instruction(
+            'Lay a poultice',
+            'A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.',
+            'The powder comes off dry and dark.',
+            3.0,
+            0.3,
+        );
     }
 }

@@ -22,7 +22,18 @@ final class Primer extends Family
         parent::__construct(
             label: 'adhesion primer',
             phase: Phase::Base,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 15.0, recoatFrom: 30.0, recoatUntil: 720.0, next: 30.0, full: 1440.0, film: true, minTempC: 10.0, sprayed: true),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 15.0,
+                recoatFrom: 30.0,
+                recoatUntil: 720.0,
+                next: 30.0,
+                full: 1440.0,
+                film: true,
+                minTempC: 10.0,
+                sprayed: true,
+            ),
             usePerM2: 50.0,
             unit: Unit::Millilitre,
             effects: [Effect::BuildsFilm, Effect::NeedsCleanGround, Effect::TakesWarmAir],
@@ -35,6 +46,12 @@ final class Primer extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Prime', 'One thin, even coat, to the seam and not beyond.'.$how->warmAir(), 'No tack on the back of a gloved finger.', 2.0, 0.6);
+        return new Instruction(
+            'Prime',
+            'One thin, even coat, to the seam and not beyond.'.$how->warmAir(),
+            'No tack on the back of a gloved finger.',
+            2.0,
+            0.6,
+        );
     }
 }

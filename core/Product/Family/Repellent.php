@@ -26,7 +26,18 @@ final class Repellent extends Family
         parent::__construct(
             label: 'repellent',
             phase: Phase::Protect,
-            drying: DryingProfile::by(Driver::Alcohol, Driver::Cure, touch: 25.0, recoatFrom: 180.0, recoatUntil: 1440.0, next: 720.0, full: 2160.0, film: true, maxRh: 0.85, sprayed: true),
+            drying: DryingProfile::by(
+                Driver::Alcohol,
+                Driver::Cure,
+                touch: 25.0,
+                recoatFrom: 180.0,
+                recoatUntil: 1440.0,
+                next: 720.0,
+                full: 2160.0,
+                film: true,
+                maxRh: 0.85,
+                sprayed: true,
+            ),
             usePerM2: 80.0,
             unit: Unit::Millilitre,
             effects: [Effect::Runs],
@@ -43,7 +54,13 @@ final class Repellent extends Family
     {
         return Applicator::Pad === $how->by
             ? new Instruction('Wipe repellent on', 'On the pad, the pad worked empty, then over the holes; outdoors.', 'Dry, no haze, no smell.', 2.0, 0.4)
-            : new Instruction('Spray repellent', 'Outdoors. Thin and even, from 20–30 cm as the can says, nap in one direction; metal wiped straight after.', 'Dry, no haze, no smell.', 2.0, 0.2);
+            : new Instruction(
+                'Spray repellent',
+                'Outdoors. Thin and even, from 20–30 cm as the can says, nap in one direction; metal wiped straight after.',
+                'Dry, no haze, no smell.',
+                2.0,
+                0.2,
+            );
     }
 
     public function station(Applicator $by): Station

@@ -22,7 +22,17 @@ final class Resin extends Family
         parent::__construct(
             label: 'resin finish',
             phase: Phase::Seal,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 20.0, recoatFrom: 45.0, recoatUntil: 1440.0, next: 120.0, full: 1440.0, film: true, minTempC: 10.0),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 20.0,
+                recoatFrom: 45.0,
+                recoatUntil: 1440.0,
+                next: 120.0,
+                full: 1440.0,
+                film: true,
+                minTempC: 10.0,
+            ),
             usePerM2: 65.0,
             unit: Unit::Millilitre,
             effects: [Effect::BuildsFilm, Effect::NeedsCleanGround, Effect::TakesWarmAir],
@@ -37,7 +47,9 @@ final class Resin extends Family
     {
         return new Instruction(
             'Lay the resin finish'.$how->coatOf(),
-            1 === $how->coat ? 'Stirred, never shaken. Laid on softly with a wide soft brush, once over, not rubbed.' : 'Thin and quick, once over, in the other direction.',
+            1 === $how->coat
+                ? 'Stirred, never shaken. Laid on softly with a wide soft brush, once over, not rubbed.'
+                : 'Thin and quick, once over, in the other direction.',
             'Clear, no tack, no milky place.',
             2.0,
             0.6,

@@ -37,6 +37,12 @@ final class SaltWash extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Wash the salt out', 'A sponge barely wet, the whole part from seam to seam, twice from edge to middle; press dry with a cloth.', 'Dry, and no white line comes back.', 2.0, 0.6);
+        return new Instruction(
+            'Wash the salt out',
+            'A sponge barely wet, the whole part from seam to seam, twice from edge to middle; press dry with a cloth.',
+            'Dry, and no white line comes back.',
+            2.0,
+            0.6,
+        );
     }
 }

@@ -34,6 +34,13 @@ final class Soap extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Wash with saddle soap', 'A damp brush worked to a stiff lather, small circles, the lather lifted off with a damp cloth until none is left. Damp, never soaked; all of it or none.', 'Dry through: no cool feel at the thickest place.', 3.0, 1.0);
+        return new Instruction(
+            'Wash with saddle soap',
+            'A damp brush worked to a stiff lather, small circles, the lather lifted off with a damp cloth until none is left. Damp, never soaked; '
+                .'all of it or none.',
+            'Dry through: no cool feel at the thickest place.',
+            3.0,
+            1.0,
+        );
     }
 }

@@ -34,6 +34,12 @@ final class SuedeCleaner extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Clean the nap with suede cleaner', 'The whole part, sponge in one direction, foam more than water; lift it off with a clean cloth and let it dry away from heat.', 'Dry: the nap stands when a finger strokes it.', 2.0, 1.0);
+        return new Instruction(
+            'Clean the nap with suede cleaner',
+            'The whole part, sponge in one direction, foam more than water; lift it off with a clean cloth and let it dry away from heat.',
+            'Dry: the nap stands when a finger strokes it.',
+            2.0,
+            1.0,
+        );
     }
 }

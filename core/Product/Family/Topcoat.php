@@ -23,7 +23,18 @@ final class Topcoat extends Family
         parent::__construct(
             label: 'topcoat',
             phase: Phase::Seal,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 20.0, recoatFrom: 45.0, recoatUntil: 1440.0, next: 240.0, full: 3600.0, film: true, minTempC: 10.0, sprayed: true),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 20.0,
+                recoatFrom: 45.0,
+                recoatUntil: 1440.0,
+                next: 240.0,
+                full: 3600.0,
+                film: true,
+                minTempC: 10.0,
+                sprayed: true,
+            ),
             usePerM2: 65.0,
             unit: Unit::Millilitre,
             effects: [Effect::BuildsFilm, Effect::NeedsCleanGround, Effect::TakesWarmAir],
@@ -36,6 +47,12 @@ final class Topcoat extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Seal with topcoat'.$how->coatOf(), $how->filmStroke().' Over the whole part up to a seam, so that its edge does not show.'.$how->warmAir(), 'No tack, and a nail leaves no mark.', 2.0, 0.6);
+        return new Instruction(
+            'Seal with topcoat'.$how->coatOf(),
+            $how->filmStroke().' Over the whole part up to a seam, so that its edge does not show.'.$how->warmAir(),
+            'No tack, and a nail leaves no mark.',
+            2.0,
+            0.6,
+        );
     }
 }

@@ -20,7 +20,17 @@ final class TouchUp extends PaintFamily
         parent::__construct(
             label: 'touch-up',
             phase: Phase::Colour,
-            drying: DryingProfile::by(Driver::Water, Driver::Cure, touch: 10.0, recoatFrom: 15.0, recoatUntil: 1440.0, next: 60.0, full: 1440.0, film: true, minTempC: 10.0),
+            drying: DryingProfile::by(
+                Driver::Water,
+                Driver::Cure,
+                touch: 10.0,
+                recoatFrom: 15.0,
+                recoatUntil: 1440.0,
+                next: 60.0,
+                full: 1440.0,
+                film: true,
+                minTempC: 10.0,
+            ),
             usePerM2: 50.0,
             unit: Unit::Millilitre,
             effects: [Effect::Colours, Effect::Paints, Effect::BuildsFilm, Effect::NeedsCleanGround, Effect::TakesWarmAir],

@@ -36,7 +36,12 @@ final class Wash extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Wash cold, in a bag', 'Laces and insoles out, closed bag, cold, gentle, little spin. Pull into shape and let it dry in moving air. Never a tumble dryer, never on heat.', 'Dry through, no cool feel inside.', 10.0);
+        return new Instruction(
+            'Wash cold, in a bag',
+            'Laces and insoles out, closed bag, cold, gentle, little spin. Pull into shape and let it dry in moving air. Never a tumble dryer, never on heat.',
+            'Dry through, no cool feel inside.',
+            10.0,
+        );
     }
 
     public function station(Applicator $by): Station

@@ -38,7 +38,9 @@ final class Wax extends Family
     {
         return new Instruction(
             \sprintf('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
-            $how->coat > 2 ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.' : 'Thin, small circles, welt to topline; none in the creases.',
+            $how->coat > 2
+                ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.'
+                : 'Thin, small circles, welt to topline; none in the creases.',
             'Hazed: a knuckle wipes it to a shine.',
             1.0,
             0.45,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Learning;
 
 /**
- * By how much this workshop differs from the book, from what was seen here: the median of the ratios on a log scale, drawn towards 1 as if a few ratios of 1 had
+ * By how much this workshop differs from the book, from what was seen here: the median of the ratios on a log scale, drawn towards 1 as if a few ratios of 1
+ * had
  * been seen as well, so that two odd days do not overturn a table. The spread is the median absolute deviation, scaled to a normal one (Hampel 1974).
  */
 final readonly class Learned
@@ -31,7 +32,12 @@ final readonly class Learned
     /** @param list<float> $ratios real over expected, each above 0 */
     public static function from(array $ratios): self
     {
-        $logs = array_values(array_map(static fn (float $r): float => max(-log(self::FARTHEST), min(log(self::FARTHEST), log($r))), array_filter($ratios, static fn (float $r): bool => $r > 0.0)));
+        $logs = array_values(
+            array_map(
+                static fn (float $r): float => max(-log(self::FARTHEST), min(log(self::FARTHEST), log($r))),
+                array_filter($ratios, static fn (float $r): bool => $r > 0.0),
+            ),
+        );
         $n = \count($logs);
         if (0 === $n) {
             return self::nothing();

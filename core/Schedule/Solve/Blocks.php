@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * Steps that must be placed together because a maximum wait ties them: placing one late would break the window of the other. Blocks that wait for each other are one.
+ * Steps that must be placed together because a maximum wait ties them: placing one late would break the window of the other. Blocks that wait for each other
+ * are one.
  */
 final readonly class Blocks
 {
@@ -61,7 +62,12 @@ final readonly class Blocks
         $number = array_flip(array_keys($members));
         $edges = [];
         foreach (array_keys($members) as $block) {
-            $edges[] = array_values(array_map(static fn (int $b): int => $number[$b], array_filter(array_keys($before[$block] ?? []), static fn (int $b): bool => isset($number[$b]))));
+            $edges[] = array_values(
+                array_map(
+                    static fn (int $b): int => $number[$b],
+                    array_filter(array_keys($before[$block] ?? []), static fn (int $b): bool => isset($number[$b])),
+                ),
+            );
         }
 
         $of = [];

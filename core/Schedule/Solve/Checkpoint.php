@@ -14,7 +14,13 @@ final readonly class Checkpoint
      * @param array<int, int>    $waits    how many blocks each block still waits for
      * @param array<int, int>    $passed   rank of the blocks whose turn came too early
      */
-    public function __construct(public ResourceCalendars $calendars, public array $starts, public array $workers, public array $unplaced, public array $waits, public array $passed)
-    {
+    public function __construct(
+        public ResourceCalendars $calendars,
+        public array $starts,
+        public array $workers,
+        public array $unplaced,
+        public array $waits,
+        public array $passed,
+    ) {
     }
 }

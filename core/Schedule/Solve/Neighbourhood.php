@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Solve;
 
-/** Candidates beside a candidate: another person asked, a step held back, a job or a block at another place in the order (neighbourhoods after Bouleimen and Lecocq 2003). */
+/**
+ * Candidates beside a candidate: another person asked, a step held back, a job or a block at another place in the order (neighbourhoods after Bouleimen and
+ * Lecocq 2003).
+ */
 final readonly class Neighbourhood
 {
     /**
@@ -21,7 +24,9 @@ final readonly class Neighbourhood
         $n = \count($order);
         $random = ($this->random)(100);
         if ($random < ($this->many ? 4 : 12) && \count($this->problem->workers) > 1) {
-            $step = $this->any(array_keys(array_filter($now->workers, fn (int $h, int $i): bool => $h >= 0 && isset($this->blocks->of[$i]), \ARRAY_FILTER_USE_BOTH)));
+            $step = $this->any(
+                array_keys(array_filter($now->workers, fn (int $h, int $i): bool => $h >= 0 && isset($this->blocks->of[$i]), \ARRAY_FILTER_USE_BOTH)),
+            );
             if (null === $step) {
                 return $candidate;
             }
@@ -118,7 +123,11 @@ final readonly class Neighbourhood
         $next = null;
         $soonest = \PHP_INT_MAX;
         foreach ($now->starts as $other => $start) {
-            if ($start < $soonest && $start > $now->starts[$step] && ($byHand ? $now->workers[$other] === $now->workers[$step] : $this->problem->steps[$other]->station === $here->station)) {
+            if (
+                $start < $soonest
+                && $start > $now->starts[$step]
+                && ($byHand ? $now->workers[$other] === $now->workers[$step] : $this->problem->steps[$other]->station === $here->station)
+            ) {
                 [$next, $soonest] = [$other, $start];
             }
         }

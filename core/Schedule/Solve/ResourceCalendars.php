@@ -61,7 +61,10 @@ final class ResourceCalendars
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
         $this->attended = array_map(static fn (Activity $w): bool => $w->attended, $problem->steps);
         $this->place = array_map(static fn (Activity $w): int => null === $w->station ? -1 : $people + $w->station, $problem->steps);
-        $this->able = array_map(static fn (Activity $w): array => array_values(array_filter($skilled, static fn (int $h): bool => $problem->workers[$h]->can($w->skill))), $problem->steps);
+        $this->able = array_map(
+            static fn (Activity $w): array => array_values(array_filter($skilled, static fn (int $h): bool => $problem->workers[$h]->can($w->skill))),
+            $problem->steps,
+        );
     }
 
     /**

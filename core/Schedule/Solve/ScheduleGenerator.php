@@ -68,7 +68,10 @@ final class ScheduleGenerator
         }
         $this->release = array_values($release);
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
-        $this->lags = array_map(static fn (Activity $w): array => array_map(static fn (Lag $l): array => [$l->step, $l->min, $l->max ?? -1], $w->after), $problem->steps);
+        $this->lags = array_map(
+            static fn (Activity $w): array => array_map(static fn (Lag $l): array => [$l->step, $l->min, $l->max ?? -1], $w->after),
+            $problem->steps,
+        );
         $following = [];
         foreach ($this->blocks->before as $block => $others) {
             foreach ($others as $other) {
@@ -88,7 +91,9 @@ final class ScheduleGenerator
         $checkpoint = $checkpoints[$known] ?? new Checkpoint($this->calendars, $this->fixed, $this->fixedWorkers, [], $this->waits, []);
         $candidate->changes = null;
         $calendars = clone $checkpoint->calendars;
-        [$this->starts, $this->workers, $this->unplaced, $waits, $passed] = [$checkpoint->starts, $checkpoint->workers, $checkpoint->unplaced, $checkpoint->waits, $checkpoint->passed];
+        [$this->starts, $this->workers, $this->unplaced, $waits, $passed] = [
+            $checkpoint->starts, $checkpoint->workers, $checkpoint->unplaced, $checkpoint->waits, $checkpoint->passed,
+        ];
         for ($rank = max(0, $known) * $this->stride, $n = \count($candidate->order); $rank < $n; ++$rank) {
             if (0 === $rank % $this->stride && !isset($checkpoints[intdiv($rank, $this->stride)])) {
                 $checkpoints[] = new Checkpoint(clone $calendars, $this->starts, $this->workers, $this->unplaced, $waits, $passed);
@@ -174,7 +179,8 @@ final class ScheduleGenerator
     }
 
     /**
-     * @return array{int, int}|null the step that would have to start later, and when, so that this one keeps its window; null when it has been placed or cannot be
+     * @return array{int, int}|null the step that would have to start later, and when, so that this one keeps its window; null when it has been placed or cannot
+     *     be
      */
     private function placeStep(int $i, int $from, ResourceCalendars $calendars, Candidate $candidate, bool $mayPush = false): ?array
     {
@@ -226,10 +232,11 @@ final class ScheduleGenerator
     private function why(Activity $work): string
     {
         $able = array_filter($this->problem->workers, static fn (Worker $h): bool => $h->can($work->skill));
+        $fits = static fn (Worker $h): bool => [] !== array_filter($h->shifts, static fn (array $s): bool => $s[1] - $s[0] >= $work->minutes);
 
         return match (true) {
             [] === $able => \sprintf('Nobody has the skill “%s”.', $work->skill),
-            [] === array_filter($able, static fn (Worker $h): bool => [] !== array_filter($h->shifts, static fn (array $s): bool => $s[1] - $s[0] >= $work->minutes)) => 'It is longer than any shift of those who can do it.',
+            [] === array_filter($able, $fits) => 'It is longer than any shift of those who can do it.',
             default => 'No shift that is left has room for it.',
         };
     }
@@ -260,7 +267,13 @@ final class ScheduleGenerator
             $completion += $ends[$j];
         }
 
-        return new Timetable($starts, $this->workers, $broken, $this->unplaced, $ends, [\count($this->unplaced), \count($broken), $tardiness, $completion, $this->changes()]);
+        return new Timetable($starts, $this->workers, $broken, $this->unplaced, $ends, [
+            \count($this->unplaced),
+            \count($broken),
+            $tardiness,
+            $completion,
+            $this->changes(),
+        ]);
     }
 
     /** How often somebody takes up a brush of another colour family. */

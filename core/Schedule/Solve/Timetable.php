@@ -15,8 +15,14 @@ final readonly class Timetable
      * @param array<int, int>                  $ends     by job
      * @param array{int, int, float, int, int} $worth    unplaced, broken windows, weighted tardiness, minutes to completion, changes: smaller is better
      */
-    public function __construct(public array $starts, public array $workers, public array $broken, public array $unplaced, public array $ends, public array $worth)
-    {
+    public function __construct(
+        public array $starts,
+        public array $workers,
+        public array $broken,
+        public array $unplaced,
+        public array $ends,
+        public array $worth,
+    ) {
     }
 
     public function isBetterThan(self $other): bool

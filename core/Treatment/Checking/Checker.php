@@ -88,7 +88,14 @@ final class Checker
      */
     private function ending(PieceState $state, Step $last): array
     {
-        $end = Step::told($last->id, Action::HandOver, null, Applicator::None, array_values(array_map(static fn (PartState $s) => $s->part->at, $state->all())), []);
+        $end = Step::told(
+            $last->id,
+            Action::HandOver,
+            null,
+            Applicator::None,
+            array_values(array_map(static fn (PartState $s) => $s->part->at, $state->all())),
+            [],
+        );
 
         return array_values(array_filter($this->judge($state, $end), static fn (Violation $v): bool => null === $v->remedy?->bond));
     }

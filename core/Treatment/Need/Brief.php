@@ -76,7 +76,9 @@ final class Brief
     /** @return list<Finding> of some kinds at a place, those of severity 0 left out */
     public function findings(Place $at, FindingKind ...$kinds): array
     {
-        return array_values(array_filter($this->findings[$at->key] ?? [], static fn (Finding $f): bool => Severity::None !== $f->severity && \in_array($f->kind, $kinds, true)));
+        return array_values(
+            array_filter($this->findings[$at->key] ?? [], static fn (Finding $f): bool => Severity::None !== $f->severity && \in_array($f->kind, $kinds, true)),
+        );
     }
 
     /** The worst severity among some kinds of finding at a place, 0–4. */
@@ -123,7 +125,9 @@ final class Brief
     public function areaOf(Finding $finding): float
     {
         return match (true) {
-            null !== $finding->lengthMm && null !== $finding->widthMm && $finding->lengthMm * $finding->widthMm > 0.0 => $finding->lengthMm * $finding->widthMm / 10_000.0,
+            null !== $finding->lengthMm && null !== $finding->widthMm && $finding->lengthMm * $finding->widthMm > 0.0 => ($finding->lengthMm *
+                $finding->widthMm) /
+                10_000.0,
             null !== $finding->share => $finding->share * $this->piece->areaDm2($finding->at),
             default => 0.1,
         };

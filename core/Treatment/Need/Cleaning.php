@@ -28,7 +28,10 @@ final readonly class Cleaning
         FindingKind::DarkHandling, FindingKind::Insects, FindingKind::Mould,
     ];
     /** What the school that starts dry still wets: caustic or sticky. */
-    private const CAUSTIC = [FindingKind::RoadSalt, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::Insects, FindingKind::Glue, FindingKind::Tar, FindingKind::WaterRing];
+    private const CAUSTIC = [
+        FindingKind::RoadSalt, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::Insects, FindingKind::Glue, FindingKind::Tar,
+        FindingKind::WaterRing,
+    ];
     private const SALT = [FindingKind::RoadSalt, FindingKind::SweatSalt];
     private const RESIDUE = [FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::Silicone];
 
@@ -63,9 +66,18 @@ final readonly class Cleaning
     /** @param list<Part> $outside */
     private function dust(array $outside): string
     {
-        $labels = $this->brief->labels(Brief::places($outside), FindingKind::Dust, FindingKind::Mud, FindingKind::WeltGrit, FindingKind::Insects, FindingKind::Mould);
+        $labels = $this->brief->labels(
+            Brief::places($outside),
+            FindingKind::Dust,
+            FindingKind::Mud,
+            FindingKind::WeltGrit,
+            FindingKind::Insects,
+            FindingKind::Mould,
+        );
 
-        return [] === $labels ? 'Dust and grit come off before any cloth.' : Phrase::sentence('%s: what is loose comes off before any cloth.', Phrase::list($labels));
+        return [] === $labels
+            ? 'Dust and grit come off before any cloth.'
+            : Phrase::sentence('%s: what is loose comes off before any cloth.', Phrase::list($labels));
     }
 
     /** @return list<Need> */
@@ -73,23 +85,54 @@ final readonly class Cleaning
     {
         $upper = $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable());
 
-        return [] === $upper ? [] : [new Need(Step::act(Phase::TakeApart, Action::Tree, Brief::places($upper)), Rank::TREE, 'What is filled out holds its shape while it is worked on, and its creases open.', ['O-3'])];
+        return [] === $upper
+            ? []
+            : [
+                new Need(
+                    Step::act(Phase::TakeApart, Action::Tree, Brief::places($upper)),
+                    Rank::TREE,
+                    'What is filled out holds its shape while it is worked on, and its creases open.',
+                    ['O-3'],
+                ),
+            ];
     }
 
     /** @return list<Need> */
     private function nap(Half $half): array
     {
         $napped = $this->brief->parts($half, static fn (Part $p): bool => $p->material->isNapped() && $p->at->part->isOuter());
-        $dirty = array_filter($napped, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::FlatNap, FindingKind::Scuff, FindingKind::WaterRing, FindingKind::Ink, ...self::DIRT, ...self::SALT) > 0);
-        $wet = array_filter($dirty, fn (Part $p): bool => $p->material->hasNap()
-            && ($this->brief->worst($p->at, ...self::DIRT) > 2 || $this->brief->worst($p->at, FindingKind::WaterRing, FindingKind::SweatSalt) > 1));
+        $dirty = array_filter(
+            $napped,
+            fn (Part $p): bool => $this->brief->worst(
+                $p->at,
+                FindingKind::FlatNap,
+                FindingKind::Scuff,
+                FindingKind::WaterRing,
+                FindingKind::Ink,
+                ...self::DIRT,
+                ...self::SALT,
+            ) > 0,
+        );
+        $wet = array_filter(
+            $dirty,
+            fn (Part $p): bool => $p->material->hasNap()
+                && ($this->brief->worst($p->at, ...self::DIRT) > 2 || $this->brief->worst($p->at, FindingKind::WaterRing, FindingKind::SweatSalt) > 1),
+        );
         $flat = array_filter($napped, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::FlatNap) > 0);
         $needs = [];
         if ([] !== $dirty) {
-            $needs[] = new Need(Step::act(Phase::DryClean, Action::Erase, Brief::places($dirty)), Rank::ERASE, 'Nap is cleaned dry before it is cleaned wet.', ['O-5', 'C-9']);
+            $needs[] = new Need(Step::act(Phase::DryClean, Action::Erase, Brief::places($dirty)), Rank::ERASE, 'Nap is cleaned dry before it is cleaned wet.', [
+                'O-5',
+                'C-9',
+            ]);
         }
         if ([] !== $wet) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::SuedeCleaner, Applicator::Sponge, Brief::places($wet)), Rank::CLEAN, 'The eraser does not reach it: the whole part is cleaned, never the spot alone.', ['O-5', 'C-6']);
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::SuedeCleaner, Applicator::Sponge, Brief::places($wet)),
+                Rank::CLEAN,
+                'The eraser does not reach it: the whole part is cleaned, never the spot alone.',
+                ['O-5', 'C-6'],
+            );
         }
         if ([] !== $flat) {
             $needs[] = new Need(Step::act(Phase::Clean, Action::RaiseNap, Brief::places($flat)), Rank::NAP, 'Flat nap is lifted once it is dry.', ['C-9']);
@@ -139,7 +182,11 @@ final readonly class Cleaning
             $needs[] = new Need(
                 Step::lay(Phase::Clean, $family, self::applicator($family), Brief::places($parts)),
                 Rank::CLEAN + self::rung($family),
-                [] === $labels ? ('wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '') ? 'Here every job starts with water and a cleaner.' : 'Stiff leather is cleaned with something that feeds.') : \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
+                [] === $labels
+                    ? ('wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '')
+                        ? 'Here every job starts with water and a cleaner.'
+                        : 'Stiff leather is cleaned with something that feeds.')
+                    : \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
                 ['O-5', 'O-6'],
                 otherwise: FamilyId::CleanerNeutral === $family ? FamilyId::CleanerCream : (FamilyId::Wash === $family ? FamilyId::FoamCleaner : null),
             );
@@ -160,10 +207,15 @@ final readonly class Cleaning
         if (null === $family && [] !== $profile->creamFor && (Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, ...$profile->creamFor) > 0)) {
             return FamilyId::CleanerCream;
         }
-        if (null === $family && $this->brief->worst($part->at, FindingKind::YellowedRubber) > 0 && \in_array($part->material, [Material::Rubber, Material::Foam, Material::PlasticStack], true)) {
+        if (
+            null === $family
+            && $this->brief->worst($part->at, FindingKind::YellowedRubber) > 0
+            && \in_array($part->material, [Material::Rubber, Material::Foam, Material::PlasticStack], true)
+        ) {
             return FamilyId::FoamCleaner;
         }
-        $machine = PieceFamily::Trainer === $this->brief->piece->kind->family() && 'machine' === $this->brief->wishes->schools->side(School::TrainerWash, 'hand');
+        $machine =
+            PieceFamily::Trainer === $this->brief->piece->kind->family() && 'machine' === $this->brief->wishes->schools->side(School::TrainerWash, 'hand');
 
         return null !== $family && $machine && \in_array($part->material, [Material::Synthetic, Material::Textile], true) ? FamilyId::Wash : $family;
     }
@@ -197,22 +249,41 @@ final readonly class Cleaning
      */
     private function salt(array $outside): array
     {
-        $salty = array_filter($outside, fn (Part $p): bool => $p->material->isLeather() && !$p->material->isReptile() && !\in_array($p->material, [Material::Patent, Material::RacingHide], true)
-            && $this->brief->worst($p->at, ...self::SALT) > 0);
-        $greasy = array_filter($outside, fn (Part $p): bool => \in_array($p->material, [Material::Aniline, Material::Burnished, Material::VegTan, Material::Suede, Material::Nubuck, Material::RoughOut, Material::SheepNappa], true)
-            && $this->brief->worst($p->at, FindingKind::BodyGrease) > 1);
+        $salty = array_filter(
+            $outside,
+            fn (Part $p): bool => $p->material->isLeather()
+                && !$p->material->isReptile()
+                && !\in_array($p->material, [Material::Patent, Material::RacingHide], true)
+                && $this->brief->worst($p->at, ...self::SALT) > 0,
+        );
+        $greasy = array_filter(
+            $outside,
+            fn (Part $p): bool => \in_array(
+                $p->material,
+                [Material::Aniline, Material::Burnished, Material::VegTan, Material::Suede, Material::Nubuck, Material::RoughOut, Material::SheepNappa],
+                true,
+            ) && $this->brief->worst($p->at, FindingKind::BodyGrease) > 1,
+        );
         $needs = [];
         if ([] !== $salty) {
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::SaltWash, Applicator::Sponge, Brief::places($salty)),
                 Rank::SALT,
-                Phrase::sentence('%s: the whole part is washed, not the line alone, or a new line forms.', Phrase::list($this->brief->labels(Brief::places($salty), ...self::SALT))),
+                Phrase::sentence(
+                    '%s: the whole part is washed, not the line alone, or a new line forms.',
+                    Phrase::list($this->brief->labels(Brief::places($salty), ...self::SALT)),
+                ),
                 ['O-5', 'C-6'],
                 otherwise: FamilyId::CleanerNeutral,
             );
         }
         if ([] !== $greasy) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::Poultice, Applicator::None, Brief::places($greasy)), Rank::POULTICE, 'Grease in open leather is drawn out, not rubbed in.', ['O-5', 'J-2']);
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::Poultice, Applicator::None, Brief::places($greasy)),
+                Rank::POULTICE,
+                'Grease in open leather is drawn out, not rubbed in.',
+                ['O-5', 'J-2'],
+            );
         }
 
         return $needs;
@@ -227,7 +298,14 @@ final readonly class Cleaning
     {
         $needs = [];
         foreach ($outside as $part) {
-            $stains = $this->brief->findings($part->at, FindingKind::Ink, FindingKind::Tar, FindingKind::Glue, FindingKind::PaintSpots, FindingKind::ColourTransfer);
+            $stains = $this->brief->findings(
+                $part->at,
+                FindingKind::Ink,
+                FindingKind::Tar,
+                FindingKind::Glue,
+                FindingKind::PaintSpots,
+                FindingKind::ColourTransfer,
+            );
             $byFamily = [];
             foreach ($stains as $stain) {
                 $family = $this->remover($part, $stain);
@@ -239,14 +317,28 @@ final readonly class Cleaning
                 $needs[] = new Need(
                     Step::lay(Phase::Clean, FamilyId::from($id), Applicator::Bud, [$part->at]),
                     Rank::STAIN,
-                    Phrase::sentence('%s does not come off with water; stop before the colour goes with it.', Phrase::list(array_values(array_unique(array_map(static fn (Finding $f): string => $f->kind->label(), $found))))),
+                    Phrase::sentence(
+                        '%s does not come off with water; stop before the colour goes with it.',
+                        Phrase::list(array_values(array_unique(array_map(static fn (Finding $f): string => $f->kind->label(), $found)))),
+                    ),
                     ['O-5', 'J-2'],
                     areaDm2: array_sum(array_map($this->brief->areaOf(...), $found)),
                 );
             }
         }
-        $coated = array_filter($outside, fn (Part $p): bool => $this->brief->worst($p->at, ...self::RESIDUE) > (\in_array($p->material, [Material::Pigmented, Material::SemiAniline], true) ? 1 : 0)
-            && \in_array($p->material, [Material::Pigmented, Material::SemiAniline, Material::Embossed, Material::Aniline, Material::Burnished, Material::Patent, Material::CoatedCanvas, Material::LeatherEdge, Material::LeatherStack, Material::Synthetic], true));
+        $coated = array_filter(
+            $outside,
+            fn (Part $p): bool => $this->brief->worst($p->at, ...self::RESIDUE) >
+                (\in_array($p->material, [Material::Pigmented, Material::SemiAniline], true) ? 1 : 0)
+                && \in_array(
+                    $p->material,
+                    [
+                        Material::Pigmented, Material::SemiAniline, Material::Embossed, Material::Aniline, Material::Burnished,
+                        Material::Patent, Material::CoatedCanvas, Material::LeatherEdge, Material::LeatherStack, Material::Synthetic,
+                    ],
+                    true,
+                ),
+        );
         foreach ([] === $coated ? [] : [$coated] as $parts) {
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::SolventMild, Applicator::Cloth, Brief::places($parts)),

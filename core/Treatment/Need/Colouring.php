@@ -88,7 +88,11 @@ final readonly class Colouring
 
         $coloured = [...$painted, ...$dyed];
 
-        return [...(new Filling($this->brief))->needs($coloured), ...(new Painting($this->brief))->needs($painted), ...(new Dyeing($this->brief))->needs($dyed)];
+        return [
+            ...(new Filling($this->brief))->needs($coloured),
+            ...(new Painting($this->brief))->needs($painted),
+            ...(new Dyeing($this->brief))->needs($dyed),
+        ];
     }
 
     public function isPale(Part $part): bool
@@ -142,7 +146,10 @@ final readonly class Colouring
                 $needs[] = new Need(
                     Step::lay(Phase::Colour, $family, Applicator::Bud, [$part->at], $coat, $coats),
                     Rank::SPOT + $coat,
-                    Phrase::sentence('%s: the spot is brought up first, thinner outward, or it shows through.', Phrase::list($this->brief->labels([$part->at], FindingKind::BleachedSpot, FindingKind::Gouge))),
+                    Phrase::sentence(
+                        '%s: the spot is brought up first, thinner outward, or it shows through.',
+                        Phrase::list($this->brief->labels([$part->at], FindingKind::BleachedSpot, FindingKind::Gouge)),
+                    ),
                     ['O-17'],
                     $shade,
                     areaDm2: $this->areaOf($pale),
@@ -177,7 +184,9 @@ final readonly class Colouring
 
     public static function hasHoles(Part $part): bool
     {
-        return $part->has(Flag::Perforated) || $part->has(Flag::Vents) || \in_array($part->at->part, [PartName::PerforatedPanels, PartName::Zip, PartName::Zips], true);
+        return $part->has(Flag::Perforated)
+            || $part->has(Flag::Vents)
+            || \in_array($part->at->part, [PartName::PerforatedPanels, PartName::Zip, PartName::Zips], true);
     }
 
     /** The colour that was there; a new colour is chosen with the pot. */

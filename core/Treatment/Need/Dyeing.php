@@ -38,7 +38,10 @@ final readonly class Dyeing
             $smooth = array_values(array_filter($shaded, static fn (Part $p): bool => !$p->material->isNapped()));
             if ([] !== $napped) {
                 foreach (Colouring::holed($napped) as [$on, $holed]) {
-                    $needs = [...$needs, ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->colouring->laid(Applicator::Airbrush), $order)];
+                    $needs = [
+                        ...$needs,
+                        ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->colouring->laid(Applicator::Airbrush), $order),
+                    ];
                 }
             }
             if ([] !== $smooth) {
@@ -76,7 +79,11 @@ final readonly class Dyeing
     {
         $shade = $this->colouring->shade($parts[0]);
         $places = Brief::places($parts);
-        $deep = array_filter($parts, fn (Part $p): bool => Aim::Recolour === $this->brief->aim($p) || $this->brief->worstOfPair($p->at, ...Colouring::LOST, ...Colouring::LOST_FOR_GOOD) > 2);
+        $deep = array_filter(
+            $parts,
+            fn (Part $p): bool => Aim::Recolour === $this->brief->aim($p)
+                || $this->brief->worstOfPair($p->at, ...Colouring::LOST, ...Colouring::LOST_FOR_GOOD) > 2,
+        );
         $needs = $this->colouring->spots($parts, $family, $shade);
         $coats = [] === $deep ? 1 : 2;
         foreach ([1 => $parts, 2 => array_values($deep)] as $coat => $on) {
@@ -92,7 +99,15 @@ final readonly class Dyeing
                 );
             }
         }
-        $needs[] = new Need(Step::act(Phase::Colour, Action::RubOff, $places), Rank::RUB_OFF, 'Loose dye comes off before anything lies over it.', ['O-20'], null, null, $order);
+        $needs[] = new Need(
+            Step::act(Phase::Colour, Action::RubOff, $places),
+            Rank::RUB_OFF,
+            'Loose dye comes off before anything lies over it.',
+            ['O-20'],
+            null,
+            null,
+            $order,
+        );
 
         return $needs;
     }
@@ -113,7 +128,12 @@ final readonly class Dyeing
         }
 
         return [
-            new Need(Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)), Rank::EVENLY_DAMP, 'Evenly damp leather takes dye evenly.', ['O-14', 'C-6']),
+            new Need(
+                Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)),
+                Rank::EVENLY_DAMP,
+                'Evenly damp leather takes dye evenly.',
+                ['O-14', 'C-6'],
+            ),
         ];
     }
 
@@ -127,12 +147,27 @@ final readonly class Dyeing
         $needs = [];
         foreach ($parts as $part) {
             if ($this->colouring->layers($part) > 0) {
-                $needs[] = new Need(Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]), Rank::COVER_FILL, 'Filler takes no dye: it is toned with paint, stippled to the grain.', ['O-18', 'J-5'], $this->colouring->shade($part), areaDm2: 0.1);
+                $needs[] = new Need(
+                    Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]),
+                    Rank::COVER_FILL,
+                    'Filler takes no dye: it is toned with paint, stippled to the grain.',
+                    ['O-18', 'J-5'],
+                    $this->colouring->shade($part),
+                    areaDm2: 0.1,
+                );
             }
         }
         if ('resin-outside' === $this->brief->wishes->schools->side(School::BareFinish, 'resin-outside')) {
             for ($coat = 1; $coat <= 2; ++$coat) {
-                $needs[] = new Need(Step::lay(Phase::Seal, FamilyId::Resin, Applicator::Brush, Brief::places($parts), $coat, 2), Rank::SEAL + $coat, 'Dyed bare leather is kept from water, hands and clothes by a thin resist.', ['O-20', 'O-21'], null, null, $order);
+                $needs[] = new Need(
+                    Step::lay(Phase::Seal, FamilyId::Resin, Applicator::Brush, Brief::places($parts), $coat, 2),
+                    Rank::SEAL + $coat,
+                    'Dyed bare leather is kept from water, hands and clothes by a thin resist.',
+                    ['O-20', 'O-21'],
+                    null,
+                    null,
+                    $order,
+                );
             }
         }
 

@@ -19,7 +19,14 @@ use KindHeel\Core\Treatment\Step;
 final readonly class Edges
 {
     private const WORN = [
-        FindingKind::EdgeWorn, FindingKind::Scuff, FindingKind::Scratch, FindingKind::Faded, FindingKind::Patchy, FindingKind::StackDry, FindingKind::StackSplit, FindingKind::Gouge,
+        FindingKind::EdgeWorn,
+        FindingKind::Scuff,
+        FindingKind::Scratch,
+        FindingKind::Faded,
+        FindingKind::Patchy,
+        FindingKind::StackDry,
+        FindingKind::StackSplit,
+        FindingKind::Gouge,
     ];
 
     public function __construct(private Brief $brief)
@@ -29,20 +36,40 @@ final readonly class Edges
     /** @return list<Need> */
     public function needs(Half $half): array
     {
-        $edges = $this->brief->parts($half, static fn (Part $p): bool => ($p->at->part->isEdge() || \in_array($p->at->part, [PartName::Edge, PartName::EdgePaint], true)) && ($p->material->isEdge() || PartName::EdgePaint === $p->at->part));
+        $edges = $this->brief->parts(
+            $half,
+            static fn (Part $p): bool => ($p->at->part->isEdge() || \in_array($p->at->part, [PartName::Edge, PartName::EdgePaint], true))
+                && ($p->material->isEdge() || PartName::EdgePaint === $p->at->part),
+        );
         $needy = array_values(array_filter($edges, fn (Part $p): bool => $this->brief->freshens($p) && $this->brief->worstOfPair($p->at, ...self::WORN) > 0));
         if ([] === $needy) {
             return [];
         }
-        $rough = array_filter($needy, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::EdgeWorn, FindingKind::StackDry, FindingKind::StackSplit, FindingKind::Gouge) > 0);
-        $dry = array_filter($needy, fn (Part $p): bool => $p->material->isEdge() && $this->brief->worstOfPair($p->at, FindingKind::StackDry, FindingKind::StackSplit) > 0);
+        $rough = array_filter(
+            $needy,
+            fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::EdgeWorn, FindingKind::StackDry, FindingKind::StackSplit, FindingKind::Gouge) > 0,
+        );
+        $dry = array_filter(
+            $needy,
+            fn (Part $p): bool => $p->material->isEdge() && $this->brief->worstOfPair($p->at, FindingKind::StackDry, FindingKind::StackSplit) > 0,
+        );
         $needs = [];
         if ([] !== $rough) {
-            $needs[] = new Need(Step::act(Phase::Fill, Action::Sand, Brief::places($rough)), Rank::SAND_EDGE, 'Fine sanding opens the end grain, so that it drinks.', ['O-11', 'H-5']);
+            $needs[] = new Need(
+                Step::act(Phase::Fill, Action::Sand, Brief::places($rough)),
+                Rank::SAND_EDGE,
+                'Fine sanding opens the end grain, so that it drinks.',
+                ['O-11', 'H-5'],
+            );
         }
         $times = [] === array_filter($dry, fn (Part $p): bool => $this->brief->worstOfPair($p->at, FindingKind::StackDry, FindingKind::StackSplit) > 1) ? 1 : 2;
         for ($coat = 1; [] !== $dry && $coat <= $times; ++$coat) {
-            $needs[] = new Need(Step::lay(Phase::Edges, FamilyId::Cream, Applicator::Dauber, Brief::places($dry), $coat, $times), Rank::EDGE_FEED + $coat, 'A dry stack drinks cream in thin layers, into the welt and the joints.', ['O-7']);
+            $needs[] = new Need(
+                Step::lay(Phase::Edges, FamilyId::Cream, Applicator::Dauber, Brief::places($dry), $coat, $times),
+                Rank::EDGE_FEED + $coat,
+                'A dry stack drinks cream in thin layers, into the welt and the joints.',
+                ['O-7'],
+            );
         }
         foreach (Brief::byShade($needy) as $order => $parts) {
             $worst = max(array_map(fn (Part $p): int => $this->brief->worstOfPair($p->at, ...self::WORN), $parts));
@@ -51,7 +78,10 @@ final readonly class Edges
                 $needs[] = new Need(
                     Step::lay(Phase::Edges, FamilyId::EdgeDressing, Applicator::Dauber, Brief::places($parts), $coat, $coats),
                     Rank::DRESS + $coat,
-                    Phrase::sentence('%s: the edge gets its own colour after the upper has had its.', Phrase::list($this->brief->labels(Brief::places($parts), ...self::WORN))),
+                    Phrase::sentence(
+                        '%s: the edge gets its own colour after the upper has had its.',
+                        Phrase::list($this->brief->labels(Brief::places($parts), ...self::WORN)),
+                    ),
                     ['O-24', 'O-18', 'J-7', 'C-13'],
                     $parts[0]->shade,
                     null,

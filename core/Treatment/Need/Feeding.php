@@ -27,7 +27,9 @@ final readonly class Feeding
     public function needs(Half $half): array
     {
         $coats = [];
-        foreach ($this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() || $p->at->part->isEdge() || $p->at->part->isInside()) as $part) {
+        foreach (
+            $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() || $p->at->part->isEdge() || $p->at->part->isInside()) as $part
+        ) {
             $family = $this->food($part);
             $times = null === $family ? 0 : $this->times($part);
             for ($coat = 1; $coat <= $times; ++$coat) {
@@ -59,11 +61,20 @@ final readonly class Feeding
     {
         if ($part->material->isEdge()) {
             // The edge ladder feeds with cream; where no colour may go, with conditioner.
-            return !$this->brief->freshens($part) && $this->brief->worst($part->at, FindingKind::StackDry, FindingKind::StackSplit, FindingKind::EdgeWorn) > 0 ? 1 : 0;
+            return !$this->brief->freshens($part) && $this->brief->worst($part->at, FindingKind::StackDry, FindingKind::StackSplit, FindingKind::EdgeWorn) > 0
+                ? 1
+                : 0;
         }
-        $stripped = $this->brief->worst($part->at, FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::RoadSalt, FindingKind::SweatSalt) > 2
-            || null !== (new Colouring($this->brief))->family($part) && !$part->material->hasFilm()
-            || $part->material->isReptile() && $this->brief->worst($part->at, FindingKind::LiftedScales) > 0;
+        $stripped = $this->brief->worst(
+            $part->at,
+            FindingKind::Mud,
+            FindingKind::GroundInDirt,
+            FindingKind::BodyGrease,
+            FindingKind::RoadSalt,
+            FindingKind::SweatSalt,
+        ) > 2
+            || (null !== (new Colouring($this->brief))->family($part) && !$part->material->hasFilm())
+            || ($part->material->isReptile() && $this->brief->worst($part->at, FindingKind::LiftedScales) > 0);
 
         return match ($part->dryness) {
             Dryness::Stiff => 2,
@@ -75,7 +86,9 @@ final readonly class Feeding
     /** @param non-empty-list<Part> $parts */
     private function coat(FamilyId $family, int $coat, int $coats, array $parts): Need
     {
-        $applicator = 'cloth' === $this->brief->wishes->schools->side(School::Conditioner, 'fingers') || FamilyId::Oil === $family ? Applicator::Cloth : Applicator::Fingers;
+        $applicator = 'cloth' === $this->brief->wishes->schools->side(School::Conditioner, 'fingers') || FamilyId::Oil === $family
+                ? Applicator::Cloth
+                : Applicator::Fingers;
         $dry = array_filter($parts, static fn (Part $p): bool => Dryness::Supple !== $p->dryness);
 
         return new Need(
@@ -84,7 +97,11 @@ final readonly class Feeding
             match (true) {
                 $coat > 1 => 'Stiff leather is fed a second time when the first has sunk in, overnight where it can.',
                 [] === $dry => 'What was washed, dyed or lifted has lost fat.',
-                default => \sprintf('The %s %s thirsty.', PlaceWords::parts(Brief::places($dry)), PlaceWords::are(array_unique(array_map(static fn (Part $p): string => $p->at->part->value, $dry)))),
+                default => \sprintf(
+                    'The %s %s thirsty.',
+                    PlaceWords::parts(Brief::places($dry)),
+                    PlaceWords::are(array_unique(array_map(static fn (Part $p): string => $p->at->part->value, $dry))),
+                ),
             },
             FamilyId::Oil === $family ? ['O-7', 'W-10', 'H-4'] : ['O-7', 'W-10'],
             null,

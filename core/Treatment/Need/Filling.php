@@ -54,7 +54,10 @@ final readonly class Filling
             );
         }
         if ([] !== $keyed) {
-            $needs[] = new Need(Step::act(Phase::Strip, Action::Sand, Brief::places($keyed)), Rank::KEY, 'Paint needs a key on what is not leather.', ['O-9', 'O-11']);
+            $needs[] = new Need(Step::act(Phase::Strip, Action::Sand, Brief::places($keyed)), Rank::KEY, 'Paint needs a key on what is not leather.', [
+                'O-9',
+                'O-11',
+            ]);
         }
 
         return $needs;
@@ -75,18 +78,32 @@ final readonly class Filling
             $cracks = $this->brief->findings($part->at, FindingKind::Crack);
             $holes = $this->brief->findings($part->at, FindingKind::Gouge, FindingKind::Peeling);
             if ([] !== $cracks) {
-                $needs[] = new Need(Step::lay(Phase::Fill, FamilyId::CrackFiller, Applicator::Brush, [$part->at]), Rank::FILL, 'A crack is bound from within before it is coloured; it will come back where it bends.', ['O-10', 'J-5'], areaDm2: $this->colouring->areaOf($cracks));
+                $needs[] = new Need(
+                    Step::lay(Phase::Fill, FamilyId::CrackFiller, Applicator::Brush, [$part->at]),
+                    Rank::FILL,
+                    'A crack is bound from within before it is coloured; it will come back where it bends.',
+                    ['O-10', 'J-5'],
+                    areaDm2: $this->colouring->areaOf($cracks),
+                );
             }
             $layers = $this->colouring->layers($part);
             for ($layer = 1; $layer <= $layers; ++$layer) {
                 $needs[] = new Need(
                     Step::lay(Phase::Fill, FamilyId::Filler, Applicator::Bud, [$part->at], $layer, $layers),
                     Rank::FILL + 3 * $layer,
-                    1 === $layers ? 'What is missing is filled level, in one thin layer.' : \sprintf('What is missing is filled in %d thin layers: thick filler cracks.', $layers),
+                    1 === $layers
+                        ? 'What is missing is filled level, in one thin layer.'
+                        : \sprintf('What is missing is filled in %d thin layers: thick filler cracks.', $layers),
                     ['O-10'],
                     areaDm2: $this->colouring->areaOf($holes),
                 );
-                $needs[] = new Need(Step::act(Phase::Fill, Action::Sand, [$part->at], $layer, $layers), Rank::FILL + 3 * $layer + 1, 'Each layer is sanded level when it is dry.', ['O-10', 'O-11', 'H-5'], areaDm2: $this->colouring->areaOf($holes));
+                $needs[] = new Need(
+                    Step::act(Phase::Fill, Action::Sand, [$part->at], $layer, $layers),
+                    Rank::FILL + 3 * $layer + 1,
+                    'Each layer is sanded level when it is dry.',
+                    ['O-10', 'O-11', 'H-5'],
+                    areaDm2: $this->colouring->areaOf($holes),
+                );
             }
         }
 

@@ -18,7 +18,10 @@ use KindHeel\Core\Treatment\Step;
 /** Linings, insoles and laces: hygiene, when the outside is dry (O-28). */
 final readonly class Inside
 {
-    private const SOILED = [FindingKind::Dust, FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::SweatSalt, FindingKind::Mould, FindingKind::RoadSalt, FindingKind::ColourTransfer];
+    private const SOILED = [
+        FindingKind::Dust, FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::SweatSalt, FindingKind::Mould,
+        FindingKind::RoadSalt, FindingKind::ColourTransfer,
+    ];
 
     public function __construct(private Brief $brief)
     {
@@ -30,17 +33,46 @@ final readonly class Inside
         $inside = $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isInside() && PartName::FleshSide !== $p->at->part);
         $soiled = array_filter($inside, fn (Part $p): bool => $this->brief->worst($p->at, ...self::SOILED) > 0 && !$p->material->isNapped());
         $musty = array_filter($inside, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::Odour, FindingKind::Mould, FindingKind::SweatSalt) > 0);
-        $laces = $this->brief->parts($half, fn (Part $p): bool => PartName::Laces === $p->at->part && Material::Textile === $p->material && $this->brief->worst($p->at, ...self::SOILED) > 0);
+        $laces = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => PartName::Laces === $p->at->part && Material::Textile === $p->material && $this->brief->worst($p->at, ...self::SOILED) > 0,
+        );
         $needs = [];
         if ([] !== $laces) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::FoamCleaner, Applicator::None, Brief::places($laces)), Rank::CLEAN + 3, 'Textile laces are washed apart.', ['O-2', 'S-3']);
-            array_unshift($needs, new Need(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($laces)), Rank::DAMP, 'The gentlest cleaner comes first.', ['O-5']));
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::FoamCleaner, Applicator::None, Brief::places($laces)),
+                Rank::CLEAN + 3,
+                'Textile laces are washed apart.',
+                ['O-2', 'S-3'],
+            );
+            array_unshift(
+                $needs,
+                new Need(
+                    Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($laces)),
+                    Rank::DAMP,
+                    'The gentlest cleaner comes first.',
+                    ['O-5'],
+                ),
+            );
         }
         if ([] !== $soiled) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($soiled)), Rank::INSIDE, 'The inside is wiped when the outside is dry.', ['O-28', 'C-6']);
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($soiled)),
+                Rank::INSIDE,
+                'The inside is wiped when the outside is dry.',
+                ['O-28', 'C-6'],
+            );
         }
         if ([] !== $musty) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::LiningSpray, Applicator::SprayCan, Brief::places($musty)), Rank::INSIDE + 2, Phrase::sentence('%s: the lining is aired and sprayed.', Phrase::list($this->brief->labels(Brief::places($musty), FindingKind::Odour, FindingKind::Mould, FindingKind::SweatSalt))), ['O-28']);
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::LiningSpray, Applicator::SprayCan, Brief::places($musty)),
+                Rank::INSIDE + 2,
+                Phrase::sentence(
+                    '%s: the lining is aired and sprayed.',
+                    Phrase::list($this->brief->labels(Brief::places($musty), FindingKind::Odour, FindingKind::Mould, FindingKind::SweatSalt)),
+                ),
+                ['O-28'],
+            );
         }
 
         return $needs;

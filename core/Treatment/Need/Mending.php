@@ -63,14 +63,29 @@ final readonly class Mending
     /** @return list<Need> */
     private function bonds(Half $half): array
     {
-        $parts = $this->brief->parts($half, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::StackSplit) > 0
-            || \in_array($this->brief->worst($p->at, FindingKind::SoleParting), PartName::Outsole === $p->at->part ? [1, 2, 3] : [1, 2, 3, 4], true));
-        $keyed = array_filter($parts, static fn (Part $p): bool => \in_array($p->material, [Material::Rubber, Material::Foam, Material::LeatherEdge, Material::LeatherStack, Material::BareWelt, Material::Synthetic], true));
+        $parts = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::StackSplit) > 0
+                || \in_array($this->brief->worst($p->at, FindingKind::SoleParting), PartName::Outsole === $p->at->part ? [1, 2, 3] : [1, 2, 3, 4], true),
+        );
+        $keyed = array_filter(
+            $parts,
+            static fn (Part $p): bool => \in_array(
+                $p->material,
+                [Material::Rubber, Material::Foam, Material::LeatherEdge, Material::LeatherStack, Material::BareWelt, Material::Synthetic],
+                true,
+            ),
+        );
         if ([] === $parts) {
             return [];
         }
-        $because = Phrase::sentence('%s: bonded before colour.', Phrase::list($this->brief->labels(Brief::places($parts), FindingKind::SoleParting, FindingKind::StackSplit)));
-        $needs = [] === $keyed ? [] : [new Need(Step::act(Phase::Repair, Action::Sand, Brief::places($keyed)), Rank::KEY_BOND, 'Cement holds on a key.', ['W-9', 'O-11'])];
+        $because = Phrase::sentence(
+            '%s: bonded before colour.',
+            Phrase::list($this->brief->labels(Brief::places($parts), FindingKind::SoleParting, FindingKind::StackSplit)),
+        );
+        $needs = [] === $keyed
+                ? []
+                : [new Need(Step::act(Phase::Repair, Action::Sand, Brief::places($keyed)), Rank::KEY_BOND, 'Cement holds on a key.', ['W-9', 'O-11'])];
 
         return [
             ...$needs,
@@ -82,9 +97,23 @@ final readonly class Mending
     /** @return list<Need> */
     private function creases(Half $half): array
     {
-        $parts = $this->brief->parts($half, fn (Part $p): bool => $this->brief->freshens($p) && ($p->material->takesCream() || Material::SheepNappa === $p->material) && $this->brief->worst($p->at, FindingKind::Crease) > 1);
+        $parts = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => $this->brief->freshens($p)
+                && ($p->material->takesCream() || Material::SheepNappa === $p->material)
+                && $this->brief->worst($p->at, FindingKind::Crease) > 1,
+        );
 
-        return [] === $parts ? [] : [new Need(Step::act(Phase::Repair, Action::IronCrease, Brief::places($parts)), Rank::IRON, 'The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.', ['J-2', 'H-3', 'H-12'])];
+        return [] === $parts
+            ? []
+            : [
+                new Need(
+                    Step::act(Phase::Repair, Action::IronCrease, Brief::places($parts)),
+                    Rank::IRON,
+                    'The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.',
+                    ['J-2', 'H-3', 'H-12'],
+                ),
+            ];
     }
 
     /** @return list<Need> */
@@ -95,11 +124,26 @@ final readonly class Mending
         $bleached = array_filter($yellow, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::YellowedRubber) > 1);
         $needs = [];
         if ([] !== $yellow) {
-            $needs[] = new Need(Step::act(Phase::Clean, Action::Sand, Brief::places($yellow)), Rank::WHITEN, 'A wet abrasive sponge takes the yellow skin off before anything stronger.', ['O-5', 'O-11']);
+            $needs[] = new Need(
+                Step::act(Phase::Clean, Action::Sand, Brief::places($yellow)),
+                Rank::WHITEN,
+                'A wet abrasive sponge takes the yellow skin off before anything stronger.',
+                ['O-5', 'O-11'],
+            );
         }
         if ([] !== $bleached) {
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::Peroxide, Applicator::Brush, Brief::places($bleached)), Rank::WHITEN + 1, 'Yellow that has gone in is bleached under light.', ['O-5', 'W-11', 'H-6']);
-            $needs[] = new Need(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($bleached)), Rank::WHITEN + 2, 'What is left of the oxidiser is wiped off.', ['H-6', 'H-8']);
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::Peroxide, Applicator::Brush, Brief::places($bleached)),
+                Rank::WHITEN + 1,
+                'Yellow that has gone in is bleached under light.',
+                ['O-5', 'W-11', 'H-6'],
+            );
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($bleached)),
+                Rank::WHITEN + 2,
+                'What is left of the oxidiser is wiped off.',
+                ['H-6', 'H-8'],
+            );
         }
 
         return $needs;

@@ -40,6 +40,16 @@ final readonly class Need
 
     public function citing(string ...$rules): self
     {
-        return new self($this->step, $this->rank, $this->why, array_values(array_unique([...$this->rules, ...$rules])), $this->shade, $this->restsFrom, $this->order, $this->areaDm2, $this->otherwise);
+        return new self(
+            $this->step,
+            $this->rank,
+            $this->why,
+            array_values(array_unique([...$this->rules, ...$rules])),
+            $this->shade,
+            $this->restsFrom,
+            $this->order,
+            $this->areaDm2,
+            $this->otherwise,
+        );
     }
 }

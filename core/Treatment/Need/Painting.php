@@ -34,7 +34,12 @@ final readonly class Painting
         $needs = [];
         $primed = array_values(array_filter($parts, static fn (Part $p): bool => !$p->material->isLeather()));
         foreach ($this->byApplicator($primed) as $id => $on) {
-            $needs[] = new Need(Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)), Rank::BASE, 'Paint holds on what is not leather only over a primer.', ['O-18']);
+            $needs[] = new Need(
+                Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)),
+                Rank::BASE,
+                'Paint holds on what is not leather only over a primer.',
+                ['O-18'],
+            );
         }
         foreach (Brief::byShade($parts) as $order => $shaded) {
             foreach ($this->byApplicator($shaded) as $id => $on) {
@@ -58,7 +63,17 @@ final readonly class Painting
         $cover = $this->cover($parts)?->by($applicator);
         $based = $cover->baseCoats ?? (true === $shade?->hidesWeakly() ? 1 : 0);
         for ($coat = 1; $coat <= $based; ++$coat) {
-            $needs[] = new Need(Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places, $coat, $based), Rank::BASE + 1 + $coat, null === $cover ? Phrase::sentence('%s hides weakly: a white base below it saves coats.', $shade?->label() ?? 'It') : \sprintf('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot), ['O-16', 'O-18'], true === $cover?->white || null === $cover ? Shade::Ivory : $shade, null, $order);
+            $needs[] = new Need(
+                Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places, $coat, $based),
+                Rank::BASE + 1 + $coat,
+                null === $cover
+                    ? Phrase::sentence('%s hides weakly: a white base below it saves coats.', $shade?->label() ?? 'It')
+                    : \sprintf('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot),
+                ['O-16', 'O-18'],
+                true === $cover?->white || null === $cover ? Shade::Ivory : $shade,
+                null,
+                $order,
+            );
         }
         if (0 === $based) {
             $needs = $this->colouring->spots($parts, FamilyId::Paint, $shade);
@@ -70,7 +85,12 @@ final readonly class Painting
                 Rank::COLOUR + 2 * $coat,
                 null === $cover
                     ? Phrase::sentence('%s: colour in thin coats, each in its window.', $this->colouring->because($places))
-                    : Phrase::sentence('%s: the pot “%s” covers this ground in %s, each in its window.', $this->colouring->because($places), $cover->pot, 1 === $coats ? 'one coat' : $coats.' thin coats'),
+                    : Phrase::sentence(
+                        '%s: the pot “%s” covers this ground in %s, each in its window.',
+                        $this->colouring->because($places),
+                        $cover->pot,
+                        1 === $coats ? 'one coat' : $coats.' thin coats',
+                    ),
                 ['O-18', 'O-19', 'J-7'],
                 $shade,
                 null,
@@ -78,7 +98,15 @@ final readonly class Painting
             );
         }
         for ($coat = 1; $coat <= 2; ++$coat) {
-            $needs[] = new Need(Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2), Rank::SEAL + $coat, 'The clear film sets gloss and depth, and keeps the paint.', ['O-18', 'O-22'], null, null, $order);
+            $needs[] = new Need(
+                Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2),
+                Rank::SEAL + $coat,
+                'The clear film sets gloss and depth, and keeps the paint.',
+                ['O-18', 'O-22'],
+                null,
+                null,
+                $order,
+            );
         }
 
         return $needs;

@@ -25,7 +25,13 @@ use KindHeel\Core\Treatment\Wish\School;
 final readonly class Polishing
 {
     private const TONED = [
-        FindingKind::Faded, FindingKind::Patchy, FindingKind::Scuff, FindingKind::Scratch, FindingKind::BleachedSpot, FindingKind::WaterRing, FindingKind::DarkHandling,
+        FindingKind::Faded,
+        FindingKind::Patchy,
+        FindingKind::Scuff,
+        FindingKind::Scratch,
+        FindingKind::BleachedSpot,
+        FindingKind::WaterRing,
+        FindingKind::DarkHandling,
     ];
 
     private Colouring $colouring;
@@ -59,7 +65,12 @@ final readonly class Polishing
         foreach (Brief::byShade($upper) as $order => $parts) {
             $shade = $this->isToned($upper) ? $parts[0]->shade : null;
             $smooth = array_filter($parts, static fn (Part $p): bool => !$p->material->isNapped());
-            $twice = null === $shade ? [] : array_filter($smooth, fn (Part $p): bool => null === $this->colouring->family($p) && $this->brief->worstOfPair($p->at, ...self::TONED) > 2);
+            $twice = null === $shade
+                    ? []
+                    : array_filter(
+                        $smooth,
+                        fn (Part $p): bool => null === $this->colouring->family($p) && $this->brief->worstOfPair($p->at, ...self::TONED) > 2,
+                    );
             $coats = [] === $twice ? 1 : 2;
             foreach ([1 => $parts, 2 => array_values($twice)] as $coat => $on) {
                 if ([] !== $on) {
@@ -67,7 +78,9 @@ final readonly class Polishing
                     $needs[] = new Need(
                         Step::lay(Phase::Polish, FamilyId::Cream, [] === $smooth ? Applicator::Brush : Applicator::Cloth, Brief::places($on), $coat, $coats),
                         Rank::CREAM + $coat,
-                        null === $shade ? 'Neutral cream feeds and shines, and changes no colour.' : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? ['the pair is coloured as one'] : $labels)),
+                        null === $shade
+                            ? 'Neutral cream feeds and shines, and changes no colour.'
+                            : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? ['the pair is coloured as one'] : $labels)),
                         null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'],
                         $shade,
                         null,
@@ -101,9 +114,20 @@ final readonly class Polishing
     {
         $feeding = new Feeding($this->brief);
         $creamed = $this->creamed($half);
-        $fed = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && null !== $feeding->food($p) && Gloss::Matt !== $this->gloss($p) && !\in_array($p, $creamed, true));
+        $fed = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => $p->at->part->isOuter()
+                && !$this->brief->grips($p)
+                && null !== $feeding->food($p)
+                && Gloss::Matt !== $this->gloss($p)
+                && !\in_array($p, $creamed, true),
+        );
         $needs = [];
-        foreach ([['Cream shines by brushing once it has hazed.', $creamed], ['What was fed is brushed to its own shine, without any colour.', $fed]] as [$why, $parts]) {
+        $reasons = [
+            ['Cream shines by brushing once it has hazed.', $creamed],
+            ['What was fed is brushed to its own shine, without any colour.', $fed],
+        ];
+        foreach ($reasons as [$why, $parts]) {
             if ([] !== $parts) {
                 $needs[] = new Need($this->buffing($parts), Rank::BUFF_CREAM, $why, ['W-1']);
             }
@@ -151,7 +175,9 @@ final readonly class Polishing
             $needs[] = new Need(
                 Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts), $coat, \count($layers)),
                 $rank,
-                $coat > 2 ? 'A mirror is built on toe and counter only, where the leather does not bend.' : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
+                $coat > 2
+                    ? 'A mirror is built on toe and counter only, where the leather does not bend.'
+                    : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
                 $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
                 $tinted ? $parts[0]->shade : null,
             );
@@ -190,8 +216,20 @@ final readonly class Polishing
     /** @return list<Need> where neither cream nor wax can come to rest in time */
     private function shine(Half $half): array
     {
-        $parts = $this->brief->parts($half, fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && $this->brief->freshens($p) && $p->material->takesCream());
+        $parts = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => $p->at->part->isOuter() && !$this->brief->grips($p) && $this->brief->freshens($p) && $p->material->takesCream(),
+        );
 
-        return [] === $parts ? [] : [new Need(Step::lay(Phase::Polish, FamilyId::Shine, Applicator::Sponge, Brief::places($parts)), Rank::WAX, 'A quick shine for the hour; it rubs off on light cloth.', ['J-8', 'C-14'])];
+        return [] === $parts
+            ? []
+            : [
+                new Need(
+                    Step::lay(Phase::Polish, FamilyId::Shine, Applicator::Sponge, Brief::places($parts)),
+                    Rank::WAX,
+                    'A quick shine for the hour; it rubs off on light cloth.',
+                    ['J-8', 'C-14'],
+                ),
+            ];
     }
 }

@@ -27,25 +27,50 @@ final readonly class Protecting
     /** @return list<Need> */
     public function needs(Half $half): array
     {
-        $grip = $this->brief->parts($half, fn (Part $p): bool => $this->brief->grips($p) && $p->at->part->isOuter() && $p->material->isLeather() || Material::RacingHide === $p->material && $p->at->part->isOuter());
+        $grip = $this->brief->parts(
+            $half,
+            fn (Part $p): bool => ($this->brief->grips($p) && $p->at->part->isOuter() && $p->material->isLeather())
+                || (Material::RacingHide === $p->material && $p->at->part->isOuter()),
+        );
         $sprayed = $this->brief->parts($half, fn (Part $p): bool => FamilyId::Repellent === $this->cover($p) && !\in_array($p, $grip, true));
         $greased = $this->brief->parts($half, fn (Part $p): bool => FamilyId::HeavyWax === $this->cover($p) && !\in_array($p, $grip, true));
         $napped = $this->brief->parts($half, static fn (Part $p): bool => $p->material->isNapped() && $p->at->part->isOuter());
         $needs = [];
         if ([] !== $grip) {
-            $needs[] = new Need(Step::lay(Phase::Protect, FamilyId::GripSafeProtector, Applicator::Pad, Brief::places($grip)), Rank::PROTECT, 'What has to grip is protected by something that does not make it slippery.', ['C-5', 'H-7']);
+            $needs[] = new Need(
+                Step::lay(Phase::Protect, FamilyId::GripSafeProtector, Applicator::Pad, Brief::places($grip)),
+                Rank::PROTECT,
+                'What has to grip is protected by something that does not make it slippery.',
+                ['C-5', 'H-7'],
+            );
         }
         if ([] !== $greased) {
-            $needs[] = new Need(Step::lay(Phase::Protect, FamilyId::HeavyWax, Applicator::Cloth, Brief::places($greased)), Rank::PROTECT, 'For wet work the leather is closed with a thick wax, welt and seams first.', ['J-4', 'H-4']);
+            $needs[] = new Need(
+                Step::lay(Phase::Protect, FamilyId::HeavyWax, Applicator::Cloth, Brief::places($greased)),
+                Rank::PROTECT,
+                'For wet work the leather is closed with a thick wax, welt and seams first.',
+                ['J-4', 'H-4'],
+            );
         }
         foreach ([Applicator::SprayCan->value => false, Applicator::Pad->value => true] as $id => $holes) {
             $on = array_filter($sprayed, static fn (Part $p): bool => $holes === Colouring::hasHoles($p));
             if ([] !== $on) {
-                $needs[] = new Need(Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($on)), Rank::PROTECT + 2, 'It sheds water for a while; nothing that is leather keeps it out for good.', $holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'], order: $holes ? 0 : 1);
+                $needs[] = new Need(
+                    Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($on)),
+                    Rank::PROTECT + 2,
+                    'It sheds water for a while; nothing that is leather keeps it out for good.',
+                    $holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'],
+                    order: $holes ? 0 : 1,
+                );
             }
         }
         if ([] !== $napped) {
-            $needs[] = new Need(Step::act(Phase::Protect, Action::RaiseNap, Brief::places($napped)), Rank::RAISE_NAP, 'Nap is raised at the end, all one way.', ['C-9']);
+            $needs[] = new Need(
+                Step::act(Phase::Protect, Action::RaiseNap, Brief::places($napped)),
+                Rank::RAISE_NAP,
+                'Nap is raised at the end, all one way.',
+                ['C-9'],
+            );
         }
 
         return $needs;
@@ -61,7 +86,11 @@ final readonly class Protecting
         $work = Aim::WorkProof === $aim;
         $kind = $this->brief->piece->kind;
         $boots = $kind->family()->isFootwear() && \in_array($kind->family(), [PieceFamily::Boot, PieceFamily::TallBoot], true);
-        $instead = $boots && 'repellent' === $this->brief->wishes->schools->side(School::BootFinish, \in_array($kind, [Kind::WorkBoot, Kind::FieldBoot, Kind::Western], true) ? 'repellent' : 'wax');
+        $instead = $boots
+            && 'repellent' === $this->brief->wishes->schools->side(
+                School::BootFinish,
+                \in_array($kind, [Kind::WorkBoot, Kind::FieldBoot, Kind::Western], true) ? 'repellent' : 'wax',
+            );
         $heavy = 'heavy-wax' === $this->brief->wishes->schools->side(School::WetWork, $work ? 'heavy-wax' : 'cream');
 
         return match ($part->material) {

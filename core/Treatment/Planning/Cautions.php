@@ -23,7 +23,18 @@ final class Cautions
             return [Hazard::Dust];
         }
         if (Action::Trial === $step->action) {
-            return array_values(array_unique(array_merge([], ...array_map(static fn (FamilyId $f): array => array_filter(Family::of($f)->hazards, static fn (Hazard $h): bool => Hazard::Spray !== $h), $step->tries)), \SORT_REGULAR));
+            return array_values(
+                array_unique(
+                    array_merge(
+                        [],
+                        ...array_map(
+                            static fn (FamilyId $f): array => array_filter(Family::of($f)->hazards, static fn (Hazard $h): bool => Hazard::Spray !== $h),
+                            $step->tries,
+                        ),
+                    ),
+                    \SORT_REGULAR,
+                ),
+            );
         }
 
         return null === $step->family ? [] : Family::of($step->family)->hazardsBy($step->applicator);
@@ -37,7 +48,11 @@ final class Cautions
      */
     public static function of(Step $step, array $hazards, array $rules): array
     {
-        $numbers = [...array_map(static fn (Hazard $h): string => $h->rule(), $hazards), ...null === $step->family ? [] : Family::of($step->family)->cautions, ...array_intersect($rules, self::NUMBERS)];
+        $numbers = [
+            ...array_map(static fn (Hazard $h): string => $h->rule(), $hazards),
+            ...null === $step->family ? [] : Family::of($step->family)->cautions,
+            ...array_intersect($rules, self::NUMBERS),
+        ];
         if (Action::IronCrease === $step->action) {
             $numbers[] = 'H-3';
         }

@@ -30,34 +30,135 @@ final class Instructions
     {
         return match ($step->action) {
             Action::Lay => Family::of($step->family ?? throw new \LogicException('Nothing to lay.'))->instruction(self::laying($step, $shade, $brief)),
-            Action::TakeApart => new Instruction(\sprintf('Take %s off', self::detached($step)), 'Unlace from the top, draw insoles out heel first, open buckles. Put all of it in the piece’s tray and tick each on the list.', null, 3.0),
-            Action::Photograph => new Instruction('Take the pictures', self::isOne($step) ? 'Front, back, base or inside, corners, in the same light. Lay the grey card in the first one.' : 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.', null, 5.0),
-            Action::ReadColour => new Instruction('Read the colour', 'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter flat; note where.', null, 4.0),
+            Action::TakeApart => new Instruction(
+                \sprintf('Take %s off', self::detached($step)),
+                'Unlace from the top, draw insoles out heel first, open buckles. Put all of it in the piece’s tray and tick each on the list.',
+                null,
+                3.0,
+            ),
+            Action::Photograph => new Instruction(
+                'Take the pictures',
+                self::isOne($step)
+                    ? 'Front, back, base or inside, corners, in the same light. Lay the grey card in the first one.'
+                    : 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.',
+                null,
+                5.0,
+            ),
+            Action::ReadColour => new Instruction(
+                'Read the colour',
+                'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter '
+                    .'flat; note where.',
+                null,
+                4.0,
+            ),
             Action::Tree => self::isOne($step)
-                ? new Instruction('Fill it out', 'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.', null, 1.0)
-                : new Instruction('Put the tree in', 'A dry tree of the right size, snug and not forced; paper in a shaft or a glove. Never soaked wood.', null, 1.0),
-            Action::DustOff => new Instruction('Brush the dust off, dry', 'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.', null, 1.0, 0.15),
-            Action::Erase => new Instruction('Rub with the eraser', 'Suede eraser, one direction, light pressure, crumbs brushed off; crepe on what is matted. Press from behind with the other hand.', null, 1.0, 0.8),
+                ? new Instruction(
+                    'Fill it out',
+                    'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.',
+                    null,
+                    1.0,
+                )
+                : new Instruction(
+                    'Put the tree in',
+                    'A dry tree of the right size, snug and not forced; paper in a shaft or a glove. Never soaked wood.',
+                    null,
+                    1.0,
+                ),
+            Action::DustOff => new Instruction(
+                'Brush the dust off, dry',
+                'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.',
+                null,
+                1.0,
+                0.15,
+            ),
+            Action::Erase => new Instruction(
+                'Rub with the eraser',
+                'Suede eraser, one direction, light pressure, crumbs brushed off; crepe on what is matted. Press from behind with the other hand.',
+                null,
+                1.0,
+                0.8,
+            ),
             Action::Trial => new Instruction(
-                'Try out of sight: '.([] === $step->tries ? 'what will touch it' : Phrase::list(array_map(static fn (FamilyId $f): string => $f->label(), $step->tries))),
-                'A spot the size of a fingernail for each, side by side, where nobody looks: under the tongue, inside the topline, beneath the flap. Note which is which.',
+                'Try out of sight: '
+                    .([] === $step->tries ? 'what will touch it' : Phrase::list(array_map(static fn (FamilyId $f): string => $f->label(), $step->tries))),
+                'A spot the size of a fingernail for each, side by side, where nobody looks: under the tongue, inside the topline, beneath the '
+                    .'flap. Note which is which.',
                 'Dry, in daylight: no dark patch, no pale spot, no colour on a white cloth.',
                 2.0 + 1.0 * \count($step->tries),
             ),
-            Action::Stitch => new Instruction(\sprintf('Sew the %s', PlaceWords::parts($step->on)), 'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the seam flat, end with a few backstitches.', null, 12.0),
-            Action::Bond => new Instruction(\sprintf('Join the %s', PlaceWords::parts($step->on)), 'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the middle outward, then clamp.', 'It holds a pull of the hand.', 6.0),
-            Action::StraightenHardware => new Instruction(\sprintf('Set the %s right', PlaceWords::parts($step->on)), 'Padded pliers, a little at a time, leather between jaw and metal. A zip is brushed out and its teeth rubbed with a dry wax stick; an eyelet is set in the old hole, the nearest that can be had.', null, 8.0),
-            Action::IronCrease => new Instruction('Ease the creases with heat', 'Tree in. A damp cotton cloth on the crease, the iron at wool heat for two or three seconds, lifted, not slid; push from inside. The leather stays under 35 °C.', 'Cool to the hand, and the crease lies flatter.', 3.0, 0.6),
+            Action::Stitch => new Instruction(
+                \sprintf('Sew the %s', PlaceWords::parts($step->on)),
+                'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the '
+                    .'seam flat, end with a few backstitches.',
+                null,
+                12.0,
+            ),
+            Action::Bond => new Instruction(
+                \sprintf('Join the %s', PlaceWords::parts($step->on)),
+                'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the '
+                    .'middle outward, then clamp.',
+                'It holds a pull of the hand.',
+                6.0,
+            ),
+            Action::StraightenHardware => new Instruction(
+                \sprintf('Set the %s right', PlaceWords::parts($step->on)),
+                'Padded pliers, a little at a time, leather between jaw and metal. A zip is brushed out and its teeth rubbed with a dry wax stick; '
+                    .'an eyelet is set in the old hole, the nearest that can be had.',
+                null,
+                8.0,
+            ),
+            Action::IronCrease => new Instruction(
+                'Ease the creases with heat',
+                'Tree in. A damp cotton cloth on the crease, the iron at wool heat for two or three seconds, lifted, not slid; push from inside. '
+                    .'The leather stays under 35 °C.',
+                'Cool to the hand, and the crease lies flatter.',
+                3.0,
+                0.6,
+            ),
             Action::Sand => self::sanding($step),
             Action::Mask => self::masking($step, $brief),
             Action::Unmask => new Instruction('Pull the tape', 'Back flat on itself, slowly, while the edge is still soft. Wipe metal at once.', null, 1.0),
-            Action::RubOff => new Instruction('Rub the dye off', 'Dry, with clean cotton and some pressure, a fresh side again and again, until a white cloth stays clean.', 'A white cloth stays clean.', 1.0, 0.8),
+            Action::RubOff => new Instruction(
+                'Rub the dye off',
+                'Dry, with clean cotton and some pressure, a fresh side again and again, until a white cloth stays clean.',
+                'A white cloth stays clean.',
+                1.0,
+                0.8,
+            ),
             Action::Buff => self::buffing($step),
-            Action::RaiseNap => new Instruction('Raise the nap', 'Dry. Crepe or soft brass brush, short strokes against the lie, then long ones all one way. Steam only from afar, and let it dry.', null, 1.0, 0.3),
-            Action::Gate => new Instruction('Test whether it is ready', 'Haze wiped with a knuckle, white cloth clean, no tack on the back of a gloved finger, no cool feel.', null, 1.0),
-            Action::PutTogether => new Instruction(\sprintf('Put %s back', self::detached($step)), 'Insoles toe first; lace evenly from the bottom; straps as they were. Tick each off the list.', null, 5.0),
-            Action::Shape => new Instruction('Let it rest in shape', 'Tree or paper in, straight and unpressed, in still air, away from heat, overnight where there is time.', null, 2.0),
-            Action::HandOver => new Instruction(self::isOne($step) ? 'Look it over and hand over' : 'Look at the pair and hand over', self::isOne($step) ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.' : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.', null, 5.0),
+            Action::RaiseNap => new Instruction(
+                'Raise the nap',
+                'Dry. Crepe or soft brass brush, short strokes against the lie, then long ones all one way. Steam only from afar, and let it dry.',
+                null,
+                1.0,
+                0.3,
+            ),
+            Action::Gate => new Instruction(
+                'Test whether it is ready',
+                'Haze wiped with a knuckle, white cloth clean, no tack on the back of a gloved finger, no cool feel.',
+                null,
+                1.0,
+            ),
+            Action::PutTogether => new Instruction(
+                \sprintf('Put %s back', self::detached($step)),
+                'Insoles toe first; lace evenly from the bottom; straps as they were. Tick each off the list.',
+                null,
+                5.0,
+            ),
+            Action::Shape => new Instruction(
+                'Let it rest in shape',
+                'Tree or paper in, straight and unpressed, in still air, away from heat, overnight where there is time.',
+                null,
+                2.0,
+            ),
+            Action::HandOver => new Instruction(
+                self::isOne($step) ? 'Look it over and hand over' : 'Look at the pair and hand over',
+                self::isOne($step)
+                    ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.'
+                    : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.',
+                null,
+                5.0,
+            ),
         };
     }
 
@@ -80,11 +181,41 @@ final class Instructions
 
         return match ($step->phase) {
             Phase::Fill => [] !== array_filter($step->on, static fn (Place $p): bool => $p->part->isEdge() || PartName::Edge === $p->part)
-                ? new Instruction('Sand the edge', 'Grit '.$grits.', along the edge, never across the upper; dust off after each. It opens the end grain.', null, 3.0, 1.0)
-                : new Instruction('Sand the filler level', 'Grit '.$grits.' round a block, light circles, only as far as the filler; dust off after each. Stop when a nail feels no step.', null, 3.0, 2.0),
-            Phase::Repair => new Instruction('Roughen both faces', 'Grit '.$grits.', until the old cement is gone and both faces are dull; dust off.', null, 4.0, 1.0),
-            Phase::Clean => new Instruction('Take the yellow skin off', 'Wet abrasive sponge, grit '.$grits.', small even circles, rinsed often; wipe dry.', null, 3.0, 1.0),
-            default => new Instruction('Key the surface', 'Grit '.$grits.', light and even, until the gloss is broken and no more; dust off.', null, 2.0, 0.8),
+                ? new Instruction(
+                    'Sand the edge',
+                    'Grit '.$grits.', along the edge, never across the upper; dust off after each. It opens the end grain.',
+                    null,
+                    3.0,
+                    1.0,
+                )
+                : new Instruction(
+                    'Sand the filler level',
+                    'Grit '.$grits.' round a block, light circles, only as far as the filler; dust off after each. Stop when a nail feels no step.',
+                    null,
+                    3.0,
+                    2.0,
+                ),
+            Phase::Repair => new Instruction(
+                'Roughen both faces',
+                'Grit '.$grits.', until the old cement is gone and both faces are dull; dust off.',
+                null,
+                4.0,
+                1.0,
+            ),
+            Phase::Clean => new Instruction(
+                'Take the yellow skin off',
+                'Wet abrasive sponge, grit '.$grits.', small even circles, rinsed often; wipe dry.',
+                null,
+                3.0,
+                1.0,
+            ),
+            default => new Instruction(
+                'Key the surface',
+                'Grit '.$grits.', light and even, until the gloss is broken and no more; dust off.',
+                null,
+                2.0,
+                0.8,
+            ),
         };
     }
 
@@ -106,8 +237,20 @@ final class Instructions
     private static function buffing(Step $step): Instruction
     {
         return Applicator::Fingers === $step->applicator
-            ? new Instruction('Burnish with the hand', 'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.', null, 1.0, 0.35)
-            : new Instruction('Brush to a shine', 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.', null, 1.0, 0.35);
+            ? new Instruction(
+                'Burnish with the hand',
+                'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.',
+                null,
+                1.0,
+                0.35,
+            )
+            : new Instruction(
+                'Brush to a shine',
+                'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.',
+                null,
+                1.0,
+                0.35,
+            );
     }
 
     private static function isOne(Step $step): bool

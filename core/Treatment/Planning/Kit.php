@@ -59,7 +59,12 @@ final class Kit
             $family = FamilyId::from($id);
             $mixed = $family->does(Effect::IsMixed);
             $need = ($sum + ($loss[$key] ?? 0.0)) * ($mixed ? 1.2 : 1.0);
-            $list[] = new Supply(trim($shade.' '.$family->label()), ceil(round($need * 10.0, 6)) / 10.0, Family::of($family)->unit->value, $mixed ? 'a fifth kept back, labelled' : '');
+            $list[] = new Supply(
+                trim($shade.' '.$family->label()),
+                ceil(round($need * 10.0, 6)) / 10.0,
+                Family::of($family)->unit->value,
+                $mixed ? 'a fifth kept back, labelled' : '',
+            );
         }
 
         return $list;

@@ -97,7 +97,10 @@ final readonly class Mender
             foreach ([$at - $distance, $at + $distance + 1] as $to) {
                 if ($to >= 0 && $to <= \count($steps)) {
                     $moved = $this->rework->moved($id, isset($steps[$to]) ? $steps[$to]->id : null);
-                    yield new Mended($moved, isset($steps[$to]) ? \sprintf('Moved: it now comes before “%s”.', self::told($steps[$to])) : 'Moved: it now comes last.');
+                    yield new Mended(
+                        $moved,
+                        isset($steps[$to]) ? \sprintf('Moved: it now comes before “%s”.', self::told($steps[$to])) : 'Moved: it now comes last.',
+                    );
                 }
             }
         }

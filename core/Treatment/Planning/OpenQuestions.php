@@ -50,7 +50,9 @@ final class OpenQuestions
         $groups = [];
         foreach ($piece->parts as $part) {
             if (Certainty::Known !== $part->certainty && self::matters($part)) {
-                $groups[$part->material->value.'/'.$part->certainty->value.'/'.implode(',', array_column(self::candidates($piece, $part->at), 'value'))][] = $part->at;
+                $groups[
+                    $part->material->value.'/'.$part->certainty->value.'/'.implode(',', array_column(self::candidates($piece, $part->at), 'value'))
+                ][] = $part->at;
             }
         }
 
@@ -86,7 +88,11 @@ final class OpenQuestions
             } catch (FieldError) {
                 continue;
             }
-            $done = array_map(static fn (PlannedStep $s): string => $s->step->action->value.' '.$s->step->family?->value.' '.implode(',', array_map(strval(...), $s->step->on)), $plan->steps);
+            $done = array_map(
+                static fn (PlannedStep $s): string => $s->step->action->value.' '.$s->step->family?->value.' '
+                    .implode(',', array_map(strval(...), $s->step->on)),
+                $plan->steps,
+            );
             $plans[hash('xxh128', implode("\n", $done))] = true;
         }
 

@@ -45,7 +45,16 @@ final readonly class Plan
     /** @param list<Dropped> $dropped */
     public function leavingOut(array $dropped): self
     {
-        return new self($this->steps, $this->trialsFirst, $this->refused, $this->referrals, $dropped, $this->tellOwner, $this->handsOnMinutes, $this->elapsedMinutes);
+        return new self(
+            $this->steps,
+            $this->trialsFirst,
+            $this->refused,
+            $this->referrals,
+            $dropped,
+            $this->tellOwner,
+            $this->handsOnMinutes,
+            $this->elapsedMinutes,
+        );
     }
 
     /** @return list<Step> */

@@ -78,7 +78,9 @@ final class Planner
                 }
             }
             if (\count($banned) === $before) {
-                throw new \LogicException(\sprintf('%s cannot be kept on %s: %s', $faults[0]->rule, $sequencer->step($faults[0]->step)->what(), $faults[0]->message));
+                throw new \LogicException(
+                    \sprintf('%s cannot be kept on %s: %s', $faults[0]->rule, $sequencer->step($faults[0]->step)->what(), $faults[0]->message),
+                );
             }
         }
 

@@ -29,7 +29,12 @@ final class PrecedenceBinder
         }
         if ($step->coat > 1 && !$step->isSpot() && $step->does(Effect::Colours)) {
             foreach ($this->bound as $earlier) {
-                if ($earlier->family === $step->family && $earlier->coat === $step->coat - 1 && !$earlier->isSpot() && $earlier->touches($step->on[0]->fellow())) {
+                if (
+                    $earlier->family === $step->family
+                    && $earlier->coat === $step->coat - 1
+                    && !$earlier->isSpot()
+                    && $earlier->touches($step->on[0]->fellow())
+                ) {
                     $step = $step->bound(new After($earlier->id));
                 }
             }

@@ -60,7 +60,13 @@ final class ReadyFast
             $most = -1.0;
             foreach ($plan->steps as $planned) {
                 $step = $planned->step;
-                if ($step->phase !== $phase || $wishes->leavesOut($step->what()) || Action::Photograph === $step->action || Action::HandOver === $step->action || Action::Unmask === $step->action) {
+                if (
+                    $step->phase !== $phase
+                    || $wishes->leavesOut($step->what())
+                    || Action::Photograph === $step->action
+                    || Action::HandOver === $step->action
+                    || Action::Unmask === $step->action
+                ) {
                     continue;
                 }
                 $takes = null === $step->family ? $planned->minutes / 1000.0 : $times->full($step->family);

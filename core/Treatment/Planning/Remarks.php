@@ -56,7 +56,10 @@ final readonly class Remarks
         }
         foreach ($whole ? [] : $this->piece->trials as $trial) {
             if (Outcome::ColourOffDamp === $trial->result->outcome && PieceFamily::Garment === $this->piece->kind->family()) {
-                $said[] = new Remark('C-18', Phrase::sentence('The %s bleeds on a damp cloth. Its cleaning is for a leather cleaner with a closed bath.', $trial->at->label()));
+                $said[] = new Remark(
+                    'C-18',
+                    Phrase::sentence('The %s bleeds on a damp cloth. Its cleaning is for a leather cleaner with a closed bath.', $trial->at->label()),
+                );
             }
         }
 
@@ -78,7 +81,12 @@ final readonly class Remarks
                 $found[] = $this->colourless($part);
             }
             if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
-                $found[] = new Refusal($part->at, FamilyId::Conditioner->value, 'C-5', Phrase::sentence('No conditioner or polish on the %s: it has to grip.', $part->at->part->label()));
+                $found[] = new Refusal(
+                    $part->at,
+                    FamilyId::Conditioner->value,
+                    'C-5',
+                    Phrase::sentence('No conditioner or polish on the %s: it has to grip.', $part->at->part->label()),
+                );
             }
         }
         usort($found, static fn (Refusal $a, Refusal $b): int => [$a->at->key, $a->what] <=> [$b->at->key, $b->what]);
@@ -90,7 +98,12 @@ final readonly class Remarks
     {
         $because = $part->material->profile()->noColour ?? new Remark('J-2', 'colour does not hold on it, or is not in its surface');
 
-        return new Refusal($part->at, FamilyId::Paint->value, $because->rule, Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->part->label(), $part->material->label(), $because->text));
+        return new Refusal(
+            $part->at,
+            FamilyId::Paint->value,
+            $because->rule,
+            Phrase::sentence('No colour on the %s, which is %s: %s.', $part->at->part->label(), $part->material->label(), $because->text),
+        );
     }
 
     /**
@@ -151,7 +164,16 @@ final readonly class Remarks
             return [];
         }
 
-        return [new Remark('J-8', \sprintf('Even with hands that never rest it takes %s hours to come to rest, and there are %s. Agree on a later day, or make it ready fast.', self::hours($elapsedMinutes), self::hours($in)))];
+        return [
+            new Remark(
+                'J-8',
+                \sprintf(
+                    'Even with hands that never rest it takes %s hours to come to rest, and there are %s. Agree on a later day, or make it ready fast.',
+                    self::hours($elapsedMinutes),
+                    self::hours($in),
+                ),
+            ),
+        ];
     }
 
     private static function hours(float $minutes): string
@@ -173,7 +195,10 @@ final readonly class Remarks
         foreach (OwnerPage::for($this->piece)->promises as $promise) {
             $refusal = $this->undone($promise->finding, $steps, $refused);
             if (null !== $refusal) {
-                $said[] = new Remark($refusal->rule, Phrase::sentence('%s on the %s stays. %s', $promise->finding->kind->noun(), $promise->finding->at->label(), $refusal->text));
+                $said[] = new Remark(
+                    $refusal->rule,
+                    Phrase::sentence('%s on the %s stays. %s', $promise->finding->kind->noun(), $promise->finding->at->label(), $refusal->text),
+                );
             } elseif (Prospect::Gone !== $promise->prospect) {
                 $said[] = new Remark('J-5', $promise->sentence);
             }

@@ -52,7 +52,12 @@ final class Restrictions
             return $need;
         }
         foreach ($on as $place) {
-            $this->refuse($place, $step, $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1', \sprintf('%s is not wanted here.', ucfirst($step->family->label())));
+            $this->refuse(
+                $place,
+                $step,
+                $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1',
+                \sprintf('%s is not wanted here.', ucfirst($step->family->label())),
+            );
         }
 
         return $this->otherwise($need, $on);
@@ -66,15 +71,24 @@ final class Restrictions
         }
         $step = $need->step;
 
-        return $this->allowed(new Need(
-            Step::lay($step->phase, $need->otherwise, Applicator::Pad === $step->applicator ? Applicator::Cloth : $step->applicator, $on, $step->coat, $step->coats),
-            $need->rank,
-            $need->why,
-            $need->rules,
-            $need->shade,
-            order: $need->order,
-            areaDm2: $need->areaDm2,
-        ));
+        return $this->allowed(
+            new Need(
+                Step::lay(
+                    $step->phase,
+                    $need->otherwise,
+                    Applicator::Pad === $step->applicator ? Applicator::Cloth : $step->applicator,
+                    $on,
+                    $step->coat,
+                    $step->coats,
+                ),
+                $need->rank,
+                $need->why,
+                $need->rules,
+                $need->shade,
+                order: $need->order,
+                areaDm2: $need->areaDm2,
+            ),
+        );
     }
 
     /** What degreases may be another solvent, where alcohol is not wanted. */

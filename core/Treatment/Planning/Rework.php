@@ -73,7 +73,10 @@ final readonly class Rework
         // What comes after it on the same parts must wait for it in turn.
         $over = array_filter(\array_slice($this->steps, $at), static fn (Step $s): bool => [] !== array_filter($step->on, $s->touches(...)));
 
-        return $this->tidied([...\array_slice($this->steps, 0, $at), $step, ...\array_slice($this->steps, $at)], [$step->id, ...array_values(array_map(static fn (Step $s): string => $s->id, $over))]);
+        return $this->tidied(
+            [...\array_slice($this->steps, 0, $at), $step, ...\array_slice($this->steps, $at)],
+            [$step->id, ...array_values(array_map(static fn (Step $s): string => $s->id, $over))],
+        );
     }
 
     /** @throws ReworkError */
@@ -104,7 +107,9 @@ final readonly class Rework
     {
         $step = $this->step($id);
         if (Action::Lay !== $step->action || $coats < 1 || $coats > self::MOST_COATS) {
-            throw new ReworkError(Action::Lay !== $step->action ? 'Nothing is laid in this step, so it has no coats.' : \sprintf('Between one coat and %d.', self::MOST_COATS));
+            throw new ReworkError(
+                Action::Lay !== $step->action ? 'Nothing is laid in this step, so it has no coats.' : \sprintf('Between one coat and %d.', self::MOST_COATS),
+            );
         }
         $alike = array_values(array_filter($this->steps, static fn (Step $s): bool => self::isAlike($s, $step)));
         $rework = $this;
@@ -175,7 +180,12 @@ final readonly class Rework
         $earlier = [];
         $bound = [];
         foreach ($steps as $step) {
-            $kept = array_values(array_filter($step->after, static fn (After $a): bool => isset($earlier[$a->step]) && (null !== $a->from || null !== $a->withinMinutes || null !== $a->before)));
+            $kept = array_values(
+                array_filter(
+                    $step->after,
+                    static fn (After $a): bool => isset($earlier[$a->step]) && (null !== $a->from || null !== $a->withinMinutes || null !== $a->before),
+                ),
+            );
             $lost = array_filter($step->after, static fn (After $a): bool => !isset($earlier[$a->step]) && null !== $a->from);
             if ([] !== $lost) {
                 $touched[] = $step->id;
@@ -221,13 +231,19 @@ final readonly class Rework
 
     private static function isAlike(Step $one, Step $other): bool
     {
-        return $one->what() === $other->what() && $one->phase === $other->phase && $one->isSpot() === $other->isSpot() && $one->on[0]->key === $other->on[0]->key && \count($one->on) === \count($other->on);
+        return $one->what() === $other->what()
+            && $one->phase === $other->phase
+            && $one->isSpot() === $other->isSpot()
+            && $one->on[0]->key === $other->on[0]->key
+            && \count($one->on) === \count($other->on);
     }
 
     /** @return list<string> steps that wait for this one */
     private function bondedTo(string $id): array
     {
-        return array_values(array_map(static fn (Step $s): string => $s->id, array_filter($this->steps, static fn (Step $s): bool => null !== $s->bondTo($id))));
+        $bonded = array_filter($this->steps, static fn (Step $s): bool => null !== $s->bondTo($id));
+
+        return array_values(array_map(static fn (Step $s): string => $s->id, $bonded));
     }
 
     /** @return list<Step> */

@@ -227,7 +227,10 @@ final class Sequencer
             }
         }
 
-        return $this->without($need, array_values(array_filter($this->checker->judge($this->state, $need->step), static fn (Violation $v): bool => null === $v->blames)));
+        return $this->without(
+            $need,
+            array_values(array_filter($this->checker->judge($this->state, $need->step), static fn (Violation $v): bool => null === $v->blames)),
+        );
     }
 
     /** @return list<Place> where an act finds something to do: what was refused before it leaves nothing to rub off, sand or brush */
@@ -245,17 +248,24 @@ final class Sequencer
     /** A support is asked for once by a rule on a part; asked again, it did not help. */
     private static function asked(Violation $violation, Step $support): string
     {
-        return $violation->rule.'/'.$support->what().'@'.($violation->at->key ?? implode(',', array_map(static fn (Place $p): string => $p->key, $support->on)));
+        return $violation->rule.'/'.$support->what().'@'
+            .($violation->at->key ?? implode(',', array_map(static fn (Place $p): string => $p->key, $support->on)));
     }
 
     /** A tape whose last coat has been worked past is left until that coat has cured. */
     private function bond(Violation $violation, Step $step): After
     {
         $bond = $violation->remedy->bond ?? throw new \LogicException('A remedy without a bond.');
-        $past = Action::Unmask === $step->action && [] !== array_filter(\array_slice($this->placed, $this->position[$bond->step] + 1), static fn (Need $w): bool => $w->step->touches($step->on[0])
-            || $w->step->on[0]->half === $step->on[0]->half && [] !== array_filter($w->step->after, static fn (After $a): bool => null !== $a->from));
+        if (Action::Unmask !== $step->action) {
+            return $bond;
+        }
+        $airs = static fn (Step $s): bool => [] !== array_filter($s->after, static fn (After $a): bool => null !== $a->from);
+        $past = array_filter(
+            \array_slice($this->placed, $this->position[$bond->step] + 1),
+            static fn (Need $w): bool => $w->step->touches($step->on[0]) || ($w->step->on[0]->half === $step->on[0]->half && $airs($w->step)),
+        );
 
-        return $past ? new After($bond->step, Stage::Full) : $bond;
+        return [] !== $past ? new After($bond->step, Stage::Full) : $bond;
     }
 
     /**
@@ -353,7 +363,13 @@ final class Sequencer
                 }
             }
         }
-        $this->pool[$last][] = new Need(Step::act(Phase::Unmask, Action::Unmask, $mask->on), $last, 'The tape comes off while the edge is soft.', ['O-27'], order: $order);
+        $this->pool[$last][] = new Need(
+            Step::act(Phase::Unmask, Action::Unmask, $mask->on),
+            $last,
+            'The tape comes off while the edge is soft.',
+            ['O-27'],
+            order: $order,
+        );
     }
 
     private function place(Need $need): void

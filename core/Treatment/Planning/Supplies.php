@@ -34,7 +34,9 @@ final class Supplies
 
         return match (true) {
             Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
-            Action::Mask === $step->action => [new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm')],
+            Action::Mask === $step->action => [
+                new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm'),
+            ],
             Action::Sand === $step->action => [new Supply(self::ABRASIVE, null, '', implode(' → ', self::grits($step)).', dusted off after each')],
             null !== $dilution && null !== $amount => [self::dilution($amount->quantity, $dilution)],
             default => [],
@@ -56,7 +58,12 @@ final class Supplies
     {
         $share = $dilution->of($totalMl);
 
-        return new Supply('diluted', null, '', \sprintf('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)));
+        return new Supply(
+            'diluted',
+            null,
+            '',
+            \sprintf('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)),
+        );
     }
 
     /**
@@ -86,7 +93,12 @@ final class Supplies
         $seam = max(self::SEAM_MM / 2.0, $seam) + 3 * self::STITCH_MM;
         $stitches = (int) ceil($seam / self::STITCH_MM);
 
-        return new Supply('waxed thread', ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)), 'cm', \sprintf('%d stitches through the old holes, two needles', $stitches));
+        return new Supply(
+            'waxed thread',
+            ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)),
+            'cm',
+            \sprintf('%d stitches through the old holes, two needles', $stitches),
+        );
     }
 
     private static function tape(Place $place, Brief $brief): float

@@ -27,7 +27,12 @@ final readonly class AcidAndBleachApart implements PartRule
         $other = FamilyId::Peroxide === $step->family ? FamilyId::SaltWash : FamilyId::Peroxide;
 
         return $part->top()?->family === $other
-            ? Violation::stop($this, $step, 'Wipe the other off with a damp cloth first: the two are never mixed.', Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'Wipe the other off with a damp cloth first: the two are never mixed.',
+                Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])),
+            )
             : null;
     }
 }

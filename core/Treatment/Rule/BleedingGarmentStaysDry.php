@@ -27,7 +27,11 @@ final readonly class BleedingGarmentStaysDry implements PieceRule
         }
         foreach ($piece->touchedBy($step) as $part) {
             if ($part->showed(Outcome::ColourOffDamp)) {
-                return Violation::stop($this, $step, \sprintf('The %s bleeds on a damp cloth: it is sealed or referred, never washed.', $part->part->at->part->label()))->at($part->part->at);
+                return Violation::stop(
+                    $this,
+                    $step,
+                    \sprintf('The %s bleeds on a damp cloth: it is sealed or referred, never washed.', $part->part->at->part->label()),
+                )->at($part->part->at);
             }
         }
 

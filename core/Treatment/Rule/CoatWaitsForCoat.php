@@ -20,7 +20,11 @@ final readonly class CoatWaitsForCoat implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysProduct() || $step->action->strains() || Action::Buff === $step->action || Action::Mask === $step->action || Action::IronCrease === $step->action;
+        return $step->laysProduct()
+            || $step->action->strains()
+            || Action::Buff === $step->action
+            || Action::Mask === $step->action
+            || Action::IronCrease === $step->action;
     }
 
     public function judge(PartState $part, Step $step): ?Violation

@@ -27,7 +27,12 @@ final readonly class CureBeforeHandOver implements PieceRule
         foreach ($piece->all() as $part) {
             $open = $part->unready(Stage::Full, $step);
             if (null !== $open) {
-                return Violation::stop($this, $step, \sprintf('The %s has not come to rest: not to be worn or boxed yet.', $open->family->label()), Remedy::bind(new After($open->step, Stage::Full)));
+                return Violation::stop(
+                    $this,
+                    $step,
+                    \sprintf('The %s has not come to rest: not to be worn or boxed yet.', $open->family->label()),
+                    Remedy::bind(new After($open->step, Stage::Full)),
+                );
             }
         }
 

@@ -33,7 +33,12 @@ final readonly class DegreaseWithinTheHour implements PartRule
             return null;
         }
         if (null === $part->degreasedBy()) {
-            return Violation::stop($this, $step, 'Degrease within the hour before, and keep bare fingers off.', Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])));
+            return Violation::stop(
+                $this,
+                $step,
+                'Degrease within the hour before, and keep bare fingers off.',
+                Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])),
+            );
         }
         $bond = $step->bondTo($part->degreasedBy());
 

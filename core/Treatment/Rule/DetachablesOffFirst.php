@@ -28,6 +28,13 @@ final readonly class DetachablesOffFirst implements PieceRule
         }
         $off = $piece->detachables();
 
-        return [] === $off ? null : Violation::stop($this, $step, 'Take off what comes off before anything goes on.', Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)));
+        return [] === $off
+            ? null
+            : Violation::stop(
+                $this,
+                $step,
+                'Take off what comes off before anything goes on.',
+                Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)),
+            );
     }
 }

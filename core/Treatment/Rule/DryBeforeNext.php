@@ -27,6 +27,8 @@ final readonly class DryBeforeNext implements PartRule
     {
         $wet = $part->has(Surface::Damp) ? $part->unready(Stage::Next, $step) : null;
 
-        return null === $wet ? null : Violation::stop($this, $step, 'It is still wet: let it dry fully first.', Remedy::bind(new After($wet->step, Stage::Next)));
+        return null === $wet
+            ? null
+            : Violation::stop($this, $step, 'It is still wet: let it dry fully first.', Remedy::bind(new After($wet->step, Stage::Next)));
     }
 }

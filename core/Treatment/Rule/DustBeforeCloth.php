@@ -25,7 +25,12 @@ final readonly class DustBeforeCloth implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::LooseDirt)
-            ? Violation::stop($this, $step, 'Dust it off dry first: there is loose dirt on it.', Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'Dust it off dry first: there is loose dirt on it.',
+                Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])),
+            )
             : null;
     }
 }

@@ -31,7 +31,12 @@ final readonly class FillBeforeColour implements PartRule
         }
 
         return $part->has(Surface::Unsanded)
-            ? Violation::stop($this, $step, 'The filler below has not been sanded level.', Remedy::first(Step::act(Phase::Fill, Action::Sand, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'The filler below has not been sanded level.',
+                Remedy::first(Step::act(Phase::Fill, Action::Sand, [$part->part->at])),
+            )
             : null;
     }
 }

@@ -18,8 +18,14 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-5', 'Every rung of the cleaning ladder takes finish with it.')]
 final readonly class GentlestCleanerFirst implements PartRule
 {
-    private const STRONGER = [FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::Soap, FamilyId::Wash, FamilyId::SolventMild, FamilyId::Deglosser];
-    private const GENTLER = [FamilyId::DampCloth, FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::SaltWash, FamilyId::Soap, FamilyId::SuedeCleaner];
+    private const STRONGER = [
+        FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::Soap, FamilyId::Wash, FamilyId::SolventMild,
+        FamilyId::Deglosser,
+    ];
+    private const GENTLER = [
+        FamilyId::DampCloth, FamilyId::CleanerCream, FamilyId::CleanerNeutral, FamilyId::FoamCleaner, FamilyId::SaltWash, FamilyId::Soap,
+        FamilyId::SuedeCleaner,
+    ];
 
     public function concerns(Step $step): bool
     {
@@ -29,11 +35,23 @@ final readonly class GentlestCleanerFirst implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         if (FamilyId::SuedeCleaner === $step->family) {
-            return $part->wasErased() ? null : Violation::stop($this, $step, 'Try the eraser first, dry and in one direction.', Remedy::first(Step::act(Phase::DryClean, Action::Erase, [$part->part->at])));
+            return $part->wasErased()
+                ? null
+                : Violation::stop(
+                    $this,
+                    $step,
+                    'Try the eraser first, dry and in one direction.',
+                    Remedy::first(Step::act(Phase::DryClean, Action::Erase, [$part->part->at])),
+                );
         }
 
         return $part->hasHad(...self::GENTLER)
             ? null
-            : Violation::stop($this, $step, 'Try the barely damp cloth first, and look at the dry result.', Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])));
+            : Violation::stop(
+                $this,
+                $step,
+                'Try the barely damp cloth first, and look at the dry result.',
+                Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])),
+            );
     }
 }

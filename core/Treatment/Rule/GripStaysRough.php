@@ -24,7 +24,11 @@ final readonly class GripStaysRough implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->part->at->part->grips() || $part->part->has(Flag::GripSurface) || Material::RacingHide === $part->part->material
-            ? Violation::stop($this, $step, \sprintf('No %s on the %s: it has to grip, or to keep the rider whole.', $step->family?->label() ?? 'fat', $part->part->at->part->label()))
+            ? Violation::stop(
+                $this,
+                $step,
+                \sprintf('No %s on the %s: it has to grip, or to keep the rider whole.', $step->family?->label() ?? 'fat', $part->part->at->part->label()),
+            )
             : null;
     }
 }

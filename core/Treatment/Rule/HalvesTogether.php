@@ -25,8 +25,16 @@ final readonly class HalvesTogether implements PieceRule
         $family = $step->family ?? FamilyId::Cream;
         foreach ($piece->touchedBy($step) as $part) {
             $fellow = $piece->at($part->part->at->fellow());
-            if (null !== $fellow && $fellow !== $part && !$step->touches($fellow->part->at) && $fellow->part->material === $part->part->material && $part->coatsOf($family) > $fellow->coatsOf($family)) {
-                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value))->at($part->part->at);
+            if (
+                null !== $fellow
+                && $fellow !== $part
+                && !$step->touches($fellow->part->at)
+                && $fellow->part->material === $part->part->material
+                && $part->coatsOf($family) > $fellow->coatsOf($family)
+            ) {
+                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value))->at(
+                    $part->part->at,
+                );
             }
         }
 

@@ -30,15 +30,24 @@ final readonly class JoinInOpenTime implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         if (null === $part->cement()) {
-            return $part->hasHad(FamilyId::Cement) ? null : Violation::stop($this, $step, 'Coat both faces with cement first.', Remedy::first(Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, [$part->part->at])));
+            return $part->hasHad(FamilyId::Cement)
+                ? null
+                : Violation::stop(
+                    $this,
+                    $step,
+                    'Coat both faces with cement first.',
+                    Remedy::first(Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, [$part->part->at])),
+                );
         }
         $bond = $step->bondTo($part->cement()->step);
 
-        return null !== $bond && $bond->covers(Stage::Touch) && null !== $bond->withinMinutes && $bond->withinMinutes <= self::OPEN_MINUTES ? null : Violation::stop(
-            $this,
-            $step,
-            'Join when the cement is dry to the knuckle, and within forty minutes; after that coat it again.',
-            Remedy::bind(new After($part->cement()->step, Stage::Touch, self::OPEN_MINUTES)),
-        );
+        return null !== $bond && $bond->covers(Stage::Touch) && null !== $bond->withinMinutes && $bond->withinMinutes <= self::OPEN_MINUTES
+            ? null
+            : Violation::stop(
+                $this,
+                $step,
+                'Join when the cement is dry to the knuckle, and within forty minutes; after that coat it again.',
+                Remedy::bind(new After($part->cement()->step, Stage::Touch, self::OPEN_MINUTES)),
+            );
     }
 }

@@ -34,7 +34,12 @@ final readonly class LacesLast implements PieceRule
             foreach ($piece->ofHalf($one) as $part) {
                 $open = $part->unready(Stage::Next, $step);
                 if (null !== $open) {
-                    return Violation::stop($this, $step, \sprintf('The %s is not dry yet.', $open->family->label()), Remedy::bind(new After($open->step, Stage::Next)));
+                    return Violation::stop(
+                        $this,
+                        $step,
+                        \sprintf('The %s is not dry yet.', $open->family->label()),
+                        Remedy::bind(new After($open->step, Stage::Next)),
+                    );
                 }
             }
         }
@@ -51,7 +56,9 @@ final readonly class LacesLast implements PieceRule
             foreach ($piece->ofHalf($place->half) as $part) {
                 $open = $part->part->at->part->isOuter() ? $part->unready(Stage::Next, $step) : null;
                 if (null !== $open) {
-                    return Violation::stop($rule, $step, 'The inside comes when the outside is dry.', Remedy::bind(new After($open->step, Stage::Next)))->at($place);
+                    return Violation::stop($rule, $step, 'The inside comes when the outside is dry.', Remedy::bind(new After($open->step, Stage::Next)))->at(
+                        $place,
+                    );
                 }
             }
         }

@@ -29,7 +29,11 @@ final readonly class LayersHaveALimit implements PartRule
         $flexes = $part->part->at->part->flexes();
         if (FamilyId::Wax !== $step->family) {
             return $flexes && $part->filmMicrons() + $step->applicator->dryMicrons() > DryFilm::CRACKS_FROM_UM
-                ? Violation::stop($this, $step, \sprintf('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()))
+                ? Violation::stop(
+                    $this,
+                    $step,
+                    \sprintf('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()),
+                )
                 : null;
         }
         $limit = $flexes ? self::WAX_WHERE_IT_FLEXES : self::WAX_WHERE_IT_DOES_NOT;

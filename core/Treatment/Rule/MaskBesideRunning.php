@@ -51,7 +51,10 @@ final readonly class MaskBesideRunning implements PieceRule
             return !$state->has(Surface::Masked) && !$step->touches($state->part->at);
         }
 
-        return $state->part->has(Flag::ContrastStitching) && !$state->has(Surface::SeamsCovered)
-            || FamilyId::Repellent === $step->family && Material::Patent === $state->part->material && !$state->has(Surface::Masked) && !$step->touches($state->part->at);
+        return ($state->part->has(Flag::ContrastStitching) && !$state->has(Surface::SeamsCovered))
+            || (FamilyId::Repellent === $step->family
+                && Material::Patent === $state->part->material
+                && !$state->has(Surface::Masked)
+                && !$step->touches($state->part->at));
     }
 }

@@ -30,7 +30,12 @@ final readonly class MetalCovered implements PieceRule
         foreach ($step->halves() as $half) {
             foreach ($piece->ofHalf($half) as $state) {
                 $at = $state->part->at;
-                if (Material::Metal === $state->part->material && !$state->has(Surface::Masked) && !$step->touches($at) && !($at->part->isDetachable() && $piece->isDone(Action::TakeApart, $half))) {
+                if (
+                    Material::Metal === $state->part->material
+                    && !$state->has(Surface::Masked)
+                    && !$step->touches($at)
+                    && !($at->part->isDetachable() && $piece->isDone(Action::TakeApart, $half))
+                ) {
                     $metal[] = $at;
                 }
             }

@@ -32,7 +32,12 @@ final readonly class NapIsRaisedAtTheEnd implements PieceRule
                 }
             }
             if ([] !== $down) {
-                return Violation::stop($this, $step, 'Raise the nap first, dry, all in one direction.', Remedy::first(Step::act(Phase::Polish, Action::RaiseNap, $down)));
+                return Violation::stop(
+                    $this,
+                    $step,
+                    'Raise the nap first, dry, all in one direction.',
+                    Remedy::first(Step::act(Phase::Polish, Action::RaiseNap, $down)),
+                );
             }
         }
 

@@ -27,6 +27,16 @@ final readonly class NeverSandThese implements PartRule
         $never = $material->hasNap() || $material->isReptile() || \in_array($material, [Material::PlasticStack, Material::Patent], true)
             || Material::Aniline === $material && !$part->isToBeRefinished() || $part->showed(Outcome::PrintedSkin);
 
-        return $never ? Violation::stop($this, $step, \sprintf('The %s is never sanded: %s.', $part->part->at->part->label(), $part->showed(Outcome::PrintedSkin) ? 'it is a printed skin' : $material->label())) : null;
+        return $never
+            ? Violation::stop(
+                $this,
+                $step,
+                \sprintf(
+                    'The %s is never sanded: %s.',
+                    $part->part->at->part->label(),
+                    $part->showed(Outcome::PrintedSkin) ? 'it is a printed skin' : $material->label(),
+                ),
+            )
+            : null;
     }
 }

@@ -26,7 +26,12 @@ final readonly class NoFatUnderFilm implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::Fat)
-            ? Violation::stop($this, $step, 'Degrease first: there is oil, cream or wax where this film would go.', Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'Degrease first: there is oil, cream or wax where this film would go.',
+                Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])),
+            )
             : null;
     }
 }

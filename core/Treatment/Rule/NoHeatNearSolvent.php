@@ -27,9 +27,16 @@ final readonly class NoHeatNearSolvent implements PieceRule
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         foreach ($piece->all() as $part) {
-            $open = null !== $part->top() && \in_array(Hazard::Flammable, Family::of($part->top()->family)->hazards, true) ? $part->unready(Stage::Next, $step) : null;
+            $open = null !== $part->top() && \in_array(Hazard::Flammable, Family::of($part->top()->family)->hazards, true)
+                    ? $part->unready(Stage::Next, $step)
+                    : null;
             if (null !== $open) {
-                return Violation::stop($this, $step, \sprintf('No iron near the %s until it has flashed off.', $open->family->label()), Remedy::bind(new After($open->step, Stage::Next)));
+                return Violation::stop(
+                    $this,
+                    $step,
+                    \sprintf('No iron near the %s until it has flashed off.', $open->family->label()),
+                    Remedy::bind(new After($open->step, Stage::Next)),
+                );
             }
         }
 

@@ -24,7 +24,9 @@ final readonly class NothingIntoHoles implements PartRule
     {
         $at = $part->part->at->part;
 
-        return $part->part->has(Flag::Perforated) || $part->part->has(Flag::Vents) || \in_array($at, [PartName::PerforatedPanels, PartName::Zip, PartName::Zips], true)
+        return $part->part->has(Flag::Perforated)
+            || $part->part->has(Flag::Vents)
+            || \in_array($at, [PartName::PerforatedPanels, PartName::Zip, PartName::Zips], true)
             ? Violation::stop($this, $step, 'Not sprayed here: put it on a pad, work the pad empty, then go over the holes.')
             : null;
     }

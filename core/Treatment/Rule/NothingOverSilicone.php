@@ -28,7 +28,12 @@ final readonly class NothingOverSilicone implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->hasFinding(FindingKind::Silicone) && !$part->has(Surface::Stripped)
-            ? Violation::stop($this, $step, 'Take the silicone off first.', Remedy::first(Step::lay(Phase::Strip, FamilyId::SolventMild, Applicator::Cloth, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'Take the silicone off first.',
+                Remedy::first(Step::lay(Phase::Strip, FamilyId::SolventMild, Applicator::Cloth, [$part->part->at])),
+            )
             : null;
     }
 }

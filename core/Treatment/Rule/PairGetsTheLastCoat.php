@@ -31,7 +31,16 @@ final readonly class PairGetsTheLastCoat implements PieceRule
             }
             foreach (self::COLOURS as $family) {
                 if ($fellow->coatsOf($family) < $part->coatsOf($family)) {
-                    return Violation::stop($this, $step, \sprintf('The %s %s has had less %s than its fellow.', $fellow->part->at->half->value, $fellow->part->at->part->label(), $family->label()))->at($part->part->at, $family);
+                    return Violation::stop(
+                        $this,
+                        $step,
+                        \sprintf(
+                            'The %s %s has had less %s than its fellow.',
+                            $fellow->part->at->half->value,
+                            $fellow->part->at->part->label(),
+                            $family->label(),
+                        ),
+                    )->at($part->part->at, $family);
                 }
             }
         }

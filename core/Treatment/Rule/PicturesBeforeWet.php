@@ -27,6 +27,13 @@ final readonly class PicturesBeforeWet implements PieceRule
     {
         return $piece->isDone(Action::Photograph, $step->on[0]->half)
             ? null
-            : Violation::stop($this, $step, 'Take the pictures first: after the first wipe nobody can show how it came in.', Remedy::first(Step::act(Phase::Record, Action::Photograph, array_values(array_map(static fn (PartState $s): Place => $s->part->at, $piece->all())))));
+            : Violation::stop(
+                $this,
+                $step,
+                'Take the pictures first: after the first wipe nobody can show how it came in.',
+                Remedy::first(
+                    Step::act(Phase::Record, Action::Photograph, array_values(array_map(static fn (PartState $s): Place => $s->part->at, $piece->all()))),
+                ),
+            );
     }
 }

@@ -27,7 +27,10 @@ final readonly class PrintedCanvasIsLeftAlone implements PieceRule
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         foreach ($piece->touchedBy($step) as $part) {
-            if (Material::CoatedCanvas === $part->part->material && \in_array($step->family, [FamilyId::Repellent, FamilyId::Deglosser, FamilyId::Oil, FamilyId::HeavyWax], true)) {
+            if (
+                Material::CoatedCanvas === $part->part->material
+                && \in_array($step->family, [FamilyId::Repellent, FamilyId::Deglosser, FamilyId::Oil, FamilyId::HeavyWax], true)
+            ) {
                 return Violation::stop($this, $step, \sprintf('No %s on printed canvas.', $step->family->label()))->at($part->part->at);
             }
         }
@@ -40,6 +43,13 @@ final readonly class PrintedCanvasIsLeftAlone implements PieceRule
             }
         }
 
-        return [] === $open ? null : Violation::stop($this, $step, 'Mask the printed canvas first: wipe what drifts onto it at once with a damp cloth.', Remedy::first(Step::act(Phase::Mask, Action::Mask, $open)));
+        return [] === $open
+            ? null
+            : Violation::stop(
+                $this,
+                $step,
+                'Mask the printed canvas first: wipe what drifts onto it at once with a damp cloth.',
+                Remedy::first(Step::act(Phase::Mask, Action::Mask, $open)),
+            );
     }
 }

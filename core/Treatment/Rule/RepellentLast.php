@@ -17,7 +17,10 @@ final readonly class RepellentLast implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysProduct() && FamilyId::Repellent !== $step->family && FamilyId::LiningSpray !== $step->family && FamilyId::DampCloth !== $step->family;
+        return $step->laysProduct()
+            && FamilyId::Repellent !== $step->family
+            && FamilyId::LiningSpray !== $step->family
+            && FamilyId::DampCloth !== $step->family;
     }
 
     public function judge(PartState $part, Step $step): ?Violation

@@ -27,7 +27,12 @@ final readonly class RubOffBeforeFinish implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::LooseDye)
-            ? Violation::stop($this, $step, 'Rub the dye off dry until a white cloth stays clean.', Remedy::first(Step::act(Phase::Colour, Action::RubOff, [$part->part->at])))
+            ? Violation::stop(
+                $this,
+                $step,
+                'Rub the dye off dry until a white cloth stays clean.',
+                Remedy::first(Step::act(Phase::Colour, Action::RubOff, [$part->part->at])),
+            )
             : null;
     }
 }

@@ -18,13 +18,20 @@ final readonly class SolesKeepTheirHold implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFat() && FamilyId::CleanerCream !== $step->family || \in_array($step->family, [FamilyId::Paint, FamilyId::Peroxide, FamilyId::Topcoat, FamilyId::Resin, FamilyId::Shine], true);
+        return ($step->laysFat() && FamilyId::CleanerCream !== $step->family)
+            || \in_array($step->family, [FamilyId::Paint, FamilyId::Peroxide, FamilyId::Topcoat, FamilyId::Resin, FamilyId::Shine], true);
     }
 
     public function judge(PartState $part, Step $step): ?Violation
     {
         $hard = PartName::Outsole === $part->part->at->part || $part->part->has(Flag::GripSurface) && $step->laysFat();
 
-        return $hard ? Violation::stop($this, $step, \sprintf('%s on the %s takes away its hold.', ucfirst($step->family?->label() ?? 'it'), $part->part->at->part->label())) : null;
+        return $hard
+            ? Violation::stop(
+                $this,
+                $step,
+                \sprintf('%s on the %s takes away its hold.', ucfirst($step->family?->label() ?? 'it'), $part->part->at->part->label()),
+            )
+            : null;
     }
 }

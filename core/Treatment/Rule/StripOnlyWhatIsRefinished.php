@@ -21,6 +21,8 @@ final readonly class StripOnlyWhatIsRefinished implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->isToBeRefinished() ? null : Violation::stop($this, $step, \sprintf('Nothing is laid on the %s again: do not take its finish off.', $part->part->at->part->label()));
+        return $part->isToBeRefinished()
+            ? null
+            : Violation::stop($this, $step, \sprintf('Nothing is laid on the %s again: do not take its finish off.', $part->part->at->part->label()));
     }
 }

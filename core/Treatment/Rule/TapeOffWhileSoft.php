@@ -35,10 +35,17 @@ final readonly class TapeOffWhileSoft implements PieceRule
                 $coat = $piece->lastCoat($part->part->at->half);
                 $bond = null === $coat ? null : $step->bondTo($coat);
                 if (null !== $coat && Stage::Touch !== $bond?->before && true !== $bond?->covers(Stage::Full)) {
-                    return Violation::stop($this, $step, 'Pull the tape while the last coat is soft, or wait until it has fully cured.', Remedy::bind(new After($coat, before: Stage::Touch)));
+                    return Violation::stop(
+                        $this,
+                        $step,
+                        'Pull the tape while the last coat is soft, or wait until it has fully cured.',
+                        Remedy::bind(new After($coat, before: Stage::Touch)),
+                    );
                 }
             } elseif ($masked || \in_array($step->action, [Action::PutTogether, Action::HandOver, Action::Shape], true)) {
-                return Violation::stop($this, $step, 'The tape is still on.', Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])))->at($part->part->at);
+                return Violation::stop($this, $step, 'The tape is still on.', Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])))->at(
+                    $part->part->at,
+                );
             }
         }
 

@@ -27,7 +27,12 @@ final readonly class TrialBeforeFirstTouch implements PartRule
             return null;
         }
         if (!$part->wasTried($step->family)) {
-            return Violation::stop($this, $step, \sprintf('Try the %s on a hidden place first, and judge it dry.', $step->family->label()), Remedy::first(Step::trial([$part->part->at], [$step->family])));
+            return Violation::stop(
+                $this,
+                $step,
+                \sprintf('Try the %s on a hidden place first, and judge it dry.', $step->family->label()),
+                Remedy::first(Step::trial([$part->part->at], [$step->family])),
+            );
         }
 
         return null === $part->trial() || $part->trial()->isReady(Stage::Next, $step) ? null : Violation::stop(

@@ -42,7 +42,11 @@ enum School: string
     public function sides(): array
     {
         return match ($this) {
-            self::Cleaning => ['damp-first' => 'brush, then barely damp', 'dry-first' => 'brush only, unless something caustic or sticky is on it', 'wash-first' => 'water and a cleaner start every job'],
+            self::Cleaning => [
+                'damp-first' => 'brush, then barely damp',
+                'dry-first' => 'brush only, unless something caustic or sticky is on it',
+                'wash-first' => 'water and a cleaner start every job',
+            ],
             self::Conditioner => ['fingers' => 'fingers, for warmth and feel', 'cloth' => 'a cloth, even and clean'],
             self::Feeding => ['cream' => 'light creams, often', 'oil' => 'oil on bare and work leather'],
             self::WetWork => ['cream' => 'creams; waxes clog and crust', 'heavy-wax' => 'thick waxes keep the wet off'],

@@ -58,10 +58,22 @@ final class Cgats
             array_push($fields, 'LAB_L', 'LAB_A', 'LAB_B');
         }
         $lines = ['CGATS.17', 'ORIGINATOR "Kind Heel"', 'MEASUREMENT_GEOMETRY "specular excluded"', 'ILLUMINANT "D65"', 'OBSERVER "2"'];
-        array_push($lines, 'NUMBER_OF_FIELDS '.\count($fields), 'BEGIN_DATA_FORMAT', implode(' ', $fields), 'END_DATA_FORMAT', 'NUMBER_OF_SETS '.\count($samples), 'BEGIN_DATA');
+        array_push(
+            $lines,
+            'NUMBER_OF_FIELDS '.\count($fields),
+            'BEGIN_DATA_FORMAT',
+            implode(' ', $fields),
+            'END_DATA_FORMAT',
+            'NUMBER_OF_SETS '.\count($samples),
+            'BEGIN_DATA',
+        );
         foreach ($samples as $n => $sample) {
             $numbers = $sample->colour instanceof Spectrum ? $sample->colour->values : [$sample->colour->lightness, $sample->colour->a, $sample->colour->b];
-            $lines[] = implode(' ', [(string) ($n + 1), '"'.str_replace(['"', "\n", "\r"], ["'", ' ', ' '], $sample->name).'"', ...array_map(static fn (float $v): string => \sprintf($spectral ? '%.6f' : '%.4f', $v), $numbers)]);
+            $lines[] = implode(' ', [
+                (string) ($n + 1),
+                '"'.str_replace(['"', "\n", "\r"], ["'", ' ', ' '], $sample->name).'"',
+                ...array_map(static fn (float $v): string => \sprintf($spectral ? '%.6f' : '%.4f', $v), $numbers),
+            ]);
         }
         $lines[] = 'END_DATA';
 
@@ -71,7 +83,11 @@ final class Cgats
     private static function block(string $text, string $name, string $what): string
     {
         if (1 !== preg_match('/^BEGIN_'.$name.'\s*$(.*?)^END_'.$name.'\s*$/msi', $text, $found)) {
-            throw new BadFile(1 === preg_match('/^BEGIN_'.$name.'\s*$/mi', $text) ? 'The file is cut off: a part of it begins and never ends.' : \sprintf('This is no CGATS text: nothing in it %s.', $what));
+            throw new BadFile(
+                1 === preg_match('/^BEGIN_'.$name.'\s*$/mi', $text)
+                    ? 'The file is cut off: a part of it begins and never ends.'
+                    : \sprintf('This is no CGATS text: nothing in it %s.', $what),
+            );
         }
 
         return $found[1];
@@ -122,7 +138,10 @@ final class Cgats
             }
         }
 
-        return new Sample($name, self::lab(self::number($row['LAB_L'], 'LAB_L', $n), self::number($row['LAB_A'], 'LAB_A', $n), self::number($row['LAB_B'], 'LAB_B', $n), $n));
+        return new Sample(
+            $name,
+            self::lab(self::number($row['LAB_L'], 'LAB_L', $n), self::number($row['LAB_A'], 'LAB_A', $n), self::number($row['LAB_B'], 'LAB_B', $n), $n),
+        );
     }
 
     public static function lab(float $l, float $a, float $b, int $n): Lab

@@ -20,7 +20,11 @@ final readonly class ColourCoats implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourFields::of($input, ['paints', 'drops', 'ground', 'thickness_per_coat'], ['tolerance_dE00', 'base', 'base_thickness', 'illuminant', 'observer', 'max_coats']);
+        $in = ColourFields::of(
+            $input,
+            ['paints', 'drops', 'ground', 'thickness_per_coat'],
+            ['tolerance_dE00', 'base', 'base_thickness', 'illuminant', 'observer', 'max_coats'],
+        );
         $paints = $in->paints();
         $drops = $in->drops('drops', $paints, whole: false);
         $ground = $in->ground();
@@ -58,7 +62,15 @@ final readonly class ColourCoats implements Computation
         return [
             'coats' => $ladder->coats,
             'dry_um' => $ladder->dryUm,
-            'steps' => array_map(static fn (CoatStep $step): array => ['coat' => $step->coat, ...ColourOutput::lab($step->lab), 'change_dE00' => $step->change, 'to_opaque_dE00' => $step->toOpaque], $ladder->steps),
+            'steps' => array_map(
+                static fn (CoatStep $step): array => [
+                    'coat' => $step->coat,
+                    ...ColourOutput::lab($step->lab),
+                    'change_dE00' => $step->change,
+                    'to_opaque_dE00' => $step->toOpaque,
+                ],
+                $ladder->steps,
+            ),
         ];
     }
 }

@@ -282,7 +282,9 @@ final readonly class ColourFields
         if (null === $lab) {
             return null;
         }
-        $illuminant = \array_key_exists('illuminant', $lab) ? $this->read->choice($lab['illuminant'], '/target/lab/illuminant', Illuminant::class) : Illuminant::D65;
+        $illuminant = \array_key_exists('illuminant', $lab)
+            ? $this->read->choice($lab['illuminant'], '/target/lab/illuminant', Illuminant::class)
+            : Illuminant::D65;
         $own = \array_key_exists('observer', $lab) ? $this->read->choice($lab['observer'], '/target/lab/observer', Observer::class) : Observer::TwoDegrees;
         foreach (array_keys($this->has('illuminants') ? $weights ?? [] : []) as $id) {
             if (null !== $illuminant && (string) $id !== $illuminant->value) {

@@ -27,6 +27,13 @@ final readonly class ColourFromSpectrum implements Computation
         $xyz = $light->xyz($spectrum);
         $srgb = Srgb::of($xyz, $light->white);
 
-        return ['X' => $xyz->x, 'Y' => $xyz->y, 'Z' => $xyz->z, ...ColourOutput::lab($xyz->toLab($light->white)), 'hex' => $srgb->hex(), 'in_srgb' => $srgb->inGamut()];
+        return [
+            'X' => $xyz->x,
+            'Y' => $xyz->y,
+            'Z' => $xyz->z,
+            ...ColourOutput::lab($xyz->toLab($light->white)),
+            'hex' => $srgb->hex(),
+            'in_srgb' => $srgb->inGamut(),
+        ];
     }
 }

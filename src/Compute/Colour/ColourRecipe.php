@@ -22,7 +22,11 @@ final readonly class ColourRecipe implements Computation
 
     public function compute(mixed $input): array
     {
-        $in = ColourFields::of($input, ['target', 'paints', 'pot'], ['max_paints', 'illuminants', 'observer', 'ground', 'thickness', 'clear_binder', 'time_limit_ms', 'seed']);
+        $in = ColourFields::of(
+            $input,
+            ['target', 'paints', 'pot'],
+            ['max_paints', 'illuminants', 'observer', 'ground', 'thickness', 'clear_binder', 'time_limit_ms', 'seed'],
+        );
         $target = $in->target();
         $paints = $in->paints(1);
         $size = $this->size($in);

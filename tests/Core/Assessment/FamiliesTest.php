@@ -45,7 +45,14 @@ final class FamiliesTest extends TestCase
                 self::assertEqualsWithDelta($factor * Cut::areaDm2($kind), $sum, 1e-9, $kind->value);
             }
         }
-        self::assertSame([7.0, 12.0, 24.0, 8.0, 35.0, 45.0, 8.0, 180.0, 260.0, 4.0], array_map(Cut::areaDm2(...), [Kind::Derby, Kind::AnkleBoot, Kind::RidingBoot, Kind::CourtTrainer, Kind::Satchel, Kind::Tote, Kind::Clutch, Kind::Jacket, Kind::OnePieceSuit, Kind::Belt]), 'the planning figures of Q-1');
+        self::assertSame(
+            [7.0, 12.0, 24.0, 8.0, 35.0, 45.0, 8.0, 180.0, 260.0, 4.0],
+            array_map(Cut::areaDm2(...), [
+                Kind::Derby, Kind::AnkleBoot, Kind::RidingBoot, Kind::CourtTrainer, Kind::Satchel, Kind::Tote, Kind::Clutch, Kind::Jacket,
+                Kind::OnePieceSuit, Kind::Belt,
+            ]),
+            'the planning figures of Q-1',
+        );
     }
 
     public function testAMeasuredAreaReplacesThePlanningFigure(): void
@@ -72,7 +79,13 @@ final class FamiliesTest extends TestCase
 
     public function testEveryFamilyAndKindHasItsPartsAndWhatTheyAreMadeOf(): void
     {
-        self::assertSame([7, 6, 2, 4, 7, 7, 6], array_map(static fn (PieceFamily $f): int => \count(array_filter(Kind::cases(), static fn (Kind $k): bool => $k->family() === $f)), PieceFamily::cases()));
+        self::assertSame(
+            [7, 6, 2, 4, 7, 7, 6],
+            array_map(
+                static fn (PieceFamily $f): int => \count(array_filter(Kind::cases(), static fn (Kind $k): bool => $k->family() === $f)),
+                PieceFamily::cases(),
+            ),
+        );
         foreach (Kind::cases() as $kind) {
             self::assertSame($kind, Kind::in($kind->family(), substr($kind->value, 1 + \strlen($kind->family()->value))));
             self::assertSame(Kind::Gloves === $kind || $kind->family()->isFootwear() ? [Half::Left, Half::Right] : [Half::Whole], $kind->halves());
@@ -95,16 +108,37 @@ final class FamiliesTest extends TestCase
         $mirror = new Agreed(Aim::Freshen, Gloss::Mirror);
         $satin = new Agreed(Aim::Freshen);
         yield 'a mirror on suede' => ['gloss', self::derby($mirror, [$suede()])];
-        yield 'a mirror on the suede part of a smooth pair' => ['gloss', self::derby($satin, [new Part(Shoes::place('left/toe'), Material::Aniline, Certainty::Known), $suede($mirror)])];
-        yield 'scales on what is known to be suede' => ['kind', self::derby($satin, [$suede()], [new Finding(Shoes::place('left/vamp'), FindingKind::LiftedScales, Severity::AtArmsLength)])];
-        yield 'a gouge deeper than the vamp' => ['depth_mm', self::derby($satin, [], [new Finding(Shoes::place('left/vamp'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 4.0)])];
-        yield 'a stiff zip on a toe' => ['kind', self::derby($satin, [], [new Finding(Shoes::place('left/toe'), FindingKind::ZipStiff, Severity::AtArmsLength)])];
+        yield 'a mirror on the suede part of a smooth pair' => [
+            'gloss',
+            self::derby($satin, [new Part(Shoes::place('left/toe'), Material::Aniline, Certainty::Known), $suede($mirror)]),
+        ];
+        yield 'scales on what is known to be suede' => [
+            'kind',
+            self::derby($satin, [$suede()], [new Finding(Shoes::place('left/vamp'), FindingKind::LiftedScales, Severity::AtArmsLength)]),
+        ];
+        yield 'a gouge deeper than the vamp' => [
+            'depth_mm',
+            self::derby($satin, [], [new Finding(Shoes::place('left/vamp'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 4.0)]),
+        ];
+        yield 'a stiff zip on a toe' => [
+            'kind',
+            self::derby($satin, [], [new Finding(Shoes::place('left/toe'), FindingKind::ZipStiff, Severity::AtArmsLength)]),
+        ];
         yield 'a flap on a tote' => ['part', static fn () => Piece::mustHave(Kind::Tote, new Place(PartName::Flap, Half::Whole))];
         yield 'the left half of a satchel' => ['half', static fn () => Piece::mustHave(Kind::Satchel, new Place(PartName::Flap, Half::Left))];
         yield 'a shoe size for a bag' => ['size_eu', static fn () => Size::of(Kind::Tote, 42.0, null)];
         yield 'a length for a boot' => ['length_mm', static fn () => Size::of(Kind::Chelsea, null, 300.0)];
         yield 'a bag of five metres' => ['length_mm', static fn () => Size::of(Kind::Tote, null, 5000.0)];
-        yield 'the area of a herd' => ['area_dm2', static fn () => Piece::of(Kind::Tote, Size::usual(Kind::Tote), $satin, [new Part(new Place(PartName::Front, Half::Whole), Material::Aniline, Certainty::Known, areaDm2: 9000.0)], [])];
+        yield 'the area of a herd' => [
+            'area_dm2',
+            static fn () => Piece::of(
+                Kind::Tote,
+                Size::usual(Kind::Tote),
+                $satin,
+                [new Part(new Place(PartName::Front, Half::Whole), Material::Aniline, Certainty::Known, areaDm2: 9000.0)],
+                [],
+            ),
+        ];
     }
 
     /**
@@ -133,20 +167,32 @@ final class FamiliesTest extends TestCase
 
     public function testAHeelTakesADeeperGougeThanAVampAndASmoothPartItsMirror(): void
     {
-        $piece = Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Freshen, Gloss::Mirror), [new Part(Shoes::place('left/toe'), Material::Aniline, Certainty::Known), new Part(Shoes::place('left/vamp'), Material::Suede, Certainty::Known)], [new Finding(Shoes::place('left/heel-stack'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 12.0)]);
+        $piece = Piece::of(
+            Kind::Derby,
+            Size::eu(42.0),
+            new Agreed(Aim::Freshen, Gloss::Mirror),
+            [new Part(Shoes::place('left/toe'), Material::Aniline, Certainty::Known), new Part(Shoes::place('left/vamp'), Material::Suede, Certainty::Known)],
+            [new Finding(Shoes::place('left/heel-stack'), FindingKind::Gouge, Severity::AtArmsLength, 9.0, 2.0, 12.0)],
+        );
         self::assertSame(Gloss::Mirror, $piece->agreedAt(Shoes::place('left/toe'))->gloss);
         self::assertCount(1, $piece->findings);
     }
 
     public function testTheHalvesOfAPairAreComparedPartByPart(): void
     {
-        $piece = Shoes::pair()->of(Material::Aniline)->with('left/toe', FindingKind::Scuff, 3)->with('right/toe', FindingKind::Scuff, 1)->with('right/vamp', FindingKind::Crack)
-            ->with('left/counter', FindingKind::Dust)->with('right/counter', FindingKind::Dust)->dry('right/quarter', Dryness::Stiff)->piece();
-        self::assertSame([
-            'Scuff on the toe: worse on the left.',
-            'Crack on the right vamp only.',
-            'Quarter: left supple, right stiff.',
-        ], Differences::of($piece));
+        $piece = Shoes::pair()
+            ->of(Material::Aniline)
+            ->with('left/toe', FindingKind::Scuff, 3)
+            ->with('right/toe', FindingKind::Scuff, 1)
+            ->with('right/vamp', FindingKind::Crack)
+            ->with('left/counter', FindingKind::Dust)
+            ->with('right/counter', FindingKind::Dust)
+            ->dry('right/quarter', Dryness::Stiff)
+            ->piece();
+        self::assertSame(
+            ['Scuff on the toe: worse on the left.', 'Crack on the right vamp only.', 'Quarter: left supple, right stiff.'],
+            Differences::of($piece),
+        );
         self::assertSame([], Differences::of(Piece::of(Kind::Tote, Size::usual(Kind::Tote), new Agreed(Aim::Keep), [], [])), 'a bag has no other half');
     }
 }

@@ -33,33 +33,73 @@ final class HonestyTest extends TestCase
     /** @return iterable<string, array{Kind, Material, Aim, string, FindingKind, int, Prospect, string}> */
     public static function aScoreOfPieces(): iterable
     {
-        yield 'mud on a stage boot' => [Kind::LaceBoot, Material::Pigmented, Aim::Keep, 'toe', FindingKind::Mud, 3, Prospect::Gone, 'Mud on the left toe will be gone'];
+        yield 'mud on a stage boot' => [
+            Kind::LaceBoot, Material::Pigmented, Aim::Keep, 'toe', FindingKind::Mud, 3, Prospect::Gone, 'Mud on the left toe will be gone',
+        ];
         yield 'a scuff that is kept' => [Kind::Derby, Material::Aniline, Aim::Keep, 'toe', FindingKind::Scuff, 2, Prospect::Stays, 'a sign of age'];
-        yield 'a scuff that is creamed' => [Kind::Derby, Material::Aniline, Aim::Freshen, 'toe', FindingKind::Scuff, 3, Prospect::Softer, 'seen only from near'];
+        yield 'a scuff that is creamed' => [
+            Kind::Derby, Material::Aniline, Aim::Freshen, 'toe', FindingKind::Scuff, 3, Prospect::Softer, 'seen only from near',
+        ];
         yield 'a scuff that is painted' => [Kind::Derby, Material::Pigmented, Aim::Restore, 'toe', FindingKind::Scuff, 3, Prospect::Gone, 'will be gone'];
         yield 'a crack' => [Kind::Oxford, Material::Burnished, Aim::Freshen, 'vamp', FindingKind::Crack, 2, Prospect::Stays, 'never closes'];
-        yield 'a crack that is filled' => [Kind::Oxford, Material::Pigmented, Aim::Restore, 'vamp', FindingKind::Crack, 2, Prospect::Stays, 'come back where the leather bends'];
+        yield 'a crack that is filled' => [
+            Kind::Oxford, Material::Pigmented, Aim::Restore, 'vamp', FindingKind::Crack, 2, Prospect::Stays,
+            'come back where the leather bends',
+        ];
         yield 'ink on aniline' => [Kind::Satchel, Material::Aniline, Aim::Freshen, 'front', FindingKind::Ink, 3, Prospect::Stays, 'gone into the fibre'];
         yield 'ink on film' => [Kind::Satchel, Material::Pigmented, Aim::Freshen, 'front', FindingKind::Ink, 3, Prospect::Softer, 'paler'];
-        yield 'denim on a patent clutch' => [Kind::Clutch, Material::Patent, Aim::Freshen, 'front', FindingKind::ColourTransfer, 3, Prospect::Stays, 'into the film'];
-        yield 'denim on a pigmented tote' => [Kind::Tote, Material::Pigmented, Aim::Freshen, 'back', FindingKind::ColourTransfer, 2, Prospect::Softer, 'what has set stays'];
-        yield 'a yellow midsole' => [Kind::CourtTrainer, Material::Synthetic, Aim::Freshen, 'midsole', FindingKind::YellowedRubber, 3, Prospect::Softer, 'yellows again'];
+        yield 'denim on a patent clutch' => [
+            Kind::Clutch, Material::Patent, Aim::Freshen, 'front', FindingKind::ColourTransfer, 3, Prospect::Stays, 'into the film',
+        ];
+        yield 'denim on a pigmented tote' => [
+            Kind::Tote, Material::Pigmented, Aim::Freshen, 'back', FindingKind::ColourTransfer, 2, Prospect::Softer, 'what has set stays',
+        ];
+        yield 'a yellow midsole' => [
+            Kind::CourtTrainer, Material::Synthetic, Aim::Freshen, 'midsole', FindingKind::YellowedRubber, 3, Prospect::Softer,
+            'yellows again',
+        ];
         yield 'a flat nap' => [Kind::SkateTrainer, Material::Suede, Aim::Freshen, 'toe-box', FindingKind::FlatNap, 2, Prospect::Gone, 'raised again'];
-        yield 'a worn nap' => [Kind::SkateTrainer, Material::Suede, Aim::Freshen, 'toe-box', FindingKind::FlatNap, 3, Prospect::Softer, 'as far as there is nap left'];
+        yield 'a worn nap' => [
+            Kind::SkateTrainer, Material::Suede, Aim::Freshen, 'toe-box', FindingKind::FlatNap, 3, Prospect::Softer,
+            'as far as there is nap left',
+        ];
         yield 'a faded flying jacket' => [Kind::Jacket, Material::SheepNappa, Aim::Freshen, 'body', FindingKind::Faded, 3, Prospect::Softer, 'can be renewed'];
-        yield 'a recoloured coat' => [Kind::Coat, Material::Pigmented, Aim::Recolour, 'body', FindingKind::Faded, 3, Prospect::Gone, 'covered by the new colour'];
-        yield 'a bleached spot on aniline' => [Kind::DoctorsBag, Material::Aniline, Aim::Restore, 'front', FindingKind::BleachedSpot, 3, Prospect::Softer, 'outline will show'];
-        yield 'salt on a riding boot' => [Kind::RidingBoot, Material::Pigmented, Aim::WorkProof, 'vamp', FindingKind::RoadSalt, 2, Prospect::Gone, 'will be gone'];
-        yield 'an open seam of a strap' => [Kind::InstrumentStrap, Material::VegTan, Aim::Keep, 'stitching', FindingKind::OpenSeam, 3, Prospect::Gone, 'a shade fresher'];
-        yield 'wax on burnished' => [Kind::Monk, Material::Burnished, Aim::Freshen, 'toe', FindingKind::WaxBuildUp, 2, Prospect::Softer, 'the last of it stays'];
+        yield 'a recoloured coat' => [
+            Kind::Coat, Material::Pigmented, Aim::Recolour, 'body', FindingKind::Faded, 3, Prospect::Gone, 'covered by the new colour',
+        ];
+        yield 'a bleached spot on aniline' => [
+            Kind::DoctorsBag, Material::Aniline, Aim::Restore, 'front', FindingKind::BleachedSpot, 3, Prospect::Softer, 'outline will show',
+        ];
+        yield 'salt on a riding boot' => [
+            Kind::RidingBoot, Material::Pigmented, Aim::WorkProof, 'vamp', FindingKind::RoadSalt, 2, Prospect::Gone, 'will be gone',
+        ];
+        yield 'an open seam of a strap' => [
+            Kind::InstrumentStrap, Material::VegTan, Aim::Keep, 'stitching', FindingKind::OpenSeam, 3, Prospect::Gone, 'a shade fresher',
+        ];
+        yield 'wax on burnished' => [
+            Kind::Monk, Material::Burnished, Aim::Freshen, 'toe', FindingKind::WaxBuildUp, 2, Prospect::Softer, 'the last of it stays',
+        ];
         yield 'a stiff zip' => [Kind::OnePieceSuit, Material::RacingHide, Aim::Freshen, 'zips', FindingKind::ZipStiff, 3, Prospect::Gone, 'until it runs'];
-        yield 'lifted scales' => [Kind::Wallet, Material::ReptileMatt, Aim::Freshen, 'front', FindingKind::LiftedScales, 3, Prospect::Softer, 'never lie as they did'];
-        yield 'fencing gloves with odour' => [Kind::Gloves, Material::SheepNappa, Aim::Freshen, 'lining', FindingKind::Odour, 2, Prospect::Softer, 'nobody can promise'];
+        yield 'lifted scales' => [
+            Kind::Wallet, Material::ReptileMatt, Aim::Freshen, 'front', FindingKind::LiftedScales, 3, Prospect::Softer,
+            'never lie as they did',
+        ];
+        yield 'fencing gloves with odour' => [
+            Kind::Gloves, Material::SheepNappa, Aim::Freshen, 'lining', FindingKind::Odour, 2, Prospect::Softer, 'nobody can promise',
+        ];
     }
 
     #[DataProvider('aScoreOfPieces')]
-    public function testWhatBecomesOfAFindingIsSaidInASentenceThatCanBeReadOut(Kind $kind, Material $material, Aim $aim, string $part, FindingKind $finding, int $severity, Prospect $prospect, string $words): void
-    {
+    public function testWhatBecomesOfAFindingIsSaidInASentenceThatCanBeReadOut(
+        Kind $kind,
+        Material $material,
+        Aim $aim,
+        string $part,
+        FindingKind $finding,
+        int $severity,
+        Prospect $prospect,
+        string $words,
+    ): void {
         $promise = OwnerPage::for(self::piece($kind, $material, $aim, [[$part, $finding, $severity]]))->promises[0];
         self::assertSame($prospect, $promise->prospect, $promise->sentence);
         self::assertStringContainsString(ltrim($words, 'M'), $promise->sentence);
@@ -78,14 +118,18 @@ final class HonestyTest extends TestCase
     #[DataProvider('notTakenOn')]
     public function testWhatIsNotTakenOnIsReferredAndNothingIsPromisedBesides(Kind $kind, string $part, FindingKind $finding, int $severity, string $to): void
     {
-        $page = OwnerPage::for(self::piece($kind, Material::Pigmented, Aim::Restore, [[$part, $finding, $severity], [$kind->parts()[0]->value, FindingKind::Dust, 2]]));
+        $page = OwnerPage::for(
+            self::piece($kind, Material::Pigmented, Aim::Restore, [[$part, $finding, $severity], [$kind->parts()[0]->value, FindingKind::Dust, 2]]),
+        );
         self::assertSame([$to], array_map(static fn ($d) => $d->to, $page->declined));
         self::assertSame([[], []], [$page->promises, $page->risks]);
     }
 
     public function testASoleThatIsThroughGoesToAShoemakerWhileTheRestIsDone(): void
     {
-        $page = OwnerPage::for(self::piece(Kind::Derby, Material::Pigmented, Aim::Freshen, [['outsole', FindingKind::SoleParting, 4], ['toe', FindingKind::Scuff, 2]]));
+        $page = OwnerPage::for(
+            self::piece(Kind::Derby, Material::Pigmented, Aim::Freshen, [['outsole', FindingKind::SoleParting, 4], ['toe', FindingKind::Scuff, 2]]),
+        );
         self::assertSame(['a shoemaker'], array_map(static fn ($d) => $d->to, $page->declined));
         self::assertCount(2, $page->promises);
     }
@@ -94,14 +138,26 @@ final class HonestyTest extends TestCase
     {
         $findings = [['toe', FindingKind::Faded, 1, Half::Left], ['toe', FindingKind::Faded, 3, Half::Right], ['vamp', FindingKind::Crease, 1, Half::Left]];
         $page = OwnerPage::for(self::piece(Kind::Derby, Material::Aniline, Aim::Freshen, $findings));
-        self::assertSame(['The fading on the toe, left and right, will be toned back with cream, which wears off and can be renewed.', 'The crease on the left vamp will be eased and stays to be seen: it is where the leather bends.'], $page->sentences(Prospect::Softer));
+        self::assertSame(
+            [
+                'The fading on the toe, left and right, will be toned back with cream, which wears off and can be renewed.',
+                'The crease on the left vamp will be eased and stays to be seen: it is where the leather bends.',
+            ],
+            $page->sentences(Prospect::Softer),
+        );
     }
 
     public function testAnAgreementForOnePartWeighsMoreThanThatOfThePiece(): void
     {
         $at = new Place(PartName::Toe, Half::Left);
         $own = new Agreed(Aim::Restore, Gloss::Satin, Patina::Remove);
-        $piece = Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Keep), [new Part($at, Material::Pigmented, Certainty::Known, agreed: $own)], [new Finding($at, FindingKind::Scuff, Severity::FirstThingSeen)]);
+        $piece = Piece::of(
+            Kind::Derby,
+            Size::eu(42.0),
+            new Agreed(Aim::Keep),
+            [new Part($at, Material::Pigmented, Certainty::Known, agreed: $own)],
+            [new Finding($at, FindingKind::Scuff, Severity::FirstThingSeen)],
+        );
         self::assertSame(Prospect::Gone, OwnerPage::for($piece)->promises[0]->prospect);
     }
 
@@ -132,9 +188,21 @@ final class HonestyTest extends TestCase
                 foreach ($kind->materialsFor($part) as $material) {
                     foreach (Aim::cases() as $aim) {
                         $at = new Place($part, $whole($kind));
-                        $piece = Piece::of($kind, Size::usual($kind), new Agreed($aim), [new Part($at, $material, Certainty::Known, Dryness::Thirsty)], [new Finding($at, $finding, Severity::AtArmsLength)]);
+                        $piece = Piece::of(
+                            $kind,
+                            Size::usual($kind),
+                            new Agreed($aim),
+                            [new Part($at, $material, Certainty::Known, Dryness::Thirsty)],
+                            [new Finding($at, $finding, Severity::AtArmsLength)],
+                        );
                         $page = OwnerPage::for($piece);
-                        foreach ([...array_map(static fn ($p) => $p->sentence, $page->promises), ...$page->risks, ...array_map(static fn ($d) => $d->sentence, $page->declined)] as $sentence) {
+                        foreach (
+                            [
+                                ...array_map(static fn ($p) => $p->sentence, $page->promises),
+                                ...$page->risks,
+                                ...array_map(static fn ($d) => $d->sentence, $page->declined),
+                            ] as $sentence
+                        ) {
                             self::assertMatchesRegularExpression('/^\p{Lu}[^%]+\.$/u', $sentence);
                             self::assertStringNotContainsStringIgnoringCase('waterproof', $sentence);
                         }

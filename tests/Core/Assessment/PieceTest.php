@@ -28,11 +28,32 @@ final class PieceTest extends TestCase
     {
         yield 'a loafer with laces' => ['part', static fn () => Piece::mustHave(Kind::Loafer, Shoes::place('left/laces'))];
         yield 'a shoe that has no half' => ['half', static fn () => Piece::mustHave(Kind::Derby, Shoes::place('whole/vamp'))];
-        yield 'a finding longer than any shoe' => ['length_mm', static fn () => Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Keep), [], [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 900.0)])];
+        yield 'a finding longer than any shoe' => [
+            'length_mm',
+            static fn () => Piece::of(
+                Kind::Derby,
+                Size::eu(42.0),
+                new Agreed(Aim::Keep),
+                [],
+                [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 900.0)],
+            ),
+        ];
         yield 'a negative width' => ['width_mm', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Scuff, Severity::AtArmsLength, 9.0, -2.0)];
-        yield 'more than the whole part' => ['share', static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Faded, Severity::AtArmsLength, share: 1.4)];
+        yield 'more than the whole part' => [
+            'share',
+            static fn () => new Finding(Shoes::place('left/vamp'), FindingKind::Faded, Severity::AtArmsLength, share: 1.4),
+        ];
         yield 'a size of 300' => ['size_eu', static fn () => Piece::of(Kind::Derby, Size::eu(300.0), new Agreed(Aim::Keep, Gloss::Matt), [], [])];
-        yield 'a child’s shoe with a man’s scratch' => ['length_mm', static fn () => Piece::of(Kind::Derby, Size::eu(20.0), new Agreed(Aim::Keep, Gloss::Matt), [], [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 250.0)])];
+        yield 'a child’s shoe with a man’s scratch' => [
+            'length_mm',
+            static fn () => Piece::of(
+                Kind::Derby,
+                Size::eu(20.0),
+                new Agreed(Aim::Keep, Gloss::Matt),
+                [],
+                [new Finding(Shoes::place('left/vamp'), FindingKind::Scratch, Severity::AtArmsLength, 250.0)],
+            ),
+        ];
         $part = new Part(Shoes::place('left/vamp'), Material::Aniline, Certainty::Known);
         yield 'a part given twice' => ['parts', static fn () => Piece::of(Kind::Derby, Size::eu(42.0), new Agreed(Aim::Keep, Gloss::Matt), [$part, $part], [])];
     }

@@ -48,7 +48,14 @@ final class TriedPieceTest extends TestCase
 
     public function testATrialOfAProductSaysNothingAboutTheMaterial(): void
     {
-        $trial = new RecordedTrial(self::at('front'), [], new TrialResult(Trial::Product, Outcome::Darkens), FamilyId::Conditioner, Lab::of(40.0, 10.0, 20.0), Lab::of(36.0, 10.0, 18.0));
+        $trial = new RecordedTrial(
+            self::at('front'),
+            [],
+            new TrialResult(Trial::Product, Outcome::Darkens),
+            FamilyId::Conditioner,
+            Lab::of(40.0, 10.0, 20.0),
+            Lab::of(36.0, 10.0, 18.0),
+        );
         self::assertSame([], self::satchel($trial)->resultsAt(self::at('front')));
     }
 
@@ -60,7 +67,13 @@ final class TriedPieceTest extends TestCase
         self::assertNotSame(Trial::Loupe, $next->trial);
         self::assertGreaterThan(0.0, $next->gainBits - $next->harm);
         self::assertNotSame(Trial::HeelStack, $next->trial, 'a bag has no heel');
-        $shoe = Piece::of(Kind::Oxford, Size::eu(42.0), new Agreed(Aim::Keep), [], [new Finding(new Place(PartName::HeelStack, Half::Left), FindingKind::StackDry, Severity::AtArmsLength)]);
+        $shoe = Piece::of(
+            Kind::Oxford,
+            Size::eu(42.0),
+            new Agreed(Aim::Keep),
+            [],
+            [new Finding(new Place(PartName::HeelStack, Half::Left), FindingKind::StackDry, Severity::AtArmsLength)],
+        );
         self::assertContains($shoe->nextTrialAt(new Place(PartName::HeelStack, Half::Left))?->trial, [Trial::HeelStack, Trial::Loupe, Trial::WaterDrop]);
     }
 
@@ -70,7 +83,13 @@ final class TriedPieceTest extends TestCase
         $other = $piece->were([self::at('front')], Material::Pigmented);
         self::assertSame([Material::Pigmented, Certainty::Known], [$other->part(self::at('front'))?->material, $other->part(self::at('front'))?->certainty]);
         self::assertSame([Material::VegTan, Certainty::Guess], [$piece->part(self::at('front'))?->material, $piece->part(self::at('front'))?->certainty]);
-        $shining = Piece::of(Kind::Wallet, Size::usual(Kind::Wallet), new Agreed(Aim::Keep, Gloss::Mirror), [new Part(self::at('front'), Material::Patent, Certainty::Known)], []);
+        $shining = Piece::of(
+            Kind::Wallet,
+            Size::usual(Kind::Wallet),
+            new Agreed(Aim::Keep, Gloss::Mirror),
+            [new Part(self::at('front'), Material::Patent, Certainty::Known)],
+            [],
+        );
         $this->expectException(FieldError::class);
         $shining->were([self::at('front')], Material::Suede);
     }
@@ -80,7 +99,14 @@ final class TriedPieceTest extends TestCase
         $nap = new RecordedTrial(self::at('front'), [], new TrialResult(Trial::Loupe, Outcome::Nap));
         self::assertSame(Material::Suede, self::satchel($nap)->named(self::at('front'))->material);
         self::assertSame(Material::VegTan, self::satchel($nap)->named(self::at('strap'))->material, 'no trial tells of it');
-        $mirror = Piece::of(Kind::Satchel, Size::usual(Kind::Satchel), new Agreed(Aim::Keep, Gloss::Mirror), [new Part(self::at('front'), Material::VegTan, Certainty::Guess)], [], [$nap]);
+        $mirror = Piece::of(
+            Kind::Satchel,
+            Size::usual(Kind::Satchel),
+            new Agreed(Aim::Keep, Gloss::Mirror),
+            [new Part(self::at('front'), Material::VegTan, Certainty::Guess)],
+            [],
+            [$nap],
+        );
         self::assertSame(Material::VegTan, $mirror->named(self::at('front'))->material, 'a mirror was agreed on: that is settled first');
         $this->expectException(FieldError::class);
         self::satchel()->named(self::at('back'));
@@ -112,7 +138,10 @@ final class TriedPieceTest extends TestCase
 
     public function testTurnsOfPhrase(): void
     {
-        self::assertSame(['an oxford', 'a one-piece riding suit', 'an apron', 'a tote'], array_map(Phrase::an(...), ['oxford', 'one-piece riding suit', 'apron', 'tote']));
+        self::assertSame(
+            ['an oxford', 'a one-piece riding suit', 'an apron', 'a tote'],
+            array_map(Phrase::an(...), ['oxford', 'one-piece riding suit', 'apron', 'tote']),
+        );
         self::assertSame('Über 3 mm.', Phrase::sentence('über %d mm.', 3));
         self::assertSame('a, b and c', Phrase::list(['a', 'b', 'c']));
         self::assertSame(['upper', 'outside'], [Kind::Chelsea->outer(), Kind::Jacket->outer()]);

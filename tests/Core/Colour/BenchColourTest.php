@@ -157,7 +157,10 @@ final class BenchColourTest extends TestCase
     public function testWhatNoDyeCanDoIsSaid(): void
     {
         $light = Light::daylight();
-        self::assertStringContainsString('darker than the target', (string) (new DyeLadder(HouseRange::ground('black'), 1.0, $light))->never(HouseRange::ground('tan')));
+        self::assertStringContainsString(
+            'darker than the target',
+            (string) (new DyeLadder(HouseRange::ground('black'), 1.0, $light))->never(HouseRange::ground('tan')),
+        );
         $red = DyedLeather::look(HouseRange::ground('veg-tan-natural'), [[HouseRange::dye('cherry'), 0.6]]);
         $blue = DyedLeather::look(HouseRange::ground('veg-tan-natural'), [[HouseRange::dye('night-blue'), 1.5]]);
         self::assertStringContainsString('swallows', (string) (new DyeLadder($red, 1.0, $light))->never($blue));

@@ -57,7 +57,10 @@ final class ColorimetryTest extends TestCase
 
     public function testWorkedDifferences(): void
     {
-        /** @var list<array{name: string, input: array{a: array{L: float, a: float, b: float}, b: array{L: float, a: float, b: float}}, expect: array{dE00: float, dE76: float, dL: float, dC: float, dH: float}}> $cases */
+        /**
+         * @var list<array{name: string, input: array{a: array{L: float, a: float, b: float}, b: array{L: float, a: float, b: float}},
+         *     expect: array{dE00: float, dE76: float, dL: float, dC: float, dH: float}}> $cases
+         */
         $cases = HouseRange::vectors()['colour.difference']['cases'];
         foreach ($cases as $case) {
             ['a' => $a, 'b' => $b] = $case['input'];
@@ -72,7 +75,11 @@ final class ColorimetryTest extends TestCase
 
     public function testWorkedSpectraUnderEveryLight(): void
     {
-        /** @var list<array{name: string, spectrum: array{start: int, step: int, values: list<float>}, expect: list<array{L: float, a: float, b: float}>, exact: list<array{illuminant: string, observer: string, X: float, Y: float, Z: float, L: float, a: float, b: float, hex: string, in_srgb: bool}>}> $cases */
+        /**
+         * @var list<array{name: string, spectrum: array{start: int, step: int, values: list<float>}, expect: list<array{L: float, a: float,
+         *     b: float}>, exact: list<array{illuminant: string, observer: string, X: float, Y: float, Z: float, L: float, a: float, b: float,
+         *     hex: string, in_srgb: bool}>}> $cases
+         */
         $cases = HouseRange::vectors()['colour.from-spectrum']['cases'];
         foreach ($cases as $case) {
             $spectrum = Spectrum::of($case['spectrum']['start'], $case['spectrum']['step'], HouseRange::floats($case['spectrum']['values']), 1.5);
@@ -80,11 +87,24 @@ final class ColorimetryTest extends TestCase
                 $light = Light::of(Illuminant::from($exact['illuminant']), Observer::from($exact['observer']));
                 $xyz = $light->xyz($spectrum);
                 $lab = $xyz->toLab($light->white);
-                foreach ([[$exact['X'], $xyz->x], [$exact['Y'], $xyz->y], [$exact['Z'], $xyz->z], [$exact['L'], $lab->lightness], [$exact['a'], $lab->a], [$exact['b'], $lab->b]] as [$expected, $value]) {
+                foreach (
+                    [
+                        [$exact['X'], $xyz->x],
+                        [$exact['Y'], $xyz->y],
+                        [$exact['Z'], $xyz->z],
+                        [$exact['L'], $lab->lightness],
+                        [$exact['a'], $lab->a],
+                        [$exact['b'], $lab->b],
+                    ] as [$expected, $value]
+                ) {
                     self::assertEqualsWithDelta($expected, $value, 1e-4, $case['name']);
                 }
                 $other = $case['expect'][$i];
-                self::assertLessThan(0.2, Difference::ciede2000($lab, Lab::computed($other['L'], $other['a'], $other['b'])), 'another tool, that interpolates with a curve');
+                self::assertLessThan(
+                    0.2,
+                    Difference::ciede2000($lab, Lab::computed($other['L'], $other['a'], $other['b'])),
+                    'another tool, that interpolates with a curve',
+                );
                 $srgb = Srgb::of($xyz, $light->white);
                 self::assertSame([$exact['hex'], $exact['in_srgb']], [$srgb->hex(), $srgb->inGamut()]);
             }
@@ -99,7 +119,12 @@ final class ColorimetryTest extends TestCase
                 $light = Light::of($illuminant, $observer);
                 $lab = $light->lab(Spectrum::flat(1.0));
                 self::assertEqualsWithDelta([100.0, 0.0, 0.0], [$lab->lightness, $lab->a, $lab->b], 1e-9);
-                self::assertEqualsWithDelta([$light->white->x, $light->white->y, $light->white->z], [array_sum($light->x), array_sum($light->y), array_sum($light->z)], 1e-9, 'the weights a band add up to the same');
+                self::assertEqualsWithDelta(
+                    [$light->white->x, $light->white->y, $light->white->z],
+                    [array_sum($light->x), array_sum($light->y), array_sum($light->z)],
+                    1e-9,
+                    'the weights a band add up to the same',
+                );
             }
         }
     }

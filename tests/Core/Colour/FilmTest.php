@@ -27,7 +27,11 @@ final class FilmTest extends TestCase
 
     public function testWorkedFilms(): void
     {
-        /** @var list<array{name: string, input: array{drops: array<string, int>, thickness: float|int|null, illuminant: string, observer: string, ground?: array{values: list<float>}, dyes?: list<array{id: string, uptake: float}>}, expect: array{spectrum: list<float>, L: float, a: float, b: float, contrast_ratio: float}}> $cases */
+        /**
+         * @var list<array{name: string, input: array{drops: array<string, int>, thickness: float|int|null, illuminant: string, observer: string,
+         *     ground?: array{values: list<float>}, dyes?: list<array{id: string, uptake: float}>}, expect: array{spectrum: list<float>, L: float,
+         *     a: float, b: float, contrast_ratio: float}}> $cases
+         */
         $cases = HouseRange::vectors()['colour.mix']['cases'];
         foreach ($cases as $case) {
             $input = $case['input'];
@@ -52,7 +56,11 @@ final class FilmTest extends TestCase
 
     public function testWorkedCoats(): void
     {
-        /** @var list<array{input: array{drops: array<string, int>, ground: array{values: list<float>}, thickness_per_coat: float, tolerance_dE00: float, base: string}, expect: array{coats_without_base: int, labs_without_base: list<list<float>>, opaque: list<float>, with_base: array{base_coats: int, coats: int, labs: list<list<float>>}}}> $cases */
+        /**
+         * @var list<array{input: array{drops: array<string, int>, ground: array{values: list<float>}, thickness_per_coat: float,
+         *     tolerance_dE00: float, base: string}, expect: array{coats_without_base: int, labs_without_base: list<list<float>>, opaque: list<float>,
+         *     with_base: array{base_coats: int, coats: int, labs: list<list<float>>}}}> $cases
+         */
         $cases = HouseRange::vectors()['colour.coats']['cases'];
         foreach ($cases as $case) {
             $input = $case['input'];
@@ -75,14 +83,18 @@ final class FilmTest extends TestCase
 
     public function testAPaintMixedWithItselfIsItselfAndThePotMayBeScaledAndStirredInAnyOrder(): void
     {
-        $this->forAll(Generators::elements(array_keys(HouseRange::paints())), Generators::elements(array_keys(HouseRange::paints())), Generators::choose(1, 30), Generators::choose(1, 30))
-            ->then(static function (string $a, string $b, int $n, int $m): void {
-                $paints = HouseRange::paints();
-                $ground = HouseRange::ground('tan');
-                $pot = Mixture::of($paints, $a === $b ? [$a => $n + $m] : [$a => $n, $b => $m]);
-                $other = Mixture::of(array_reverse($paints), $a === $b ? [$a => 1] : [$b => 3 * $m, $a => 3 * $n]);
-                self::assertEqualsWithDelta($pot->look($ground, 0.6)->values, $other->look($ground, 0.6)->values, 1e-12);
-            });
+        $this->forAll(
+            Generators::elements(array_keys(HouseRange::paints())),
+            Generators::elements(array_keys(HouseRange::paints())),
+            Generators::choose(1, 30),
+            Generators::choose(1, 30),
+        )->then(static function (string $a, string $b, int $n, int $m): void {
+            $paints = HouseRange::paints();
+            $ground = HouseRange::ground('tan');
+            $pot = Mixture::of($paints, $a === $b ? [$a => $n + $m] : [$a => $n, $b => $m]);
+            $other = Mixture::of(array_reverse($paints), $a === $b ? [$a => 1] : [$b => 3 * $m, $a => 3 * $n]);
+            self::assertEqualsWithDelta($pot->look($ground, 0.6)->values, $other->look($ground, 0.6)->values, 1e-12);
+        });
     }
 
     public function testNoFilmIsTheGroundAndAThickOneTheMasstone(): void
@@ -118,7 +130,12 @@ final class FilmTest extends TestCase
         self::assertSame([0.37], Film::reflectance([0.0], [0.0], $ground, 1.3));
         self::assertSame([0.0], Film::reflectance([3.0], [0.0], null, null));
         self::assertSame([1.0], Film::reflectance([0.0], [3.0], null, null));
-        self::assertEqualsWithDelta(0.0, Film::contrastRatio(array_fill(0, 31, 0.0), array_fill(0, 31, 0.0), 2.0, Light::daylight()), 1e-12, 'clear binder covers nothing');
+        self::assertEqualsWithDelta(
+            0.0,
+            Film::contrastRatio(array_fill(0, 31, 0.0), array_fill(0, 31, 0.0), 2.0, Light::daylight()),
+            1e-12,
+            'clear binder covers nothing',
+        );
     }
 
     public function testTheSurfaceIsLeftAndEnteredWithoutLoss(): void
@@ -129,16 +146,19 @@ final class FilmTest extends TestCase
 
     public function testDyeOnlyAdds(): void
     {
-        $this->forAll(Generators::elements(['tea', 'honey', 'russet', 'night-blue', 'jet']), Generators::elements(['veg-tan-natural', 'tan', 'brown', 'black']), Generators::choose(0, 60))
-            ->then(static function (string $dye, string $ground, int $tenths): void {
-                $leather = HouseRange::ground($ground);
-                $once = DyedLeather::look($leather, [[HouseRange::dye($dye), $tenths / 10.0]]);
-                $more = DyedLeather::look($leather, [[HouseRange::dye($dye), $tenths / 10.0], [HouseRange::dye($dye), 0.3]]);
-                foreach ($leather->values as $i => $r) {
-                    self::assertLessThanOrEqual($r + 1e-12, $once->values[$i]);
-                    self::assertLessThanOrEqual($once->values[$i] + 1e-12, $more->values[$i]);
-                }
-            });
+        $this->forAll(
+            Generators::elements(['tea', 'honey', 'russet', 'night-blue', 'jet']),
+            Generators::elements(['veg-tan-natural', 'tan', 'brown', 'black']),
+            Generators::choose(0, 60),
+        )->then(static function (string $dye, string $ground, int $tenths): void {
+            $leather = HouseRange::ground($ground);
+            $once = DyedLeather::look($leather, [[HouseRange::dye($dye), $tenths / 10.0]]);
+            $more = DyedLeather::look($leather, [[HouseRange::dye($dye), $tenths / 10.0], [HouseRange::dye($dye), 0.3]]);
+            foreach ($leather->values as $i => $r) {
+                self::assertLessThanOrEqual($r + 1e-12, $once->values[$i]);
+                self::assertLessThanOrEqual($once->values[$i] + 1e-12, $more->values[$i]);
+            }
+        });
     }
 
     public function testWeakPaintNeedsMoreCoatsThanStrongAndABaseSavesSome(): void
@@ -175,7 +195,12 @@ final class FilmTest extends TestCase
         foreach ($range['paints'] as $paint) {
             $pot = Mixture::of(HouseRange::paints(), [$paint['id'] => 1]);
             $lab = Light::daylight()->lab($pot->look());
-            self::assertEqualsWithDelta([$paint['masstone']['L'], $paint['masstone']['a'], $paint['masstone']['b']], [$lab->lightness, $lab->a, $lab->b], 0.006, $paint['id']);
+            self::assertEqualsWithDelta(
+                [$paint['masstone']['L'], $paint['masstone']['a'], $paint['masstone']['b']],
+                [$lab->lightness, $lab->a, $lab->b],
+                0.006,
+                $paint['id'],
+            );
             self::assertSame($paint['masstone']['hex'], $lab->toSrgbHex());
             self::assertEqualsWithDelta($paint['contrast_ratio_x1'], $pot->contrastRatio(1.0, Light::daylight()), 0.0006);
             self::assertSame(0.0, Difference::ciede2000($lab, $lab));

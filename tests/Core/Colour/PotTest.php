@@ -112,7 +112,12 @@ final class PotTest extends TestCase
         $matt = Aim::of($read, Gloss::Matt);
         self::assertLessThan(Light::daylight()->lab($read)->lightness, $matt->lab()->lightness);
         self::assertMatchesRegularExpression('/^A matt finish will make it paler by \d+\.\d: the bare film is aimed that much deeper\.$/', $matt->words());
-        self::assertEqualsWithDelta($read->values, Sheen::moved($matt->bare->spectrum, Gloss::Mirror, Gloss::Matt)->values, 1e-9, 'finished, it is what was read');
+        self::assertEqualsWithDelta(
+            $read->values,
+            Sheen::moved($matt->bare->spectrum, Gloss::Mirror, Gloss::Matt)->values,
+            1e-9,
+            'finished, it is what was read',
+        );
     }
 
     public function testADabIsNearOnlyWhenLayingAndReadingStillFitIntoTheLimit(): void
@@ -171,7 +176,10 @@ final class PotTest extends TestCase
         $screaming = Aim::of(SmoothestReflectance::of(Lab::computed(55.0, 55.0, 85.0), Light::daylight()), Gloss::Mirror);
         $advisor = fn (Pot $pot): PotAdvisor => new PotAdvisor($pot, $screaming, $this->palette, 0.045, static fn (): bool => true);
         $best = $advisor(self::pot())->recipes()[0];
-        self::assertMatchesRegularExpression('/^No mix of the paints on the shelf comes nearer than \d+\.\d\. A .*cleaner.* would bring it\.$/', (string) $advisor(self::pot())->missing($best));
+        self::assertMatchesRegularExpression(
+            '/^No mix of the paints on the shelf comes nearer than \d+\.\d\. A .*cleaner.* would bring it\.$/',
+            (string) $advisor(self::pot())->missing($best),
+        );
         $pot = self::pot();
         foreach ($best->drops as $paint => $n) {
             $pot = $pot->drop($paint, $n);
@@ -207,7 +215,10 @@ final class PotTest extends TestCase
         self::assertNull($palette->nearest(Lab::of(50.0, 0.0, 0.0), 11.0));
         $ordered = array_intersect_key($paints, ['brick' => 1, 'straw' => 1]);
         $first = array_key_first($ordered);
-        self::assertSame('brick' === $first ? '3 brick + 2 Straw' : '2 Straw + 3 brick', (new Palette($ordered, ['straw' => 'Straw'], []))->words(['straw' => 2, 'brick' => 3]));
+        self::assertSame(
+            'brick' === $first ? '3 brick + 2 Straw' : '2 Straw + 3 brick',
+            (new Palette($ordered, ['straw' => 'Straw'], []))->words(['straw' => 2, 'brick' => 3]),
+        );
     }
 
     public function testABaseIsTakenWhereItSavesCoats(): void
@@ -218,7 +229,10 @@ final class PotTest extends TestCase
         self::assertNotNull($base, 'yellow over black wants a base');
         self::assertTrue(null === $covering->bare->coats || $base->coats->all() < $covering->bare->coats);
         self::assertSame($covering->based[0], $base);
-        self::assertStringContainsString(\sprintf(' Over %d of %s, %d will do.', $base->coats->baseCoats, $base->name, (int) $base->coats->coats), $covering->sentence());
+        self::assertStringContainsString(
+            \sprintf(' Over %d of %s, %d will do.', $base->coats->baseCoats, $base->name, (int) $base->coats->coats),
+            $covering->sentence(),
+        );
         foreach ($covering->based as $other) {
             self::assertGreaterThanOrEqual($base->coats->all(), $other->coats->all());
         }

@@ -117,12 +117,26 @@ final class RecipeTest extends TestCase
 
     public function testWorkedCorrections(): void
     {
-        /** @var list<array{name: string, input: array{pot: array<string, int>, capacity_drops: int, target: TargetCase, illuminants: array<string, float>, measured?: array{values: list<float>}}, known_additions_total?: int, reachable: bool, reason_code?: string, best_dE00_any_additions?: float, start_dE00: float}> $cases */
+        /**
+         * @var list<array{name: string, input: array{pot: array<string, int>, capacity_drops: int, target: TargetCase, illuminants: array<string,
+         *     float>, measured?: array{values: list<float>}}, known_additions_total?: int, reachable: bool, reason_code?: string,
+         *     best_dE00_any_additions?: float, start_dE00: float}> $cases
+         */
         $cases = [...self::cases('reachable'), ...self::cases('impossible')];
         foreach ($cases as $case) {
             $input = $case['input'];
-            $learned = isset($input['measured']) ? Calibration::of(Mixture::of(HouseRange::paints(), $input['pot']), Spectrum::grid(HouseRange::floats($input['measured']['values']))) : null;
-            $found = (new CorrectionSearch(array_values(HouseRange::paints()), $input['pot'], $input['capacity_drops'], self::target($input['target'], $input['illuminants']), Layer::opaque(), $learned, static fn (): bool => true))->correct(4, 1.0);
+            $learned = isset($input['measured'])
+                ? Calibration::of(Mixture::of(HouseRange::paints(), $input['pot']), Spectrum::grid(HouseRange::floats($input['measured']['values'])))
+                : null;
+            $found = (new CorrectionSearch(
+                array_values(HouseRange::paints()),
+                $input['pot'],
+                $input['capacity_drops'],
+                self::target($input['target'], $input['illuminants']),
+                Layer::opaque(),
+                $learned,
+                static fn (): bool => true,
+            ))->correct(4, 1.0);
             self::assertEqualsWithDelta($case['start_dE00'], $found->before->weighted, 1e-3, $case['name']);
             self::assertSame($case['reachable'], null === $found->reason);
             self::assertLessThanOrEqual($input['capacity_drops'], $found->after->total);
@@ -164,7 +178,10 @@ final class RecipeTest extends TestCase
         self::assertSame([], $this->correction(['chalk-white' => 20], 40, $brown)->correct(0, 1.0)->additions);
         $clear = Paint::of('varnish', array_fill(0, 31, 0.0), array_fill(0, 31, 0.0));
         $black = Target::spectrum(Spectrum::flat(0.0));
-        $recipes = (new RecipeSearch([$clear, HouseRange::paints()['slate']], $black, Layer::opaque(), static fn (): bool => true))->recipes(PotSize::of(5, 20), 4);
+        $recipes = (new RecipeSearch([$clear, HouseRange::paints()['slate']], $black, Layer::opaque(), static fn (): bool => true))->recipes(
+            PotSize::of(5, 20),
+            4,
+        );
         self::assertSame(['slate'], array_keys($recipes[0]->drops));
         $this->expectExceptionMessage('no paints to mix from');
         new RecipeSearch([$clear], $black, Layer::opaque(), static fn (): bool => true);
@@ -197,7 +214,10 @@ final class RecipeTest extends TestCase
         self::assertContains(5.0, $wild->ratio);
         $target = Target::spectrum($mixture->look());
         $blind = $this->correction($pot, 80, $target)->correct(4, 1.0);
-        $taught = (new CorrectionSearch(array_values(HouseRange::paints()), $pot, 80, $target, Layer::opaque(), $really, static fn (): bool => true))->correct(4, 0.6);
+        $taught = (new CorrectionSearch(array_values(HouseRange::paints()), $pot, 80, $target, Layer::opaque(), $really, static fn (): bool => true))->correct(
+            4,
+            0.6,
+        );
         self::assertSame([], $blind->additions);
         self::assertArrayHasKey('chalk-white', $taught->additions, 'it is too strong: white lets it down');
         self::assertNull($taught->reason);

@@ -60,7 +60,9 @@ final class DriverTest extends TestCase
 
     public function testAirThatCannotBeIsRefusedByTheNameOfItsField(): void
     {
-        foreach ([['temp_c', 200.0, 0.5, 0.1], ['rh', 20.0, 50.0, 0.1], ['speed_ms', 20.0, 0.5, -1.0], ['temp_c', \NAN, 0.5, 0.1]] as [$field, $temp, $rh, $speed]) {
+        foreach (
+            [['temp_c', 200.0, 0.5, 0.1], ['rh', 20.0, 50.0, 0.1], ['speed_ms', 20.0, 0.5, -1.0], ['temp_c', \NAN, 0.5, 0.1]] as [$field, $temp, $rh, $speed]
+        ) {
             try {
                 Air::of($temp, $rh, $speed);
                 self::fail($field.' was let through');

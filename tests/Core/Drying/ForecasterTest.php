@@ -106,7 +106,10 @@ final class ForecasterTest extends TestCase
     public function testTheAirMustBeKnownWhenTheCoatIsLaid(): void
     {
         $this->expectException(\DomainException::class);
-        (new Forecaster())->forecast(new Coat(Family::of(FamilyId::Wax)->drying, $this->ten), AirRecord::steady(Air::reference(), $this->ten->modify('+1 second')));
+        (new Forecaster())->forecast(
+            new Coat(Family::of(FamilyId::Wax)->drying, $this->ten),
+            AirRecord::steady(Air::reference(), $this->ten->modify('+1 second')),
+        );
     }
 
     public function testWarmerIsNeverSlower(): void
@@ -119,25 +122,44 @@ final class ForecasterTest extends TestCase
 
     public function testMoisterIsNeverFasterForWater(): void
     {
-        $this->forAll(Generators::elements(FamilyId::DampCloth, FamilyId::Soap, FamilyId::Paint, FamilyId::Filler, FamilyId::Conditioner, FamilyId::DyeWater), Generators::choose(10, 35), Generators::choose(5, 80), Generators::choose(1, 19))
-            ->then(function (FamilyId $id, int $temp, int $rh, int $more): void {
-                $this->neverLater($this->forecast($id, Air::of($temp, $rh / 100)), $this->forecast($id, Air::of($temp, ($rh + $more) / 100)));
-            });
+        $this->forAll(
+            Generators::elements(FamilyId::DampCloth, FamilyId::Soap, FamilyId::Paint, FamilyId::Filler, FamilyId::Conditioner, FamilyId::DyeWater),
+            Generators::choose(10, 35),
+            Generators::choose(5, 80),
+            Generators::choose(1, 19),
+        )->then(function (FamilyId $id, int $temp, int $rh, int $more): void {
+            $this->neverLater($this->forecast($id, Air::of($temp, $rh / 100)), $this->forecast($id, Air::of($temp, ($rh + $more) / 100)));
+        });
     }
 
     public function testThickerAndSlowerLearnedIsNeverSooner(): void
     {
-        $this->forAll(Generators::elements(...FamilyId::cases()), Generators::choose(50, 300), Generators::choose(0, 200))
-            ->then(function (FamilyId $id, int $factor, int $more): void {
-                $this->neverLater($this->forecast($id, Air::of(18.0, 0.6), thickness: $factor / 100), $this->forecast($id, Air::of(18.0, 0.6), thickness: ($factor + $more) / 100));
-                $this->neverLater($this->forecast($id, Air::of(18.0, 0.6), learned: $factor / 100), $this->forecast($id, Air::of(18.0, 0.6), learned: ($factor + $more) / 100));
-            });
+        $this->forAll(Generators::elements(...FamilyId::cases()), Generators::choose(50, 300), Generators::choose(0, 200))->then(function (
+            FamilyId $id,
+            int $factor,
+            int $more,
+        ): void {
+            $this->neverLater(
+                $this->forecast($id, Air::of(18.0, 0.6), thickness: $factor / 100),
+                $this->forecast($id, Air::of(18.0, 0.6), thickness: ($factor + $more) / 100),
+            );
+            $this->neverLater(
+                $this->forecast($id, Air::of(18.0, 0.6), learned: $factor / 100),
+                $this->forecast($id, Air::of(18.0, 0.6), learned: ($factor + $more) / 100),
+            );
+        });
     }
 
     public function testSplittingTheRecordOfTheAirChangesNothing(): void
     {
-        $this->forAll(Generators::elements(...FamilyId::cases()), Generators::choose(8, 32), Generators::choose(20, 90), Generators::vector(4, Generators::choose(1, 900)))
-            ->then(/** @param list<int> $cuts */ function (FamilyId $id, int $temp, int $rh, array $cuts): void {
+        $this->forAll(
+            Generators::elements(...FamilyId::cases()),
+            Generators::choose(8, 32),
+            Generators::choose(20, 90),
+            Generators::vector(4, Generators::choose(1, 900)),
+        )->then(
+            /** @param list<int> $cuts */
+            function (FamilyId $id, int $temp, int $rh, array $cuts): void {
                 $air = Air::of($temp, $rh / 100);
                 $at = $this->ten;
                 $spans = [new AirSpan($at, $air)];
@@ -150,7 +172,8 @@ final class ForecasterTest extends TestCase
                 foreach (Stage::cases() as $stage) {
                     self::assertEqualsWithDelta($whole->minutes($stage) ?? -1.0, $split->minutes($stage) ?? -1.0, 1e-6);
                 }
-            });
+            }
+        );
     }
 
     private function neverLater(Forecast $sooner, Forecast $later): void

@@ -33,12 +33,19 @@ final class PlacesTest extends TestCase
         $rack = AirRecord::of([new AirSpan($this->now->modify('-1 hour'), Air::reference())]);
         $box = AirRecord::of([new AirSpan($this->now->modify('-1 hour'), Air::of(32.0, 0.25, 0.6))]);
         $paint = Family::of(FamilyId::Paint)->drying;
-        $minutes = static fn (AirRecord $record): float => (new Forecaster())->forecast(new Coat($paint, $record->begins()), $record)->minutes(Stage::RecoatFrom) ?? self::fail('It dries.');
+        $minutes = static fn (AirRecord $record): float => (new Forecaster())
+            ->forecast(new Coat($paint, $record->begins()), $record)
+            ->minutes(Stage::RecoatFrom) ?? self::fail('It dries.');
         $moved = AirRecord::along([[$this->now, $rack], [$this->now->modify('+5 minutes'), $box]]);
         // Five of the twenty minutes at rate 1, the rest at the rate of the box.
         self::assertEqualsWithDelta(5.0 + 15.0 / Driver::Water->rate(Air::of(32.0, 0.25, 0.6)), $minutes($moved), 1e-6);
         self::assertEqualsWithDelta(20.0, $minutes(AirRecord::along([[$this->now, $rack]])), 1e-6);
-        self::assertEqualsWithDelta($minutes($moved), $minutes(AirRecord::along([[$this->now, $rack]])->changedFrom($this->now->modify('+5 minutes'), Air::of(32.0, 0.25, 0.6))), 1e-9, 'or the air is changed about it');
+        self::assertEqualsWithDelta(
+            $minutes($moved),
+            $minutes(AirRecord::along([[$this->now, $rack]])->changedFrom($this->now->modify('+5 minutes'), Air::of(32.0, 0.25, 0.6))),
+            1e-9,
+            'or the air is changed about it',
+        );
     }
 
     public function testWarmedAirIsDrierThoughNoWaterHasLeftIt(): void
@@ -90,7 +97,10 @@ final class PlacesTest extends TestCase
 
     public function testTheVerySameFiguresForHoursAreThoseOfASensorThatHasStopped(): void
     {
-        $readings = fn (int $count, int $moved = 0): array => array_map(fn (int $n): AirSpan => new AirSpan($this->now->modify(\sprintf('-%d minutes', 10 * $n)), Air::of($n === $moved ? 20.3 : 20.2, 0.5)), range($count, 1));
+        $readings = fn (int $count, int $moved = 0): array => array_map(
+            fn (int $n): AirSpan => new AirSpan($this->now->modify(\sprintf('-%d minutes', 10 * $n)), Air::of($n === $moved ? 20.3 : 20.2, 0.5)),
+            range($count, 1),
+        );
         $steady = $readings(20);
         self::assertSame(SensorFault::Stuck, SensorFault::in([20.2, 0.5, 0.1], $steady, $this->now));
         self::assertNull(SensorFault::in([20.3, 0.5, 0.1], $steady, $this->now), 'it moves again');

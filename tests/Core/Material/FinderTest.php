@@ -39,7 +39,11 @@ final class FinderTest extends TestCase
 
     public function testProbabilitiesAddUpAndTheOrderOfTrialsDoesNotMatter(): void
     {
-        $results = [new TrialResult(Trial::Loupe, Outcome::Pores), new TrialResult(Trial::WaterDrop, Outcome::AbsorbsSlowly), new TrialResult(Trial::CutEdge, Outcome::SkinOnCore)];
+        $results = [
+            new TrialResult(Trial::Loupe, Outcome::Pores),
+            new TrialResult(Trial::WaterDrop, Outcome::AbsorbsSlowly),
+            new TrialResult(Trial::CutEdge, Outcome::SkinOnCore),
+        ];
         $candidates = Kind::Oxford->materialsFor(PartName::Vamp);
         $one = Finder::belief($candidates, $results);
         $other = Finder::belief($candidates, array_reverse($results));
@@ -63,14 +67,29 @@ final class FinderTest extends TestCase
     /** @return iterable<string, array{Material, Trial, Outcome}> the signs that the workshop's table names, each the likeliest outcome */
     public static function mainSigns(): iterable
     {
-        foreach ([
-            [Material::Aniline, Trial::WaterDrop, Outcome::AbsorbsAtOnce], [Material::SemiAniline, Trial::WaterDrop, Outcome::AbsorbsSlowly], [Material::Pigmented, Trial::WaterDrop, Outcome::Beads],
-            [Material::Waxy, Trial::NailPress, Outcome::MarksWarmAway], [Material::Pigmented, Trial::NailPress, Outcome::NoMark], [Material::VegTan, Trial::NailPress, Outcome::Marks],
-            [Material::Suede, Trial::Loupe, Outcome::Nap], [Material::Nubuck, Trial::Loupe, Outcome::Velvet], [Material::ReptileMatt, Trial::Loupe, Outcome::Scales], [Material::Embossed, Trial::Loupe, Outcome::Print],
-            [Material::Burnished, Trial::AlcoholBud, Outcome::ColourLifts], [Material::Pigmented, Trial::AlcoholBud, Outcome::FilmSoftens], [Material::RacingHide, Trial::AlcoholBud, Outcome::NoChange],
-            [Material::Pigmented, Trial::CutEdge, Outcome::SkinOnCore], [Material::Aniline, Trial::CutEdge, Outcome::ColouredThrough], [Material::CoatedCanvas, Trial::CutEdge, Outcome::ClothCore],
-            [Material::LeatherStack, Trial::HeelStack, Outcome::RealStack], [Material::PlasticStack, Trial::HeelStack, Outcome::PrintedSkin], [Material::SheepNappa, Trial::WhiteCloth, Outcome::ColourOffDamp],
-        ] as [$material, $trial, $outcome]) {
+        foreach (
+            [
+                [Material::Aniline, Trial::WaterDrop, Outcome::AbsorbsAtOnce],
+                [Material::SemiAniline, Trial::WaterDrop, Outcome::AbsorbsSlowly],
+                [Material::Pigmented, Trial::WaterDrop, Outcome::Beads],
+                [Material::Waxy, Trial::NailPress, Outcome::MarksWarmAway],
+                [Material::Pigmented, Trial::NailPress, Outcome::NoMark],
+                [Material::VegTan, Trial::NailPress, Outcome::Marks],
+                [Material::Suede, Trial::Loupe, Outcome::Nap],
+                [Material::Nubuck, Trial::Loupe, Outcome::Velvet],
+                [Material::ReptileMatt, Trial::Loupe, Outcome::Scales],
+                [Material::Embossed, Trial::Loupe, Outcome::Print],
+                [Material::Burnished, Trial::AlcoholBud, Outcome::ColourLifts],
+                [Material::Pigmented, Trial::AlcoholBud, Outcome::FilmSoftens],
+                [Material::RacingHide, Trial::AlcoholBud, Outcome::NoChange],
+                [Material::Pigmented, Trial::CutEdge, Outcome::SkinOnCore],
+                [Material::Aniline, Trial::CutEdge, Outcome::ColouredThrough],
+                [Material::CoatedCanvas, Trial::CutEdge, Outcome::ClothCore],
+                [Material::LeatherStack, Trial::HeelStack, Outcome::RealStack],
+                [Material::PlasticStack, Trial::HeelStack, Outcome::PrintedSkin],
+                [Material::SheepNappa, Trial::WhiteCloth, Outcome::ColourOffDamp],
+            ] as [$material, $trial, $outcome]
+        ) {
             yield $material->value.' '.$trial->value => [$material, $trial, $outcome];
         }
     }
@@ -85,7 +104,18 @@ final class FinderTest extends TestCase
     /** @return iterable<string, array{non-empty-list<Material>, list<Trial>}> */
     public static function parts(): iterable
     {
-        foreach ([[Kind::Oxford, PartName::Vamp], [Kind::WorkBoot, PartName::Shaft], [Kind::RidingBoot, PartName::Shaft], [Kind::CourtTrainer, PartName::SidePanel], [Kind::Satchel, PartName::Front], [Kind::Jacket, PartName::Body], [Kind::OnePieceSuit, PartName::Seat], [Kind::Belt, PartName::Face]] as [$kind, $part]) {
+        foreach (
+            [
+                [Kind::Oxford, PartName::Vamp],
+                [Kind::WorkBoot, PartName::Shaft],
+                [Kind::RidingBoot, PartName::Shaft],
+                [Kind::CourtTrainer, PartName::SidePanel],
+                [Kind::Satchel, PartName::Front],
+                [Kind::Jacket, PartName::Body],
+                [Kind::OnePieceSuit, PartName::Seat],
+                [Kind::Belt, PartName::Face],
+            ] as [$kind, $part]
+        ) {
             yield $kind->value => [$kind->materialsFor($part), [Trial::HeelStack]];
         }
         yield 'heel' => [Kind::Oxford->materialsFor(PartName::HeelStack), [Trial::CutEdge]];
@@ -111,11 +141,18 @@ final class FinderTest extends TestCase
                 $fragile = 0;
                 foreach ($candidates as $material) {
                     $risk = $material->harmedBy($proposal->trial);
-                    self::assertFalse($belief->of($material) >= Finder::STILL_LIKELY && $risk >= Finder::FORBIDDEN, $proposal->trial->value.' is forbidden on '.$material->value);
+                    self::assertFalse(
+                        $belief->of($material) >= Finder::STILL_LIKELY && $risk >= Finder::FORBIDDEN,
+                        $proposal->trial->value.' is forbidden on '.$material->value,
+                    );
                     $fragile += $belief->of($material) >= 0.1 && $risk >= Finder::RISKY ? 1 : 0;
                 }
                 self::assertLessThan(2, $fragile, 'nothing risky while two fragile ones are likely');
-                $outcome = self::draw($random, $proposal->trial->outcomes(), static fn (Outcome $o): float => $true->shows(new TrialResult($proposal->trial, $o)));
+                $outcome = self::draw(
+                    $random,
+                    $proposal->trial->outcomes(),
+                    static fn (Outcome $o): float => $true->shows(new TrialResult($proposal->trial, $o)),
+                );
                 $belief = $belief->after(new TrialResult($proposal->trial, $outcome));
                 $done[] = $proposal->trial;
                 ++$trials;
@@ -155,7 +192,14 @@ final class FinderTest extends TestCase
         self::assertCount(1, $found);
         self::assertStringContainsString('“nap, both ways”', $found[0]->sentence());
         self::assertStringContainsString('“it stands as a bead”', $found[0]->sentence());
-        self::assertSame([], Finder::contradictions($candidates, [new TrialResult(Trial::Loupe, Outcome::Pores), new TrialResult(Trial::WaterDrop, Outcome::AbsorbsAtOnce), new TrialResult(Trial::NailPress, Outcome::Marks)]));
+        self::assertSame(
+            [],
+            Finder::contradictions($candidates, [
+                new TrialResult(Trial::Loupe, Outcome::Pores),
+                new TrialResult(Trial::WaterDrop, Outcome::AbsorbsAtOnce),
+                new TrialResult(Trial::NailPress, Outcome::Marks),
+            ]),
+        );
     }
 
     public function testATrialCannotEndAsAnotherDoes(): void

@@ -104,7 +104,13 @@ final class FamilyTest extends TestCase
     public function testFatIsWhatPaintDoesNotHoldOn(): void
     {
         $fat = array_values(array_filter(FamilyId::cases(), static fn (FamilyId $f): bool => $f->does(Effect::LaysFat)));
-        self::assertEqualsCanonicalizing([FamilyId::CleanerCream, FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::HeavyWax, FamilyId::Cream, FamilyId::Wax, FamilyId::Shine], $fat);
+        self::assertEqualsCanonicalizing(
+            [
+                FamilyId::CleanerCream, FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::HeavyWax,
+                FamilyId::Cream, FamilyId::Wax, FamilyId::Shine,
+            ],
+            $fat,
+        );
         foreach ($fat as $id) {
             self::assertFalse($id->does(Effect::NeedsCleanGround), $id->value);
             self::assertFalse($id->does(Effect::TakesWarmAir), 'never warm air on oil or wax: '.$id->value);
@@ -124,7 +130,12 @@ final class FamilyTest extends TestCase
 
     public function testWhateverIsASolventSaysHowToBreathe(): void
     {
-        foreach ([FamilyId::Alcohol, FamilyId::SolventMild, FamilyId::Deglosser, FamilyId::Cement, FamilyId::DyeSpirit, FamilyId::Repellent, FamilyId::LiningSpray, FamilyId::EdgeDressing] as $id) {
+        foreach (
+            [
+                FamilyId::Alcohol, FamilyId::SolventMild, FamilyId::Deglosser, FamilyId::Cement, FamilyId::DyeSpirit, FamilyId::Repellent,
+                FamilyId::LiningSpray, FamilyId::EdgeDressing,
+            ] as $id
+        ) {
             self::assertContains(Hazard::Solvent, Family::of($id)->hazards, $id->value);
             self::assertContains(Hazard::Flammable, Family::of($id)->hazards, $id->value);
         }

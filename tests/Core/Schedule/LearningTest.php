@@ -36,7 +36,11 @@ final class LearningTest extends TestCase
     public function testTwiceAsLongAndHalfAsLongAreOppositesAndOrderDoesNotMatter(): void
     {
         $ratios = [1.3, 0.9, 1.7, 1.1, 1.4];
-        self::assertEqualsWithDelta(1.0, Learned::from($ratios)->factor * Learned::from(array_map(static fn (float $r): float => 1 / $r, $ratios))->factor, 1e-12);
+        self::assertEqualsWithDelta(
+            1.0,
+            Learned::from($ratios)->factor * Learned::from(array_map(static fn (float $r): float => 1 / $r, $ratios))->factor,
+            1e-12,
+        );
         self::assertEquals(Learned::from($ratios), Learned::from(array_reverse($ratios)));
     }
 

@@ -29,8 +29,15 @@ final class ProblemBuilderTest extends TestCase
     {
         $hours = new Hours(array_fill(1, 7, [Shift::of('09:00', '12:00'), Shift::of('13:00', '17:00')]), ['2026-03-28' => []]);
         $vienna = new \DateTimeZone('Europe/Vienna');
-        $stretches = array_map(static fn (array $s): string => implode(' ', array_map(static fn (int $at): string => gmdate('D H:i', $at), $s)), $hours->from(new \DateTimeImmutable(self::NOW), $vienna, 3));
-        self::assertSame(['Fri 09:00 Fri 11:00', 'Fri 12:00 Fri 16:00', 'Sun 07:00 Sun 10:00', 'Sun 11:00 Sun 15:00'], $stretches, 'what is under way begins now; Saturday is off; on Sunday the clock stands an hour ahead');
+        $stretches = array_map(
+            static fn (array $s): string => implode(' ', array_map(static fn (int $at): string => gmdate('D H:i', $at), $s)),
+            $hours->from(new \DateTimeImmutable(self::NOW), $vienna, 3),
+        );
+        self::assertSame(
+            ['Fri 09:00 Fri 11:00', 'Fri 12:00 Fri 16:00', 'Sun 07:00 Sun 10:00', 'Sun 11:00 Sun 15:00'],
+            $stretches,
+            'what is under way begins now; Saturday is off; on Sunday the clock stands an hour ahead',
+        );
     }
 
     /** @return iterable<string, array{string, list<array{string, string}>}> */
@@ -53,11 +60,26 @@ final class ProblemBuilderTest extends TestCase
     public function testACoatThatDriesHoldsBackTheNextAndWhatIsUnderWayStays(): void
     {
         $now = new \DateTimeImmutable(self::NOW);
-        $laid = new Task(1, 1, 'coat', 1, 'coat', 5.0, [], doneAt: $now->modify('-10 minutes'), moments: ['next' => $now->modify('+20 minutes')->getTimestamp()], gateFrom: Stage::Next, coat: 'paint');
+        $laid = new Task(
+            1,
+            1,
+            'coat',
+            1,
+            'coat',
+            5.0,
+            [],
+            doneAt: $now->modify('-10 minutes'),
+            moments: ['next' => $now->modify('+20 minutes')->getTimestamp()],
+            gateFrom: Stage::Next,
+            coat: 'paint',
+        );
         $next = new Task(2, 1, 'seal', 2, 'seal', 10.0, [new After('coat', Stage::Next)], skill: 'seal');
         $running = new Task(3, 2, 'dust', 1, 'dust', 15.0, [], running: true, startedAt: $now->modify('-12 minutes'), by: 7);
         $brush = new Task(4, 2, 'brush', 2, 'brush', 10.0, [new After('dust')]);
-        [$builder, $table] = $this->placed([new Job(1, $now->modify('+1 hour'), [$laid, $next]), new Job(2, $now->modify('+2 hours'), [$running, $brush])], $now);
+        [$builder, $table] = $this->placed(
+            [new Job(1, $now->modify('+1 hour'), [$laid, $next]), new Job(2, $now->modify('+2 hours'), [$running, $brush])],
+            $now,
+        );
         $at = [];
         foreach ($builder->tasks as $i => $task) {
             $at[$task->title] = $builder->start($table, $i)?->format('H:i');
@@ -89,7 +111,10 @@ final class ProblemBuilderTest extends TestCase
     public function testAStepLongerThanAnyShiftIsNamedAndItsPieceHasNoEnd(): void
     {
         $now = new \DateTimeImmutable(self::NOW);
-        [, $table] = $this->placed([new Job(1, $now->modify('+1 hour'), [new Task(1, 1, 'dye', 1, 'dye', 300.0, []), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After('dye')])])], $now);
+        [, $table] = $this->placed(
+            [new Job(1, $now->modify('+1 hour'), [new Task(1, 1, 'dye', 1, 'dye', 300.0, []), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After('dye')])])],
+            $now,
+        );
         self::assertSame(['It is longer than any shift of those who can do it.', 'It waits for 1/dye, which finds no place.'], array_values($table->unplaced));
     }
 

@@ -71,7 +71,9 @@ final class PromiseTest extends TestCase
 
     private static function shop(int $seed): Problem
     {
-        return (new ScheduleReader())->problem(json_decode(json_encode(RandomShop::week($seed, 40, 1 + $seed % 2, 2.0), \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
+        return (new ScheduleReader())->problem(
+            json_decode(json_encode(RandomShop::week($seed, 40, 1 + ($seed % 2), 2.0), \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR),
+        );
     }
 
     private static function promise(Problem $problem, int $seed): PromiseSimulation

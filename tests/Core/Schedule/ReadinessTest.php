@@ -55,13 +55,23 @@ final class ReadinessTest extends TestCase
         $this->stands(Standing::Late, 'Too late: it had to follow “degrease” by 13:59. Do that again, or say why not.', $dress, $degreased);
         $pull = $this->task('pull', after: [new After('dress', before: Stage::Touch)]);
         $this->stands(Standing::Open, null, $pull, $this->laid('dress', 'touch', '+3 minutes'));
-        $this->stands(Standing::Late, 'Too late: it had to follow “dress” by 13:57. Do that again, or say why not.', $pull, $this->laid('dress', 'touch', '-3 minutes'));
+        $this->stands(
+            Standing::Late,
+            'Too late: it had to follow “dress” by 13:57. Do that again, or say why not.',
+            $pull,
+            $this->laid('dress', 'touch', '-3 minutes'),
+        );
     }
 
     public function testACoatThatDoesNotDrySaysThatTheRoomIsAtFault(): void
     {
         $stuck = $this->laid('wipe', 'next', null);
-        $this->stands(Standing::Stalled, 'In this air the coat does not dry. Warm or dry the room first.', $this->task('feed', after: [new After('wipe', Stage::Next)]), $stuck);
+        $this->stands(
+            Standing::Stalled,
+            'In this air the coat does not dry. Warm or dry the room first.',
+            $this->task('feed', after: [new After('wipe', Stage::Next)]),
+            $stuck,
+        );
     }
 
     public function testWaitsOverNightSayTomorrow(): void
@@ -72,8 +82,14 @@ final class ReadinessTest extends TestCase
 
     public function testHandsFirstEndWhatIsBegunThenWhatClosesThenTestsThenThePieceDueSoonest(): void
     {
-        $closing = new Job(1, $this->now->modify('+9 days'), [$this->laid('dress', 'touch', '+8 minutes', piece: 1), $this->task('pull', piece: 1, after: [new After('dress', before: Stage::Touch)])]);
-        $tested = new Job(2, $this->now->modify('+2 days'), [$this->laid('wipe', 'next', '-1 minute', piece: 2), $this->task('feed', piece: 2, after: [new After('wipe', Stage::Next)])]);
+        $closing = new Job(1, $this->now->modify('+9 days'), [
+            $this->laid('dress', 'touch', '+8 minutes', piece: 1),
+            $this->task('pull', piece: 1, after: [new After('dress', before: Stage::Touch)]),
+        ]);
+        $tested = new Job(2, $this->now->modify('+2 days'), [
+            $this->laid('wipe', 'next', '-1 minute', piece: 2),
+            $this->task('feed', piece: 2, after: [new After('wipe', Stage::Next)]),
+        ]);
         $late = new Job(3, $this->now->modify('+5 days'), [$this->task('dust late', piece: 3)]);
         $soon = new Job(4, $this->now->modify('+1 day'), [$this->task('dust soon', piece: 4)]);
         $running = new Job(5, $this->now->modify('+8 days'), [$this->task('brush', piece: 5, running: true)]);
@@ -93,7 +109,10 @@ final class ReadinessTest extends TestCase
             $this->task('feed', piece: 1, after: [new After('wipe', Stage::Next)], usual: ['wipe' => 12.0]),
         ]);
         $second = new Job(2, $this->now->modify('+2 days'), [$this->task('dust', piece: 2), $this->task('comb', piece: 2)]);
-        $fit = fn (int $minutes, int ...$rank): array => array_map(static fn (Block $b): string => $b->start->format('i').' '.$b->task->title, Fit::into($minutes, [$first, $second], array_flip(array_values($rank)), $this->now));
+        $fit = fn (int $minutes, int ...$rank): array => array_map(
+            static fn (Block $b): string => $b->start->format('i').' '.$b->task->title,
+            Fit::into($minutes, [$first, $second], array_flip(array_values($rank)), $this->now),
+        );
         self::assertSame(['00 wipe', '05 dust', '10 comb', '17 feed'], $fit(25));
         self::assertSame(['00 wipe', '05 dust', '10 comb'], $fit(20));
         self::assertSame([], $fit(4));
@@ -134,11 +153,31 @@ final class ReadinessTest extends TestCase
     }
 
     /** @param array<string, string> $moments */
-    private function laid(string $key, string $stage, ?string $reached, bool $passed = false, string $doneAt = '-10 minutes', int $piece = 1, array $moments = []): Task
-    {
+    private function laid(
+        string $key,
+        string $stage,
+        ?string $reached,
+        bool $passed = false,
+        string $doneAt = '-10 minutes',
+        int $piece = 1,
+        array $moments = [],
+    ): Task {
         $at = array_map(fn (string $when): int => $this->now->modify($when)->getTimestamp(), $moments);
         $at[$stage] = null === $reached ? null : $this->now->modify($reached)->getTimestamp();
 
-        return new Task(crc32($key), $piece, $key, 1, $key, 5.0, [], doneAt: $this->now->modify($doneAt), moments: $at, gateFrom: Stage::from($stage), gatePassed: $passed, coat: 'coat');
+        return new Task(
+            crc32($key),
+            $piece,
+            $key,
+            1,
+            $key,
+            5.0,
+            [],
+            doneAt: $this->now->modify($doneAt),
+            moments: $at,
+            gateFrom: Stage::from($stage),
+            gatePassed: $passed,
+            coat: 'coat',
+        );
     }
 }

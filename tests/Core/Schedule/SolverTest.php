@@ -102,7 +102,10 @@ final class SolverTest extends TestCase
     public function testWhatIsFixedNeverMoves(): void
     {
         $week = RandomShop::week(5, 24, 2, 1.5);
-        $week['fixed'] = [['step' => 'j0/0', 'start' => '2026-03-02T07:40:00+00:00', 'person' => 'p0'], ['step' => 'j1/0', 'start' => '2026-03-02T08:05:00+00:00', 'person' => 'p1']];
+        $week['fixed'] = [
+            ['step' => 'j0/0', 'start' => '2026-03-02T07:40:00+00:00', 'person' => 'p0'],
+            ['step' => 'j1/0', 'start' => '2026-03-02T08:05:00+00:00', 'person' => 'p1'],
+        ];
         $problem = self::problem($week);
         $table = self::solve($problem, 200);
         self::assertSame([], ScheduleCheck::faults($problem, $table));
@@ -175,6 +178,10 @@ final class SolverTest extends TestCase
      */
     private static function shop(array $steps, array $shifts): array
     {
-        return ['now' => '2026-03-02T08:00:00+00:00', 'people' => [['id' => 'ada', 'skills' => [], 'shifts' => $shifts]], 'jobs' => [['id' => 'a', 'due' => '2026-03-02T10:00:00+00:00', 'weight' => 2, 'steps' => $steps]]];
+        return [
+            'now' => '2026-03-02T08:00:00+00:00',
+            'people' => [['id' => 'ada', 'skills' => [], 'shifts' => $shifts]],
+            'jobs' => [['id' => 'a', 'due' => '2026-03-02T10:00:00+00:00', 'weight' => 2, 'steps' => $steps]],
+        ];
     }
 }

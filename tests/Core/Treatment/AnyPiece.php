@@ -82,10 +82,22 @@ final class AnyPiece
                     $this->once(12) ? new Agreed($this->pick(Aim::cases())) : null,
                 );
                 for ($i = $this->dice->getInt(0, $findings); $i > 0; --$i) {
-                    $found[] = new Finding($at, $this->finding(), Severity::from($this->dice->getInt(0, 4)), $this->once(2) ? (float) $this->dice->getInt(1, 80) : null, $this->once(2) ? (float) $this->dice->getInt(1, 30) : null, $this->once(3) ? $this->dice->getInt(0, 25) / 10.0 : null);
+                    $found[] = new Finding(
+                        $at,
+                        $this->finding(),
+                        Severity::from($this->dice->getInt(0, 4)),
+                        $this->once(2) ? (float) $this->dice->getInt(1, 80) : null,
+                        $this->once(2) ? (float) $this->dice->getInt(1, 30) : null,
+                        $this->once(3) ? $this->dice->getInt(0, 25) / 10.0 : null,
+                    );
                 }
                 if ($this->once(15)) {
-                    $trials[] = new RecordedTrial($at, [], new TrialResult(Trial::Product, $this->pick(Trial::Product->outcomes())), $this->pick(FamilyId::cases()));
+                    $trials[] = new RecordedTrial(
+                        $at,
+                        [],
+                        new TrialResult(Trial::Product, $this->pick(Trial::Product->outcomes())),
+                        $this->pick(FamilyId::cases()),
+                    );
                 }
                 if ($this->once(40)) {
                     $trials[] = new RecordedTrial($at, [], new TrialResult(Trial::WhiteCloth, Outcome::ColourOffDamp));
@@ -93,13 +105,27 @@ final class AnyPiece
             }
         }
 
-        return Piece::asTold($kind, $kind->family()->isFootwear() ? Size::eu(42.0) : Size::usual($kind), new Agreed($aim ?? $this->pick(Aim::cases()), $this->pick(Gloss::cases())), $parts, $found, $trials);
+        return Piece::asTold(
+            $kind,
+            $kind->family()->isFootwear() ? Size::eu(42.0) : Size::usual($kind),
+            new Agreed($aim ?? $this->pick(Aim::cases()), $this->pick(Gloss::cases())),
+            $parts,
+            $found,
+            $trials,
+        );
     }
 
     /** Anything but what sends the whole piece away. */
     private function finding(): FindingKind
     {
-        return $this->pick(array_values(array_filter(FindingKind::cases(), static fn (FindingKind $k): bool => !\in_array($k, [FindingKind::Brittle, FindingKind::RedRot, FindingKind::Impact], true))));
+        return $this->pick(
+            array_values(
+                array_filter(
+                    FindingKind::cases(),
+                    static fn (FindingKind $k): bool => !\in_array($k, [FindingKind::Brittle, FindingKind::RedRot, FindingKind::Impact], true),
+                ),
+            ),
+        );
     }
 
     private function once(int $in): bool

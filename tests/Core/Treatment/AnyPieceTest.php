@@ -72,20 +72,32 @@ final class AnyPieceTest extends TestCase
 
     public function testAStepTakenOutOfASoundPlanIsMissed(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(0, 1_000_000))->then(static function (int $number): void {
-            $piece = AnyPiece::of($number, aim: Aim::Restore);
-            $order = Planner::plan($piece, Air::reference())->order();
-            foreach ($order as $i => $step) {
-                $binds = \in_array($step->action, self::BINDING, true) || FamilyId::Alcohol === $step->family && Phase::Degrease === $step->phase;
-                $again = Action::Unmask === $step->action && [] !== array_filter(\array_slice($order, $i + 1), static fn (Step $s): bool => Action::Mask === $s->action && $s->touches($step->on[0]));
-                if (!$binds || $again || Action::DustOff === $step->action && [] === array_filter($order, static fn (Step $s): bool => $s->laysProduct() && $s->touches($step->on[0]))) {
-                    continue;
+        $this->limitTo(40)
+            ->forAll(Generators::choose(0, 1_000_000))
+            ->then(static function (int $number): void {
+                $piece = AnyPiece::of($number, aim: Aim::Restore);
+                $order = Planner::plan($piece, Air::reference())->order();
+                foreach ($order as $i => $step) {
+                    $binds = \in_array($step->action, self::BINDING, true) || (FamilyId::Alcohol === $step->family && Phase::Degrease === $step->phase);
+                    $masks = static fn (Step $s): bool => Action::Mask === $s->action && $s->touches($step->on[0]);
+                    $again = Action::Unmask === $step->action && [] !== array_filter(\array_slice($order, $i + 1), $masks);
+                    if (
+                        !$binds
+                        || $again
+                        || (Action::DustOff === $step->action
+                            && [] === array_filter($order, static fn (Step $s): bool => $s->laysProduct() && $s->touches($step->on[0])))
+                    ) {
+                        continue;
+                    }
+                    $rest = $order;
+                    unset($rest[$i]);
+                    self::assertNotSame(
+                        [],
+                        Checker::standard()->check($piece, array_values($rest)),
+                        $number.': '.$step->what().' was not missed on '.$step->on[0]->key,
+                    );
                 }
-                $rest = $order;
-                unset($rest[$i]);
-                self::assertNotSame([], Checker::standard()->check($piece, array_values($rest)), $number.': '.$step->what().' was not missed on '.$step->on[0]->key);
-            }
-        });
+            });
     }
 
     public function testTwoStepsOfWhichOneMustFollowTheOtherInTimeAreNotExchanged(): void
@@ -108,34 +120,54 @@ final class AnyPieceTest extends TestCase
 
     public function testAimsKeepTheirWord(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(0, 1_000_000))->then(static function (int $number): void {
-            $laid = static function (Aim $aim) use ($number): array {
-                $piece = AnyPiece::of($number);
-                $plain = Piece::asTold($piece->kind, $piece->size, new Agreed($aim), array_map(static fn ($p) => new Part($p->at, $p->material, $p->certainty, $p->dryness, $p->shade, $p->flags), array_values($piece->parts)), $piece->findings, $piece->trials);
+        $this->limitTo(60)
+            ->forAll(Generators::choose(0, 1_000_000))
+            ->then(static function (int $number): void {
+                $laid = static function (Aim $aim) use ($number): array {
+                    $piece = AnyPiece::of($number);
+                    $plain = Piece::asTold(
+                        $piece->kind,
+                        $piece->size,
+                        new Agreed($aim),
+                        array_map(
+                            static fn ($p) => new Part($p->at, $p->material, $p->certainty, $p->dryness, $p->shade, $p->flags),
+                            array_values($piece->parts),
+                        ),
+                        $piece->findings,
+                        $piece->trials,
+                    );
 
-                return array_map(static fn (Step $s): string => $s->what(), Planner::plan($plain, Air::reference())->order());
-            };
-            self::assertSame([], array_intersect($laid(Aim::Keep), ['cream', 'wax', 'dye-spirit', 'dye-water', 'paint', 'touch-up', 'edge-dressing', 'filler']));
-            self::assertSame([], array_intersect($laid(Aim::Freshen), ['dye-spirit', 'dye-water', 'paint', 'touch-up', 'filler', 'crack-filler', 'primer']));
-            self::assertSame([], array_intersect($laid(Aim::WorkProof), ['cream', 'dye-spirit', 'paint', 'edge-dressing']));
-        });
+                    return array_map(static fn (Step $s): string => $s->what(), Planner::plan($plain, Air::reference())->order());
+                };
+                self::assertSame(
+                    [],
+                    array_intersect($laid(Aim::Keep), ['cream', 'wax', 'dye-spirit', 'dye-water', 'paint', 'touch-up', 'edge-dressing', 'filler']),
+                );
+                self::assertSame(
+                    [],
+                    array_intersect($laid(Aim::Freshen), ['dye-spirit', 'dye-water', 'paint', 'touch-up', 'filler', 'crack-filler', 'primer']),
+                );
+                self::assertSame([], array_intersect($laid(Aim::WorkProof), ['cream', 'dye-spirit', 'paint', 'edge-dressing']));
+            });
     }
 
     public function testTheHourIsKeptAndWhatItCostsIsSaid(): void
     {
-        $this->limitTo(25)->forAll(Generators::choose(0, 1_000_000), Generators::elements(45.0, 180.0, 600.0, 1440.0, 10_000.0))->then(static function (int $number, float $minutes): void {
-            $piece = AnyPiece::of($number, aim: Aim::ReadyFast);
-            $plan = Planner::plan($piece, Air::reference(), new Wishes(Schools::usual(), readyInMinutes: $minutes));
-            self::assertLessThanOrEqual($minutes, $plan->elapsedMinutes);
-            self::assertSame([], Checker::standard()->check($piece, $plan->order()));
-            $unhurried = Planner::plan($piece, Air::reference());
-            if ($unhurried->elapsedMinutes > $minutes) {
-                self::assertNotSame([], $plan->dropped, (string) $number);
-                self::assertNotSame('', $plan->dropped[0]->cost);
-            } else {
-                self::assertSame([], $plan->dropped);
-            }
-        });
+        $this->limitTo(25)
+            ->forAll(Generators::choose(0, 1_000_000), Generators::elements(45.0, 180.0, 600.0, 1440.0, 10_000.0))
+            ->then(static function (int $number, float $minutes): void {
+                $piece = AnyPiece::of($number, aim: Aim::ReadyFast);
+                $plan = Planner::plan($piece, Air::reference(), new Wishes(Schools::usual(), readyInMinutes: $minutes));
+                self::assertLessThanOrEqual($minutes, $plan->elapsedMinutes);
+                self::assertSame([], Checker::standard()->check($piece, $plan->order()));
+                $unhurried = Planner::plan($piece, Air::reference());
+                if ($unhurried->elapsedMinutes > $minutes) {
+                    self::assertNotSame([], $plan->dropped, (string) $number);
+                    self::assertNotSame('', $plan->dropped[0]->cost);
+                } else {
+                    self::assertSame([], $plan->dropped);
+                }
+            });
     }
 
     public function testStepsGrowWithThePartsAndNotFaster(): void
@@ -149,19 +181,26 @@ final class AnyPieceTest extends TestCase
 
     public function testHalvesDifferWhereTheirFindingsDo(): void
     {
-        $this->limitTo(30)->forAll(Generators::choose(0, 1_000_000))->then(static function (int $number): void {
-            $piece = AnyPiece::of($number, Kind::Derby, Aim::Restore);
-            $plan = Planner::plan($piece, Air::reference());
-            foreach ($piece->parts as $part) {
-                $fellow = $piece->part($part->at->fellow());
-                if (null === $fellow || $fellow->material !== $part->material || Material::Metal === $part->material) {
-                    continue;
+        $this->limitTo(30)
+            ->forAll(Generators::choose(0, 1_000_000))
+            ->then(static function (int $number): void {
+                $piece = AnyPiece::of($number, Kind::Derby, Aim::Restore);
+                $plan = Planner::plan($piece, Air::reference());
+                foreach ($piece->parts as $part) {
+                    $fellow = $piece->part($part->at->fellow());
+                    if (null === $fellow || $fellow->material !== $part->material || Material::Metal === $part->material) {
+                        continue;
+                    }
+                    foreach ([FamilyId::DyeSpirit, FamilyId::Paint, FamilyId::Cream, FamilyId::EdgeDressing] as $colour) {
+                        $coats = static fn (Place $at): int => \count(
+                            array_filter(
+                                $plan->steps,
+                                static fn (PlannedStep $s): bool => $colour === $s->step->family && !$s->step->isSpot() && $s->step->touches($at),
+                            ),
+                        );
+                        self::assertSame($coats($part->at), $coats($fellow->at), $number.': '.$colour->value.' on '.$part->at->key);
+                    }
                 }
-                foreach ([FamilyId::DyeSpirit, FamilyId::Paint, FamilyId::Cream, FamilyId::EdgeDressing] as $colour) {
-                    $coats = static fn (Place $at): int => \count(array_filter($plan->steps, static fn (PlannedStep $s): bool => $colour === $s->step->family && !$s->step->isSpot() && $s->step->touches($at)));
-                    self::assertSame($coats($part->at), $coats($fellow->at), $number.': '.$colour->value.' on '.$part->at->key);
-                }
-            }
-        });
+            });
     }
 }

@@ -54,7 +54,15 @@ final class CoverTest extends TestCase
         $wishes = new Wishes(Schools::of(['laying' => $by->value]), cover: ['vamp' => $cover]);
         $plan = Planner::plan($piece, Air::reference(), $wishes);
         self::assertSame([], Checker::standard()->check($piece, $plan->order()));
-        $paint = static fn (Phase $phase): array => array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $phase === $s->step->phase && FamilyId::Paint === $s->step->family && 'left' === $s->step->halves()[0]->value && $s->step->applicator === $by));
+        $paint = static fn (Phase $phase): array => array_values(
+            array_filter(
+                $plan->steps,
+                static fn (PlannedStep $s): bool => $phase === $s->step->phase
+                    && FamilyId::Paint === $s->step->family
+                    && 'left' === $s->step->halves()[0]->value
+                    && $s->step->applicator === $by,
+            ),
+        );
 
         return [$paint(Phase::Base), $paint(Phase::Colour)];
     }

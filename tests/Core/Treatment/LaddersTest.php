@@ -59,7 +59,8 @@ final class LaddersTest extends TestCase
         ];
         yield 'the prompter’s satchel, gouged to a millimetre' => [
             Shoes::pair(Kind::Satchel)->to(Aim::Restore, Gloss::Matt)->measured('whole/front', FindingKind::Gouge, 3, 20.0, 4.0, 1.0),
-            'whole/front', 'tree dust-off damp-cloth deglosser filler sand dust-off alcohol filler sand dust-off alcohol paint paint paint paint topcoat topcoat',
+            'whole/front',
+            'tree dust-off damp-cloth deglosser filler sand dust-off alcohol filler sand dust-off alcohol paint paint paint paint topcoat topcoat',
         ];
         yield 'the postman’s trainers, yellow at the midsole' => [
             Shoes::pair(Kind::SkateTrainer)->of(Material::Textile)->with('left/midsole', FindingKind::YellowedRubber, 3),
@@ -70,8 +71,13 @@ final class LaddersTest extends TestCase
             'left/sole-edge', 'dust-off damp-cloth sand dust-off alcohol cement bond',
         ];
         yield 'the page’s patent pumps' => [
-            Shoes::pair(Kind::Court)->of(Material::Patent)->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3)->with('left/vamp', FindingKind::ColourTransfer, 1),
-            'left/vamp', 'read-colour tree dust-off damp-cloth cleaner-neutral',
+            Shoes::pair(Kind::Court)
+                ->of(Material::Patent)
+                ->to(Aim::Restore)
+                ->with('left/vamp', FindingKind::Scuff, 3)
+                ->with('left/vamp', FindingKind::ColourTransfer, 1),
+            'left/vamp',
+            'read-colour tree dust-off damp-cloth cleaner-neutral',
         ];
         yield 'the snake-charmer’s clutch, its scales lifting' => [
             Shoes::pair(Kind::Clutch)->of(Material::ReptileMatt)->with('whole/front', FindingKind::LiftedScales, 2),
@@ -107,7 +113,14 @@ final class LaddersTest extends TestCase
 
     public function testAWhiteBaseComesUnderAColourThatHidesWeakly(): void
     {
-        $phases = fn (Shade $shade): array => array_map(static fn (PlannedStep $s): string => $s->step->phase->value.' '.$s->title, array_filter($this->plan(Shoes::pair()->to(Aim::Restore)->shade('left/vamp', $shade)->shade('right/vamp', $shade)->with('left/vamp', FindingKind::Faded, 3))->steps, static fn (PlannedStep $s): bool => FamilyId::Paint === $s->step->family));
+        $phases = fn (Shade $shade): array => array_map(
+            static fn (PlannedStep $s): string => $s->step->phase->value.' '.$s->title,
+            array_filter(
+                $this->plan(Shoes::pair()->to(Aim::Restore)->shade('left/vamp', $shade)->shade('right/vamp', $shade)->with('left/vamp', FindingKind::Faded, 3))
+                    ->steps,
+                static fn (PlannedStep $s): bool => FamilyId::Paint === $s->step->family,
+            ),
+        );
         self::assertContains('base Lay a white base', $phases(Shade::CherryRed));
         self::assertNotContains('base Lay a white base', $phases(Shade::Chestnut));
     }
@@ -123,11 +136,27 @@ final class LaddersTest extends TestCase
     public function testWhatWasRefusedIsNamedWithItsRule(): void
     {
         $refused = static fn (Plan $plan): array => array_map(static fn ($r): string => $r->rule.' '.$r->what.' '.$r->at->key, $plan->refused);
-        self::assertContains('C-2 solvent-mild left/vamp', $refused($this->plan(Shoes::pair()->of(Material::Burnished)->with('left/vamp', FindingKind::Tar, 2))));
-        self::assertContains('C-8 paint left/vamp', $refused($this->plan(Shoes::pair(Kind::Court)->of(Material::ReptileMatt)->to(Aim::Restore)->with('left/vamp', FindingKind::Faded, 3))));
+        self::assertContains(
+            'C-2 solvent-mild left/vamp',
+            $refused($this->plan(Shoes::pair()->of(Material::Burnished)->with('left/vamp', FindingKind::Tar, 2))),
+        );
+        self::assertContains(
+            'C-8 paint left/vamp',
+            $refused($this->plan(Shoes::pair(Kind::Court)->of(Material::ReptileMatt)->to(Aim::Restore)->with('left/vamp', FindingKind::Faded, 3))),
+        );
         self::assertContains('C-5 conditioner left/inner-leg', $refused($this->plan(Shoes::pair(Kind::RidingBoot))));
-        self::assertContains('T-7 conditioner left/vamp', $refused($this->plan(Shoes::pair()->dry('left/vamp', Dryness::Thirsty)->tried('left/vamp', Trial::Product, Outcome::Darkens, FamilyId::Conditioner))));
-        self::assertContains('C-11 sand left/heel-stack', $refused($this->plan(Shoes::pair()->with('left/heel-stack', FindingKind::EdgeWorn, 2)->tried('left/heel-stack', Trial::HeelStack, Outcome::PrintedSkin))));
+        self::assertContains(
+            'T-7 conditioner left/vamp',
+            $refused(
+                $this->plan(Shoes::pair()->dry('left/vamp', Dryness::Thirsty)->tried('left/vamp', Trial::Product, Outcome::Darkens, FamilyId::Conditioner)),
+            ),
+        );
+        self::assertContains(
+            'C-11 sand left/heel-stack',
+            $refused(
+                $this->plan(Shoes::pair()->with('left/heel-stack', FindingKind::EdgeWorn, 2)->tried('left/heel-stack', Trial::HeelStack, Outcome::PrintedSkin)),
+            ),
+        );
         $bleeding = $this->plan(Shoes::pair(Kind::Jacket)->of(Material::SheepNappa)->tried('whole/body', Trial::WhiteCloth, Outcome::ColourOffDamp));
         self::assertContains('C-18 damp-cloth whole/body', $refused($bleeding));
         self::assertSame(['C-18'], array_map(static fn ($r): string => $r->rule, $bleeding->referrals));
@@ -137,7 +166,10 @@ final class LaddersTest extends TestCase
     public function testWhatShopOrOwnerDoesNotWantIsReplacedOrRefused(): void
     {
         $shoes = Shoes::pair()->of(Material::Pigmented)->with('left/vamp', FindingKind::OldPolish, 2)->with('left/heel-stack', FindingKind::Faded, 2);
-        $with = static fn (Hazard|FamilyId ...$exclude): array => array_map(static fn (PlannedStep $s): string => $s->step->what(), Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), array_values($exclude)))->steps);
+        $with = static fn (Hazard|FamilyId ...$exclude): array => array_map(
+            static fn (PlannedStep $s): string => $s->step->what(),
+            Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), array_values($exclude)))->steps,
+        );
         self::assertContains('alcohol', $with());
         self::assertNotContains('alcohol', $with(FamilyId::Alcohol));
         self::assertContains('edge-dressing', $with(FamilyId::Alcohol), 'degreased with another solvent');
@@ -168,7 +200,12 @@ final class LaddersTest extends TestCase
     public function testAPromiseThatCannotHoldTheCureIsSaid(): void
     {
         $shoes = Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3);
-        $late = static fn (?float $minutes): array => array_values(array_filter(Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], $minutes))->tellOwner, static fn ($r): bool => 'J-8' === $r->rule));
+        $late = static fn (?float $minutes): array => array_values(
+            array_filter(
+                Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], $minutes))->tellOwner,
+                static fn ($r): bool => 'J-8' === $r->rule,
+            ),
+        );
         self::assertCount(1, $late(300.0));
         self::assertStringContainsString('there are 5. Agree on a later day', $late(300.0)[0]->text);
         self::assertSame([], $late(100_000.0));
@@ -188,9 +225,15 @@ final class LaddersTest extends TestCase
     public function testCompulsoryTrialsAreListedUntilTheyAreRecorded(): void
     {
         $aniline = Shoes::pair()->of(Material::Aniline)->dry('left/vamp', Dryness::Thirsty);
-        $first = static fn (Plan $plan): array => array_map(static fn ($t): string => $t->family?->value.' '.$t->at->key, array_filter($plan->trialsFirst, static fn ($t): bool => $t->compulsory));
+        $first = static fn (Plan $plan): array => array_map(
+            static fn ($t): string => $t->family?->value.' '.$t->at->key,
+            array_filter($plan->trialsFirst, static fn ($t): bool => $t->compulsory),
+        );
         self::assertContains('conditioner left/vamp', $first($this->plan($aniline)));
-        self::assertNotContains('conditioner left/vamp', $first($this->plan($aniline->tried('left/vamp', Trial::Product, Outcome::DarkensReturns, FamilyId::Conditioner))));
+        self::assertNotContains(
+            'conditioner left/vamp',
+            $first($this->plan($aniline->tried('left/vamp', Trial::Product, Outcome::DarkensReturns, FamilyId::Conditioner))),
+        );
         self::assertContains('wax left/vamp', $first($this->plan(Shoes::pair()->of(Material::Pigmented, Certainty::Guess))));
         $dear = $this->plan(Shoes::pair()->flagged('left/vamp', Flag::Irreplaceable))->trialsFirst;
         self::assertContains(Trial::WearOne, array_map(static fn ($t): Trial => $t->trial, $dear), 'T-8: one half first');
@@ -202,7 +245,13 @@ final class LaddersTest extends TestCase
         self::assertEqualsWithDelta(56.1, Supplies::threadCm(40.0, 12, 2.5), 0.001);
         // Q-3: 20 ml of 1:4.
         self::assertSame('1:4: 4 ml product and 16 ml water', Supplies::dilution(20.0, new Dilution(1, 4))->detail);
-        $plan = $this->plan(Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3)->measured('left/quarter', FindingKind::OpenSeam, 3, 60.0)->with('left/sole-edge', FindingKind::Faded, 2));
+        $plan = $this->plan(
+            Shoes::pair()
+                ->to(Aim::Restore)
+                ->with('left/vamp', FindingKind::Scuff, 3)
+                ->measured('left/quarter', FindingKind::OpenSeam, 3, 60.0)
+                ->with('left/sole-edge', FindingKind::Faded, 2),
+        );
         $kit = array_map(static fn (Supply $s): string => $s->label(), Kit::of($plan->steps));
         // Q-1, Q-2, Q-4: vamp 1.82 dm² × 70 ml/m² ÷ 0.6 × 3 coats × 2 halves + 5 ml in the cup, and a fifth kept back.
         $paint = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => FamilyId::Paint === $s->step->family));
@@ -211,13 +260,22 @@ final class LaddersTest extends TestCase
         self::assertContains('chestnut leather paint 21.9 ml, a fifth kept back, labelled', $kit);
         self::assertContains('waxed thread 69 cm', $kit);
         self::assertNotSame([], preg_grep('/^low-tack tape [\d.]+ m$/', $kit));
-        self::assertSame([], array_filter($plan->steps, static fn (PlannedStep $s): bool => Applicator::Airbrush === $s->step->applicator && 'booth' !== $s->station->value));
+        self::assertSame(
+            [],
+            array_filter($plan->steps, static fn (PlannedStep $s): bool => Applicator::Airbrush === $s->step->applicator && 'booth' !== $s->station->value),
+        );
     }
 
     public function testGritsRiseByNoMoreThanAboutTwice(): void
     {
         $seen = 0;
-        foreach ([Shoes::pair()->to(Aim::Restore)->measured('left/vamp', FindingKind::Gouge, 3, 9.0, 3.0, 1.2)->with('left/heel-stack', FindingKind::StackDry, 3), Shoes::pair()->with('left/sole-edge', FindingKind::SoleParting, 2), Shoes::pair(Kind::SkateTrainer)->of(Material::Synthetic)->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3)] as $shoes) {
+        foreach (
+            [
+                Shoes::pair()->to(Aim::Restore)->measured('left/vamp', FindingKind::Gouge, 3, 9.0, 3.0, 1.2)->with('left/heel-stack', FindingKind::StackDry, 3),
+                Shoes::pair()->with('left/sole-edge', FindingKind::SoleParting, 2),
+                Shoes::pair(Kind::SkateTrainer)->of(Material::Synthetic)->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3),
+            ] as $shoes
+        ) {
             foreach ($this->plan($shoes)->steps as $planned) {
                 if ('sand' === $planned->step->what()) {
                     $grits = Supplies::grits($planned->step);

@@ -81,7 +81,13 @@ final class MoreRulesTest extends RuleTestCase
         $this->broken('O-18', Shoes::pair(), $paint->named('a'), $this->then('b', $paint, 'a', Stage::RecoatFrom));
         $this->kept('O-18', Shoes::pair(), $paint->named('a'), $paint->named('b')->bound(new After('a', Stage::RecoatFrom, before: Stage::RecoatUntil)));
         $this->kept('O-18', Shoes::pair(), $paint->named('a'), $paint->named('b')->bound(new After('a', Stage::RecoatFrom, 600.0)));
-        $this->kept('O-18', Shoes::pair(), $this->lay(FamilyId::DyeSpirit, 'left/vamp')->named('a'), $this->then('b', $this->lay(FamilyId::DyeSpirit, 'left/vamp'), 'a'), $paint->named('c'));
+        $this->kept(
+            'O-18',
+            Shoes::pair(),
+            $this->lay(FamilyId::DyeSpirit, 'left/vamp')->named('a'),
+            $this->then('b', $this->lay(FamilyId::DyeSpirit, 'left/vamp'), 'a'),
+            $paint->named('c'),
+        );
     }
 
     public function testDyeIsRubbedOffBeforeAnyFinish(): void
@@ -164,7 +170,13 @@ final class MoreRulesTest extends RuleTestCase
         $dye = $this->lay(FamilyId::DyeSpirit, 'left/vamp');
         $this->broken('O-15', $seamed, $dye);
         $this->kept('O-15', $seamed, $this->act(Action::Mask, 'left/vamp'), $dye);
-        $this->kept('O-27', $seamed, $this->act(Action::Mask, 'left/vamp'), $dye, $this->act(Action::Unmask, 'left/vamp')->named('c')->bound(new After('', before: Stage::Touch)));
+        $this->kept(
+            'O-27',
+            $seamed,
+            $this->act(Action::Mask, 'left/vamp'),
+            $dye,
+            $this->act(Action::Unmask, 'left/vamp')->named('c')->bound(new After('', before: Stage::Touch)),
+        );
         $this->broken('O-27', $seamed, $this->act(Action::Mask, 'left/vamp'), $dye, $this->act(Action::HandOver, 'left/vamp'));
     }
 

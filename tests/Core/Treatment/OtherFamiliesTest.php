@@ -50,10 +50,15 @@ final class OtherFamiliesTest extends TestCase
 
     public function testAChelseaHasNoLacesToTakeOffAndABeltItsBuckle(): void
     {
-        $off = static fn (Kind $kind): array => array_values(array_map(
-            static fn (PlannedStep $s): string => $s->title,
-            array_filter(Planner::plan(self::piece($kind, Material::Pigmented), Air::reference())->steps, static fn (PlannedStep $s): bool => Action::TakeApart === $s->step->action),
-        ));
+        $off = static fn (Kind $kind): array => array_values(
+            array_map(
+                static fn (PlannedStep $s): string => $s->title,
+                array_filter(
+                    Planner::plan(self::piece($kind, Material::Pigmented), Air::reference())->steps,
+                    static fn (PlannedStep $s): bool => Action::TakeApart === $s->step->action,
+                ),
+            ),
+        );
         self::assertSame(['Take insoles off'], $off(Kind::Chelsea));
         self::assertSame(['Take laces, false tongues and insoles off'], $off(Kind::WorkBoot));
         self::assertSame(['Take buckle off'], $off(Kind::Belt));
@@ -78,7 +83,11 @@ final class OtherFamiliesTest extends TestCase
                 self::assertSame([], Checker::standard()->check($piece, $plan->order()));
                 $laid = [];
                 foreach ($plan->steps as $step) {
-                    if ($step->step->laysProduct() && $step->step->on[0]->part->isOuter() && Material::from($id) === $piece->part($step->step->on[0])?->material) {
+                    if (
+                        $step->step->laysProduct()
+                        && $step->step->on[0]->part->isOuter()
+                        && Material::from($id) === $piece->part($step->step->on[0])?->material
+                    ) {
                         $laid[] = (string) $step->step->family?->value;
                     }
                 }
@@ -98,9 +107,19 @@ final class OtherFamiliesTest extends TestCase
     public function testTheAimDecidesHowFarAScuffedBootGoes(): void
     {
         $laid = static function (Aim $aim): array {
-            $plan = Planner::plan(self::piece(Kind::LaceBoot, Material::Pigmented, [['vamp', FindingKind::Scuff], ['toe', FindingKind::Gouge]], Dryness::Supple, $aim), Air::reference());
+            $plan = Planner::plan(
+                self::piece(Kind::LaceBoot, Material::Pigmented, [['vamp', FindingKind::Scuff], ['toe', FindingKind::Gouge]], Dryness::Supple, $aim),
+                Air::reference(),
+            );
 
-            return array_values(array_unique(array_map(static fn ($s): string => (string) $s->step->family?->value, array_filter($plan->steps, static fn ($s): bool => $s->step->laysProduct()))));
+            return array_values(
+                array_unique(
+                    array_map(
+                        static fn ($s): string => (string) $s->step->family?->value,
+                        array_filter($plan->steps, static fn ($s): bool => $s->step->laysProduct()),
+                    ),
+                ),
+            );
         };
         self::assertSame([], array_intersect($laid(Aim::Keep), ['cream', 'wax', 'paint', 'filler', 'edge-dressing']));
         self::assertContains('cream', $laid(Aim::Freshen));
@@ -122,16 +141,30 @@ final class OtherFamiliesTest extends TestCase
 
     private static function lays(Plan $plan, FamilyId $family, string $part, Half $half = Half::Whole): bool
     {
-        return [] !== array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->family === $family && $s->step->touches(new Place(PartName::from($part), $half)));
+        return [] !== array_filter(
+            $plan->steps,
+            static fn (PlannedStep $s): bool => $s->step->family === $family && $s->step->touches(new Place(PartName::from($part), $half)),
+        );
     }
 
     /** @param list<array{string, FindingKind}> $findings */
-    private static function piece(Kind $kind, Material $outer, array $findings = [], Dryness $dryness = Dryness::Supple, Aim $aim = Aim::Freshen, ?Size $size = null): Piece
-    {
+    private static function piece(
+        Kind $kind,
+        Material $outer,
+        array $findings = [],
+        Dryness $dryness = Dryness::Supple,
+        Aim $aim = Aim::Freshen,
+        ?Size $size = null,
+    ): Piece {
         $parts = [];
         foreach ($kind->halves() as $half) {
             foreach ($kind->parts() as $name) {
-                $parts[] = new Part(new Place($name, $half), $name->isOuter() ? $outer : $kind->materialsFor($name)[0], Certainty::Known, $name->isOuter() ? $dryness : Dryness::Supple);
+                $parts[] = new Part(
+                    new Place($name, $half),
+                    $name->isOuter() ? $outer : $kind->materialsFor($name)[0],
+                    Certainty::Known,
+                    $name->isOuter() ? $dryness : Dryness::Supple,
+                );
             }
         }
 

@@ -37,7 +37,10 @@ final class PlannerTest extends TestCase
             ['take-apart', 'photograph', 'tree', 'dust-off', 'damp-cloth', 'cream', 'buff', 'wax', 'buff', 'put-together', 'hand-over'],
             $this->courses($plan),
         );
-        $halves = array_map(static fn (PlannedStep $s): string => $s->step->halves()[0]->value, array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => 1 === \count($s->step->halves()))));
+        $halves = array_map(
+            static fn (PlannedStep $s): string => $s->step->halves()[0]->value,
+            array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => 1 === \count($s->step->halves()))),
+        );
         foreach (array_chunk($halves, 2) as $pair) {
             self::assertSame(['left', 'right'], $pair);
         }
@@ -45,7 +48,9 @@ final class PlannerTest extends TestCase
 
     public function testKeepAddsNoColourAnywhere(): void
     {
-        $plan = $this->plan(Shoes::pair()->to(Aim::Keep, Gloss::Glow)->with('left/toe', FindingKind::Faded, 4)->with('left/sole-edge', FindingKind::EdgeWorn, 4));
+        $plan = $this->plan(
+            Shoes::pair()->to(Aim::Keep, Gloss::Glow)->with('left/toe', FindingKind::Faded, 4)->with('left/sole-edge', FindingKind::EdgeWorn, 4),
+        );
         foreach ($plan->steps as $step) {
             self::assertNull($step->shade, $step->title);
             self::assertSame(ColourFamily::Neutral, $step->brush);
@@ -75,8 +80,18 @@ final class PlannerTest extends TestCase
     public function testADryHeelIsFedDegreasedMaskedDressedAndTheTapePulledSoft(): void
     {
         $plan = $this->plan(Shoes::pair()->with('right/heel-stack', FindingKind::StackDry, 3));
-        $heel = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->touches(Shoes::place('right/heel-stack')) || $s->step->touches(Shoes::place('right/welt'))));
-        $order = array_values(array_filter(array_map($this->what(...), $heel), static fn (string $w): bool => \in_array($w, ['sand', 'cream', 'alcohol', 'mask', 'edge-dressing', 'unmask', 'wax'], true)));
+        $heel = array_values(
+            array_filter(
+                $plan->steps,
+                static fn (PlannedStep $s): bool => $s->step->touches(Shoes::place('right/heel-stack')) || $s->step->touches(Shoes::place('right/welt')),
+            ),
+        );
+        $order = array_values(
+            array_filter(
+                array_map($this->what(...), $heel),
+                static fn (string $w): bool => \in_array($w, ['sand', 'cream', 'alcohol', 'mask', 'edge-dressing', 'unmask', 'wax'], true),
+            ),
+        );
         self::assertSame(['sand', 'cream', 'cream', 'alcohol', 'mask', 'edge-dressing', 'edge-dressing', 'unmask', 'wax'], $order);
         $pull = array_values(array_filter($heel, static fn (PlannedStep $s): bool => Action::Unmask === $s->step->action))[0];
         self::assertEqualsWithDelta(12.0, $pull->waits[0]->maxMinutes ?? 0.0, 0.1);
@@ -159,15 +174,24 @@ final class PlannerTest extends TestCase
 
     public function testWhatThePlannerMakesTheCheckerNeverFaults(): void
     {
-        $this->limitTo(150)->forAll(
-            Generators::elements(...Kind::cases()),
-            Generators::elements(...Aim::cases()),
-            Generators::elements(...Gloss::cases()),
-            Generators::elements(Material::Aniline, Material::SemiAniline, Material::Pigmented, Material::Burnished),
-            Generators::elements(...Certainty::cases()),
-            Generators::vector(6, Generators::tuple(Generators::choose(0, 999), Generators::elements(...FindingKind::cases()), Generators::choose(0, 4))),
-            Generators::vector(5, Generators::tuple(Generators::choose(0, 999), Generators::elements(Dryness::Supple, Dryness::Thirsty, Dryness::Stiff), Generators::elements(...Shade::cases()))),
-        )->then($this->isNeverFaulted(...));
+        $this->limitTo(150)
+            ->forAll(
+                Generators::elements(...Kind::cases()),
+                Generators::elements(...Aim::cases()),
+                Generators::elements(...Gloss::cases()),
+                Generators::elements(Material::Aniline, Material::SemiAniline, Material::Pigmented, Material::Burnished),
+                Generators::elements(...Certainty::cases()),
+                Generators::vector(6, Generators::tuple(Generators::choose(0, 999), Generators::elements(...FindingKind::cases()), Generators::choose(0, 4))),
+                Generators::vector(
+                    5,
+                    Generators::tuple(
+                        Generators::choose(0, 999),
+                        Generators::elements(Dryness::Supple, Dryness::Thirsty, Dryness::Stiff),
+                        Generators::elements(...Shade::cases()),
+                    ),
+                ),
+            )
+            ->then($this->isNeverFaulted(...));
     }
 
     /**
@@ -200,7 +224,13 @@ final class PlannerTest extends TestCase
 
     public function testEveryStepFollowsTheOneBeforeItOnItsHalf(): void
     {
-        $plan = $this->plan(Shoes::pair()->of(Material::Aniline)->to(Aim::Freshen, Gloss::Glow)->with('left/toe', FindingKind::Faded, 3)->with('left/heel-stack', FindingKind::StackDry, 3));
+        $plan = $this->plan(
+            Shoes::pair()
+                ->of(Material::Aniline)
+                ->to(Aim::Freshen, Gloss::Glow)
+                ->with('left/toe', FindingKind::Faded, 3)
+                ->with('left/heel-stack', FindingKind::StackDry, 3),
+        );
         $last = [];
         foreach ($plan->steps as $step) {
             foreach ($step->step->halves() as $half) {

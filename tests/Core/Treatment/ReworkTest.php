@@ -39,7 +39,10 @@ final class ReworkTest extends TestCase
     {
         $rework = $this->painted();
         self::assertSame([], $rework->faults());
-        self::assertSame(array_map(static fn (Step $s): string => $s->id, $rework->steps), array_map(static fn (Step $s): string => $s->id, $rework->tidied($rework->steps, [])->steps));
+        self::assertSame(
+            array_map(static fn (Step $s): string => $s->id, $rework->steps),
+            array_map(static fn (Step $s): string => $s->id, $rework->tidied($rework->steps, [])->steps),
+        );
         self::assertSame([], $rework->tidied($rework->steps, [])->faults());
     }
 
@@ -99,12 +102,16 @@ final class ReworkTest extends TestCase
     {
         $rework = $this->painted();
         $paint = $this->first($rework, FamilyId::Paint);
-        $count = static fn (Rework $r): int => \count(array_filter($r->steps, static fn (Step $s): bool => FamilyId::Paint === $s->family && $s->touches(Shoes::place('left/vamp'))));
+        $count = static fn (Rework $r): int => \count(
+            array_filter($r->steps, static fn (Step $s): bool => FamilyId::Paint === $s->family && $s->touches(Shoes::place('left/vamp'))),
+        );
         self::assertSame(3, $count($rework));
         $more = $rework->coated($paint->id, 5);
         self::assertSame(5, $count($more));
         self::assertContains('J-7', $this->rules($more), 'the other half has fewer');
-        $right = array_values(array_filter($more->steps, static fn (Step $s): bool => FamilyId::Paint === $s->family && $s->touches(Shoes::place('right/vamp'))))[0];
+        $right = array_values(
+            array_filter($more->steps, static fn (Step $s): bool => FamilyId::Paint === $s->family && $s->touches(Shoes::place('right/vamp'))),
+        )[0];
         self::assertSame([], array_diff($this->rules($more->coated($right->id, 5)), ['O-19']));
         self::assertSame(1, $count($rework->coated($paint->id, 1)));
         $this->expectException(ReworkError::class);
@@ -125,28 +132,30 @@ final class ReworkTest extends TestCase
 
     public function testAnyChangeGivesAPlanThatCanBeSpokenOf(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(0, 1_000_000), Generators::choose(0, 999), Generators::choose(0, 999))->then(static function (int $number, int $from, int $to): void {
-            $piece = AnyPiece::of($number, aim: Aim::Restore);
-            $rework = Rework::of($piece, Planner::plan($piece, Air::reference())->order());
-            $n = \count($rework->steps);
-            if ($n < 3) {
-                return;
-            }
-            $id = $rework->steps[$from % $n]->id;
-            foreach ([$rework->moved($id, $rework->steps[$to % $n]->id === $id ? null : $rework->steps[$to % $n]->id), $rework->dropped($id)] as $changed) {
-                $known = [];
-                foreach ($changed->steps as $step) {
-                    foreach ($step->after as $bond) {
-                        self::assertArrayHasKey($bond->step, $known, 'a bond to what comes earlier');
+        $this->limitTo(40)
+            ->forAll(Generators::choose(0, 1_000_000), Generators::choose(0, 999), Generators::choose(0, 999))
+            ->then(static function (int $number, int $from, int $to): void {
+                $piece = AnyPiece::of($number, aim: Aim::Restore);
+                $rework = Rework::of($piece, Planner::plan($piece, Air::reference())->order());
+                $n = \count($rework->steps);
+                if ($n < 3) {
+                    return;
+                }
+                $id = $rework->steps[$from % $n]->id;
+                foreach ([$rework->moved($id, $rework->steps[$to % $n]->id === $id ? null : $rework->steps[$to % $n]->id), $rework->dropped($id)] as $changed) {
+                    $known = [];
+                    foreach ($changed->steps as $step) {
+                        foreach ($step->after as $bond) {
+                            self::assertArrayHasKey($bond->step, $known, 'a bond to what comes earlier');
+                        }
+                        $known[$step->id] = true;
                     }
-                    $known[$step->id] = true;
+                    foreach (\array_slice($changed->faults(), 0, 1) as $fault) {
+                        $mended = $changed->mended($fault->step, $fault->rule);
+                        self::assertTrue(null === $mended || \count($mended->rework->faults()) < \count($changed->faults()));
+                    }
                 }
-                foreach (\array_slice($changed->faults(), 0, 1) as $fault) {
-                    $mended = $changed->mended($fault->step, $fault->rule);
-                    self::assertTrue(null === $mended || \count($mended->rework->faults()) < \count($changed->faults()));
-                }
-            }
-        });
+            });
     }
 
     public function testWhenWorkHasBegunTheRestIsPlannedFromWhatWasDone(): void
@@ -164,7 +173,10 @@ final class ReworkTest extends TestCase
         $left = array_map(static fn (PlannedStep $s): string => $s->step->what(), \array_slice($found->steps, 8));
         self::assertContains('cleaner-neutral', $left, 'what came to light under the dirt');
         self::assertNotContains('dust-off', $left);
-        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, \array_slice($found->steps, 0, 8)));
+        self::assertSame(
+            array_map(static fn (Need $w): string => $w->step->id, $done),
+            array_map(static fn (PlannedStep $s): string => $s->step->id, \array_slice($found->steps, 0, 8)),
+        );
         self::assertContains(Action::HandOver, array_map(static fn (PlannedStep $s): Action => $s->step->action, $found->steps));
     }
 
@@ -174,7 +186,11 @@ final class ReworkTest extends TestCase
         $done = $this->begun($shoes, 8);
         $plan = Planner::plan($shoes->with('right/vamp', FindingKind::RedRot, 2)->piece(), Air::reference(), Wishes::none(), $done);
         self::assertSame('J-6', $plan->referrals[0]->rule);
-        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (PlannedStep $s): string => $s->step->id, $plan->steps), 'what was done stays, nothing is added');
+        self::assertSame(
+            array_map(static fn (Need $w): string => $w->step->id, $done),
+            array_map(static fn (PlannedStep $s): string => $s->step->id, $plan->steps),
+            'what was done stays, nothing is added',
+        );
     }
 
     public function testAHalfThatWasColouredBeforeItsFellowWasSpoiltStaysSo(): void
@@ -184,7 +200,13 @@ final class ReworkTest extends TestCase
         $cream = array_keys(array_filter($all, static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('left/vamp'))))[0];
         $done = $this->begun($shoes, $cream + 1);
         $plan = Planner::plan($shoes->tried('right/vamp', Trial::Product, Outcome::Dulls, FamilyId::Cream)->piece(), Air::reference(), Wishes::none(), $done);
-        self::assertSame([], array_filter(\array_slice($plan->order(), \count($done)), static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('right/vamp'))));
+        self::assertSame(
+            [],
+            array_filter(
+                \array_slice($plan->order(), \count($done)),
+                static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('right/vamp')),
+            ),
+        );
         self::assertSame(Action::HandOver, $plan->order()[\count($plan->steps) - 1]->action);
     }
 
@@ -195,18 +217,29 @@ final class ReworkTest extends TestCase
         $plan = Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], 150.0), $done);
         self::assertLessThanOrEqual(150.0, $plan->elapsedMinutes);
         self::assertContains('cream', array_map(static fn ($d): string => $d->what, $plan->dropped));
-        self::assertSame(array_map(static fn (Need $w): string => $w->step->id, $done), array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)));
+        self::assertSame(
+            array_map(static fn (Need $w): string => $w->step->id, $done),
+            array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)),
+        );
     }
 
     /** @return list<Need> the first steps of a plan, as done */
     private function begun(Shoes $shoes, int $steps): array
     {
-        return array_map(static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice(Planner::plan($shoes->piece(), Air::reference())->steps, 0, $steps));
+        return array_map(
+            static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade),
+            \array_slice(Planner::plan($shoes->piece(), Air::reference())->steps, 0, $steps),
+        );
     }
 
     private function painted(Material $material = Material::Pigmented): Rework
     {
-        $piece = Shoes::pair()->of($material)->to(Aim::Restore, Gloss::Matt)->with('left/vamp', FindingKind::Scuff, 3)->dry('left/vamp', Dryness::Thirsty)->piece();
+        $piece = Shoes::pair()
+            ->of($material)
+            ->to(Aim::Restore, Gloss::Matt)
+            ->with('left/vamp', FindingKind::Scuff, 3)
+            ->dry('left/vamp', Dryness::Thirsty)
+            ->piece();
 
         return Rework::of($piece, Planner::plan($piece, Air::reference())->order());
     }

@@ -84,7 +84,13 @@ final class RulesTest extends RuleTestCase
         $dress = $this->lay(FamilyId::EdgeDressing, 'left/heel-stack')->named('b');
         $this->broken('O-13', Shoes::pair(), $dress);
         $this->kept('O-13', Shoes::pair(), $this->lay(FamilyId::Alcohol, 'left/heel-stack')->named('a'), $dress);
-        $this->broken('O-13', Shoes::pair(), $this->lay(FamilyId::Alcohol, 'left/heel-stack')->named('a'), $this->lay(FamilyId::Conditioner, 'left/heel-stack')->named('c'), $dress);
+        $this->broken(
+            'O-13',
+            Shoes::pair(),
+            $this->lay(FamilyId::Alcohol, 'left/heel-stack')->named('a'),
+            $this->lay(FamilyId::Conditioner, 'left/heel-stack')->named('c'),
+            $dress,
+        );
     }
 
     public function testAFilmFollowsDegreasingWithinTheHour(): void

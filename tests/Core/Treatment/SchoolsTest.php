@@ -55,7 +55,10 @@ final class SchoolsTest extends TestCase
         self::assertContains('conditioner', $this->what($work, []));
         self::assertContains('oil', $this->what($work, ['feeding' => 'oil']));
         self::assertNotContains('oil', $this->what(Shoes::pair()->dry('left/vamp', Dryness::Thirsty), ['feeding' => 'oil']), 'not on what has a film');
-        $told = array_map(static fn ($r): string => $r->text, Planner::plan($work->piece(), Air::reference(), new Wishes(Schools::of(['feeding' => 'oil'])))->tellOwner);
+        $told = array_map(
+            static fn ($r): string => $r->text,
+            Planner::plan($work->piece(), Air::reference(), new Wishes(Schools::of(['feeding' => 'oil'])))->tellOwner,
+        );
         self::assertStringContainsString('darkens the vamp for good', implode(' ', $told));
     }
 
@@ -77,10 +80,25 @@ final class SchoolsTest extends TestCase
     public function testLargePlainAreasAreDampenedBeforeDyeAndSpotsAreNot(): void
     {
         $faded = Shoes::pair()->of(Material::VegTan)->to(Aim::Restore)->with('left/vamp', FindingKind::Faded, 3);
-        $damped = fn (Shoes $shoes, string $side = 'damp'): int => \count(array_filter($this->steps($shoes, ['dyeing' => $side]), static fn (Step $s): bool => FamilyId::DampCloth === $s->family && 'colour' === $s->phase->value));
+        $damped = fn (Shoes $shoes, string $side = 'damp'): int => \count(
+            array_filter(
+                $this->steps($shoes, ['dyeing' => $side]),
+                static fn (Step $s): bool => FamilyId::DampCloth === $s->family && 'colour' === $s->phase->value,
+            ),
+        );
         self::assertSame(2, $damped($faded));
         self::assertSame(0, $damped($faded, 'dry'));
-        self::assertSame(1, $damped(Shoes::pair()->of(Material::VegTan)->to(Aim::Restore)->with('left/vamp', FindingKind::Faded, 3)->with('left/quarter', FindingKind::BleachedSpot, 2)) - 1, 'the quarter with the spot stays dry');
+        self::assertSame(
+            1,
+            $damped(
+                Shoes::pair()
+                    ->of(Material::VegTan)
+                    ->to(Aim::Restore)
+                    ->with('left/vamp', FindingKind::Faded, 3)
+                    ->with('left/quarter', FindingKind::BleachedSpot, 2),
+            ) - 1,
+            'the quarter with the spot stays dry',
+        );
     }
 
     public function testPaintIsSprayedOnLargePartsAndSpongedOnSmallOnes(): void
@@ -88,7 +106,10 @@ final class SchoolsTest extends TestCase
         $vamp = Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3);
         self::assertSame(Applicator::Airbrush, $this->laying($vamp, [], FamilyId::Paint)->applicator);
         self::assertSame(Applicator::Brush, $this->laying($vamp, ['laying' => 'brush'], FamilyId::Paint)->applicator);
-        self::assertSame(Applicator::Sponge, $this->laying(Shoes::pair()->to(Aim::Restore)->with('left/facing', FindingKind::Scuff, 3), [], FamilyId::Paint)->applicator);
+        self::assertSame(
+            Applicator::Sponge,
+            $this->laying(Shoes::pair()->to(Aim::Restore)->with('left/facing', FindingKind::Scuff, 3), [], FamilyId::Paint)->applicator,
+        );
     }
 
     public function testWarmAirIsOfferedOnFilmsAlone(): void
@@ -121,7 +142,10 @@ final class SchoolsTest extends TestCase
 
     public function testBurnishedLeatherIsBuffedByHand(): void
     {
-        $how = fn (Shoes $shoes, ?string $side = null): string => implode(' ', array_map(static fn (PlannedStep $s): string => $s->title, $this->planned($shoes, null === $side ? [] : ['buffing' => $side])));
+        $how = fn (Shoes $shoes, ?string $side = null): string => implode(
+            ' ',
+            array_map(static fn (PlannedStep $s): string => $s->title, $this->planned($shoes, null === $side ? [] : ['buffing' => $side])),
+        );
         self::assertStringContainsString('Burnish with the hand', $how(Shoes::pair()->of(Material::Burnished)));
         self::assertStringNotContainsString('Burnish with the hand', $how(Shoes::pair()->of(Material::Burnished), 'brush-cloth'));
         self::assertStringContainsString('Burnish with the hand', $how(Shoes::pair(), 'hand'));
@@ -129,7 +153,10 @@ final class SchoolsTest extends TestCase
 
     public function testTrainersAreWashedWholeOnlyWhereTheSchoolAndTheBondAllow(): void
     {
-        $trainer = Shoes::pair(Kind::SkateTrainer)->of(Material::Textile)->with('left/vamp', FindingKind::GroundInDirt, 3)->with('right/vamp', FindingKind::GroundInDirt, 3);
+        $trainer = Shoes::pair(Kind::SkateTrainer)
+            ->of(Material::Textile)
+            ->with('left/vamp', FindingKind::GroundInDirt, 3)
+            ->with('right/vamp', FindingKind::GroundInDirt, 3);
         self::assertNotContains('wash', $this->what($trainer, []));
         self::assertContains('wash', $this->what($trainer, ['trainer-wash' => 'machine']));
         $parting = $this->what($trainer->with('left/midsole', FindingKind::SoleParting, 2), ['trainer-wash' => 'machine']);
@@ -140,10 +167,19 @@ final class SchoolsTest extends TestCase
     public function testAShortSpellADayLeavesTheNightsForDrying(): void
     {
         $shoes = Shoes::pair()->to(Aim::Freshen, Gloss::Satin)->dry('left/vamp', Dryness::Thirsty)->with('left/vamp', FindingKind::Scuff, 2);
-        $elapsed = static fn (?string $pace): float => Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::of(null === $pace ? [] : ['pace' => $pace])))->elapsedMinutes;
+        $elapsed = static fn (?string $pace): float => Planner::plan(
+            $shoes->piece(),
+            Air::reference(),
+            new Wishes(Schools::of(null === $pace ? [] : ['pace' => $pace])),
+        )->elapsedMinutes;
         self::assertGreaterThan($elapsed('one-go') + 720.0, $elapsed('overnight'));
         self::assertSame($elapsed(null), $elapsed('one-go'));
-        $cream = array_values(array_filter($this->steps($shoes, ['pace' => 'overnight']), static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('left/vamp'))))[0];
+        $cream = array_values(
+            array_filter(
+                $this->steps($shoes, ['pace' => 'overnight']),
+                static fn (Step $s): bool => FamilyId::Cream === $s->family && $s->touches(Shoes::place('left/vamp')),
+            ),
+        )[0];
         self::assertContains(Stage::Full, array_map(static fn (After $a): ?Stage => $a->from, $cream->after), 'the conditioner has come to rest');
     }
 
@@ -151,7 +187,14 @@ final class SchoolsTest extends TestCase
     {
         foreach (School::cases() as $school) {
             foreach (array_keys($school->sides()) as $side) {
-                self::assertCount(10, array_filter($this->what(Shoes::pair()->to(Aim::Freshen, Gloss::Mirror), [$school->value => $side]), static fn (string $w): bool => 'wax' === $w), $side);
+                self::assertCount(
+                    10,
+                    array_filter(
+                        $this->what(Shoes::pair()->to(Aim::Freshen, Gloss::Mirror), [$school->value => $side]),
+                        static fn (string $w): bool => 'wax' === $w,
+                    ),
+                    $side,
+                );
             }
         }
     }

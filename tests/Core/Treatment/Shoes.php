@@ -161,6 +161,13 @@ final class Shoes
             }
         }
 
-        return Piece::of($this->kind, $this->kind->family()->isFootwear() ? Size::eu($this->sizeEu) : Size::usual($this->kind), new Agreed($this->aim, $this->gloss), $parts, $this->findings, $this->trials);
+        return Piece::of(
+            $this->kind,
+            $this->kind->family()->isFootwear() ? Size::eu($this->sizeEu) : Size::usual($this->kind),
+            new Agreed($this->aim, $this->gloss),
+            $parts,
+            $this->findings,
+            $this->trials,
+        );
     }
 }

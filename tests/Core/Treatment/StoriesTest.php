@@ -40,7 +40,12 @@ final class StoriesTest extends TestCase
 
     public function testTheJudgesShoesHaveNoLacesAndGetTheirHeelDressed(): void
     {
-        $plan = $this->plan(Shoes::pair(Kind::Court)->with('left/heel-stack', FindingKind::Scratch)->shade('left/heel-stack', Shade::Black)->shade('right/heel-stack', Shade::Black));
+        $plan = $this->plan(
+            Shoes::pair(Kind::Court)
+                ->with('left/heel-stack', FindingKind::Scratch)
+                ->shade('left/heel-stack', Shade::Black)
+                ->shade('right/heel-stack', Shade::Black),
+        );
         self::assertSame('Take insoles off', $plan->steps[0]->title);
         $dressing = $this->first($plan, FamilyId::EdgeDressing);
         self::assertSame('Dress the edge, black', $dressing->title);
@@ -57,7 +62,10 @@ final class StoriesTest extends TestCase
 
     public function testAStainedWeltMayTakeTheDressingUnlessItsStitchingIsLight(): void
     {
-        $stained = Shoes::pair()->made('left/welt', Material::LeatherEdge)->made('right/welt', Material::LeatherEdge)->with('left/sole-edge', FindingKind::EdgeWorn);
+        $stained = Shoes::pair()
+            ->made('left/welt', Material::LeatherEdge)
+            ->made('right/welt', Material::LeatherEdge)
+            ->with('left/sole-edge', FindingKind::EdgeWorn);
         self::assertNotContains(Action::Mask, $this->actions($this->plan($stained)));
         $light = $stained->flagged('left/welt', Flag::ContrastStitching)->flagged('right/welt', Flag::ContrastStitching);
         self::assertContains(Action::Mask, $this->actions($this->plan($light)));
@@ -65,7 +73,13 @@ final class StoriesTest extends TestCase
 
     public function testAPlasticHeelIsWipedAndNothingElse(): void
     {
-        $plan = $this->plan(Shoes::pair()->to(Aim::Restore, Gloss::Glow)->made('left/heel-stack', Material::PlasticStack)->made('right/heel-stack', Material::PlasticStack)->with('left/heel-stack', FindingKind::Scuff, 4));
+        $plan = $this->plan(
+            Shoes::pair()
+                ->to(Aim::Restore, Gloss::Glow)
+                ->made('left/heel-stack', Material::PlasticStack)
+                ->made('right/heel-stack', Material::PlasticStack)
+                ->with('left/heel-stack', FindingKind::Scuff, 4),
+        );
         foreach ([FamilyId::EdgeDressing, FamilyId::Alcohol, FamilyId::Wax, FamilyId::Conditioner] as $family) {
             self::assertFalse($this->has($plan, $family, 'left/heel-stack'), $family->value);
         }
@@ -139,7 +153,9 @@ final class StoriesTest extends TestCase
 
     public function testWhatCreamsCannotMendIsSaidNotHidden(): void
     {
-        foreach ([FindingKind::Gouge, FindingKind::Peeling, FindingKind::Mould, FindingKind::ColourTransfer, FindingKind::BleachedSpot, FindingKind::Crease] as $kind) {
+        foreach (
+            [FindingKind::Gouge, FindingKind::Peeling, FindingKind::Mould, FindingKind::ColourTransfer, FindingKind::BleachedSpot, FindingKind::Crease] as $kind
+        ) {
             $told = $this->plan(Shoes::pair()->to(Aim::Freshen)->with('left/vamp', $kind, 3))->tellOwner;
             self::assertCount(1, $told, $kind->value);
             self::assertStringContainsString(' on the left vamp ', $told[0]->text);
@@ -150,7 +166,8 @@ final class StoriesTest extends TestCase
     public function testNoPlanEverPromisesThatLeatherKeepsWaterOut(): void
     {
         foreach (Kind::cases() as $kind) {
-            foreach ($this->plan(Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, Gloss::Mirror)->dry(Shoes::first($kind), Dryness::Stiff))->steps as $step) {
+            $piece = Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, Gloss::Mirror)->dry(Shoes::first($kind), Dryness::Stiff);
+            foreach ($this->plan($piece)->steps as $step) {
                 self::assertStringNotContainsStringIgnoringCase('waterproof', $step->title.$step->how.$step->why);
                 self::assertLessThan(160, mb_strlen($step->title), 'it fits the bench');
                 self::assertLessThan(400, mb_strlen($step->how));

@@ -37,7 +37,10 @@ final class WordsTest extends TestCase
         $both = [Shoes::place('left/toe'), Shoes::place('right/toe'), Shoes::place('left/heel-stack')];
         self::assertSame('toe and heel stack', PlaceWords::parts($both));
         self::assertSame(['both', 'left'], [PlaceWords::halves($both), PlaceWords::halves([Shoes::place('left/toe')])]);
-        $uppers = array_map(static fn (PartName $p) => Shoes::place('left/'.$p->value), array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isOuter()));
+        $uppers = array_map(
+            static fn (PartName $p) => Shoes::place('left/'.$p->value),
+            array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isOuter()),
+        );
         self::assertSame('upper and welt', PlaceWords::parts([...array_values($uppers), Shoes::place('left/welt')]));
         self::assertSame(['is', 'are'], [PlaceWords::are([1]), PlaceWords::are([1, 2])]);
     }
@@ -47,7 +50,12 @@ final class WordsTest extends TestCase
         foreach (Kind::cases() as $kind) {
             foreach (Gloss::cases() as $gloss) {
                 $first = Shoes::first($kind);
-                $piece = Shoes::pair($kind)->of(Material::Aniline)->to(Aim::Restore, $gloss)->with($first, FindingKind::Faded, 3)->dry($first, Dryness::Stiff)->piece();
+                $piece = Shoes::pair($kind)
+                    ->of(Material::Aniline)
+                    ->to(Aim::Restore, $gloss)
+                    ->with($first, FindingKind::Faded, 3)
+                    ->dry($first, Dryness::Stiff)
+                    ->piece();
                 foreach (Planner::plan($piece, Air::reference())->steps as $step) {
                     self::assertMatchesRegularExpression('/^\p{Lu}[^.]+$/u', $step->title);
                     self::assertMatchesRegularExpression('/^\p{Lu}.+\.$/u', $step->how, $step->title);
