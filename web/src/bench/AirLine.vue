@@ -25,7 +25,12 @@ const answer = shallowRef<WhatIfView | null>(null)
 
 const keep = async (close: () => void): Promise<void> => {
   try {
-    await api.post<AirView>('/air', { tempC: Number(form.tempC), humidity: Number(form.humidity), speedMs: Number(form.speedMs), place: where.value === 'room' ? null : where.value })
+    await api.post<AirView>('/air', {
+      tempC: Number(form.tempC),
+      humidity: Number(form.humidity),
+      speedMs: Number(form.speedMs),
+      place: where.value === 'room' ? null : where.value,
+    })
     problem.value = ''
     close()
     emit('typed')
@@ -47,7 +52,8 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
 <template>
   <Popover v-slot="{ close }" class="relative">
     <PopoverButton class="min-h-11 text-lg border-b-2 border-ink">
-      <template v-if="bench"><strong>{{ bench.tempC.toFixed(1) }} °C</strong> · <strong>{{ bench.humidity }} %</strong><span v-if="bench.source === 'typed'" class="text-soft"> typed</span><span v-if="said.length > 0" class="font-semibold"> !</span></template>
+      <template v-if="bench"><strong>{{ bench.tempC.toFixed(1) }} °C</strong> · <strong>{{ bench.humidity }} %</strong>
+        <span v-if="bench.source === 'typed'" class="text-soft"> typed</span><span v-if="said.length > 0" class="font-semibold"> !</span></template>
       <template v-else>air not read yet</template>
       <span class="sr-only"> in the workshop; type a reading, or see what other air would save</span>
     </PopoverButton>
@@ -57,7 +63,9 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
         <tbody>
           <tr v-for="place in air" :key="place.place" class="border-b border-line last:border-0">
             <th scope="row" class="text-left font-normal py-1">{{ place.label }}</th>
-            <td class="text-right font-semibold">{{ place.tempC.toFixed(1) }} °C</td><td class="text-right font-semibold">{{ place.humidity }} %</td><td class="text-right text-soft">{{ place.speedMs.toFixed(1) }} m/s{{ place.source === 'typed' ? ', typed' : '' }}</td>
+            <td class="text-right font-semibold">{{ place.tempC.toFixed(1) }} °C</td>
+            <td class="text-right font-semibold">{{ place.humidity }} %</td>
+            <td class="text-right text-soft">{{ place.speedMs.toFixed(1) }} m/s{{ place.source === 'typed' ? ', typed' : '' }}</td>
           </tr>
         </tbody>
       </table>
@@ -65,18 +73,26 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
       <div class="grid gap-2">
         <h2 class="text-lg">What would it save?</h2>
         <div class="flex gap-2" role="group" aria-label="What is done to the air">
-          <button v-for="(label, change) in CHANGES" :key="change" type="button" class="grow min-h-14 border-2 leading-tight" :class="asked === change ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="asked === change" @click="ask(change)">{{ label }}</button>
+          <button
+            v-for="(label, change) in CHANGES" :key="change" type="button" class="grow min-h-14 border-2 leading-tight"
+            :class="asked === change ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="asked === change"
+            @click="ask(change)"
+          >{{ label }}</button>
         </div>
         <div v-if="asked === 'window'" class="grid grid-cols-2 gap-3">
           <label>outside °C<input v-model.number="outside.tempC" class="write" type="number" name="outsideC" @change="ask('window')"></label>
           <label>outside humidity %<input v-model.number="outside.humidity" class="write" type="number" name="outsideHumidity" @change="ask('window')"></label>
         </div>
         <template v-if="answer && asked">
-          <p aria-live="polite">The rack would have <strong>{{ answer.tempC.toFixed(1) }} °C, {{ answer.humidity }} %</strong>, moving {{ answer.speedMs.toFixed(1) }} m/s. <strong v-if="answer.coats.length > 0">{{ answer.minutes >= 0 ? `Saves ${span(answer.minutes)} of waiting in all.` : `Costs ${span(-answer.minutes)} of waiting in all.` }}</strong><template v-else>Nothing is drying now.</template></p>
+          <p aria-live="polite">The rack would have <strong>{{ answer.tempC.toFixed(1) }} °C, {{ answer.humidity }} %</strong>, moving
+            {{ answer.speedMs.toFixed(1) }} m/s. <strong v-if="answer.coats.length > 0">{{ answer.minutes >= 0 ?
+              `Saves ${span(answer.minutes)} of waiting in all.` : `Costs ${span(-answer.minutes)} of waiting in all.` }}</strong>
+            <template v-else>Nothing is drying now.</template></p>
           <ul class="grid">
             <li v-for="(coat, i) in answer.coats.slice(0, 5)" :key="i" class="flex gap-3 leading-tight py-1 border-b border-line last:border-0">
               <span class="grow">{{ coat.pieceName }}<span class="text-soft block text-[.92rem]">{{ coat.title }}</span></span>
-              <span class="font-semibold whitespace-nowrap">{{ coat.minutes > 0 ? `${span(coat.minutes)} sooner` : coat.minutes < 0 ? `${span(-coat.minutes)} later` : 'the same' }}</span>
+              <span class="font-semibold whitespace-nowrap">{{ coat.minutes > 0 ? `${span(coat.minutes)} sooner` : coat.minutes < 0 ?
+                `${span(-coat.minutes)} later` : 'the same' }}</span>
             </li>
           </ul>
           <p v-if="answer.caution" class="caution">{{ answer.caution }}</p>

@@ -50,7 +50,11 @@ const takeStep = (step: number): void => {
   taken.value = calls.value.find((c) => c.step.id === step)?.step.piece ?? taken.value
 }
 const running = computed(() => calls.value.find((c) => c.urgency === 'running'))
-const ordered = computed(() => (running.value || taken.value === null ? calls.value : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)]))
+const ordered = computed(() =>
+  running.value || taken.value === null
+    ? calls.value
+    : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)],
+)
 const inHand = computed(() => ordered.value[0] ?? null)
 const following = computed(() => ordered.value.slice(1, 3))
 
@@ -132,19 +136,33 @@ useEventListener(window, 'keydown', (event) => {
           <p>The rack is empty.</p>
           <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> a piece is taken in, looked over and planned; then it stands here.</p>
         </div>
-        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">The workshop’s computer is out of reach. Timers go on; {{ away.kept.value.length === 0 ? 'what you do is kept here and sent when it is back' : `what you did is kept here (${away.kept.value.length}) and sent when it is back` }}.</p>
+        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">The workshop’s computer is out of reach. Timers go on;
+          {{ away.kept.value.length === 0 ? 'what you do is kept here and sent when it is back' :
+            `what you did is kept here (${away.kept.value.length}) and sent when it is back` }}.</p>
         <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
           <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ missed.words }}, {{ when(missed.at, now) }}, was not taken in: {{ missed.why }}</p>
           <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
         </div>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
-          <RackPiece v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece" :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate" @move="(place) => hands.move(piece.piece, place)" />
+          <RackPiece
+            v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece"
+            :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate"
+            @move="(place) => hands.move(piece.piece, place)"
+          />
         </ul>
       </section>
-      <section class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4" aria-label="In the hand" tabindex="0">
+      <section
+        class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4"
+        aria-label="In the hand" tabindex="0"
+      >
         <Notice :text="hands.problem.value || problem" @again="look" />
-        <Hand v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead" :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)" @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)" @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)" />
+        <Hand
+          v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
+          :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)"
+          @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)"
+          @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
+        />
       </section>
     </div>
     <div>

@@ -32,13 +32,19 @@ const choose = (wanted: number): void => {
     <PopoverButton class="min-h-11 text-lg border-b-2 border-ink" @click="ask">I have {{ minutes }} minutes</PopoverButton>
     <PopoverPanel class="absolute top-full right-0 z-30 mt-2 w-96 max-h-[min(60vh,27rem)] overflow-y-auto bg-raised border-2 border-ink p-4 grid gap-3">
       <div class="flex gap-2" role="group" aria-label="How many minutes">
-        <button v-for="n in CHOICES" :key="n" type="button" class="grow min-h-14 border-2 text-lg" :class="n === minutes ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="n === minutes" @click="choose(n)">{{ n }}</button>
+        <button
+          v-for="n in CHOICES" :key="n" type="button" class="grow min-h-14 border-2 text-lg"
+          :class="n === minutes ? 'border-ink bg-ink text-raised' : 'border-line'" :aria-pressed="n === minutes" @click="choose(n)"
+        >{{ n }}</button>
       </div>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
       <p v-else-if="fit && fit.blocks.length === 0" class="text-lg">Nothing that may begin now is over by then. Rest, or give it longer.</p>
       <ol v-else-if="fit" class="grid">
         <li v-for="(block, i) in fit.blocks" :key="block.step" class="border-b border-line last:border-0">
-          <component :is="i === 0 ? 'button' : 'div'" :type="i === 0 ? 'button' : undefined" class="w-full text-left flex gap-3 py-2 leading-tight" @click="i === 0 && (emit('take', block.step), close())">
+          <component
+            :is="i === 0 ? 'button' : 'div'" :type="i === 0 ? 'button' : undefined" class="w-full text-left flex gap-3 py-2 leading-tight"
+            @click="i === 0 && (emit('take', block.step), close())"
+          >
             <span class="tabular-nums font-semibold">{{ time(block.start) }}</span>
             <span class="grow">{{ block.title }}<span class="text-soft block text-[.92rem]">{{ block.pieceName }}</span></span>
             <span class="text-soft">{{ Math.round((Date.parse(block.end) - Date.parse(block.start)) / 60000) }} min</span>

@@ -6,12 +6,25 @@ import { useWhen } from '../session/useWhen'
 import StepWords from '../step/StepWords.vue'
 
 /** The one thing to do, large; under it the two that follow. */
-const props = defineProps<{ call: CallView | null, following: readonly CallView[], now: number, busy: boolean, rack: readonly RackPieceView[], ahead: string, helpers: readonly { person: number, name: string }[] }>()
-const emit = defineEmits<{ act: [], notYet: [], putDown: [], interrupt: [], handOn: [person: number], spoiled: [], allTheSame: [] }>()
+const props = defineProps<{
+  call: CallView | null
+  following: readonly CallView[]
+  now: number
+  busy: boolean
+  rack: readonly RackPieceView[]
+  ahead: string
+  helpers: readonly { person: number; name: string }[]
+}>()
+const emit = defineEmits<{ act: []; notYet: []; putDown: []; interrupt: []; handOn: [person: number]; spoiled: []; allTheSame: [] }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
 /** When nothing calls: what opens first. */
-const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null && p.standing === 'waiting').sort((a, b) => Date.parse(a.opensAt ?? '') - Date.parse(b.opensAt ?? ''))[0])
+const opens = computed(
+  () =>
+    [...props.rack]
+      .filter((p) => p.opensAt !== null && p.standing === 'waiting')
+      .sort((a, b) => Date.parse(a.opensAt ?? '') - Date.parse(b.opensAt ?? ''))[0],
+)
 </script>
 
 <template>
@@ -19,51 +32,70 @@ const opens = computed(() => [...props.rack].filter((p) => p.opensAt !== null &&
     <div class="grid gap-3">
       <p class="flex items-center gap-3 text-lg"><strong>{{ call.pieceName }}</strong></p>
       <p v-if="call.urgency === 'closing' && call.closesAt" class="stop text-lg">Soon too late: until {{ time(call.closesAt) }}.</p>
-      <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template v-if="call.again"> Do “{{ call.again.title }}” again.</template></p>
+      <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template
+        v-if="call.again"
+      > Do “{{ call.again.title }}” again.</template></p>
 
       <template v-if="call.urgency === 'test'">
-        <p class="text-lg font-semibold">Gate test{{ call.step.half === 'whole' ? '' : call.step.half === 'both' ? ', both halves' : `, ${call.step.half} half` }}</p>
+        <p class="text-lg font-semibold">Gate test{{ call.step.half === 'whole' ? '' : call.step.half === 'both' ? ', both halves' :
+          `, ${call.step.half} half` }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.gate }}</h2>
         <p class="text-lg">after “{{ call.step.title }}” on the {{ call.step.where }}, ended {{ call.step.endedAt ? when(call.step.endedAt, now) : '' }}</p>
         <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">Passed <span class="key">Space</span></button>
-        <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notYet')">Not yet: give it more time <span class="key">N</span></button>
-        <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('spoiled')">It is spoiled: do it again <span class="key ml-2">X</span></button>
+        <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notYet')">Not yet: give it more time <span class="key">N</span>
+        </button>
+        <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('spoiled')">It is spoiled: do it again
+          <span class="key ml-2">X</span></button>
       </template>
 
       <template v-else>
         <div v-if="call.urgency === 'running'" class="flex items-baseline gap-3">
           <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span class="text-lg grow">of about {{ call.step.minutes }} minutes</span>
         </div>
-        <button v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.again.title }} again <span class="key">Space</span></button>
-        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.urgency === 'running' ? 'Done' : 'Start' }} <span class="key">Space</span></button>
+        <button
+          v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy"
+          @click="emit('act')"
+        >{{ call.again.title }} again <span class="key">Space</span></button>
+        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.urgency === 'running' ? 'Done' : 'Start' }}
+          <span class="key">Space</span></button>
         <div v-if="call.urgency === 'running'" class="grid grid-cols-2 gap-2">
           <button class="may" type="button" :disabled="busy" @click="emit('interrupt')">Interrupted <span class="key">I</span></button>
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">
             <MenuButton class="may" data-helper :disabled="busy">Helper goes on <span class="key">H</span></MenuButton>
             <MenuItems class="absolute right-0 top-full z-40 mt-1 w-64 bg-raised border-2 border-ink py-1 focus:outline-none">
               <MenuItem v-for="helper in helpers" :key="helper.person" v-slot="{ active }">
-                <button class="w-full text-left px-4 min-h-14 text-lg" :class="active ? 'bg-ink text-raised' : ''" @click="emit('handOn', helper.person)">{{ helper.name }}</button>
+                <button
+                  class="w-full text-left px-4 min-h-14 text-lg" :class="active ? 'bg-ink text-raised' : ''"
+                  @click="emit('handOn', helper.person)"
+                >{{ helper.name }}</button>
               </MenuItem>
             </MenuItems>
           </Menu>
           <button class="may" type="button" :disabled="busy" @click="emit('spoiled')">Spoiled <span class="key">X</span></button>
           <button class="may" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key">Esc</span></button>
         </div>
-        <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go on all the same</button>
+        <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go
+          on all the same</button>
         <StepWords :step="call.step" large />
       </template>
     </div>
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
-      <div class="flex flex-wrap items-baseline gap-x-3"><span class="text-lg font-head font-semibold">Then</span><span class="text-soft text-[.92rem] grow">{{ ahead }}</span></div>
+      <div class="flex flex-wrap items-baseline gap-x-3">
+        <span class="text-lg font-head font-semibold">Then</span>
+        <span class="text-soft text-[.92rem] grow">{{ ahead }}</span>
+      </div>
       <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
-        <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span class="text-soft block text-[.92rem]">{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
+        <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span
+          class="text-soft block text-[.92rem]"
+        >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
         <span class="text-soft">{{ next.minutes }} min</span>
       </p>
     </div>
   </template>
   <div v-else class="grid gap-4 py-10">
     <h2 class="text-[2.35rem]">Hands free</h2>
-    <p v-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at <strong>{{ when(opens.opensAt, now) }}</strong>.</p>
+    <p v-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at
+      <strong>{{ when(opens.opensAt, now) }}</strong>.</p>
     <p v-else-if="rack.length > 0" class="text-xl">Nothing waits for you just now.</p>
     <p v-else class="text-xl">Take a piece in at the counter, look it over and plan it.</p>
   </div>

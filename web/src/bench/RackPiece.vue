@@ -35,20 +35,28 @@ const wet = (half: Half): Partial<Record<PartName, number>> => {
   }
   return found
 }
-const sides = computed(() => halvesOf(props.piece.colours).map((half) => {
-  const coat = props.piece.coats.find((c) => (c.half === half || c.half === 'both') && (c.gateAt !== null || (c.nextAt !== null && Date.parse(c.nextAt) > props.now) || c.nextAt === null))
-  return { half, coat, share: coat ? travelled(coat) : 0 }
-}))
+const sides = computed(() =>
+  halvesOf(props.piece.colours).map((half) => {
+    const coat = props.piece.coats.find(
+      (c) => (c.half === half || c.half === 'both') && (c.gateAt !== null || (c.nextAt !== null && Date.parse(c.nextAt) > props.now) || c.nextAt === null),
+    )
+    return { half, coat, share: coat ? travelled(coat) : 0 }
+  }),
+)
 /** How far the mark has travelled between the brackets: from laying to ready. */
 const travelled = (coat: CoatView): number => {
   const end = coat.gateAt ?? coat.nextAt
   return end === null ? 0 : Math.min(1, Math.max(0, (props.now - Date.parse(coat.laidAt)) / Math.max(1, Date.parse(end) - Date.parse(coat.laidAt))))
 }
 /** May be touched, and its test is not due yet: somebody may find that it passes all the same. */
-const early = (coat: CoatView): boolean => coat.gateAt !== null && Date.parse(coat.gateAt) > props.now && coat.touchAt !== null && Date.parse(coat.touchAt) <= props.now
+const early = (coat: CoatView): boolean =>
+  coat.gateAt !== null && Date.parse(coat.gateAt) > props.now && coat.touchAt !== null && Date.parse(coat.touchAt) <= props.now
 /** The next coat of the same product, never before the first may be touched; another product waits longer. */
 const nextCoat = (coat: CoatView): string => {
-  const from = [coat.recoatFromAt ?? coat.nextAt, coat.touchAt].filter((t) => t !== null).sort().at(-1)
+  const from = [coat.recoatFromAt ?? coat.nextAt, coat.touchAt]
+    .filter((t) => t !== null)
+    .sort()
+    .at(-1)
   return from === undefined ? '–' : brief(from, props.now)
 }
 const line = computed(() => {
@@ -74,10 +82,17 @@ const line = computed(() => {
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>
+    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the
+      <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>
     <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
-      <div v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end" :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]'">
-        <Silhouette :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)" :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'" />
+      <div
+        v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end"
+        :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]'"
+      >
+        <Silhouette
+          :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)"
+          :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'"
+        />
         <div v-if="!small" class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
           <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">
@@ -86,10 +101,16 @@ const line = computed(() => {
             <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ brief(coat.recoatUntilAt, now) }}</dd></template>
             <dt class="text-soft">flex</dt><dd class="font-semibold">{{ coat.fullAt ? brief(coat.fullAt, now) : '–' }}</dd>
           </dl>
-          <button v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11" @click="emit('test', { id: coat.step, version: coat.version }, 'passed')">passes its test now</button>
+          <button
+            v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11"
+            @click="emit('test', { id: coat.step, version: coat.version }, 'passed')"
+          >passes its test now</button>
         </div>
         <div class="shelf" :class="small ? '' : 'col-span-2'" />
-        <svg v-if="coat" viewBox="0 0 200 12" class="w-full h-3.5 mt-1" :class="small ? '' : 'col-span-2'" preserveAspectRatio="none" role="img" :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`">
+        <svg
+          v-if="coat" viewBox="0 0 200 12" class="w-full h-3.5 mt-1" :class="small ? '' : 'col-span-2'" preserveAspectRatio="none" role="img"
+          :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`"
+        >
           <path d="M6 1H1V11H6M194 1H199V11H194" fill="none" stroke="currentColor" stroke-width="2.5" vector-effect="non-scaling-stroke" />
           <path d="M3 6H197" stroke="currentColor" stroke-width="1" stroke-dasharray="2 4" vector-effect="non-scaling-stroke" />
           <rect :x="2 + 192 * share" y="1.5" width="4" height="9" fill="currentColor" />

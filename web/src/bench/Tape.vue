@@ -16,17 +16,24 @@ const hours = computed(() => {
   }
   return marks
 })
-const drawn = (blocks: readonly BlockView[]) => blocks.map((b) => ({ ...b, x: x(Date.parse(b.start)), w: Math.max(1.2, x(Date.parse(b.end)) - x(Date.parse(b.start)) - 0.6) }))
+const drawn = (blocks: readonly BlockView[]) =>
+  blocks.map((b) => ({ ...b, x: x(Date.parse(b.start)), w: Math.max(1.2, x(Date.parse(b.end)) - x(Date.parse(b.start)) - 0.6) }))
 const mine = computed(() => props.bench.tapes[0])
 const others = computed(() => props.bench.tapes.slice(1).filter((t) => t.today.length > 0))
 /** Threads on up to three heights, so that they do not lie on each other. */
 const threads = computed(() => {
   const ends = [0, 0, 0]
-  return props.bench.threads.map((t) => ({ from: x(Date.parse(t.start)), to: x(Date.parse(t.end)), title: t.title, pieceName: t.pieceName })).sort((a, b) => a.from - b.from).map((t) => {
-    const row = Math.max(0, ends.findIndex((e) => e <= t.from))
-    ends[row] = t.to
-    return { ...t, row }
-  })
+  return props.bench.threads
+    .map((t) => ({ from: x(Date.parse(t.start)), to: x(Date.parse(t.end)), title: t.title, pieceName: t.pieceName }))
+    .sort((a, b) => a.from - b.from)
+    .map((t) => {
+      const row = Math.max(
+        0,
+        ends.findIndex((e) => e <= t.from),
+      )
+      ends[row] = t.to
+      return { ...t, row }
+    })
 })
 const minutes = (blocks: readonly BlockView[]): number => Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
 const free = computed(() => {
@@ -43,18 +50,35 @@ const tomorrow = computed(() => {
   <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[minmax(0,1fr)_auto]" :aria-label="`Today: ${free}`">
     <div>
       <svg viewBox="0 0 1000 62" preserveAspectRatio="none" class="w-full h-[62px] block" role="img" :aria-label="free">
-        <g v-for="mark in hours" :key="mark.x"><path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" /></g>
-        <path v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4" stroke-linecap="round" vector-effect="non-scaling-stroke"><title>{{ t.title }}, {{ t.pieceName }} dries</title></path>
-        <rect v-for="(b, i) in drawn(mine?.today ?? [])" :key="`b${i}`" :x="b.x" y="20" :width="b.w" height="24" :class="b.done ? 'fill-faint' : 'fill-ink'"><title>{{ b.title }}, {{ b.pieceName }}</title></rect>
+        <g v-for="mark in hours" :key="mark.x">
+          <path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" />
+        </g>
+        <path
+          v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4"
+          stroke-linecap="round" vector-effect="non-scaling-stroke"
+        >
+          <title>{{ t.title }}, {{ t.pieceName }} dries</title>
+        </path>
+        <rect v-for="(b, i) in drawn(mine?.today ?? [])" :key="`b${i}`" :x="b.x" y="20" :width="b.w" height="24" :class="b.done ? 'fill-faint' : 'fill-ink'">
+          <title>{{ b.title }}, {{ b.pieceName }}</title>
+        </rect>
         <path :d="`M${x(now)} 62V14l-3.2 -14h6.4l-3.2 14`" class="fill-paper stroke-ink" stroke-width="2" vector-effect="non-scaling-stroke" />
       </svg>
       <div class="relative h-5 text-[.82rem] text-soft" aria-hidden="true">
-        <span v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute" :style="{ left: `${mark.x / 10}%` }">{{ mark.label }}</span>
+        <span
+          v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute"
+          :style="{ left: `${mark.x / 10}%` }"
+        >{{ mark.label }}</span>
       </div>
-      <div v-for="tape in others" :key="tape.person" class="relative h-4 mt-0.5" :aria-label="`${tape.name}: ${tape.today.filter((b) => !b.done).length} steps ahead`" role="img">
+      <div
+        v-for="tape in others" :key="tape.person" class="relative h-4 mt-0.5"
+        :aria-label="`${tape.name}: ${tape.today.filter((b) => !b.done).length} steps ahead`" role="img"
+      >
         <svg viewBox="0 0 1000 16" preserveAspectRatio="none" class="w-full h-4 block" aria-hidden="true">
           <path d="M0 8H1000" stroke="currentColor" stroke-width="0.6" vector-effect="non-scaling-stroke" />
-          <rect v-for="(b, i) in drawn(tape.today)" :key="i" :x="b.x" y="3" :width="b.w" height="10" :class="b.done ? 'fill-faint' : 'fill-ink'"><title>{{ tape.name }}: {{ b.title }}, {{ b.pieceName }}</title></rect>
+          <rect v-for="(b, i) in drawn(tape.today)" :key="i" :x="b.x" y="3" :width="b.w" height="10" :class="b.done ? 'fill-faint' : 'fill-ink'">
+            <title>{{ tape.name }}: {{ b.title }}, {{ b.pieceName }}</title>
+          </rect>
         </svg>
       </div>
     </div>

@@ -34,8 +34,14 @@ const { pause, resume, isActive } = useIntervalFn(() => void forward(STEP), 2000
 <template>
   <section class="bg-paper border-t border-line px-6 py-0.5 flex flex-wrap items-center gap-3 text-[.95rem]" aria-label="The demo’s time">
     <span class="font-semibold">Demo: {{ date(new Date(now).toISOString()) }}, {{ time(now) }}</span>
-    <button v-for="[minutes, label] in [[15, '15 min'], [60, '1 hour'], [240, '4 hours'], [900, '15 hours']] as const" :key="minutes" class="min-h-11 px-3 underline underline-offset-4" type="button" :disabled="busy || isActive" @click="forward(minutes)">{{ label }} on</button>
-    <button class="min-h-11 px-3 font-semibold underline underline-offset-4" type="button" @click="isActive ? pause() : resume()">{{ isActive ? 'stop' : 'let it run' }}</button>
+    <button
+      v-for="[minutes, label] in [[15, '15 min'], [60, '1 hour'], [240, '4 hours'], [900, '15 hours']] as const" :key="minutes"
+      class="min-h-11 px-3 underline underline-offset-4" type="button" :disabled="busy || isActive" @click="forward(minutes)"
+    >{{ label }} on</button>
+    <button
+      class="min-h-11 px-3 font-semibold underline underline-offset-4" type="button"
+      @click="isActive ? pause() : resume()"
+    >{{ isActive ? 'stop' : 'let it run' }}</button>
     <label class="flex items-center gap-2 min-h-11"><input v-model="me" type="checkbox" class="size-5 accent-ink">my hands work along</label>
     <span v-if="busy" role="status">…</span>
     <span v-if="problem" role="alert">{{ problem }}</span>

@@ -18,11 +18,20 @@ export const coming = (bench: BenchView): Alarm[] => {
     for (const coat of tests) {
       alarms.push({ key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: `Time to test: ${coat.title}`, piece: piece.name })
     }
-    if (piece.next !== null && piece.opensAt !== null && !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)) {
+    if (
+      piece.next !== null &&
+      piece.opensAt !== null &&
+      !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)
+    ) {
       alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: `May begin: ${piece.next}`, piece: piece.name })
     }
     if (piece.next !== null && piece.closesAt !== null) {
-      alarms.push({ key: `close-${piece.piece}-${piece.closesAt}`, at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS, words: `Soon too late: ${piece.next}`, piece: piece.name })
+      alarms.push({
+        key: `close-${piece.piece}-${piece.closesAt}`,
+        at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS,
+        words: `Soon too late: ${piece.next}`,
+        piece: piece.name,
+      })
     }
   }
   return alarms

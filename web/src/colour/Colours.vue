@@ -39,17 +39,22 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">The shelf of colours</h1>
       <button v-if="person?.mayPlan" class="may" type="button" @click="own = true">A paint of your own…</button>
-      <label v-if="person?.mayPlan" class="may cursor-pointer">Bring a range in<input type="file" class="sr-only" accept=".json,application/json" @change="take"></label>
+      <label v-if="person?.mayPlan" class="may cursor-pointer">Bring a range in<input
+        type="file" class="sr-only" accept=".json,application/json"
+        @change="take"
+      ></label>
       <a class="may" href="/api/colours/range">Take the range out</a>
     </header>
     <p v-if="said" class="text-lg" role="status">{{ said }}</p>
-    <p v-if="colours && colours.products.length === 0" class="text-xl py-8 max-w-3xl">The shelf is bare. Bring a range in as a JSON document, or draw a paint of your own down over white and black.</p>
+    <p v-if="colours && colours.products.length === 0" class="text-xl py-8 max-w-3xl">The shelf is bare. Bring a range in as a JSON document, or draw a paint
+      of your own down over white and black.</p>
     <section v-if="paints.length > 0" class="grid gap-2" aria-label="Paints">
       <h2 class="text-2xl">Paints: thick, and at the edge in white</h2>
       <ul class="bg-surround text-dark grid grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
         <li v-for="p in paints" :key="p.id" class="grid grid-cols-[9rem_1fr] gap-3 items-center">
           <svg viewBox="0 0 140 60" class="w-full" aria-hidden="true"><path d="M0 0h78v60H0z" :fill="p.hex" /><path d="M78 0h62v60H78z" :fill="p.tint" /></svg>
-          <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>{{ p.undertone.replace(' at the edge', '') }}<br><span v-if="p.kind === 'paint'">one coat covers {{ Math.round(p.cover * 100) }} %<br></span>{{ left(p) }}</span>
+          <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>{{ p.undertone.replace(' at the edge', '') }}<br>
+            <span v-if="p.kind === 'paint'">one coat covers {{ Math.round(p.cover * 100) }} %<br></span>{{ left(p) }}</span>
         </li>
       </ul>
     </section>
@@ -62,7 +67,8 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
         </li>
       </ul>
     </section>
-    <p v-if="colours?.products.some((p) => p.madeUp)" class="text-soft">This range is made up. A workshop brings in its own, from draw-downs of its own tubes.</p>
+    <p v-if="colours?.products.some((p) => p.madeUp)" class="text-soft">This range is made up. A workshop brings in its own, from draw-downs of its own
+      tubes.</p>
     <OwnPaint :open="own" :products="colours?.products ?? []" @leave="own = false" @added="own = false; reload()" />
   </main>
 </template>

@@ -5,7 +5,14 @@ import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 
 /** What a new pot is for: one sentence with the choices in it. */
-const props = defineProps<{ target: ReadingView, ground: ReadingView | null, gloss: Gloss, busy: boolean, name: string, areas: Readonly<Record<string, number>> }>()
+const props = defineProps<{
+  target: ReadingView
+  ground: ReadingView | null
+  gloss: Gloss
+  busy: boolean
+  name: string
+  areas: Readonly<Record<string, number>>
+}>()
 const emit = defineEmits<{ mix: [given: PotInput] }>()
 const words = useWords()
 const finish = ref(props.gloss)
@@ -17,18 +24,29 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
 </script>
 
 <template>
-  <form v-if="words" class="grid gap-3 border-2 border-ink p-4" @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: Number(area.replace(',', '.')) })">
+  <form
+    v-if="words" class="grid gap-3 border-2 border-ink p-4"
+    @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: Number(area.replace(',', '.')) })"
+  >
     <h2 class="text-2xl">A pot for it</h2>
     <p class="text-lg leading-loose">
-      To match {{ target.spotLabel }} of the {{ target.half === 'whole' ? '' : target.half }} {{ target.partLabel }}<template v-if="ground"> over {{ ground.spotLabel }}</template>,
+      To match {{ target.spotLabel }} of the {{ target.half === 'whole' ? '' : target.half }} {{ target.partLabel }}<template v-if="ground"> over
+        {{ ground.spotLabel }}</template>,
       <label>on <input v-model="area" class="write w-20! min-h-11! inline-block text-right" inputmode="decimal" aria-label="Area in dm²"> dm²</label>,
-      in <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats < 2" @click="coats--">−</button> <strong>{{ coats }}</strong> <button class="may min-w-11 min-h-11!" type="button" aria-label="One coat more" @click="coats++">+</button> coats
+      in <button
+        class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats < 2"
+        @click="coats--"
+      >−</button> <strong>{{ coats }}</strong> <button
+        class="may min-w-11 min-h-11!" type="button" aria-label="One coat more"
+        @click="coats++"
+      >+</button> coats
       by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysPaint)" />,
       with a <Choice v-model="finish" label="Finish" :options="words.glosses" /> finish over it.
     </p>
     <p class="flex flex-wrap gap-3">
       <button class="may" type="button" :aria-pressed="area === '0.3'" @click="area = '0.3'">The spot</button>
-      <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">The whole {{ target.partLabel }}{{ halves.length > 1 ? ', both halves' : '' }}: {{ whole.toFixed(1) }} dm²</button>
+      <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">The whole
+        {{ target.partLabel }}{{ halves.length > 1 ? ', both halves' : '' }}: {{ whole.toFixed(1) }} dm²</button>
     </p>
     <button class="do justify-self-start" type="submit" :disabled="busy">Open the pot</button>
   </form>

@@ -13,30 +13,56 @@ const hands = useAct()
 const name = ref('')
 const dryUm = ref('6')
 const tube = ref('')
-watch(() => props.open, () => {
-  tube.value ||= props.products.find((p) => p.kind === 'paint')?.code ?? ''
-})
+watch(
+  () => props.open,
+  () => {
+    tube.value ||= props.products.find((p) => p.kind === 'paint')?.code ?? ''
+  },
+)
 const got = shallowRef<Partial<Record<'white' | 'black' | 'overWhite' | 'overBlack', MeasurementView>>>({})
 const fit = shallowRef<FitView | null>(null)
 const product = computed(() => props.products.find((p) => p.code === tube.value)?.id ?? props.products.find((p) => p.kind === 'paint')?.id ?? 0)
-const fields = [{ id: 'white', label: 'The white card, bare' }, { id: 'black', label: 'The black card, bare' }, { id: 'overWhite', label: 'The film over white' }, { id: 'overBlack', label: 'The film over black' }] as const
-const look = (id: typeof fields[number]['id']): LookInput => (id === 'white' || id === 'black' ? { what: 'card', card: id } : { what: 'draw-down', product: product.value, card: id === 'overWhite' ? 'white' : 'black', dryUm: Number(dryUm.value) })
-const read = (id: typeof fields[number]['id']) => hands.run(() => measure(look(id)), (one) => {
-  got.value = { ...got.value, [id]: one }
-  fit.value = null
-})
+const fields = [
+  { id: 'white', label: 'The white card, bare' },
+  { id: 'black', label: 'The black card, bare' },
+  { id: 'overWhite', label: 'The film over white' },
+  { id: 'overBlack', label: 'The film over black' },
+] as const
+const look = (id: (typeof fields)[number]['id']): LookInput =>
+  id === 'white' || id === 'black'
+    ? { what: 'card', card: id }
+    : { what: 'draw-down', product: product.value, card: id === 'overWhite' ? 'white' : 'black', dryUm: Number(dryUm.value) }
+const read = (id: (typeof fields)[number]['id']) =>
+  hands.run(
+    () => measure(look(id)),
+    (one) => {
+      got.value = { ...got.value, [id]: one }
+      fit.value = null
+    },
+  )
 const ready = computed(() => fields.every((f) => got.value[f.id] !== undefined) && name.value !== '')
-const send = (keep: boolean) => hands.run(() => api.post<FitView>('/colours', {
-  name: name.value, dryUm: Number(dryUm.value), keep, white: got.value.white?.values ?? [], black: got.value.black?.values ?? [], overWhite: got.value.overWhite?.values ?? [], overBlack: got.value.overBlack?.values ?? [],
-} satisfies DrawDownInput), (found) => {
-  fit.value = found
-  if (keep) {
-    got.value = {}
-    fit.value = null
-    name.value = ''
-    emit('added')
-  }
-})
+const send = (keep: boolean) =>
+  hands.run(
+    () =>
+      api.post<FitView>('/colours', {
+        name: name.value,
+        dryUm: Number(dryUm.value),
+        keep,
+        white: got.value.white?.values ?? [],
+        black: got.value.black?.values ?? [],
+        overWhite: got.value.overWhite?.values ?? [],
+        overBlack: got.value.overBlack?.values ?? [],
+      } satisfies DrawDownInput),
+    (found) => {
+      fit.value = found
+      if (keep) {
+        got.value = {}
+        fit.value = null
+        name.value = ''
+        emit('added')
+      }
+    },
+  )
 </script>
 
 <template>
@@ -50,16 +76,25 @@ const send = (keep: boolean) => hands.run(() => api.post<FitView>('/colours', {
           <label class="grid gap-1">Name<input v-model="name" class="write" maxlength="80"></label>
           <label class="grid gap-1">Dry film, µm<input v-model="dryUm" class="write" inputmode="decimal"></label>
         </div>
-        <label class="grid gap-1">With the simulated reader: the tube that was drawn down<select v-model="tube" class="write"><option v-for="p in products.filter((x) => x.kind === 'paint')" :key="p.code" :value="p.code">{{ p.name }}</option></select></label>
+        <label class="grid gap-1">With the simulated reader: the tube that was drawn down<select v-model="tube" class="write">
+          <option v-for="p in products.filter((x) => x.kind === 'paint')" :key="p.code" :value="p.code">{{ p.name }}</option></select></label>
         <ul class="grid">
           <li v-for="f in fields" :key="f.id" class="grid grid-cols-[5rem_1fr_auto] items-center gap-4 border-t border-line py-2">
-            <span class="bg-surround p-1.5"><span class="block h-10" :class="got[f.id] ? '' : 'border border-dashed border-dark'" :style="{ backgroundColor: got[f.id]?.seen.daylight }" /></span>
+            <span class="bg-surround p-1.5">
+              <span class="block h-10" :class="got[f.id] ? '' : 'border border-dashed border-dark'" :style="{ backgroundColor: got[f.id]?.seen.daylight }" />
+            </span>
             <span class="text-lg">{{ f.label }}</span>
-            <button class="may" type="button" :disabled="hands.busy.value" :aria-label="`${got[f.id] ? 'Read again' : 'Read'}: ${f.label}`" @click="read(f.id)">{{ got[f.id] ? 'Read again' : 'Read' }}</button>
+            <button
+              class="may" type="button" :disabled="hands.busy.value" :aria-label="`${got[f.id] ? 'Read again' : 'Read'}: ${f.label}`"
+              @click="read(f.id)"
+            >{{ got[f.id] ? 'Read again' : 'Read' }}</button>
           </li>
         </ul>
         <p v-if="hands.problem.value" class="caution" role="alert">{{ hands.problem.value }}</p>
-        <div v-if="fit" class="flex items-center gap-4"><span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: fit.masstone.daylight }" /></span><p class="text-lg grow" :class="fit.good ? '' : 'font-semibold'">{{ fit.sentence }}</p></div>
+        <div v-if="fit" class="flex items-center gap-4">
+          <span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: fit.masstone.daylight }" /></span>
+          <p class="text-lg grow" :class="fit.good ? '' : 'font-semibold'">{{ fit.sentence }}</p>
+        </div>
         <div class="flex flex-wrap gap-3">
           <button :class="fit?.good ? 'may' : 'do'" type="button" :disabled="!ready || hands.busy.value" @click="send(false)">Check the fit</button>
           <button v-if="fit?.good" class="do" type="button" :disabled="hands.busy.value" @click="send(true)">Put it on the shelf</button>

@@ -28,10 +28,17 @@ const spot = computed<ReadSpot>(() => props.spot ?? 'sound')
 const { kind, drawing, turned, halves, names } = useDrawn(piece)
 const mixing = ref(false)
 const at = computed(() => props.half ?? halves.value[0] ?? 'whole')
-const colours = (side: Half): Partial<Record<PartName, string>> => Object.fromEntries((piece.value?.parts ?? []).filter((p) => p.half === side).map((p) => [p.part, colour.value?.readings.find((r) => r.half === side && r.part === p.part && r.spot === 'sound')?.seen.daylight ?? p.hex]))
+const colours = (side: Half): Partial<Record<PartName, string>> =>
+  Object.fromEntries(
+    (piece.value?.parts ?? [])
+      .filter((p) => p.half === side)
+      .map((p) => [p.part, colour.value?.readings.find((r) => r.half === side && r.part === p.part && r.spot === 'sound')?.seen.daylight ?? p.hex]),
+  )
 const here = computed(() => (colour.value?.readings ?? []).filter((r) => r.part === part.value && r.half === at.value))
 const latest = (s: ReadSpot) => here.value.find((r) => r.spot === s) ?? null
-const pairs = computed(() => (colour.value?.pairs ?? []).filter((p) => part.value === undefined || here.value.some((r) => r.id === p.one || r.id === p.other)))
+const pairs = computed(() =>
+  (colour.value?.pairs ?? []).filter((p) => part.value === undefined || here.value.some((r) => r.id === p.one || r.id === p.other)),
+)
 const reading = (id: number) => colour.value?.readings.find((r) => r.id === id)
 const go = (half: Half, name: PartName, where: ReadSpot): void => {
   put()
@@ -41,8 +48,11 @@ const go = (half: Half, name: PartName, where: ReadSpot): void => {
 const choose = (side: Half, name: PartName): void => {
   go(side, name, spot.value)
 }
-const spots = [{ id: 'sound', label: 'a sound place', meaning: 'clean, dry, conditioned, not faded' }, { id: 'damage', label: 'the place to mend', meaning: 'the stain, scuff or faded spot, as it is now' }] as const
-const potName = computed(() => `${piece.value?.name ?? ''}, ${part.value === undefined ? '' : names.value[part.value] ?? part.value}`.slice(0, 120))
+const spots = [
+  { id: 'sound', label: 'a sound place', meaning: 'clean, dry, conditioned, not faded' },
+  { id: 'damage', label: 'the place to mend', meaning: 'the stain, scuff or faded spot, as it is now' },
+] as const
+const potName = computed(() => `${piece.value?.name ?? ''}, ${part.value === undefined ? '' : (names.value[part.value] ?? part.value)}`.slice(0, 120))
 const swatchNeeded = computed(() => latest('sound') !== null && latest('damage') !== null)
 </script>
 
@@ -51,50 +61,85 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
     <section class="bg-surround px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" aria-label="The piece, drawn">
       <template v-if="piece && kind">
         <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
-          <div v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0" :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'">
+          <div
+            v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0"
+            :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'"
+          >
             <h2 v-if="halves.length > 1" class="text-xl text-dark">{{ side }}</h2>
             <Silhouette
               class="max-w-150 max-h-[60dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="names"
-              :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side ? part ?? null : null" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
+              :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side ? part ?? null : null" :label="side === 'whole' ? piece.name :
+                `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
             />
           </div>
         </div>
-        <div class="flex flex-wrap gap-3 justify-center"><LampChoice /><button v-if="drawing?.sides" class="may bg-paper" type="button" @click="turned = !turned">Turn to the {{ drawing.sides[turned ? 0 : 1] }}</button></div>
+        <div class="flex flex-wrap gap-3 justify-center">
+          <LampChoice />
+          <button v-if="drawing?.sides" class="may bg-paper" type="button" @click="turned = !turned">Turn to the {{ drawing.sides[turned ? 0 : 1] }}</button>
+        </div>
       </template>
     </section>
     <section class="px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="Its colour" tabindex="0">
       <Notice :text="problem" @again="reload" />
-      <header v-if="piece" class="flex flex-wrap items-end gap-3"><div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ piece.customer }} · colour</p></div><RouterLink class="may" :to="`/pieces/${id}`">Look over</RouterLink></header>
+      <header v-if="piece" class="flex flex-wrap items-end gap-3">
+        <div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ piece.customer }} · colour</p></div>
+        <RouterLink class="may" :to="`/pieces/${id}`">Look over</RouterLink>
+      </header>
       <p v-if="part === undefined" class="text-xl">Choose a part on the drawing: its colour is read there, on a sound place and on the place to mend.</p>
       <template v-else-if="piece && colour">
-        <p class="text-xl">Read <Choice :model-value="spot" label="Where" :options="spots" @update:model-value="(where) => part && go(at, part, where)" /> of the <strong>{{ at === 'whole' ? '' : `${at} ` }}{{ names[part] ?? part }}</strong>:</p>
-        <TakeColour :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value" :in-hand="inHand" @read="read" @forget="put()" @keep="keep" />
+        <p class="text-xl">Read <Choice :model-value="spot" label="Where" :options="spots" @update:model-value="(where) => part && go(at, part, where)" /> of
+          the <strong>{{ at === 'whole' ? '' : `${at} ` }}{{ names[part] ?? part }}</strong>:</p>
+        <TakeColour
+          :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value" :in-hand="inHand"
+          @read="read" @forget="put()" @keep="keep"
+        />
         <ul v-if="here.length > 0" class="grid" aria-label="Readings of this place">
           <li v-for="r in here" :key="r.id" class="grid grid-cols-[5.5rem_1fr] gap-4 items-center border-t border-line py-2">
             <span class="bg-surround p-2"><span class="block h-12" :style="{ backgroundColor: under(r.seen) ?? '' }" /></span>
-            <span class="leading-snug"><strong>{{ r.spotLabel.charAt(0).toUpperCase() + r.spotLabel.slice(1) }}</strong>, L* {{ r.seen.lab.l.toFixed(1) }} a* {{ r.seen.lab.a.toFixed(1) }} b* {{ r.seen.lab.b.toFixed(1) }}, give or take {{ r.doubt.toFixed(1) }}<br><span class="text-soft">{{ r.sourceLabel }}<template v-if="r.taken > 1">, mean of {{ r.taken - r.leftOut.length }}</template><template v-if="r.leftOut.length > 0">, {{ r.leftOut.length }} left out <span v-for="(h, i) in r.leftOut" :key="i" class="inline-block size-4 align-middle border border-soft" :style="{ backgroundColor: h }" /></template><template v-if="r.whereabouts !== ''">, {{ r.whereabouts }}</template> · {{ when(r.at, now) }}</span></span>
+            <span class="leading-snug"><strong>{{ r.spotLabel.charAt(0).toUpperCase() + r.spotLabel.slice(1) }}</strong>, L* {{ r.seen.lab.l.toFixed(1) }} a*
+              {{ r.seen.lab.a.toFixed(1) }} b* {{ r.seen.lab.b.toFixed(1) }}, give or take {{ r.doubt.toFixed(1) }}<br>
+              <span class="text-soft">{{ r.sourceLabel }}<template v-if="r.taken > 1">, mean of {{ r.taken - r.leftOut.length }}</template>
+                <template v-if="r.leftOut.length > 0">, {{ r.leftOut.length }} left out <span
+                  v-for="(h, i) in r.leftOut" :key="i"
+                  class="inline-block size-4 align-middle border border-soft" :style="{ backgroundColor: h }"
+                /></template>
+                <template v-if="r.whereabouts !== ''">, {{ r.whereabouts }}</template> · {{ when(r.at, now) }}</span></span>
           </li>
         </ul>
         <template v-if="latest('sound')">
           <div v-if="!mixing" class="flex flex-wrap gap-3">
             <button :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">Mix a pot for it</button>
-            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">Try dyes on it</RouterLink>
+            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">Try dyes on
+              it</RouterLink>
             <RouterLink class="may" :to="`/pots?near=${latest('sound')?.id}`">A kept pot like it</RouterLink>
           </div>
-          <MixPot v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName" :areas="colour.areas" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))" />
+          <MixPot
+            v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName"
+            :areas="colour.areas" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))"
+          />
         </template>
       </template>
       <section v-if="pairs.length > 0" class="grid gap-1" aria-label="Side by side">
         <h2 class="text-2xl">Side by side</h2>
         <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
-          <HalfFields class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)" left-label="the first" right-label="the other" />
-          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong><br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span>
+          <HalfFields
+            class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)" left-label="the first" right-label="the other"
+          />
+          <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong>
+            <br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH
+            {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span>
             <button class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">To the ledger</button></span>
         </div>
       </section>
       <section v-if="colour && colour.pots.length > 0" class="grid gap-1" aria-label="Pots">
         <h2 class="text-2xl">Pots</h2>
-        <RouterLink v-for="p in colour.pots" :key="p.id" :to="`/pots/${p.id}`" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2 hover:bg-paper"><HalfFields class="bg-surround p-2" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" /><span><strong>{{ p.name }}</strong><br>{{ p.recipe || 'nothing in it yet' }}</span></RouterLink>
+        <RouterLink
+          v-for="p in colour.pots" :key="p.id" :to="`/pots/${p.id}`"
+          class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2 hover:bg-paper"
+        >
+          <HalfFields class="bg-surround p-2" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" />
+          <span><strong>{{ p.name }}</strong><br>{{ p.recipe || 'nothing in it yet' }}</span>
+        </RouterLink>
       </section>
       <p v-if="colour && colour.readings.length > 0"><a class="quiet" :href="`/api/pieces/${id}/readings.txt`">All readings as a CGATS file</a></p>
     </section>

@@ -2,11 +2,24 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { ColoursView, Gloss, Half, LookInput, MeasurementView, PartName, PictureColourView, PicturesView, ReadingInput, ReadSpot, SamplesView, SampleView } from '../api/types'
+import type {
+  ColoursView,
+  Gloss,
+  Half,
+  LookInput,
+  MeasurementView,
+  PartName,
+  PictureColourView,
+  PicturesView,
+  ReadingInput,
+  ReadSpot,
+  SamplesView,
+  SampleView,
+} from '../api/types'
 
 /** A colour of a place, read in one of four ways. */
-const props = defineProps<{ piece: number, half: Half, part: PartName, spot: ReadSpot, gloss: Gloss, busy: boolean, inHand: readonly MeasurementView[] }>()
-const emit = defineEmits<{ read: [what: LookInput], forget: [], keep: [given: ReadingInput] }>()
+const props = defineProps<{ piece: number; half: Half; part: PartName; spot: ReadSpot; gloss: Gloss; busy: boolean; inHand: readonly MeasurementView[] }>()
+const emit = defineEmits<{ read: [what: LookInput]; forget: []; keep: [given: ReadingInput] }>()
 const whereabouts = ref('')
 const problem = ref('')
 const place = computed(() => ({ half: props.half, part: props.part, spot: props.spot, gloss: props.gloss, whereabouts: whereabouts.value }))
@@ -30,7 +43,13 @@ const openFile = async (event: Event): Promise<void> => {
     problem.value = error instanceof Problem ? error.detail : 'That file could not be read.'
   }
 }
-const keepSample = (s: SampleView): void => emit('keep', { ...place.value, source: 'file', whereabouts: whereabouts.value || s.name.slice(0, 120), ...(s.values === null ? { labs: [[s.lab.l, s.lab.a, s.lab.b]] } : { measured: [s.values] }) })
+const keepSample = (s: SampleView): void =>
+  emit('keep', {
+    ...place.value,
+    source: 'file',
+    whereabouts: whereabouts.value || s.name.slice(0, 120),
+    ...(s.values === null ? { labs: [[s.lab.l, s.lab.a, s.lab.b]] } : { measured: [s.values] }),
+  })
 
 const colours = shallowRef<ColoursView | null>(null)
 const pictures = shallowRef<PicturesView | null>(null)
@@ -43,7 +62,15 @@ const seen = shallowRef<PictureColourView | null>(null)
 const withCard = ref(false)
 const CARD_FIELDS = 12
 const shown = computed(() => pictures.value?.pictures.find((p) => p.id === chosenPicture.value))
-const wanted = computed(() => (withCard.value && card.value.length < CARD_FIELDS ? `Tap field ${card.value.length + 1} of the card.` : !withCard.value && grey.value === null ? 'Tap the grey card.' : at.value === null ? 'Tap the leather.' : ''))
+const wanted = computed(() =>
+  withCard.value && card.value.length < CARD_FIELDS
+    ? `Tap field ${card.value.length + 1} of the card.`
+    : !withCard.value && grey.value === null
+      ? 'Tap the grey card.'
+      : at.value === null
+        ? 'Tap the leather.'
+        : '',
+)
 const startAgain = (): void => {
   grey.value = null
   card.value = []
@@ -65,7 +92,11 @@ const tap = async (event: MouseEvent): Promise<void> => {
   at.value = spot
   problem.value = ''
   try {
-    seen.value = await api.post<PictureColourView>(`/pictures/${chosenPicture.value}/colour`, { at: spot, grey: withCard.value ? null : grey.value, card: card.value })
+    seen.value = await api.post<PictureColourView>(`/pictures/${chosenPicture.value}/colour`, {
+      at: spot,
+      grey: withCard.value ? null : grey.value,
+      card: card.value,
+    })
   } catch (error) {
     problem.value = error instanceof Problem ? error.detail : 'That did not work.'
   }
@@ -82,37 +113,77 @@ const opened = async (tab: number): Promise<void> => {
 }
 const ways = ['Reader', 'Picture', 'Numbers or file', 'Nearest swatch']
 const mark = (t: Tap) => ({ left: `calc(${t[0] * 100}% - 9px)`, top: `calc(${t[1] * 100}% - 9px)` })
+/** What a leather can be held beside: swatches, and paints of the shelf as they dry. */
+const compared = computed(() => [
+  ...(colours.value?.swatches ?? []).map((x) => ({ key: x.code, name: x.name, hex: x.seen.daylight, lab: x.seen.lab })),
+  ...(colours.value?.products ?? []).filter((p) => p.kind === 'paint').map((p) => ({ key: p.code, name: p.name, hex: p.hex, lab: p.lab })),
+])
 </script>
 
 <template>
   <TabGroup as="section" class="grid gap-3" aria-label="Read its colour" @change="opened">
     <TabList class="flex flex-wrap border-b-2 border-ink">
-      <Tab v-for="w in ways" :key="w" v-slot="{ selected }" as="template"><button type="button" class="min-h-12 px-4 font-semibold" :class="selected ? 'bg-ink text-raised' : ''">{{ w }}</button></Tab>
+      <Tab v-for="w in ways" :key="w" v-slot="{ selected }" as="template">
+        <button type="button" class="min-h-12 px-4 font-semibold" :class="selected ? 'bg-ink text-raised' : ''">{{ w }}</button>
+      </Tab>
     </TabList>
     <p v-if="problem" class="caution" role="alert">{{ problem }}</p>
     <TabPanels>
       <TabPanel class="grid gap-3">
         <div class="flex flex-wrap items-center gap-3">
-          <button :class="inHand.length < 3 ? 'do' : 'may'" type="button" :disabled="busy" @click="look">{{ inHand.length === 0 ? 'Set the reader down and read' : 'Read once more' }}</button>
-          <button v-if="inHand.length > 0" :class="inHand.length < 3 ? 'may' : 'do'" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'reader', measured: inHand.map((m) => m.values) })">{{ inHand.length === 1 ? 'Keep this one' : `Keep the mean of ${inHand.length}` }}</button>
+          <button
+            :class="inHand.length < 3 ? 'do' : 'may'" type="button" :disabled="busy"
+            @click="look"
+          >{{ inHand.length === 0 ? 'Set the reader down and read' : 'Read once more' }}</button>
+          <button
+            v-if="inHand.length > 0" :class="inHand.length < 3 ? 'may' : 'do'" type="button" :disabled="busy"
+            @click="emit('keep', { ...place, source: 'reader', measured: inHand.map((m) => m.values) })"
+          >{{ inHand.length === 1 ? 'Keep this one' :
+            `Keep the mean of ${inHand.length}` }}</button>
           <button v-if="inHand.length > 0" class="quiet" type="button" @click="emit('forget')">forget them</button>
         </div>
         <ol v-if="inHand.length > 0" class="flex flex-wrap bg-surround p-3 gap-x-3 gap-y-2 text-dark" aria-label="Measurements">
-          <li v-for="(m, i) in inHand" :key="i" class="w-24"><span class="block h-12" :style="{ backgroundColor: m.seen.daylight }" /><span class="text-[.85rem]">{{ m.seen.lab.l.toFixed(1) }} {{ m.seen.lab.a.toFixed(1) }} {{ m.seen.lab.b.toFixed(1) }}</span></li>
+          <li v-for="(m, i) in inHand" :key="i" class="w-24">
+            <span class="block h-12" :style="{ backgroundColor: m.seen.daylight }" />
+            <span class="text-[.85rem]">{{ m.seen.lab.l.toFixed(1) }} {{ m.seen.lab.a.toFixed(1) }} {{ m.seen.lab.b.toFixed(1) }}</span>
+          </li>
         </ol>
-        <p class="text-soft">Clean, dry and conditioned; where it has not faded. Three readings and more, lifted in between: one that slips is left out by itself.</p>
+        <p class="text-soft">Clean, dry and conditioned; where it has not faded. Three readings and more, lifted in between: one that slips is left out by
+          itself.</p>
       </TabPanel>
       <TabPanel class="grid gap-3">
-        <p v-if="pictures && pictures.pictures.length === 0" class="text-lg">There is no picture of this piece yet. Take one with a grey card beside the leather.</p>
+        <p v-if="pictures && pictures.pictures.length === 0" class="text-lg">There is no picture of this piece yet. Take one with a grey card beside the
+          leather.</p>
         <template v-if="shown">
-          <div class="flex gap-2 overflow-x-auto" tabindex="0" aria-label="Pictures of this piece"><button v-for="p in pictures?.pictures ?? []" :key="p.id" type="button" class="border-4 shrink-0" :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'" :aria-label="`picture ${p.id}`" @click="chosenPicture = p.id"><img :src="p.thumb" alt="" class="h-16"></button></div>
-          <div class="flex flex-wrap gap-3"><button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">A grey card is in it</button><button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">The workshop’s card is in it</button><button class="quiet" type="button" @click="startAgain">tap anew</button></div>
+          <div class="flex gap-2 overflow-x-auto" tabindex="0" aria-label="Pictures of this piece">
+            <button
+              v-for="p in pictures?.pictures ?? []" :key="p.id" type="button" class="border-4 shrink-0"
+              :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'" :aria-label="`picture ${p.id}`" @click="chosenPicture = p.id"
+            >
+              <img :src="p.thumb" alt="" class="h-16">
+            </button>
+          </div>
+          <div class="flex flex-wrap gap-3">
+            <button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">A grey card is in it</button>
+            <button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">The workshop’s card is in it</button>
+            <button class="quiet" type="button" @click="startAgain">tap anew</button>
+          </div>
           <p class="text-lg font-semibold" role="status">{{ wanted }}</p>
           <div class="relative cursor-crosshair" @click="tap">
             <img :src="shown.full" alt="the picture to tap" class="w-full">
-            <span v-for="(t, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i" class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(t)" />
+            <span
+              v-for="(t, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i"
+              class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(t)"
+            />
           </div>
-          <div v-if="seen" class="flex items-center gap-4"><span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: seen.hex }" /></span><p class="grow">{{ seen.sentence }}</p><button class="do shrink-0" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a, seen.lab.b]], doubt: seen.doubt })">Keep it</button></div>
+          <div v-if="seen" class="flex items-center gap-4">
+            <span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: seen.hex }" /></span>
+            <p class="grow">{{ seen.sentence }}</p>
+            <button
+              class="do shrink-0" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a,
+                                                                                                                             seen.lab.b]], doubt: seen.doubt })"
+            >Keep it</button>
+          </div>
         </template>
       </TabPanel>
       <TabPanel class="grid gap-4">
@@ -122,13 +193,30 @@ const mark = (t: Tap) => ({ left: `calc(${t[0] * 100}% - 9px)`, top: `calc(${t[1
           <label class="grid gap-1">b*<input v-model="typed.b" class="write" required></label>
           <button class="do" type="submit" :disabled="busy">Keep it</button>
         </form>
-        <label class="grid gap-1">From a file: CGATS text or a table<input type="file" class="write" accept=".txt,.csv,.cgats,text/plain,text/csv" @change="openFile"></label>
-        <ul v-if="samples.length > 0" class="grid max-h-72 overflow-y-auto"><li v-for="(s, i) in samples" :key="i"><button type="button" class="w-full flex items-center gap-4 min-h-12 border-t border-line text-left hover:bg-raised" :disabled="busy" @click="keepSample(s)"><span class="bg-surround p-1"><span class="block h-8 w-14" :style="{ backgroundColor: s.hex }" /></span><span class="grow">{{ s.name }}</span><span class="text-soft">{{ s.values === null ? 'L*a*b*' : 'spectrum' }}</span></button></li></ul>
+        <label class="grid gap-1">From a file: CGATS text or a table<input
+          type="file" class="write" accept=".txt,.csv,.cgats,text/plain,text/csv"
+          @change="openFile"
+        ></label>
+        <ul v-if="samples.length > 0" class="grid max-h-72 overflow-y-auto">
+          <li v-for="(s, i) in samples" :key="i">
+            <button
+              type="button" class="w-full flex items-center gap-4 min-h-12 border-t border-line text-left hover:bg-raised" :disabled="busy"
+              @click="keepSample(s)"
+            >
+              <span class="bg-surround p-1"><span class="block h-8 w-14" :style="{ backgroundColor: s.hex }" /></span>
+              <span class="grow">{{ s.name }}</span>
+              <span class="text-soft">{{ s.values === null ? 'L*a*b*' : 'spectrum' }}</span>
+            </button>
+          </li>
+        </ul>
       </TabPanel>
       <TabPanel class="grid gap-3">
         <p>Hold the leather beside them in the same light, in grey surroundings. Choose the one that comes nearest.</p>
         <div class="bg-surround p-4 grid grid-cols-3 sm:grid-cols-4 items-start gap-4">
-          <button v-for="s in [...(colours?.swatches ?? []).map((x) => ({ key: x.code, name: x.name, hex: x.seen.daylight, lab: x.seen.lab })), ...(colours?.products ?? []).filter((p) => p.kind === 'paint').map((p) => ({ key: p.code, name: p.name, hex: p.hex, lab: p.lab }))]" :key="s.key" type="button" class="text-dark text-[.9rem] leading-tight" :disabled="busy" @click="emit('keep', { ...place, source: 'swatch', labs: [[s.lab.l, s.lab.a, s.lab.b]], whereabouts: whereabouts || `nearest: ${s.name}` })"><span class="block h-16" :style="{ backgroundColor: s.hex }" />{{ s.name }}</button>
+          <button
+            v-for="s in compared" :key="s.key" type="button" class="text-dark text-[.9rem] leading-tight" :disabled="busy"
+            @click="emit('keep', { ...place, source: 'swatch', labs: [[s.lab.l, s.lab.a, s.lab.b]], whereabouts: whereabouts || `nearest: ${s.name}` })"
+          ><span class="block h-16" :style="{ backgroundColor: s.hex }" />{{ s.name }}</button>
         </div>
       </TabPanel>
     </TabPanels>

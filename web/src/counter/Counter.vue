@@ -22,34 +22,54 @@ const sought = ref('')
 const state = ref('any')
 const due = ref('any')
 const STATES = [
-  { id: 'any', label: 'anything' }, { id: 'to-look-over', label: 'to be looked over' }, { id: 'to-plan', label: 'to be planned' }, { id: 'planned', label: 'planned' },
-  { id: 'in-work', label: 'in work' }, { id: 'finished', label: 'handed over' }, { id: 'referred', label: 'not for this bench' },
+  { id: 'any', label: 'anything' },
+  { id: 'to-look-over', label: 'to be looked over' },
+  { id: 'to-plan', label: 'to be planned' },
+  { id: 'planned', label: 'planned' },
+  { id: 'in-work', label: 'in work' },
+  { id: 'finished', label: 'handed over' },
+  { id: 'referred', label: 'not for this bench' },
 ]
-const DUE = [{ id: 'any', label: 'whenever' }, { id: 'overdue', label: 'overdue' }, { id: '1', label: 'by tomorrow' }, { id: '7', label: 'within a week' }]
+const DUE = [
+  { id: 'any', label: 'whenever' },
+  { id: 'overdue', label: 'overdue' },
+  { id: '1', label: 'by tomorrow' },
+  { id: '7', label: 'within a week' },
+]
 const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
-const isDue = (promisedAt: string): boolean => (due.value === 'overdue'
-  ? Date.parse(promisedAt) < now.value
-  : daysUntil(promisedAt, now.value) <= Number(due.value))
+const isDue = (promisedAt: string): boolean =>
+  due.value === 'overdue' ? Date.parse(promisedAt) < now.value : daysUntil(promisedAt, now.value) <= Number(due.value)
 /** Every word has to be found, in the ticket or in one of its pieces: name, tag, kind, state. */
 const fits = (piece: PieceRowView, ticket: TicketView): boolean => {
   const text = [ticket.customer, ticket.contact, ticket.wish, piece.name, piece.tag, kindLabel(piece.kind), sentence(piece)].join(' ').toLowerCase()
-  return sought.value.toLowerCase().split(/\s+/).every((w) => text.includes(w))
-    && (state.value === 'any' || piece.state === state.value)
-    && (due.value === 'any' || (piece.state !== 'finished' && isDue(ticket.promisedAt)))
+  return (
+    sought.value
+      .toLowerCase()
+      .split(/\s+/)
+      .every((w) => text.includes(w)) &&
+    (state.value === 'any' || piece.state === state.value) &&
+    (due.value === 'any' || (piece.state !== 'finished' && isDue(ticket.promisedAt)))
+  )
 }
-const shown = computed(() => (tickets.value?.tickets ?? [])
-  .map((t) => ({ ...t, pieces: t.pieces.filter((p) => fits(p, t)) }))
-  .filter((t) => t.pieces.length > 0))
-const sentence = (piece: PieceRowView): string => ({
-  'to-look-over': 'to be looked over',
-  'to-plan': 'looked over, to be planned',
-  'referred': 'not for this bench',
-  'planned': `planned in ${piece.stepsAll} steps`,
-  'in-work': `${piece.stepsDone} of ${piece.stepsAll} steps done`,
-  'finished': 'handed over',
-}[piece.state] ?? piece.state)
-const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/ledger/${piece.id}` : ['planned', 'in-work', 'referred'].includes(piece.state) ? `/pieces/${piece.id}/plan` : `/pieces/${piece.id}`)
+const shown = computed(() =>
+  (tickets.value?.tickets ?? []).map((t) => ({ ...t, pieces: t.pieces.filter((p) => fits(p, t)) })).filter((t) => t.pieces.length > 0),
+)
+const sentence = (piece: PieceRowView): string =>
+  ({
+    'to-look-over': 'to be looked over',
+    'to-plan': 'looked over, to be planned',
+    'referred': 'not for this bench',
+    'planned': `planned in ${piece.stepsAll} steps`,
+    'in-work': `${piece.stepsDone} of ${piece.stepsAll} steps done`,
+    'finished': 'handed over',
+  })[piece.state] ?? piece.state
+const target = (piece: PieceRowView): string =>
+  piece.state === 'finished'
+    ? `/ledger/${piece.id}`
+    : ['planned', 'in-work', 'referred'].includes(piece.state)
+      ? `/pieces/${piece.id}/plan`
+      : `/pieces/${piece.id}`
 </script>
 
 <template>
@@ -57,29 +77,49 @@ const target = (piece: PieceRowView): string => (piece.state === 'finished' ? `/
     <div class="flex items-end gap-6 mb-5">
       <h1 class="text-4xl grow">Counter</h1>
       <p class="text-lg"><Choice v-model="state" label="State" :options="STATES" /> due <Choice v-model="due" label="Due" :options="DUE" /></p>
-      <label class="w-72"><span class="sr-only">Find by owner, piece, tag or kind</span><input v-model="sought" class="write" type="search" placeholder="Find owner, piece, tag, kind"></label>
+      <label class="w-72">
+        <span class="sr-only">Find by owner, piece, tag or kind</span>
+        <input v-model="sought" class="write" type="search" placeholder="Find owner, piece, tag, kind">
+      </label>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />
-    <p v-if="tickets && tickets.tickets.length === 0" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up what you see.</p>
-    <p v-else-if="tickets && shown.length === 0" class="text-xl py-16 text-center">Nobody and nothing by {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
+    <p v-if="tickets && tickets.tickets.length === 0" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
+      what you see.</p>
+    <p v-else-if="tickets && shown.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
+      {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
     <ol v-if="tickets" class="grid">
       <li v-for="ticket in shown" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
         <div>
           <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
-          <p class="mt-1"><RouterLink v-if="ticket.pieces.some((p) => p.state !== 'finished')" class="font-semibold underline underline-offset-4" :to="`/tickets/${ticket.id}/promise`" :aria-label="`Promised ${when(ticket.promisedAt, now)}: does it hold?`">{{ when(ticket.promisedAt, now) }}</RouterLink><span v-else class="font-semibold">{{ when(ticket.promisedAt, now) }}</span><span v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')" class="ml-2 bg-ink text-raised px-2">overdue</span></p>
+          <p class="mt-1">
+            <RouterLink
+              v-if="ticket.pieces.some((p) => p.state !== 'finished')" class="font-semibold underline underline-offset-4"
+              :to="`/tickets/${ticket.id}/promise`" :aria-label="`Promised ${when(ticket.promisedAt, now)}: does it hold?`"
+            >{{ when(ticket.promisedAt, now)
+            }}</RouterLink>
+            <span v-else class="font-semibold">{{ when(ticket.promisedAt, now) }}</span>
+            <span
+              v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')"
+              class="ml-2 bg-ink text-raised px-2"
+            >overdue</span>
+          </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
         </div>
         <div class="grid gap-1">
-          <RouterLink v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)" class="grid grid-cols-[12rem_1fr] items-center gap-5 px-2 hover:bg-paper">
+          <RouterLink
+            v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)" class="grid grid-cols-[12rem_1fr] items-center gap-5 px-2 hover:bg-paper"
+          >
             <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
             <span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
               <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
               <span v-if="piece.stepsAll > 0 && piece.state !== 'finished'" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
-                <span v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'" />
+                <span
+                  v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'"
+                />
               </span>
             </span>
           </RouterLink>

@@ -32,7 +32,10 @@ const print = (): void => window.print()
       <button class="do" type="button" @click="print">Print</button>
     </header>
     <p v-if="tickets && !ticket" class="text-xl">There is no such ticket among the open ones.</p>
-    <article v-for="piece in ticket?.pieces ?? []" :key="piece.id" class="label bg-raised text-ink border-2 border-ink grid grid-cols-[1fr_11rem] gap-5 p-5 w-[38rem] max-w-full break-inside-avoid">
+    <article
+      v-for="piece in ticket?.pieces ?? []" :key="piece.id"
+      class="label bg-raised text-ink border-2 border-ink grid grid-cols-[1fr_11rem] gap-5 p-5 w-[38rem] max-w-full break-inside-avoid"
+    >
       <div class="grid content-between gap-2 min-w-0">
         <p class="font-head text-6xl leading-none tracking-tight">{{ piece.tag }}</p>
         <p class="text-2xl font-semibold leading-tight">{{ piece.name }}</p>

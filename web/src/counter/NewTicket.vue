@@ -100,18 +100,32 @@ const open = async (): Promise<void> => {
       <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
         <legend class="sr-only">The piece</legend>
         <div v-if="form.pieces.length > 1" class="flex flex-wrap gap-2">
-          <button v-for="(p, i) in form.pieces" :key="i" type="button" class="may" :aria-pressed="i === current" :class="i === current ? 'bg-ink! text-raised!' : ''" @click="current = i">{{ p.name || `Piece ${i + 1}` }}</button>
+          <button
+            v-for="(p, i) in form.pieces" :key="i" type="button" class="may" :aria-pressed="i === current"
+            :class="i === current ? 'bg-ink! text-raised!' : ''" @click="current = i"
+          >{{ p.name || `Piece ${i + 1}` }}</button>
         </div>
         <label class="grid gap-1 font-semibold">What do you call it?
-          <input v-model="piece.name" class="write font-normal" name="name" maxlength="200" placeholder="The Captain’s shoes" :aria-invalid="!!errors[`pieces[${current}].name`]">
+          <input
+            v-model="piece.name" class="write font-normal" name="name" maxlength="200" placeholder="The Captain’s shoes"
+            :aria-invalid="!!errors[`pieces[${current}].name`]"
+          >
           <span v-if="errors[`pieces[${current}].name`]" class="font-normal">{{ errors[`pieces[${current}].name`] }}</span>
         </label>
         <p class="text-xl leading-loose">
           {{ (kind?.halves.length ?? 0) > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
           <Choice v-model="piece.kind" label="Kind" :options="ofFamily" />,
           mostly <Choice v-model="piece.shade" label="Shade" :options="shades" />,
-          <template v-if="kind?.goesBySize !== false">size <input v-model.number="piece.sizeEu" class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5" aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]">.</template>
-          <template v-else>longest side <input v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="lengthMm" type="number" min="50" max="2500" step="5" aria-label="Longest side (mm)" :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"> mm.</template>
+          <template v-if="kind?.goesBySize !== false">size <input
+            v-model.number="piece.sizeEu"
+            class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5"
+            aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]"
+          >.</template>
+          <template v-else>longest side <input
+            v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle
+            font-semibold" name="lengthMm" type="number" min="50" max="2500" step="5" aria-label="Longest side (mm)"
+            :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"
+          > mm.</template>
           To <Choice v-model="piece.aim" label="Aim" :options="aims" />,
           with a <Choice v-model="piece.gloss" label="Gloss" :options="glosses" /> finish.
         </p>

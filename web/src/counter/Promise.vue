@@ -63,21 +63,33 @@ const sure = computed(() => {
           <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
           <template v-if="promise.certain">
             <p class="font-head text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
-            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In every other week it is ready {{ when(promise.even, now) }}.</template></p>
+            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In every other week it is ready
+              {{ when(promise.even, now) }}.</template></p>
           </template>
           <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
-          <button v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy" @click="give(promise.certain, false)">Promise this</button>
+          <button
+            v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy"
+            @click="give(promise.certain, false)"
+          >Promise this</button>
         </section>
-        <p class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong> </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }} weeks of a hundred.</span></p>
+        <p class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong> </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
+          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }}
+            weeks of a hundred.</span></p>
         <section class="grid gap-3" aria-label="A rush">
           <h2 class="text-2xl">Were it taken before everything else</h2>
           <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">It would be ready no sooner: it waits for its coats, not for hands.</p>
           <template v-else-if="promise.rushed">
-            <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>. {{ breaks.length > 0 ? `It would break ${breaks.length === 1 ? 'a promise' : `${breaks.length} promises`}:` : promise.pushed.length > 0 ? 'No promise breaks; it pushes back:' : 'Nobody is pushed back.' }}</p>
+            <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>.
+              {{ breaks.length > 0 ? `It would break ${breaks.length === 1 ? 'a promise' : `${breaks.length} promises`}:` : promise.pushed.length > 0 ?
+                'No promise breaks; it pushes back:' : 'Nobody is pushed back.' }}</p>
             <ul class="grid">
-              <li v-for="p in promise.pushed" :key="p.piece" class="grid grid-cols-[minmax(0,1fr)_auto] gap-4 border-b border-line py-2 text-lg" :class="p.breaks ? 'font-semibold' : ''">
+              <li
+                v-for="p in promise.pushed" :key="p.piece" class="grid grid-cols-[minmax(0,1fr)_auto] gap-4 border-b border-line py-2 text-lg"
+                :class="p.breaks ? 'font-semibold' : ''"
+              >
                 <span>{{ p.customer }}<span class="text-soft font-normal"> · {{ p.name }}</span></span>
-                <span>{{ p.was ? when(p.was, now) : 'never' }} → {{ p.becomes ? when(p.becomes, now) : 'no hours left' }}<template v-if="p.breaks">, promised {{ when(p.promisedAt, now) }}</template></span>
+                <span>{{ p.was ? when(p.was, now) : 'never' }} → {{ p.becomes ? when(p.becomes, now) : 'no hours left' }}<template v-if="p.breaks">, promised
+                  {{ when(p.promisedAt, now) }}</template></span>
               </li>
             </ul>
             <div v-if="person?.mayPlan" class="flex gap-4">

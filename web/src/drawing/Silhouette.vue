@@ -5,26 +5,40 @@ import { drawings } from './kinds'
 import { mark } from './marks'
 
 /** A piece as it is drawn everywhere: the surface that people work on, the bench's tile, the ledger's thumbnail. */
-const props = withDefaults(defineProps<{
-  kind: Kind
-  half: Half
-  /** colour by part; a part without one is paper with dots */
-  colours?: Readonly<Partial<Record<PartName, string>>>
-  findings?: readonly { id: number, part: PartName, kind: FindingKind, group: FindingGroup, label: string, severity: number, lengthMm: number | null }[]
-  /** wetness by part: 1 just laid, 0 dry */
-  wet?: Readonly<Partial<Record<PartName, number>>>
-  selected?: PartName | 'outer' | null
-  /** parts that step back, so that the others come forward */
-  only?: readonly PartName[] | null
-  /** names of parts, when they can be chosen */
-  names?: Readonly<Partial<Record<PartName, string>>> | null
-  label?: string
-  weight?: number
-  /** the side that the first one hides */
-  turned?: boolean
-  /** numbers that stand on the parts, as on a printed card */
-  numbers?: Readonly<Partial<Record<PartName, number>>>
-}>(), { numbers: () => ({}), colours: () => ({}), findings: () => [], wet: () => ({}), selected: null, only: null, names: null, label: '', weight: 1, turned: false })
+const props = withDefaults(
+  defineProps<{
+    kind: Kind
+    half: Half
+    /** colour by part; a part without one is paper with dots */
+    colours?: Readonly<Partial<Record<PartName, string>>>
+    findings?: readonly { id: number; part: PartName; kind: FindingKind; group: FindingGroup; label: string; severity: number; lengthMm: number | null }[]
+    /** wetness by part: 1 just laid, 0 dry */
+    wet?: Readonly<Partial<Record<PartName, number>>>
+    selected?: PartName | 'outer' | null
+    /** parts that step back, so that the others come forward */
+    only?: readonly PartName[] | null
+    /** names of parts, when they can be chosen */
+    names?: Readonly<Partial<Record<PartName, string>>> | null
+    label?: string
+    weight?: number
+    /** the side that the first one hides */
+    turned?: boolean
+    /** numbers that stand on the parts, as on a printed card */
+    numbers?: Readonly<Partial<Record<PartName, number>>>
+  }>(),
+  {
+    numbers: () => ({}),
+    colours: () => ({}),
+    findings: () => [],
+    wet: () => ({}),
+    selected: null,
+    only: null,
+    names: null,
+    label: '',
+    weight: 1,
+    turned: false,
+  },
+)
 
 const emit = defineEmits<{ choose: [part: PartName] }>()
 
@@ -49,22 +63,36 @@ const described = (part: PartName): string => {
   return `${props.half === 'whole' ? '' : `${props.half} `}${props.names?.[part] ?? part}${found.length > 0 ? `: ${found.join(', ')}` : ''}`
 }
 /** Figures are never mirrored, though the left half is. */
-const figures = computed(() => shown.value.flatMap((p) => {
-  const figure = props.numbers[p.part]
-  return figure === undefined ? [] : [{ part: p.part, figure, x: props.half === 'left' ? 400 - p.anchor[0] : p.anchor[0], y: p.anchor[1] }]
-}))
+const figures = computed(() =>
+  shown.value.flatMap((p) => {
+    const figure = props.numbers[p.part]
+    return figure === undefined ? [] : [{ part: p.part, figure, x: props.half === 'left' ? 400 - p.anchor[0] : p.anchor[0], y: p.anchor[1] }]
+  }),
+)
 /** Five densities of hatch are enough for the eye; the thinnest goes before the coat is dry. */
 const hatch = (wetness: number): number => Math.ceil(Math.min(1, Math.max(0, wetness)) * 5)
 /** Narrow shapes get an invisible wider outline, so that a finger finds them. */
-const WIDE: readonly PartName[] = ['toe', 'toe-box', 'vamp', 'quarter', 'counter', 'shaft', 'side-panel', 'inner-leg', 'midsole', 'front', 'back', 'flap', 'body', 'sleeves', 'seat', 'palms', 'face', 'flesh-side']
+const WIDE: readonly PartName[] = [
+  'toe', 'toe-box', 'vamp', 'quarter', 'counter', 'shaft', 'side-panel', 'inner-leg', 'midsole', 'front', 'back', 'flap', 'body', 'sleeves', 'seat',
+  'palms', 'face', 'flesh-side',
+]
 const small = (part: PartName): boolean => !WIDE.includes(part)
 </script>
 
 <template>
-  <svg :viewBox="box" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half === 'whole' ? '' : half} ${kind.replace('/', ', ')}`" class="block w-full min-w-0 overflow-visible">
+  <svg
+    :viewBox="box" :role="names === null ? 'img' : 'group'" :aria-label="label || `${half === 'whole' ? '' : half} ${kind.replace('/', ', ')}`"
+    class="block w-full min-w-0 overflow-visible"
+  >
     <defs>
-      <pattern :id="`${id}-paper`" width="6" height="6" patternUnits="userSpaceOnUse"><rect width="6" height="6" class="fill-paper" /><circle cx="1.5" cy="1.5" r="0.7" class="fill-faint" /></pattern>
-      <pattern v-for="d in 5" :id="`${id}-wet-${d}`" :key="d" :width="16 - 2.2 * d" :height="16 - 2.2 * d" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern :id="`${id}-paper`" width="6" height="6" patternUnits="userSpaceOnUse">
+        <rect width="6" height="6" class="fill-paper" />
+        <circle cx="1.5" cy="1.5" r="0.7" class="fill-faint" />
+      </pattern>
+      <pattern
+        v-for="d in 5" :id="`${id}-wet-${d}`" :key="d" :width="16 - 2.2 * d" :height="16 - 2.2 * d" patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
         <path :d="`M0 1H${16 - 2.2 * d}`" stroke="#f2f2f2" stroke-width="1.5" /><path :d="`M0 2.6H${16 - 2.2 * d}`" stroke="#1b1b1b" stroke-width="1.3" />
       </pattern>
     </defs>
@@ -76,19 +104,25 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
           :fill-opacity="dull(shape.part) ? 0.28 : 1"
           fill-rule="evenodd" class="stroke-drawn" stroke-linejoin="round" :stroke-width="1.5 * weight"
         />
-        <path v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight" />
+        <path
+          v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight"
+        />
         <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
       </g>
       <path
         v-for="(o, i) in drawing.ornaments.filter((x) => x.kind !== 'hole')" :key="`rim${i}`" :d="o.path" class="pointer-events-none fill-none"
-        stroke="#9a9a9a" stroke-opacity="0.6" :stroke-width="(o.kind === 'stitch' ? 1.6 : 2.4) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
+        stroke="#9a9a9a" stroke-opacity="0.6" :stroke-width="(o.kind === 'stitch' ? 1.6 : 2.4) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' :
+          undefined"
       />
       <path
         v-for="(o, i) in drawing.ornaments" :key="i" :d="o.path"
         class="pointer-events-none stroke-drawn" :class="o.kind === 'hole' ? 'fill-drawn' : o.kind === 'metal' ? 'fill-metal' : 'fill-none'"
         :stroke-width="(o.kind === 'hole' ? 0.5 : o.kind === 'line' ? 1.5 : 1.1) * weight" :stroke-dasharray="o.kind === 'stitch' ? '3 3' : undefined"
       />
-      <path v-if="drawing.outline" :d="drawing.outline" fill-rule="nonzero" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round" :stroke-width="2.5 * weight" />
+      <path
+        v-if="drawing.outline" :d="drawing.outline" fill-rule="nonzero" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round"
+        :stroke-width="2.5 * weight"
+      />
       <g v-for="m in marks" :key="m.id" class="pointer-events-none" fill="none" stroke-linecap="round">
         <path :d="m.path" stroke="#f5f5f5" :stroke-width="m.weight + 2.2" stroke-opacity="0.85" />
         <path :d="m.path" stroke="#161616" :stroke-width="m.weight" :stroke-dasharray="m.dashed ? '5 3' : undefined" />
@@ -101,8 +135,14 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
           fill-rule="evenodd" class="hit cursor-pointer" :data-part="shape.part" :data-half="half"
           @click="emit('choose', shape.part)" @keydown.enter.prevent="emit('choose', shape.part)" @keydown.space.prevent="emit('choose', shape.part)"
         />
-        <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-ink" stroke-width="4.5" stroke-linejoin="round" />
-        <path v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-paper" stroke-width="1.6" stroke-dasharray="5 4" stroke-linejoin="round" />
+        <path
+          v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-ink" stroke-width="4.5"
+          stroke-linejoin="round"
+        />
+        <path
+          v-if="selected" :d="drawing.parts.find((s) => s.part === selected)?.path ?? ''" class="pointer-events-none fill-none stroke-paper"
+          stroke-width="1.6" stroke-dasharray="5 4" stroke-linejoin="round"
+        />
       </g>
     </g>
     <g v-for="f in figures" :key="f.part" class="pointer-events-none">

@@ -8,18 +8,38 @@ const FRAME = [8, 4, 384, 252] as const
 export const ring = (x: number, y: number, r: number): string => dot(x, y, r) + dot(x, y, r - 2.5)
 export const stitches = (...paths: string[]): Ornament => ({ path: paths.join(''), kind: 'stitch' })
 /** A narrow frame along the inside of a box, as a shape of its own. */
-const rim = (x: number, y: number, w: number, h: number, by: number, r = 6): string => box(x, y, w, h, r) + box(x + by, y + by, w - 2 * by, h - 2 * by, Math.max(1, r - 2))
+const rim = (x: number, y: number, w: number, h: number, by: number, r = 6): string =>
+  box(x, y, w, h, r) + box(x + by, y + by, w - 2 * by, h - 2 * by, Math.max(1, r - 2))
 
 /** Front and back of a bag; what both sides show is drawn once. */
-const bag = (outline: string, shared: readonly PartShape[], front: readonly PartShape[], back: readonly PartShape[], frontLines: readonly Ornament[], backLines: readonly Ornament[]): Drawing => ({
-  parts: [...shared, ...front], ornaments: frontLines, outline, box: FRAME, sides: SIDES,
+const bag = (
+  outline: string,
+  shared: readonly PartShape[],
+  front: readonly PartShape[],
+  back: readonly PartShape[],
+  frontLines: readonly Ornament[],
+  backLines: readonly Ornament[],
+): Drawing => ({
+  parts: [...shared, ...front],
+  ornaments: frontLines,
+  outline,
+  box: FRAME,
+  sides: SIDES,
   other: { parts: [...shared, ...back], ornaments: backLines, outline, box: FRAME },
 })
 
 const satchel = (): Drawing => {
   const body = box(84, 96, 232, 150, 8)
-  const flap = closed(...poly([80, 92], [320, 92], [320, 160]), ...through([320, 160], [306, 184], [260, 192], [200, 194], [140, 192], [94, 184], [80, 160]), line([80, 160], [80, 92]))
-  const flapEdge = closed(...through([320, 160], [306, 184], [260, 192], [200, 194], [140, 192], [94, 184], [80, 160]), ...through([80, 152], [94, 176], [140, 184], [200, 186], [260, 184], [306, 176], [320, 152]), line([320, 152], [320, 160]))
+  const flap = closed(
+    ...poly([80, 92], [320, 92], [320, 160]),
+    ...through([320, 160], [306, 184], [260, 192], [200, 194], [140, 192], [94, 184], [80, 160]),
+    line([80, 160], [80, 92]),
+  )
+  const flapEdge = closed(
+    ...through([320, 160], [306, 184], [260, 192], [200, 194], [140, 192], [94, 184], [80, 160]),
+    ...through([80, 152], [94, 176], [140, 184], [200, 186], [260, 184], [306, 176], [320, 152]),
+    line([320, 152], [320, 160]),
+  )
   const shared = [
     shape('strap', ribbon(through([70, 130], [60, 80], [110, 26], [200, 14], [290, 26], [340, 80], [330, 130]), 11), [110, 27], 6),
     shape('handle', ribbon(through([160, 92], [164, 70], [200, 62], [236, 70], [240, 92]), 11), [200, 63], 6),
@@ -45,7 +65,10 @@ const satchel = (): Drawing => {
       shape('hardware', ring(70, 128, 7) + ring(330, 128, 7), [330, 128], 5),
       shape('stitching', rim(88, 100, 224, 128, 4), [102, 101], 4),
     ],
-    [stitches('M90 102H310', along(...through([312, 152], [300, 172], [258, 180], [200, 182], [142, 180], [100, 172], [88, 152]))), { path: 'M132 204h0M126 203h12M262 203h12', kind: 'line' }],
+    [
+      stitches('M90 102H310', along(...through([312, 152], [300, 172], [258, 180], [200, 182], [142, 180], [100, 172], [88, 152]))),
+      { path: 'M132 204h0M126 203h12M262 203h12', kind: 'line' },
+    ],
     [stitches('M96 106H304V226H96Z'), { path: box(130, 126, 140, 80, 4), kind: 'line' }],
   )
 }
@@ -94,17 +117,46 @@ const shoulder = (): Drawing => {
     shared,
     [
       shape('front', body, [200, 224], 12),
-      shape('base', closed(...through([122, 230], [160, 242], [200, 246], [240, 242], [278, 230]), ...through([278, 230], [240, 235], [200, 238], [160, 235], [122, 230])), [200, 241], 6),
+      shape(
+        'base',
+        closed(
+          ...through([122, 230], [160, 242], [200, 246], [240, 242], [278, 230]),
+          ...through([278, 230], [240, 235], [200, 238], [160, 235], [122, 230]),
+        ),
+        [200, 241],
+        6,
+      ),
       shape('flap', flap, [200, 146], 28),
-      shape('edge-paint', closed(...through([308, 108], [302, 160], [262, 196], [200, 206], [138, 196], [98, 160], [92, 108]), ...through([97, 108], [104, 156], [142, 189], [200, 199], [258, 189], [296, 156], [303, 108])), [268, 186], 4),
+      shape(
+        'edge-paint',
+        closed(
+          ...through([308, 108], [302, 160], [262, 196], [200, 206], [138, 196], [98, 160], [92, 108]),
+          ...through([97, 108], [104, 156], [142, 189], [200, 199], [258, 189], [296, 156], [303, 108]),
+        ),
+        [268, 186],
+        4,
+      ),
       shape('trim', box(186, 178, 28, 36, 6), [200, 190], 5),
       shape('piping', closed(...through([98, 200], [118, 234], [200, 243]), ...through([200, 240], [122, 230], [102, 198])), [112, 226], 3),
       shape('hardware', ring(200, 204, 6) + ring(95, 114, 7) + ring(305, 114, 7), [305, 114], 5),
-      shape('stitching', closed(...through([106, 116], [114, 154], [148, 182], [200, 190]), ...through([200, 186], [150, 178], [118, 152], [111, 116])), [120, 152], 4),
+      shape(
+        'stitching',
+        closed(...through([106, 116], [114, 154], [148, 182], [200, 190]), ...through([200, 186], [150, 178], [118, 152], [111, 116])),
+        [120, 152],
+        4,
+      ),
     ],
     [
       shape('back', body, [200, 176], 30),
-      shape('base', closed(...through([122, 230], [160, 242], [200, 246], [240, 242], [278, 230]), ...through([278, 230], [240, 235], [200, 238], [160, 235], [122, 230])), [200, 241], 6),
+      shape(
+        'base',
+        closed(
+          ...through([122, 230], [160, 242], [200, 246], [240, 242], [278, 230]),
+          ...through([278, 230], [240, 235], [200, 238], [160, 235], [122, 230]),
+        ),
+        [200, 241],
+        6,
+      ),
       shape('hardware', ring(95, 114, 7) + ring(305, 114, 7), [305, 114], 5),
     ],
     [stitches(along(...through([300, 116], [294, 154], [256, 182], [200, 191], [144, 182], [106, 154], [100, 116])))],
@@ -140,15 +192,35 @@ const clutch = (): Drawing => {
 }
 
 const doctors = (): Drawing => {
-  const body = closed(...through([108, 92], [84, 120], [74, 180], [78, 236], [92, 246]), line([92, 246], [308, 246]), ...through([308, 246], [322, 236], [326, 180], [316, 120], [292, 92]), line([292, 92], [108, 92]))
-  const base = closed(...poly([77, 222], [323, 222]), ...through([323, 222], [321, 238], [308, 246]), line([308, 246], [92, 246]), ...through([92, 246], [79, 238], [77, 222]))
+  const body = closed(
+    ...through([108, 92], [84, 120], [74, 180], [78, 236], [92, 246]),
+    line([92, 246], [308, 246]),
+    ...through([308, 246], [322, 236], [326, 180], [316, 120], [292, 92]),
+    line([292, 92], [108, 92]),
+  )
+  const base = closed(
+    ...poly([77, 222], [323, 222]),
+    ...through([323, 222], [321, 238], [308, 246]),
+    line([308, 246], [92, 246]),
+    ...through([92, 246], [79, 238], [77, 222]),
+  )
   const shared = [
-    shape('gusset', twice(...through([108, 92], [70, 128], [58, 190], [64, 236], [78, 240]), ...through([78, 240], [72, 190], [82, 124], [108, 92])), [68, 190], 6),
+    shape(
+      'gusset',
+      twice(...through([108, 92], [70, 128], [58, 190], [64, 236], [78, 240]), ...through([78, 240], [72, 190], [82, 124], [108, 92])),
+      [68, 190],
+      6,
+    ),
     shape('lining', shapeOf([120, 80], [280, 80], [272, 72], [128, 72]), [150, 76], 4),
     shape('handle', ribbon(through([164, 78], [166, 50], [182, 36], [218, 36], [234, 50], [236, 78]), 13), [200, 36], 7),
   ]
   return bag(
-    closed(...through([108, 86], [70, 128], [58, 190], [64, 236], [92, 246]), line([92, 246], [308, 246]), ...through([308, 246], [336, 236], [342, 190], [330, 128], [292, 86]), line([292, 86], [108, 86])),
+    closed(
+      ...through([108, 86], [70, 128], [58, 190], [64, 236], [92, 246]),
+      line([92, 246], [308, 246]),
+      ...through([308, 246], [336, 236], [342, 190], [330, 128], [292, 86]),
+      line([292, 86], [108, 86]),
+    ),
     shared,
     [
       shape('front', body, [200, 164], 36),
@@ -203,7 +275,17 @@ const wallet = (): Drawing => {
     [shape('lining', shapeOf([84, 108], [316, 108], [312, 98], [88, 98]), [200, 103], 4)],
     [
       shape('front', outline, [200, 170], 34),
-      shape('trim', closed(...poly([262, 154], [334, 154]), curve([334, 154], [350, 154], [350, 194], [334, 194]), line([334, 194], [262, 194]), line([262, 194], [262, 154])), [286, 174], 6),
+      shape(
+        'trim',
+        closed(
+          ...poly([262, 154], [334, 154]),
+          curve([334, 154], [350, 154], [350, 194], [334, 194]),
+          line([334, 194], [262, 194]),
+          line([262, 194], [262, 154]),
+        ),
+        [286, 174],
+        6,
+      ),
       shape('piping', rim(88, 118, 224, 116, 4, 6), [160, 120], 3),
       shape('edge-paint', rim(78, 108, 244, 136, 4, 10), [80, 200], 3),
       shape('hardware', ring(328, 174, 8), [328, 174], 5),

@@ -28,12 +28,20 @@ interface BootCut extends Sole {
 }
 
 /** An insole that lies beside its boot: it comes off, and inside nobody would see it. */
-export const insoleApart = (x: number, y: number): PartShape => ({ apart: true, ...shape(
-  'insole',
-  closed(...through([x, y + 13], [x + 4, y + 4], [x + 24, y + 4], [x + 48, y + 5], [x + 72, y], [x + 92, y + 6], [x + 96, y + 15], [x + 84, y + 25], [x + 60, y + 24], [x + 34, y + 20], [x + 8, y + 23], [x, y + 13])),
-  [x + 48, y + 13],
-  8,
-) })
+export const insoleApart = (x: number, y: number): PartShape => ({
+  apart: true,
+  ...shape(
+    'insole',
+    closed(
+      ...through(
+        [x, y + 13], [x + 4, y + 4], [x + 24, y + 4], [x + 48, y + 5], [x + 72, y], [x + 92, y + 6], [x + 96, y + 15], [x + 84, y + 25],
+        [x + 60, y + 24], [x + 34, y + 20], [x + 8, y + 23], [x, y + 13],
+      ),
+    ),
+    [x + 48, y + 13],
+    8,
+  ),
+})
 
 const boot = (c: BootCut): Drawing => {
   const topEnd = (c.top.at(-1) as Curve).to
@@ -44,13 +52,25 @@ const boot = (c: BootCut): Drawing => {
   const parts: PartShape[] = [shape('lining', closed(...c.top, arc), [(topStart[0] + topEnd[0]) / 2, topStart[1] - 6], 5)]
   if (c.laced) {
     const [x, y] = topEnd
-    parts.push(shape('tongue', closed(...through([x - 14, y + 8], [x - 12, y - 14], [x + 4, y - 18], [x + 12, y - 6], [x + 12, y + 34]), line([x + 12, y + 34], [x - 14, y + 8])), [x + 2, y - 8], 5))
+    parts.push(
+      shape(
+        'tongue',
+        closed(...through([x - 14, y + 8], [x - 12, y - 14], [x + 4, y - 18], [x + 12, y - 6], [x + 12, y + 34]), line([x + 12, y + 34], [x - 14, y + 8])),
+        [x + 2, y - 8],
+        5,
+      ),
+    )
   }
   parts.push(...sole(c), insoleApart(288, 60))
   const [vampTop, toeOver] = c.toeTop
   parts.push(
     shape('shaft', closed(c.shaftBack, ...c.top, c.shaftFront, back(c.ankle)), [(topStart[0] + topEnd[0]) / 2 - 6, (topStart[1] + c.ankle.from[1]) / 2], 24),
-    shape('quarter', closed(c.ankle, c.instep, c.vampSeam, back(c.feather[1]), back(c.counterSeam)), at(line(at(c.ankle, 0.6), at(c.feather[1], 0.6)), 0.55), 20),
+    shape(
+      'quarter',
+      closed(c.ankle, c.instep, c.vampSeam, back(c.feather[1]), back(c.counterSeam)),
+      at(line(at(c.ankle, 0.6), at(c.feather[1], 0.6)), 0.55),
+      20,
+    ),
     shape('counter', closed(c.heelBack, c.counterSeam, back(c.feather[0])), at(line(at(c.heelBack, 0.4), at(c.counterSeam, 0.55)), 0.5), 14),
     shape('vamp', closed(vampTop, c.toeSeam, back(c.feather[2]), back(c.vampSeam)), at(line(at(c.vampSeam, 0.5), at(c.toeSeam, 0.5)), 0.5), 20),
     shape('toe', closed(toeOver, back(c.feather[3]), back(c.toeSeam)), at(line(at(c.toeSeam, 0.55), at(toeOver, 0.55)), 0.5), 14),
@@ -62,22 +82,74 @@ const boot = (c: BootCut): Drawing => {
   }
   if (c.falseTongue) {
     const [x, y] = c.instep.to
-    parts.push(shape('false-tongue', shapeOf([x - 24, y - 22], [x + 2, y - 6], [x + 20, y + 22], [x + 13, y + 20], [x + 11, y + 26], [x + 4, y + 22], [x + 1, y + 27], [x - 5, y + 21], [x - 10, y + 24]), [x + 2, y + 8], 6))
+    parts.push(
+      shape(
+        'false-tongue',
+        shapeOf(
+          [x - 24, y - 22], [x + 2, y - 6], [x + 20, y + 22], [x + 13, y + 20], [x + 11, y + 26], [x + 4, y + 22], [x + 1, y + 27], [x - 5, y + 21],
+          [x - 10, y + 24],
+        ),
+        [x + 2, y + 8],
+        6,
+      ),
+    )
   }
   if (c.gusset) {
     const a = at(c.ankle, 0.38)
-    parts.push(shape('gusset', closed(...through([a[0] - 14, topStart[1] + 3], [a[0] - 11, (a[1] + topStart[1]) / 2], [a[0] + 6, a[1] + 22]), ...through([a[0] + 6, a[1] + 22], [a[0] + 25, (a[1] + topStart[1]) / 2], [a[0] + 28, topStart[1] + 3]), line([a[0] + 28, topStart[1] + 3], [a[0] - 14, topStart[1] + 3])), [a[0] + 6, (a[1] + topStart[1]) / 2], 9))
+    parts.push(
+      shape(
+        'gusset',
+        closed(
+          ...through([a[0] - 14, topStart[1] + 3], [a[0] - 11, (a[1] + topStart[1]) / 2], [a[0] + 6, a[1] + 22]),
+          ...through([a[0] + 6, a[1] + 22], [a[0] + 25, (a[1] + topStart[1]) / 2], [a[0] + 28, topStart[1] + 3]),
+          line([a[0] + 28, topStart[1] + 3], [a[0] - 14, topStart[1] + 3]),
+        ),
+        [a[0] + 6, (a[1] + topStart[1]) / 2],
+        9,
+      ),
+    )
     for (const d of [-7, 0, 7, 14, 21]) {
       ornaments.push({ path: `M${a[0] + d} ${topStart[1] + 6}L${a[0] + d * 0.5 + 3} ${a[1] + 4}`, kind: 'line' })
     }
   }
-  parts.push(shape('pull', c.pulls.map(([x, y]) => `M${x - 6} ${y + 16}V${y - 6}Q${x - 6} ${y - 15} ${x} ${y - 15}Q${x + 6} ${y - 15} ${x + 6} ${y - 6}V${y + 16}H${x + 2.5}V${y - 4}Q${x + 2.5} ${y - 9} ${x} ${y - 9}Q${x - 2.5} ${y - 9} ${x - 2.5} ${y - 4}V${y + 16}Z`).join(''), [c.pulls[0]?.[0] ?? 0, (c.pulls[0]?.[1] ?? 0) - 4], 4))
+  parts.push(
+    shape(
+      'pull',
+      c.pulls
+        .map(
+          ([x, y]) =>
+            `M${x - 6} ${y + 16}V${y - 6}Q${x - 6} ${y - 15} ${x} ${y - 15}Q${x + 6} ${y - 15} ${x + 6} ${y - 6}V${y + 16}H${x + 2.5}` +
+              `V${y - 4}Q${x + 2.5} ${y - 9} ${x} ${y - 9}Q${x - 2.5} ${y - 9} ${x - 2.5} ${y - 4}V${y + 16}Z`,
+        )
+        .join(''),
+      [c.pulls[0]?.[0] ?? 0, (c.pulls[0]?.[1] ?? 0) - 4],
+      4,
+    ),
+  )
   if (c.laced) {
     const bars = [0.08, 0.3, 0.52, 0.74].map((t) => at(c.instep, t)).concat([0.55, 0.8].map((t) => at(c.shaftFront, t)))
-    parts.push(shape('laces', bars.map(([x, y]) => ribbon([line([x + 3, y - 2], [x - 12, y + 7])], 4)).join('') + ribbon(through(at(c.shaftFront, 0.42), [at(c.shaftFront, 0.42)[0] + 16, at(c.shaftFront, 0.42)[1] - 8], [at(c.shaftFront, 0.42)[0] + 22, at(c.shaftFront, 0.42)[1] + 4], [at(c.shaftFront, 0.42)[0] + 4, at(c.shaftFront, 0.42)[1] + 3]), 3), [at(c.instep, 0.3)[0] - 2, at(c.instep, 0.3)[1] + 2], 5))
+    parts.push(
+      shape(
+        'laces',
+        bars.map(([x, y]) => ribbon([line([x + 3, y - 2], [x - 12, y + 7])], 4)).join('') +
+          ribbon(
+            through(
+              at(c.shaftFront, 0.42),
+              [at(c.shaftFront, 0.42)[0] + 16, at(c.shaftFront, 0.42)[1] - 8],
+              [at(c.shaftFront, 0.42)[0] + 22, at(c.shaftFront, 0.42)[1] + 4],
+              [at(c.shaftFront, 0.42)[0] + 4, at(c.shaftFront, 0.42)[1] + 3],
+            ),
+            3,
+          ),
+        [at(c.instep, 0.3)[0] - 2, at(c.instep, 0.3)[1] + 2],
+        5,
+      ),
+    )
   }
   if (c.hooks) {
-    const places = [0.12, 0.26, 0.4].map((t) => at(shifted(c.shaftFront, -9, 2), t)).concat([0.1, 0.32, 0.54, 0.76].map((t) => at(shifted(c.instep, -13, 8), t)))
+    const places = [0.12, 0.26, 0.4]
+      .map((t) => at(shifted(c.shaftFront, -9, 2), t))
+      .concat([0.1, 0.32, 0.54, 0.76].map((t) => at(shifted(c.instep, -13, 8), t)))
     parts.push(shape('hooks', places.map(([x, y]) => dot(x, y, 3.4)).join(''), at(shifted(c.shaftFront, -9, 2), 0.26), 4))
   }
   const rows = [shifted(c.counterSeam, 4, 0), shifted(c.vampSeam, 4, 0), shifted(c.toeSeam, -4, 0), shifted(c.ankle, 0, -4)]
@@ -270,19 +342,49 @@ const tall = (dress: boolean, inner: boolean): Drawing => {
     parts.push(shape('spur-rest', shapeOf([92, 182], [104, 180], [106, 189], [94, 191]), [99, 186], 4))
   }
   parts.push(
-    shape('pull', [topBack[0] + 16, topFront[0] - 20].map((x) => `M${x - 5} ${topBack[1] + 16}V${topBack[1] - 8}Q${x} ${topBack[1] - 18} ${x + 5} ${topBack[1] - 8}V${topBack[1] + 16}Z`).join(''), [topBack[0] + 16, topBack[1] - 2], 4),
-    shape('stitching', ribbon(through([topBack[0] + 6, 60], [100, 110], [108, 150]).map((s) => shifted(s, 2, 0)), 5), [102, 122], 4),
+    shape(
+      'pull',
+      [topBack[0] + 16, topFront[0] - 20]
+        .map((x) => `M${x - 5} ${topBack[1] + 16}V${topBack[1] - 8}Q${x} ${topBack[1] - 18} ${x + 5} ${topBack[1] - 8}V${topBack[1] + 16}Z`)
+        .join(''),
+      [topBack[0] + 16, topBack[1] - 2],
+      4,
+    ),
+    shape(
+      'stitching',
+      ribbon(
+        through([topBack[0] + 6, 60], [100, 110], [108, 150]).map((s) => shifted(s, 2, 0)),
+        5,
+      ),
+      [102, 122],
+      4,
+    ),
   )
   const ornaments: Ornament[] = [
     { path: along(shifted(ankle, 0, -4)) + along(shifted(counterSeam, 4, 0)) + along(shifted(toeSeam, -4, 0)), kind: 'stitch' },
     ...(dress
       ? [{ path: along(...top.map((t) => shifted(t, 0, 12))), kind: 'stitch' as const }]
-      : [{ path: band(top.map((t) => shifted(t, 0, 14)), 0, 12), kind: 'line' as const }, { path: along(...through([108, 164], [140, 172], [176, 164])), kind: 'line' as const }]),
+      : [
+          {
+            path: band(
+              top.map((t) => shifted(t, 0, 14)),
+              0,
+              12,
+            ),
+            kind: 'line' as const,
+          },
+          { path: along(...through([108, 164], [140, 172], [176, 164])), kind: 'line' as const },
+        ]),
   ]
   if (inner) {
     ornaments.push({ path: along(...zipLine), kind: 'stitch' }, { path: 'M101 40h7v9h-7Z', kind: 'metal' })
   }
-  return { parts, ornaments, outline: closed(heelBack, ...shaftBack, ...top, ...shaftFront, instep, ...toeTop, ...backAll([...feather])), box: [76, -8, 240, 262] }
+  return {
+    parts,
+    ornaments,
+    outline: closed(heelBack, ...shaftBack, ...top, ...shaftFront, instep, ...toeTop, ...backAll([...feather])),
+    box: [76, -8, 240, 262],
+  }
 }
 
 export const tallBoots: Drawings<'tall-boot'> = {

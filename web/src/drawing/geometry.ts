@@ -61,7 +61,12 @@ export const through = (...points: readonly Point[]): Curve[] =>
     const from = points[i] as Point
     const before = points[i - 1] ?? from
     const after = points[i + 2] ?? to
-    return curve(from, [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6], [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6], to)
+    return curve(
+      from,
+      [from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6],
+      [to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6],
+      to,
+    )
   })
 
 export const poly = (...points: readonly Point[]): Curve[] => points.slice(1).map((to, i) => line(points[i] as Point, to))
@@ -71,7 +76,9 @@ export const shapeOf = (...points: readonly Point[]): string => `M${points.map(p
 
 /** A box with round corners. */
 export const box = (x: number, y: number, w: number, h: number, r = 4): string =>
-  `M${n(x + r)} ${n(y)}H${n(x + w - r)}Q${n(x + w)} ${n(y)} ${n(x + w)} ${n(y + r)}V${n(y + h - r)}Q${n(x + w)} ${n(y + h)} ${n(x + w - r)} ${n(y + h)}H${n(x + r)}Q${n(x)} ${n(y + h)} ${n(x)} ${n(y + h - r)}V${n(y + r)}Q${n(x)} ${n(y)} ${n(x + r)} ${n(y)}Z`
+  `M${n(x + r)} ${n(y)}H${n(x + w - r)}Q${n(x + w)} ${n(y)} ${n(x + w)} ${n(y + r)}V${n(y + h - r)}` +
+    `Q${n(x + w)} ${n(y + h)} ${n(x + w - r)} ${n(y + h)}H${n(x + r)}Q${n(x)} ${n(y + h)} ${n(x)} ${n(y + h - r)}V${n(y + r)}` +
+    `Q${n(x)} ${n(y)} ${n(x + r)} ${n(y)}Z`
 
 export const dot = (x: number, y: number, r: number): string => `M${n(x - r)} ${n(y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`
 

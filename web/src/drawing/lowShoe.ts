@@ -58,7 +58,8 @@ export const sole = (cutting: Sole): PartShape[] => {
   const t = cutting.soleThickness
   const feather = cutting.feather
   const welt = cutting.welted ? Math.min(4, t / 3) : 0
-  const tip = (by: number): Curve[] => feather.map((c) => shifted(c, 0, by)).map((c, i) => (i === 3 ? curve(c.from, c.one, [c.two[0] + 2, c.two[1]], [c.to[0] + 2, c.to[1]]) : c))
+  const tip = (by: number): Curve[] =>
+    feather.map((c) => shifted(c, 0, by)).map((c, i) => (i === 3 ? curve(c.from, c.one, [c.two[0] + 2, c.two[1]], [c.to[0] + 2, c.to[1]]) : c))
   const [, waist] = cut(feather[0], 0.72)
   const forward = [waist, ...feather.slice(1)]
   const below = (by: number): Curve[] => {
@@ -86,10 +87,15 @@ const laces = (cutting: Cut): string => {
   const bars: string[] = []
   for (const t of [0.12, 0.34, 0.56, 0.78]) {
     const [x, y] = at(cutting.instep, t)
-    bars.push(`M${x - 1} ${y - 2.5}C${x - 1} ${y + 4} ${x - 6} ${y + 11} ${x - 13} ${y + 14}L${x - 15} ${y + 10.5}C${x - 9} ${y + 8} ${x - 5} ${y + 3} ${x - 5} ${y - 4}Z`)
+    bars.push(
+      `M${x - 1} ${y - 2.5}C${x - 1} ${y + 4} ${x - 6} ${y + 11} ${x - 13} ${y + 14}L${x - 15} ${y + 10.5}` +
+        `C${x - 9} ${y + 8} ${x - 5} ${y + 3} ${x - 5} ${y - 4}Z`,
+    )
   }
   const [x, y] = at(cutting.instep, 0.12)
-  return `${bars.join('')}M${x} ${y - 2}C${x + 4} ${y - 13} ${x + 17} ${y - 14} ${x + 18} ${y - 7}C${x + 18} ${y - 2} ${x + 8} ${y} ${x} ${y - 2}ZM${x - 1} ${y - 2}C${x + 8} ${y + 1} ${x + 20} ${y + 4} ${x + 17} ${y + 10}C${x + 13} ${y + 13} ${x + 3} ${y + 6} ${x - 1} ${y - 2}Z`
+  const upper = `M${x} ${y - 2}C${x + 4} ${y - 13} ${x + 17} ${y - 14} ${x + 18} ${y - 7}C${x + 18} ${y - 2} ${x + 8} ${y} ${x} ${y - 2}Z`
+  const lower = `M${x - 1} ${y - 2}C${x + 8} ${y + 1} ${x + 20} ${y + 4} ${x + 17} ${y + 10}C${x + 13} ${y + 13} ${x + 3} ${y + 6} ${x - 1} ${y - 2}Z`
+  return bars.join('') + upper + lower
 }
 
 /** Puts the parts of a cut together; every seam serves both parts that it joins. */
@@ -101,7 +107,15 @@ export const lowShoe = (cutting: Cut): Drawing => {
   const dip = cutting.topDip[0] as Curve
   const parts: PartShape[] = [
     shape(cutting, 'lining', closed(...opening, farSide)),
-    shape(cutting, 'insole', closed(dip, ...cutting.topDip.slice(1), curve((cutting.topDip.at(-1) as Curve).to, [dip.to[0] + 8, dip.to[1] - 4], [dip.to[0] - 20, dip.to[1] - 5], dip.from))),
+    shape(
+      cutting,
+      'insole',
+      closed(
+        dip,
+        ...cutting.topDip.slice(1),
+        curve((cutting.topDip.at(-1) as Curve).to, [dip.to[0] + 8, dip.to[1] - 4], [dip.to[0] - 20, dip.to[1] - 5], dip.from),
+      ),
+    ),
   ]
   if (cutting.tongue !== null) {
     parts.push(shape(cutting, 'tongue', cutting.tongue))
@@ -129,7 +143,10 @@ export const lowShoe = (cutting: Cut): Drawing => {
     parts,
     ornaments: [
       { path: stitch, kind: 'stitch' },
-      { path: along(...(cutting.welted ? feather.slice(1) : []).map((c) => shifted(c, 0, 2.2)), ...(cutting.welted ? [] : [shifted(feather[2], 0, -4)])), kind: 'stitch' },
+      {
+        path: along(...(cutting.welted ? feather.slice(1) : []).map((c) => shifted(c, 0, 2.2)), ...(cutting.welted ? [] : [shifted(feather[2], 0, -4)])),
+        kind: 'stitch',
+      },
       ...cutting.ornaments,
     ],
     box: [8, 70, 384, 186],

@@ -72,7 +72,13 @@ const loafer: Cut = {
   ornaments: [
     { path: 'M226 138C216 150 206 162 196 184L228 201C236 184 244 168 254 153Z', kind: 'line' },
     { path: 'M231 158L240 163L231 179L222 174Z', kind: 'line' },
-    { path: along(shifted(curve([254, 154], [284, 166], [318, 176], [322, 178]), 0, 15), shifted(curve([322, 178], [340, 188], [336, 202], [312, 200]), -5, 4)), kind: 'stitch' },
+    {
+      path: along(
+        shifted(curve([254, 154], [284, 166], [318, 176], [322, 178]), 0, 15),
+        shifted(curve([322, 178], [340, 188], [336, 202], [312, 200]), -5, 4),
+      ),
+      kind: 'stitch',
+    },
   ],
 }
 
@@ -121,7 +127,18 @@ const court: Cut = {
   heelCap: 'M52 245L96 245L95.5 250L52.5 250Z',
   welted: true,
   laced: false,
-  anchors: { 'heel-stack': [74, 228], 'quarter': [136, 202], 'counter': [56, 178], 'vamp': [262, 214], 'toe': [336, 220], 'topline': [150, 200], 'lining': [120, 166], 'insole': [150, 190], 'sole-edge': [150, 216], 'welt': [230, 238] },
+  anchors: {
+    'heel-stack': [74, 228],
+    'quarter': [136, 202],
+    'counter': [56, 178],
+    'vamp': [262, 214],
+    'toe': [336, 220],
+    'topline': [150, 200],
+    'lining': [120, 166],
+    'insole': [150, 190],
+    'sole-edge': [150, 216],
+    'welt': [230, 238],
+  },
   ornaments: [{ path: 'M246 190C258 184 266 182 278 184', kind: 'stitch' }],
 }
 
@@ -141,7 +158,11 @@ const brogue: Cut = {
     { path: punched(wing, 11, 6), kind: 'hole' },
     { path: punched([curve([60, 141], [66, 170], [84, 204], [112, 218])], 9, -6), kind: 'hole' },
     { path: punched([curve([158, 131], [176, 140], [200, 156], [224, 164])], 8, -3), kind: 'hole' },
-    { path: 'M330 192a2 2 0 1 0 4 0a2 2 0 1 0 -4 0M341 199a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0M320 199a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0M334 208a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0', kind: 'hole' },
+    {
+      path: 'M330 192a2 2 0 1 0 4 0a2 2 0 1 0 -4 0M341 199a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0M320 199a1.6 1.6 0 1 0 3.2 0' +
+        'a1.6 1.6 0 1 0 -3.2 0M334 208a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0',
+      kind: 'hole',
+    },
   ],
 }
 
@@ -170,7 +191,20 @@ const danceShoe: Cut = {
   heelCap: 'M46 245L110 245L109.5 250L46.5 250Z',
   welted: false,
   laced: true,
-  anchors: { 'heel-stack': [80, 230], 'tongue': [198, 114], 'quarter': [132, 196], 'counter': [64, 182], 'facing': [204, 148], 'vamp': [246, 206], 'toe': [338, 220], 'topline': [84, 162], 'lining': [116, 154], 'insole': [118, 162], 'sole-edge': [150, 222], 'laces': [218, 138] },
+  anchors: {
+    'heel-stack': [80, 230],
+    'tongue': [198, 114],
+    'quarter': [132, 196],
+    'counter': [64, 182],
+    'facing': [204, 148],
+    'vamp': [246, 206],
+    'toe': [338, 220],
+    'topline': [84, 162],
+    'lining': [116, 154],
+    'insole': [118, 162],
+    'sole-edge': [150, 222],
+    'laces': [218, 138],
+  },
   ornaments: [{ path: along(line([196, 236], [240, 244])), kind: 'line' }],
 }
 

@@ -46,11 +46,16 @@ const path = (f: Finding, x: number, y: number): string => {
   }
   switch (f.group) {
     case 'dirt':
-      return [[-7, -3], [0, 3], [6, -4], [9, 4], [-3, 7]].map(([dx, dy]) => `M${x + (dx ?? 0) - 1.4} ${y + (dy ?? 0)}a1.4 1.4 0 1 0 2.8 0a1.4 1.4 0 1 0 -2.8 0`).join('')
+      return [
+        [-7, -3], [0, 3], [6, -4], [9, 4], [-3, 7],
+      ]
+        .map(([dx, dy]) => `M${x + (dx ?? 0) - 1.4} ${y + (dy ?? 0)}a1.4 1.4 0 1 0 2.8 0a1.4 1.4 0 1 0 -2.8 0`)
+        .join('')
     case 'build':
       return `M${x - 8} ${y}l5 -6l5 6l5 -6l5 6`
     default:
-      return `M${x - half} ${y}C${x - half} ${y - 9} ${x - 3} ${y - 8} ${x + 2} ${y - 6}S${x + half} ${y - 6} ${x + half - 1} ${y + 2}S${x - 1} ${y + 9} ${x - 5} ${y + 7}S${x - half} ${y + 7} ${x - half} ${y}Z`
+      return `M${x - half} ${y}C${x - half} ${y - 9} ${x - 3} ${y - 8} ${x + 2} ${y - 6}S${x + half} ${y - 6} ${x + half - 1} ${y + 2}` +
+        `S${x - 1} ${y + 9} ${x - 5} ${y + 7}S${x - half} ${y + 7} ${x - half} ${y}Z`
   }
 }
 

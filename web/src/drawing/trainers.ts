@@ -26,16 +26,61 @@ const trainer = (c: TrainerCut): Drawing => {
   const first = (c.collarTop[0] as Curve).from
   const last = c.throatTop.to
   const parts: PartShape[] = [
-    shape('lining', closed(...c.collarTop, c.throatTop, curve(last, [last[0] - 30, last[1] + 8], [first[0] + 26, first[1] - 8], first)), at(c.collarTop[0] as Curve, 0.8), 6),
-    shape('tongue', closed(...through([last[0] - 14, last[1] + 16], [last[0] - 16, last[1] - 14], [last[0] + 2, last[1] - 24], [last[0] + 18, last[1] - 12], [last[0] + 34, last[1] + 20]), line([last[0] + 34, last[1] + 20], [last[0] - 14, last[1] + 16])), [last[0] + 2, last[1] - 10], 6),
+    shape(
+      'lining',
+      closed(...c.collarTop, c.throatTop, curve(last, [last[0] - 30, last[1] + 8], [first[0] + 26, first[1] - 8], first)),
+      at(c.collarTop[0] as Curve, 0.8),
+      6,
+    ),
+    shape(
+      'tongue',
+      closed(
+        ...through(
+          [last[0] - 14, last[1] + 16],
+          [last[0] - 16, last[1] - 14],
+          [last[0] + 2, last[1] - 24],
+          [last[0] + 18, last[1] - 12],
+          [last[0] + 34, last[1] + 20],
+        ),
+        line([last[0] + 34, last[1] + 20], [last[0] - 14, last[1] + 16]),
+      ),
+      [last[0] + 2, last[1] - 10],
+      6,
+    ),
     insoleApart(284, 74),
-    shape('midsole', closed(...c.feather, line((c.feather[3] as Curve).to, (c.ground.at(-1) as Curve).to), ...backAll([...c.ground])), at(shifted(c.feather[1], 0, 10), 0.5), 8),
+    shape(
+      'midsole',
+      closed(...c.feather, line((c.feather[3] as Curve).to, (c.ground.at(-1) as Curve).to), ...backAll([...c.ground])),
+      at(shifted(c.feather[1], 0, 10), 0.5),
+      8,
+    ),
     shape('outsole', band(c.ground, 0, 6), at(shifted(c.ground[0] as Curve, 0, 3), 0.7), 4),
-    shape('side-panel', closed(...c.collarTop, c.throatTop, c.instep, c.vampSeam, back(c.feather[2]), back(c.feather[1]), back(c.heelSeam)), at(line(at(c.heelSeam, 0.6), at(c.vampSeam, 0.6)), 0.35), 26),
+    shape(
+      'side-panel',
+      closed(...c.collarTop, c.throatTop, c.instep, c.vampSeam, back(c.feather[2]), back(c.feather[1]), back(c.heelSeam)),
+      at(line(at(c.heelSeam, 0.6), at(c.vampSeam, 0.6)), 0.35),
+      26,
+    ),
     shape('heel-tab', closed(c.heelBack, c.heelSeam, back(c.feather[0])), at(line(at(c.heelBack, 0.4), at(c.heelSeam, 0.4)), 0.5), 8),
-    shape('vamp', closed(c.toeTop[0], c.toeSeam, back(line(at(c.feather[3], 0.12), c.toeSeam.to)), back(c.vampSeam), ...[]), at(line(at(c.vampSeam, 0.35), at(c.toeSeam, 0.4)), 0.5), 14),
+    shape(
+      'vamp',
+      closed(c.toeTop[0], c.toeSeam, back(line(at(c.feather[3], 0.12), c.toeSeam.to)), back(c.vampSeam), ...[]),
+      at(line(at(c.vampSeam, 0.35), at(c.toeSeam, 0.4)), 0.5),
+      14,
+    ),
     shape('toe-box', closed(c.toeTop[1], back(c.feather[3]), back(c.toeSeam)), at(line(at(c.toeSeam, 0.5), at(c.toeTop[1], 0.6)), 0.5), 12),
-    shape('eyestay', closed(c.throatTop, c.instep, line(c.instep.to, [c.instep.to[0] - 16, c.instep.to[1] + 16]), back(shifted(c.instep, -16, 16)), line(shifted(c.instep, -16, 16).from, c.throatTop.from)), at(shifted(c.instep, -8, 8), 0.5), 8),
+    shape(
+      'eyestay',
+      closed(
+        c.throatTop,
+        c.instep,
+        line(c.instep.to, [c.instep.to[0] - 16, c.instep.to[1] + 16]),
+        back(shifted(c.instep, -16, 16)),
+        line(shifted(c.instep, -16, 16).from, c.throatTop.from),
+      ),
+      at(shifted(c.instep, -8, 8), 0.5),
+      8,
+    ),
     shape('collar', band(c.collarTop, 0, 14), at(shifted(c.collarTop[0] as Curve, 0, 7), 0.4), 7),
   ]
   if (c.foxing > 0) {
@@ -43,7 +88,15 @@ const trainer = (c: TrainerCut): Drawing => {
   }
   parts.push(
     shape('marks', c.mark, c.markAt, 6),
-    shape('laces', [0.1, 0.32, 0.54, 0.76].map((t) => at(c.instep, t)).map(([x, y]) => ribbon([line([x + 5, y - 4], [x - 11, y + 9])], 5)).join(''), at(c.instep, 0.3), 5),
+    shape(
+      'laces',
+      [0.1, 0.32, 0.54, 0.76]
+        .map((t) => at(c.instep, t))
+        .map(([x, y]) => ribbon([line([x + 5, y - 4], [x - 11, y + 9])], 5))
+        .join(''),
+      at(c.instep, 0.3),
+      5,
+    ),
     shape('stitching', band([shifted(c.vampSeam, 2, 0)], 5, 0), at(shifted(c.vampSeam, 4, 0), 0.5), 4),
   )
   const eyelets = [0.1, 0.32, 0.54, 0.76].map((t) => at(shifted(c.instep, -11, 10), t))
@@ -54,7 +107,12 @@ const trainer = (c: TrainerCut): Drawing => {
       { path: eyelets.map(([x, y]) => dot(x, y, 1.8)).join(''), kind: 'hole' },
       ...c.ornaments,
     ],
-    outline: closed(c.heelBack, ...c.collarTop, c.throatTop, c.instep, ...c.toeTop, line((c.feather[3] as Curve).to, (c.ground.at(-1) as Curve).to), ...backAll([...c.ground]), line((c.ground[0] as Curve).from, c.heelBack.from)),
+    outline: closed(
+      c.heelBack, ...c.collarTop, c.throatTop, c.instep, ...c.toeTop,
+      line((c.feather[3] as Curve).to, (c.ground.at(-1) as Curve).to),
+      ...backAll([...c.ground]),
+      line((c.ground[0] as Curve).from, c.heelBack.from),
+    ),
     box: [8, 50, 384, 206],
   }
 }
@@ -97,7 +155,11 @@ const running: TrainerCut = {
     curve([300, 221], [330, 223], [366, 223], [382, 218]),
   ],
   heelSeam: curve([76, 146], [72, 168], [80, 190], [92, 208]),
-  ground: [curve([26, 238], [48, 248], [96, 246], [150, 244]), curve([150, 244], [220, 246], [290, 248], [336, 246]), curve([336, 246], [364, 242], [384, 232], [390, 214])],
+  ground: [
+    curve([26, 238], [48, 248], [96, 246], [150, 244]),
+    curve([150, 244], [220, 246], [290, 248], [336, 246]),
+    curve([336, 246], [364, 242], [384, 232], [390, 214]),
+  ],
   foxing: 0,
   mark: closed(...through([112, 200], [140, 182], [176, 186], [206, 170]), ...through([206, 170], [180, 198], [146, 196], [112, 200])),
   markAt: [158, 190],
@@ -121,7 +183,11 @@ const skate: TrainerCut = {
   ],
   ground: [curve([38, 245], [140, 246], [250, 246], [352, 245]), curve([352, 245], [358, 240], [361, 230], [362, 220])],
   foxing: 16,
-  mark: closed(...through([66, 192], [100, 180], [140, 196], [176, 204]), ...through([176, 204], [140, 204], [100, 190], [66, 198]), line([66, 198], [66, 192])),
+  mark: closed(
+    ...through([66, 192], [100, 180], [140, 196], [176, 204]),
+    ...through([176, 204], [140, 204], [100, 190], [66, 198]),
+    line([66, 198], [66, 192]),
+  ),
   markAt: [118, 192],
   ornaments: [{ path: along(...through([40, 236], [150, 238], [260, 238], [358, 236])), kind: 'line' }],
 }

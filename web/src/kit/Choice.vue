@@ -28,7 +28,11 @@ const chosen = computed(() => props.options.find((o) => o.id === props.modelValu
       <ListboxOption v-for="option in options" :key="option.id" v-slot="{ active, selected }" :value="option.id" as="template">
         <li class="flex items-start gap-3 px-4 py-2 min-h-12 cursor-pointer leading-tight" :class="active ? 'bg-ink text-raised' : ''">
           <span v-if="option.hex" class="mt-0.5 inline-block size-6 shrink-0 border border-soft" :style="{ backgroundColor: option.hex }" />
-          <span class="pt-0.5"><span class="font-semibold">{{ option.label }}</span><span v-if="selected"> ·</span><span v-if="option.meaning && option.meaning !== option.label" class="block text-sm font-normal">{{ option.meaning }}</span></span>
+          <span class="pt-0.5">
+            <span class="font-semibold">{{ option.label }}</span>
+            <span v-if="selected"> ·</span>
+            <span v-if="option.meaning && option.meaning !== option.label" class="block text-sm font-normal">{{ option.meaning }}</span>
+          </span>
         </li>
       </ListboxOption>
     </ListboxOptions>

@@ -24,11 +24,17 @@ const setSound = (on: boolean): void => {
 <template>
   <header class="flex items-center gap-7 px-6 h-16 border-b border-line bg-paper">
     <RouterLink to="/bench" class="flex items-center gap-2 font-head text-xl font-semibold" aria-label="Kind Heel, to the bench">
-      <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true"><path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" /><path d="M8 20h14" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2.4 2" /></svg>
+      <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true">
+        <path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" />
+        <path d="M8 20h14" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2.4 2" />
+      </svg>
       Kind Heel
     </RouterLink>
     <nav class="flex gap-1 text-lg" aria-label="Rooms">
-      <RouterLink v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger', 'Workshop']" :key="room" :to="`/${room.toLowerCase()}`" class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold">{{ room }}</RouterLink>
+      <RouterLink
+        v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger', 'Workshop']" :key="room" :to="`/${room.toLowerCase()}`"
+        class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
+      >{{ room }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5">
       <slot />
@@ -38,13 +44,19 @@ const setSound = (on: boolean): void => {
           <div class="px-4 py-1 text-soft">{{ person?.role }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">
             <span aria-hidden="true">Evening light</span>
-            <Switch :model-value="light === 'evening'" aria-label="Evening light" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'">
+            <Switch
+              :model-value="light === 'evening'" aria-label="Evening light" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
+              @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'"
+            >
               <span class="block size-6 border-2 border-ink bg-raised" :class="light === 'evening' ? 'translate-x-6' : ''" />
             </Switch>
           </div>
           <div class="flex items-center justify-between px-4 min-h-12">
             <span aria-hidden="true">Bell when a window opens</span>
-            <Switch :model-value="sound" aria-label="Bell when a window opens" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink" @update:model-value="setSound">
+            <Switch
+              :model-value="sound" aria-label="Bell when a window opens" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
+              @update:model-value="setSound"
+            >
               <span class="block size-6 border-2 border-ink bg-raised" :class="sound ? 'translate-x-6' : ''" />
             </Switch>
           </div>

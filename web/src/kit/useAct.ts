@@ -2,8 +2,8 @@ import { ref } from 'vue'
 import { Problem } from '../api/client'
 
 /**
- * Acts of one screen, one after the other: what is done while another is under way waits for it and is not lost. `busy` is for buttons; `problem` is the sentence
- * when one could not be done; `stale` looks again when somebody else was quicker.
+ * Acts of one screen, one after the other: what is done while another is under way waits for it and is not lost. `busy` is for buttons; `problem` is the
+ * sentence when one could not be done; `stale` looks again when somebody else was quicker.
  */
 export const useAct = (stale: () => void | Promise<void> = () => undefined) => {
   const busy = ref(false)

@@ -50,7 +50,7 @@ export const useOutbox = <T>(name: string, bodyOf: (act: Act) => unknown = (act)
     add: (act: Act): void => {
       kept.value = [...kept.value, act]
     },
-    /** Sends what is kept; answers the last answer, or null when there was nothing, or it is still out of reach. Called again meanwhile, it is the same sending. */
+    /** Sends what is kept; the last answer, or null when there was nothing or it is still out of reach. Called again meanwhile, it is the same sending. */
     send: (each: (answer: T) => void = () => undefined): Promise<T | null> => {
       underWay ??= sendAll(each).finally(() => {
         underWay = null

@@ -35,24 +35,50 @@ const days = computed(() => {
   return found
 })
 const WORDS: Readonly<Partial<Record<Event, string>>> = {
-  'opened': 'Counter', 'agreed': 'Agreed', 'planned': 'Plan', 'started': 'Under way', 'done': 'Done', 'gate-passed': 'Test passed',
-  'gate-not-yet': 'Not yet', 'overridden': 'All the same', 'put-down': 'Put down', 'again': 'Once more', 'finished': 'Finished', 'colour-read': 'Colour', 'compared': 'Compared', 'pot-laid': 'Pot', 'interrupted': 'Interrupted', 'taken-over': 'Handed on', 'spoiled': 'Spoiled', 'keyed': 'Window missed', 'promised': 'Promised',
+  'opened': 'Counter',
+  'agreed': 'Agreed',
+  'planned': 'Plan',
+  'started': 'Under way',
+  'done': 'Done',
+  'gate-passed': 'Test passed',
+  'gate-not-yet': 'Not yet',
+  'overridden': 'All the same',
+  'put-down': 'Put down',
+  'again': 'Once more',
+  'finished': 'Finished',
+  'colour-read': 'Colour',
+  'compared': 'Compared',
+  'pot-laid': 'Pot',
+  'interrupted': 'Interrupted',
+  'taken-over': 'Handed on',
+  'spoiled': 'Spoiled',
+  'keyed': 'Window missed',
+  'promised': 'Promised',
 }
 const word = (event: Event): string => WORDS[event] ?? event
-const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> => Object.fromEntries(drawings[kind].parts.filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
+const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
+  Object.fromEntries(drawings[kind].parts.filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
 </script>
 
 <template>
   <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <nav class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
-      <RouterLink v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`" class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line" :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined">
+      <RouterLink
+        v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`"
+        class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line"
+        :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined"
+      >
         <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
-        <span class="leading-tight"><span class="font-semibold block">{{ p.name }}</span><span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span></span>
+        <span class="leading-tight">
+          <span class="font-semibold block">{{ p.name }}</span>
+          <span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span>
+        </span>
       </RouterLink>
     </nav>
     <section class="relative overflow-y-auto px-9 py-5" aria-label="What happened" tabindex="0">
       <Notice :text="problem" @again="reload" />
-      <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by itself.</p>
+      <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by
+        itself.</p>
       <template v-if="ledger && current">
         <header class="flex flex-wrap items-end gap-x-10 gap-y-1 border-b-2 border-ink pb-3">
           <div class="grow">
@@ -75,7 +101,8 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> => Obj
               <span>{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
               <span class="text-right text-[.95rem]">
                 <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> of {{ e.plannedMinutes }} min · </template>
-                <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }} %</template></span>
+                <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }}
+                  %</template></span>
               </span>
             </li>
           </ol>

@@ -61,7 +61,8 @@ const print = (): void => window.print()
         <p class="text-lg">{{ piece.customer }} · {{ piece.tag }} · for {{ date(piece.promisedAt) }}</p>
         <p>We agreed to <strong>{{ aim?.label ?? piece.aim }}</strong> it. <span v-if="aim">{{ aim.meaning }}</span></p>
         <p v-if="piece.unwanted">Not wanted: {{ piece.unwanted }}</p>
-        <p v-if="piece.replaceCents !== null && piece.valueCents !== null && piece.valueCents < piece.replaceCents" class="text-lg">A new one would cost about {{ money(piece.replaceCents) }}; to you this one is worth {{ money(piece.valueCents) }}.</p>
+        <p v-if="piece.replaceCents !== null && piece.valueCents !== null && piece.valueCents < piece.replaceCents" class="text-lg">A new one would cost about
+          {{ money(piece.replaceCents) }}; to you this one is worth {{ money(piece.valueCents) }}.</p>
       </div>
       <Standing :kind="piece.kind" :colours="piece.parts" class="bg-surround h-32 p-2" />
     </header>
@@ -76,18 +77,27 @@ const print = (): void => window.print()
         <h2 class="text-2xl">{{ s.head }}</h2>
         <ul class="grid gap-1"><li v-for="l in s.lines" :key="l">{{ l }}</li></ul>
       </section>
-      <p v-if="sections.length === 0 && page.declined.length === 0">Nothing wrong has been found yet. <RouterLink class="quiet no-print" :to="`/pieces/${id}`">Look it over first</RouterLink>, then there is something to tell.</p>
-      <p class="text-base text-soft">This is a plan and not a warranty. Makers’ labels and care rules come first; leather may be made to resist water, never to keep it out.</p>
+      <p v-if="sections.length === 0 && page.declined.length === 0">Nothing wrong has been found yet.
+        <RouterLink class="quiet no-print" :to="`/pieces/${id}`">Look it over first</RouterLink>, then there is something to tell.</p>
+      <p class="text-base text-soft">This is a plan and not a warranty. Makers’ labels and care rules come first; leather may be made to resist water, never
+        to keep it out.</p>
 
       <section v-if="page.signed" class="grid gap-1 border-t border-line pt-3 break-inside-avoid" aria-label="Signed">
-        <svg viewBox="0 0 600 200" class="w-80" role="img" :aria-label="`Signature of ${page.signed.by}`"><path :d="page.signed.path" fill="none" stroke="currentColor" stroke-width="4" stroke-linecap="round" stroke-linejoin="round" /></svg>
+        <svg viewBox="0 0 600 200" class="w-80" role="img" :aria-label="`Signature of ${page.signed.by}`">
+          <path :d="page.signed.path" fill="none" stroke="currentColor" stroke-width="4" stroke-linecap="round" stroke-linejoin="round" />
+        </svg>
         <p class="text-lg">Heard and agreed: <strong>{{ page.signed.by }}</strong>, {{ date(page.signed.at) }}.</p>
-        <p v-if="page.signed.outdated" class="caution text-lg">The piece was looked at again after this was signed. Read it out once more, and have it signed anew.</p>
+        <p v-if="page.signed.outdated" class="caution text-lg">The piece was looked at again after this was signed. Read it out once more, and have it signed
+          anew.</p>
       </section>
-      <form v-if="person?.mayPlan && (page.signed === null || page.signed.outdated)" class="no-print grid gap-3 border-t border-line pt-3" novalidate @submit.prevent="sign">
+      <form
+        v-if="person?.mayPlan && (page.signed === null || page.signed.outdated)" class="no-print grid gap-3 border-t border-line pt-3" novalidate
+        @submit.prevent="sign"
+      >
         <SignaturePad v-model="strokes" />
         <div class="flex flex-wrap items-end gap-4 text-base">
-          <label class="grid gap-1 font-semibold w-72">Name of who signs<input v-model="signedBy" class="write font-normal" name="signedBy" maxlength="120"></label>
+          <label class="grid gap-1 font-semibold w-72">Name of who signs<input v-model="signedBy" class="write font-normal" name="signedBy" maxlength="120">
+          </label>
           <button class="may" type="button" @click="strokes = []">Clear</button>
           <button class="do" type="submit" :disabled="busy">Heard and agreed</button>
         </div>

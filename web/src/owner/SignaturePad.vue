@@ -33,10 +33,12 @@ const go = (event: PointerEvent): void => {
 
 <template>
   <svg
-    ref="field" viewBox="0 0 600 200" class="w-full max-w-150 bg-raised border-2 border-ink touch-none cursor-crosshair" role="img" aria-label="Field for the signature"
+    ref="field" viewBox="0 0 600 200" class="w-full max-w-150 bg-raised border-2 border-ink touch-none cursor-crosshair" role="img"
+    aria-label="Field for the signature"
     @pointerdown.prevent="begin" @pointermove.prevent="go" @pointerup="drawing = false" @pointercancel="drawing = false"
   >
-    <path d="M40 156H560" stroke="currentColor" stroke-opacity=".4" stroke-dasharray="3 5" /><path d="M40 140l10 10m0-10l-10 10" stroke="currentColor" stroke-width="2" />
+    <path d="M40 156H560" stroke="currentColor" stroke-opacity=".4" stroke-dasharray="3 5" />
+    <path d="M40 140l10 10m0-10l-10 10" stroke="currentColor" stroke-width="2" />
     <path :d="path" fill="none" stroke="currentColor" stroke-width="3" stroke-linecap="round" stroke-linejoin="round" />
   </svg>
 </template>

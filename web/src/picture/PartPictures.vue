@@ -23,7 +23,10 @@ const shown = computed(() => {
 </script>
 
 <template>
-  <RouterLink v-if="shown.length > 0" :to="`/pieces/${piece}/pictures`" class="flex gap-3 justify-self-start" :aria-label="part === null ? 'Before and after' : 'Pictures of this part'">
+  <RouterLink
+    v-if="shown.length > 0" :to="`/pieces/${piece}/pictures`" class="flex gap-3 justify-self-start"
+    :aria-label="part === null ? 'Before and after' : 'Pictures of this part'"
+  >
     <figure v-for="p in shown" :key="p.id" class="bg-surround p-1.5">
       <img :src="p.thumb" :alt="p.moment" class="object-cover" :class="part === null ? 'h-36 w-54' : 'h-16 w-24'">
       <figcaption v-if="part === null" class="bg-paper px-2">{{ p.moment }}</figcaption>

@@ -24,18 +24,35 @@ const { person } = useSession()
 const { date } = useWhen()
 
 const moment = ref('before')
-const MOMENTS = [{ id: 'before', label: 'before' }, { id: 'during', label: 'during the work' }, { id: 'after', label: 'after' }]
+const MOMENTS = [
+  { id: 'before', label: 'before' },
+  { id: 'during', label: 'during the work' },
+  { id: 'after', label: 'after' },
+]
 const part = ref('all')
-const parts = computed(() => [{ id: 'all', label: 'the whole of it' }, ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? []).map((p) => ({ id: p.id, label: `the ${p.label}` }))])
+const parts = computed(() => [
+  { id: 'all', label: 'the whole of it' },
+  ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? []).map((p) => ({ id: p.id, label: `the ${p.label}` })),
+])
 const half = ref('')
 const halves = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind)?.halves ?? [])
 const large = ref<PictureView | null>(null)
-const label = (p: PictureView): string => [p.half !== 'whole' ? p.half : '', p.side?.replace('-', ' ') ?? words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts.find((x) => x.id === p.part)?.label ?? ''].filter((x) => x !== '' && x !== null).join(' ') || 'the whole of it'
+const label = (p: PictureView): string =>
+  [
+    p.half !== 'whole' ? p.half : '',
+    p.side?.replace('-', ' ') ?? words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts.find((x) => x.id === p.part)?.label ?? '',
+  ]
+    .filter((x) => x !== '' && x !== null)
+    .join(' ') || 'the whole of it'
 /** A picture from the same side before and after, of which the slider shows the change. */
-const pairs = computed(() => (pictures.value?.pictures ?? []).filter((p) => p.moment === 'after').flatMap((after) => {
-  const before = pictures.value?.pictures.find((p) => p.moment === 'before' && p.half === after.half && p.side === after.side && p.part === after.part)
-  return before === undefined ? [] : [{ before, after }]
-}))
+const pairs = computed(() =>
+  (pictures.value?.pictures ?? [])
+    .filter((p) => p.moment === 'after')
+    .flatMap((after) => {
+      const before = pictures.value?.pictures.find((p) => p.moment === 'before' && p.half === after.half && p.side === after.side && p.part === after.part)
+      return before === undefined ? [] : [{ before, after }]
+    }),
+)
 const shown = ref(0)
 const take = async (event: Event, where: Where): Promise<void> => {
   const input = event.target as HTMLInputElement
@@ -58,25 +75,41 @@ const take = async (event: Event, where: Where): Promise<void> => {
       <h2 class="text-2xl">Before anything is touched</h2>
       <ul class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
         <li v-for="m in pictures.missing" :key="`${m.half}-${m.side}`">
-          <label class="may w-full h-16 border-dashed! cursor-pointer text-center leading-tight focus-within:outline-3 focus-within:outline-ink" :class="busy ? 'opacity-60' : ''">
+          <label
+            class="may w-full h-16 border-dashed! cursor-pointer text-center leading-tight focus-within:outline-3 focus-within:outline-ink"
+            :class="busy ? 'opacity-60' : ''"
+          >
             {{ m.label }}
-            <input class="sr-only" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" :disabled="busy" :aria-label="`Take the picture: ${m.label}`" @change="take($event, { moment: 'before', half: m.half, side: m.side })">
+            <input
+              class="sr-only" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" :disabled="busy"
+              :aria-label="`Take the picture: ${m.label}`" @change="take($event, { moment: 'before', half: m.half, side: m.side })"
+            >
           </label>
         </li>
       </ul>
     </section>
 
     <section class="border-t-2 border-ink pt-4 flex flex-wrap items-center gap-x-3 text-xl" aria-label="Add a picture">
-      <p>Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" /><template v-if="halves.length > 1">, <Choice v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h, label: `the ${h} half` }))]" /></template></p>
+      <p>Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" />
+        <template v-if="halves.length > 1">, <Choice
+          v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h,
+                                                                                                           label: `the ${h} half` }))]"
+        /></template></p>
       <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{ busy ? 'It is being kept …' : 'Choose or take' }}
-        <input class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp" aria-label="Choose or take a picture" :disabled="busy" @change="take($event, { moment, half: half || (halves.length === 1 ? 'whole' : ''), part: part === 'all' ? '' : part })">
+        <input
+          class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp" aria-label="Choose or take a picture" :disabled="busy"
+          @change="take($event, { moment, half: half || (halves.length === 1 ? 'whole' : ''), part: part === 'all' ? '' : part })"
+        >
       </label>
     </section>
 
     <section v-if="pairs[shown]" class="grid gap-3" aria-label="Before and after">
       <div class="flex gap-2 items-center">
         <h2 class="text-2xl grow">Before and after</h2>
-        <button v-for="(p, i) in pairs" :key="p.after.id" type="button" class="may" :aria-pressed="i === shown" :class="i === shown ? 'bg-ink! text-raised!' : ''" @click="shown = i">{{ label(p.after) }}</button>
+        <button
+          v-for="(p, i) in pairs" :key="p.after.id" type="button" class="may" :aria-pressed="i === shown"
+          :class="i === shown ? 'bg-ink! text-raised!' : ''" @click="shown = i"
+        >{{ label(p.after) }}</button>
       </div>
       <Slider :before="pairs[shown]!.before" :after="pairs[shown]!.after" />
     </section>
@@ -86,7 +119,9 @@ const take = async (event: Event, where: Where): Promise<void> => {
         <h2 class="text-2xl first-letter:uppercase">{{ m.label }}</h2>
         <ul class="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-4">
           <li v-for="p in pictures.pictures.filter((x) => x.moment === m.id)" :key="p.id" class="grid gap-1">
-            <button type="button" class="bg-surround p-2" :aria-label="`See it large: ${label(p)}`" @click="large = p"><img :src="p.thumb" :alt="label(p)" class="h-40 w-full object-contain" loading="lazy"></button>
+            <button type="button" class="bg-surround p-2" :aria-label="`See it large: ${label(p)}`" @click="large = p">
+              <img :src="p.thumb" :alt="label(p)" class="h-40 w-full object-contain" loading="lazy">
+            </button>
             <div class="flex items-center gap-2">
               <span class="grow">{{ label(p) }}<span class="block text-soft text-[.9rem]">{{ date(p.at) }}</span></span>
               <button v-if="person?.mayPlan" type="button" class="quiet" :aria-label="`take away: ${label(p)}`" @click="remove(p.id)">take away</button>
@@ -95,7 +130,8 @@ const take = async (event: Event, where: Where): Promise<void> => {
         </ul>
       </section>
     </template>
-    <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">No picture yet. Without one from before the first wipe nobody can prove or learn anything.</p>
+    <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">No picture yet. Without one from before the first wipe nobody can prove or learn
+      anything.</p>
 
     <Dialog :open="large !== null" class="relative z-50" @close="large = null">
       <DialogPanel v-if="large" class="fixed inset-0 bg-surround grid grid-rows-[1fr_auto]">

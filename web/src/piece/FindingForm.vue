@@ -55,16 +55,26 @@ const set = async (): Promise<void> => {
   <form class="grid gap-3 border-t border-line pt-3" novalidate @submit.prevent="set">
     <div class="flex items-baseline gap-x-1 flex-wrap" role="group" :aria-label="`What is wrong${half === 'whole' ? '' : ` on the ${half}`}`">
       <span class="font-semibold mr-2">{{ half === 'whole' ? 'Something is wrong:' : `On the ${half}, something is wrong:` }}</span>
-      <button v-for="g in groups" :key="g" type="button" class="quiet" :class="g === group ? 'font-bold no-underline! bg-raised' : ''" :aria-pressed="g === group" @click="group = g; kind = null">{{ g }}</button>
+      <button
+        v-for="g in groups" :key="g" type="button" class="quiet" :class="g === group ? 'font-bold no-underline! bg-raised' : ''"
+        :aria-pressed="g === group" @click="group = g; kind = null"
+      >{{ g }}</button>
     </div>
     <div class="flex flex-wrap gap-2">
-      <button v-for="f in offered" :key="f.id" type="button" class="may px-3!" :class="f.id === kind ? 'bg-ink! text-raised!' : ''" :aria-pressed="f.id === kind" @click="kind = f.id">{{ f.label }}</button>
-      <button v-if="seldom > 0" type="button" class="quiet" :aria-expanded="further" @click="further = !further">{{ further ? 'only the usual' : `${seldom} more, seldom on this` }}</button>
+      <button
+        v-for="f in offered" :key="f.id" type="button" class="may px-3!" :class="f.id === kind ? 'bg-ink! text-raised!' : ''"
+        :aria-pressed="f.id === kind" @click="kind = f.id"
+      >{{ f.label }}</button>
+      <button v-if="seldom > 0" type="button" class="quiet" :aria-expanded="further" @click="further = !further">{{ further ? 'only the usual' :
+        `${seldom} more, seldom on this` }}</button>
       <p v-if="possible.length === 0" class="text-soft">Nothing of this kind is found on this part.</p>
     </div>
     <template v-if="chosen">
       <div class="grid grid-cols-5 gap-1.5" role="group" aria-label="How much it shows">
-        <button v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight" :class="s.id === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="s.id === form.severity" @click="form.severity = s.id">
+        <button
+          v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight"
+          :class="s.id === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="s.id === form.severity" @click="form.severity = s.id"
+        >
           <SeverityExample :group="chosen.group" :severity="Number(s.id)" />
           <span class="text-[.85rem]">{{ s.label }}</span>
         </button>
@@ -73,10 +83,14 @@ const set = async (): Promise<void> => {
         <template v-if="chosen.hasSize">
           <label>length, mm<input v-model.number="form.lengthMm" class="write block w-26!" name="lengthMm" type="number" min="0" step="0.5"></label>
           <label>width, mm<input v-model.number="form.widthMm" class="write block w-26!" name="widthMm" type="number" min="0" step="0.5"></label>
-          <label v-if="chosen.hasDepth">depth, mm<input v-model.number="form.depthMm" class="write block w-26!" name="depthMm" type="number" min="0" step="0.1"></label>
+          <label v-if="chosen.hasDepth">depth, mm<input
+            v-model.number="form.depthMm" class="write block w-26!" name="depthMm" type="number" min="0"
+            step="0.1"
+          ></label>
         </template>
         <label v-else>share, %<input v-model.number="form.share" class="write block w-26!" name="share" type="number" min="0" max="100" step="5"></label>
-        <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the {{ other }}</label>
+        <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the
+          {{ other }}</label>
         <button class="do grow" type="submit" :disabled="busy">Mark {{ chosen.label }}</button>
       </div>
     </template>

@@ -68,19 +68,27 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
     <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
       <template v-if="piece && kind">
         <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
-          <div v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0" :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'">
-            <h2 v-if="halves.length > 1" class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side }}</h2>
+          <div
+            v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0"
+            :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'"
+          >
+            <h2 v-if="halves.length > 1" class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side
+            }}</h2>
             <Silhouette
-              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colourMap(piece.parts, side)" :names="names"
+              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colourMap(piece.parts, side)"
+              :names="names"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side && part !== 'outer' ? part : null"
-              :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
+              :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`"
+              @choose="(name) => choose(side, name)"
             />
           </div>
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
           <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">The whole {{ kind.outer }}</button>
-          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
-          <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the {{ drawing.sides[turned ? 0 : 1] }}</button>
+          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole
+            {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
+          <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the
+            {{ drawing.sides[turned ? 0 : 1] }}</button>
         </div>
       </template>
     </section>
@@ -92,30 +100,47 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, for {{ date(piece.promisedAt) }}</p>
         <p v-if="words" class="text-lg">
           Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim })" />,
-          with a <Choice :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses" @update:model-value="(gloss) => agreeOn({ gloss })" /> finish;
-          signs of age: <Choice :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas" @update:model-value="(patina) => agreeOn({ patina })" />.
+          with a <Choice
+            :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses"
+            @update:model-value="(gloss) => agreeOn({ gloss })"
+          /> finish;
+          signs of age: <Choice
+            :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas"
+            @update:model-value="(patina) => agreeOn({ patina })"
+          />.
         </p>
       </header>
 
       <template v-if="piece && words && kind && part !== null">
         <PartSentence
-          :half="at" :part="part" :name="part === 'outer' ? `whole ${kind.outer}` : names[part] ?? part" :plural="part !== 'outer' && kind.parts.find((p) => p.id === part)?.plural === true"
+          :half="at" :part="part" :name="part === 'outer' ? `whole ${kind.outer}` : names[part] ?? part" :plural="part !== 'outer' && kind.parts.find((p) =>
+            p.id === part)?.plural === true"
           :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy" @see="see" @agree="partAgreement"
         />
         <ul v-if="findings.length > 0" class="grid">
           <li v-for="f in findings" :key="f.id" class="flex items-center gap-3 border-t border-line min-h-12">
-            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'outer'"> on the {{ names[f.part] }}</span>, {{ severity(f.severity) }}{{ size(f) }}</span>
+            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'outer'"> on the {{ names[f.part] }}</span>,
+              {{ severity(f.severity) }}{{ size(f) }}</span>
             <button v-if="mayEdit" class="quiet" type="button" :aria-label="`take away: ${f.label}`" @click="unmark(f.id)">take away</button>
           </li>
         </ul>
         <PartPictures v-if="single" :piece="id" :part="single.part" :half="single.half" />
-        <MaterialFinder v-if="single" :key="`${single.half}-${single.part}`" :part="single" :kind="kind" :words="words" :trials="piece.trials" :busy="busy" :disabled="!mayEdit" :tried="tried" @forget="forgetTrial" />
-        <FindingForm v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material" :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark" />
+        <MaterialFinder
+          v-if="single" :key="`${single.half}-${single.part}`" :part="single" :kind="kind" :words="words" :trials="piece.trials" :busy="busy"
+          :disabled="!mayEdit" :tried="tried" @forget="forgetTrial"
+        />
+        <FindingForm
+          v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material"
+          :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark"
+        />
       </template>
       <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
 
       <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
-        <button v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy" @click="makePlan">{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }}</button>
+        <button
+          v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
+          @click="makePlan"
+        >{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }}</button>
         <RouterLink v-if="['planned', 'in-work', 'referred', 'finished'].includes(piece.state)" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/colour`">Colour</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>

@@ -21,13 +21,22 @@ const product = ref<FamilyId>('conditioner')
 /** Readings of the hidden place before the product and dry after it, as L* a* b*. */
 const before = ref('')
 const after = ref('')
-const lab = (text: string): number[] | null => (text.trim() === '' ? null : text.trim().split(/[\s,;]+/).map(Number))
+const lab = (text: string): number[] | null =>
+  text.trim() === ''
+    ? null
+    : text
+        .trim()
+        .split(/[\s,;]+/)
+        .map(Number)
 const trial = computed(() => props.words.trials.find((t) => t.id === (own.value ?? props.part.nextTrial)))
-const here = computed(() => props.trials.filter((t) => (t.half === props.part.half && t.part === props.part.part) || t.speaksFor.includes(`${props.part.half}/${props.part.part}`)))
+const here = computed(() =>
+  props.trials.filter((t) => (t.half === props.part.half && t.part === props.part.part) || t.speaksFor.includes(`${props.part.half}/${props.part.part}`)),
+)
 const material = (id: Material): string => props.words.materials.find((m) => m.id === id)?.label ?? id
 const said = (t: TrialView): string => {
   const word = props.words.trials.find((x) => x.id === t.trial)
-  return `${word?.label ?? t.trial}${t.product ? ` (${props.words.products.find((p) => p.id === t.product)?.label ?? t.product})` : ''}: ${word?.outcomes.find((o) => o.id === t.outcome)?.label ?? t.outcome}`
+  const product = t.product ? ` (${props.words.products.find((p) => p.id === t.product)?.label ?? t.product})` : ''
+  return `${word?.label ?? t.trial}${product}: ${word?.outcomes.find((o) => o.id === t.outcome)?.label ?? t.outcome}`
 }
 const outer = computed(() => props.kind.parts.find((p) => p.id === props.part.part)?.outer === true)
 const SPEAKS = computed(() => [
@@ -64,18 +73,23 @@ const came = async (outcome: Outcome): Promise<void> => {
 <template>
   <section v-if="part.odds.length > 0 || here.length > 0" class="grid gap-2 bg-paper px-4 py-3" aria-label="What it is made of">
     <p v-if="part.odds.length > 1" class="flex flex-wrap gap-x-4 gap-y-1">
-      <span v-for="o in part.odds" :key="o.material" class="inline-flex items-center gap-2"><span class="inline-block h-2.5 bg-ink" :style="{ width: `${Math.max(2, o.odds * 70)}px` }" aria-hidden="true" />{{ material(o.material) }} {{ Math.round(o.odds * 100) }} in 100</span>
+      <span v-for="o in part.odds" :key="o.material" class="inline-flex items-center gap-2">
+        <span class="inline-block h-2.5 bg-ink" :style="{ width: `${Math.max(2, o.odds * 70)}px` }" aria-hidden="true" />{{ material(o.material) }}
+        {{ Math.round(o.odds * 100) }} in 100</span>
     </p>
     <p v-for="c in part.contradictions" :key="c" class="caution">{{ c }}</p>
     <ul v-if="here.length > 0">
       <li v-for="t in here" :key="t.id" class="flex items-center gap-3 min-h-11">
-        <span v-if="t.before" class="size-6 border border-soft" :style="{ backgroundColor: t.before }" title="before" /><span v-if="t.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: t.after }" title="after, dry" />
+        <span v-if="t.before" class="size-6 border border-soft" :style="{ backgroundColor: t.before }" title="before" />
+        <span v-if="t.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: t.after }" title="after, dry" />
         <span class="grow first-letter:uppercase">{{ said(t) }}</span>
         <button v-if="!disabled" type="button" class="quiet" :aria-label="`take away the trial: ${said(t)}`" @click="emit('forget', t.id)">take away</button>
       </li>
     </ul>
     <template v-if="trial && !disabled">
-      <p class="text-lg"><span class="font-bold">{{ own === null ? 'Next, ' : '' }}{{ trial.label }}.</span> {{ trial.how }} It speaks for <Choice :model-value="chosenSpeaks" label="It speaks for" :options="SPEAKS" @update:model-value="(v) => speaks = v" /><template v-if="trial.id === 'T-7'">, with <Choice v-model="product" label="Product" :options="words.products" /></template>.</p>
+      <p class="text-lg"><span class="font-bold">{{ own === null ? 'Next, ' : '' }}{{ trial.label }}.</span> {{ trial.how }} It speaks for
+        <Choice :model-value="chosenSpeaks" label="It speaks for" :options="SPEAKS" @update:model-value="(v) => speaks = v" />
+        <template v-if="trial.id === 'T-7'">, with <Choice v-model="product" label="Product" :options="words.products" /></template>.</p>
       <div v-if="trial.id === 'T-7'" class="flex gap-3">
         <label>reading before<input v-model="before" class="write block" name="labBefore" placeholder="L* a* b*: 40 12 20"></label>
         <label>reading after, dry<input v-model="after" class="write block" name="labAfter" placeholder="L* a* b*: 37 12 18"></label>
@@ -85,6 +99,9 @@ const came = async (outcome: Outcome): Promise<void> => {
       </div>
     </template>
     <p v-else-if="part.certainty !== 'known' && !disabled" class="text-soft">No trial is worth its risk any more: the gentlest is taken.</p>
-    <p v-if="!disabled" class="text-soft">Another trial: <Choice :model-value="own ?? ''" label="Another trial" :options="[{ id: '', label: 'the one proposed' }, ...words.trials]" @update:model-value="(v) => own = v === '' ? null : v" /></p>
+    <p v-if="!disabled" class="text-soft">Another trial: <Choice
+      :model-value="own ?? ''" label="Another trial"
+      :options="[{ id: '', label: 'the one proposed' }, ...words.trials]" @update:model-value="(v) => own = v === '' ? null : v"
+    /></p>
   </section>
 </template>

@@ -45,31 +45,60 @@ const area = ref<number | ''>('')
   <div v-if="first" class="grid gap-2 border-t-2 border-ink pt-3">
     <p class="text-xl leading-loose">
       The <strong>{{ alike || half === 'whole' ? '' : half }} {{ name }}</strong> {{ plural ? 'are' : 'is' }}
-      <Choice :model-value="first.material" :mixed="mixed('material')" label="Material" :disabled="disabled" :options="materials" @update:model-value="(material) => say({ material })" />,
-      <Choice :model-value="first.certainty" :mixed="mixed('certainty')" label="Certainty" :disabled="disabled" :options="words.certainties" @update:model-value="(certainty) => say({ certainty })" />;
-      {{ plural ? 'they are' : 'it is' }} <Choice :model-value="first.dryness" :mixed="mixed('dryness')" label="Dryness" :disabled="disabled" :options="words.dryness" @update:model-value="(dryness) => say({ dryness })" />,
-      and <Choice :model-value="first.shade" :mixed="mixed('shade')" label="Shade" :disabled="disabled" :options="words.shades" @update:model-value="(shade) => say({ shade })" />.
+      <Choice
+        :model-value="first.material" :mixed="mixed('material')" label="Material" :disabled="disabled" :options="materials"
+        @update:model-value="(material) => say({ material })"
+      />,
+      <Choice
+        :model-value="first.certainty" :mixed="mixed('certainty')" label="Certainty" :disabled="disabled" :options="words.certainties"
+        @update:model-value="(certainty) => say({ certainty })"
+      />;
+      {{ plural ? 'they are' : 'it is' }} <Choice
+        :model-value="first.dryness" :mixed="mixed('dryness')" label="Dryness" :disabled="disabled"
+        :options="words.dryness" @update:model-value="(dryness) => say({ dryness })"
+      />,
+      and <Choice
+        :model-value="first.shade" :mixed="mixed('shade')" label="Shade" :disabled="disabled" :options="words.shades"
+        @update:model-value="(shade) => say({ shade })"
+      />.
     </p>
     <p v-if="meaning" class="text-soft">{{ meaning }}</p>
     <div class="flex flex-wrap gap-x-6 items-center">
-      <label v-if="isPair" class="flex items-center gap-3 min-h-11"><input v-model="alike" type="checkbox" class="size-5 accent-ink"> same on both halves</label>
+      <label v-if="isPair" class="flex items-center gap-3 min-h-11"><input v-model="alike" type="checkbox" class="size-5 accent-ink"> same on both
+        halves</label>
       <Disclosure v-slot="{ open }" as="div" class="contents">
         <DisclosureButton class="quiet">{{ open ? 'Less' : 'More' }} about it{{ flagged.length > 0 ? `: ${flagged.join(', ')}` : '' }}</DisclosureButton>
         <DisclosurePanel class="basis-full grid gap-2 pb-1">
           <div class="flex flex-wrap gap-x-6">
             <label v-for="flag in words.flags" :key="flag.id" class="flex items-center gap-3 min-h-11">
-              <input type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first.flags.includes(flag.id)" @change="say({ flags: first.flags.includes(flag.id) ? first.flags.filter((f) => f !== flag.id) : [...first.flags, flag.id] })"> {{ flag.label }}
+              <input
+                type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first.flags.includes(flag.id)"
+                @change="say({ flags: first.flags.includes(flag.id) ? first.flags.filter((f) => f !== flag.id) : [...first.flags, flag.id] })"
+              >
+              {{ flag.label }}
             </label>
           </div>
           <form class="flex items-end gap-3" novalidate @submit.prevent="area !== '' && say({ areaDm2: area })">
-            <label>measured area, dm²<input v-model.number="area" class="write block w-32!" name="areaDm2" type="number" min="0" step="0.1" :placeholder="first.areaDm2 === null ? '' : String(first.areaDm2)" :disabled="disabled"></label>
+            <label>measured area, dm²<input
+              v-model.number="area" class="write block w-32!" name="areaDm2" type="number" min="0" step="0.1"
+              :placeholder="first.areaDm2 === null ? '' : String(first.areaDm2)" :disabled="disabled"
+            ></label>
             <button class="may" type="submit" :disabled="disabled || area === ''">Take it</button>
           </form>
           <p class="text-lg">
             <template v-if="own">
-              It goes its own way: to <Choice :model-value="own.aim" label="Aim of the part" :disabled="disabled" :options="words.aims" @update:model-value="(aim) => agree({ aim })" />,
-              <Choice :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses" @update:model-value="(gloss) => agree({ gloss })" />,
-              signs of age: <Choice :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas" @update:model-value="(patina) => agree({ patina })" />.
+              It goes its own way: to <Choice
+                :model-value="own.aim" label="Aim of the part" :disabled="disabled" :options="words.aims"
+                @update:model-value="(aim) => agree({ aim })"
+              />,
+              <Choice
+                :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses"
+                @update:model-value="(gloss) => agree({ gloss })"
+              />,
+              signs of age: <Choice
+                :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas"
+                @update:model-value="(patina) => agree({ patina })"
+              />.
               <button type="button" class="quiet" :disabled="disabled" @click="emit('agree', { places: places(), agreed: null })">As the rest</button>
             </template>
             <button v-else type="button" class="quiet" :disabled="disabled" @click="agree({})">Agree on something else for this part</button>

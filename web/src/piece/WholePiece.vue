@@ -5,16 +5,28 @@ import { api } from '../api/client'
 import type { AgreementInput, Half, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
-const props = defineProps<{ piece: PieceView, kind: KindView, disabled: boolean }>()
-const emit = defineEmits<{ choose: [half: Half, part: PartName], off: [given: Omit<OffInput, 'version'>], copy: [from: number], agree: [given: Partial<AgreementInput>] }>()
+const props = defineProps<{ piece: PieceView; kind: KindView; disabled: boolean }>()
+const emit = defineEmits<{
+  choose: [half: Half, part: PartName]
+  off: [given: Omit<OffInput, 'version'>]
+  copy: [from: number]
+  agree: [given: Partial<AgreementInput>]
+}>()
 
 const questions = ref<readonly QuestionView[]>([])
 /** Planned anew for every material it may be: asked for when the piece has changed, not with it. */
-watch(() => props.piece.version, () => {
-  void api.get<QuestionsView>(`/pieces/${props.piece.id}/questions`).then((answer) => {
-    questions.value = answer.questions
-  }).catch(() => undefined)
-}, { immediate: true })
+watch(
+  () => props.piece.version,
+  () => {
+    void api
+      .get<QuestionsView>(`/pieces/${props.piece.id}/questions`)
+      .then((answer) => {
+        questions.value = answer.questions
+      })
+      .catch(() => undefined)
+  },
+  { immediate: true },
+)
 
 const name = (id: PartName): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
 const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
@@ -46,7 +58,8 @@ const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCen
       <h2 class="text-xl">What comes off</h2>
       <div class="flex flex-wrap gap-x-6">
         <label v-for="p in detachable" :key="`${p.half}-${p.part}`" class="flex items-center gap-3 min-h-11">
-          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part, half: p.half, off: !p.off })"> {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
+          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part, half: p.half, off: !p.off })">
+          {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
         </label>
       </div>
     </section>
@@ -54,10 +67,19 @@ const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCen
       <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'What it is worth, and what the owner does not want' }}</DisclosureButton>
       <DisclosurePanel>
         <form class="grid gap-3" novalidate @submit.prevent="keep">
-          <label class="grid gap-1 font-semibold">The owner does not want<textarea v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2" maxlength="500" :disabled="disabled" /></label>
+          <label class="grid gap-1 font-semibold">The owner does not want<textarea
+            v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2"
+            maxlength="500" :disabled="disabled"
+          /></label>
           <div class="flex items-end gap-4">
-            <label class="grid gap-1 font-semibold">Worth to the owner<input v-model="form.value" class="write font-normal" name="value" inputmode="decimal" :disabled="disabled"></label>
-            <label class="grid gap-1 font-semibold">Price of a new one<input v-model="form.replace" class="write font-normal" name="replace" inputmode="decimal" :disabled="disabled"></label>
+            <label class="grid gap-1 font-semibold">Worth to the owner<input
+              v-model="form.value" class="write font-normal" name="value" inputmode="decimal"
+              :disabled="disabled"
+            ></label>
+            <label class="grid gap-1 font-semibold">Price of a new one<input
+              v-model="form.replace" class="write font-normal" name="replace"
+              inputmode="decimal" :disabled="disabled"
+            ></label>
             <button class="may" type="submit" :disabled="disabled">Keep this</button>
           </div>
         </form>

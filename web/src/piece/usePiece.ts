@@ -23,13 +23,15 @@ export const usePiece = (id: number) => {
     unmark: (finding: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/findings/${finding}`, { version })),
     tried: (trial: Omit<TrialInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/trials`, { ...trial, version })),
     forgetTrial: (trial: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/trials/${trial}`, { version })),
-    partAgreement: (given: Omit<PartAgreementInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/part-agreement`, { ...given, version })),
+    partAgreement: (given: Omit<PartAgreementInput, 'version'>) =>
+      change((version) => api.put<PieceView>(`/pieces/${id}/part-agreement`, { ...given, version })),
     takeOff: (given: Omit<OffInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/off`, { ...given, version })),
     copy: (from: number) => change((version) => api.post<PieceView>(`/pieces/${id}/copy`, { from, version })),
     agree: (agreement: Omit<AgreementInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/agreement`, { ...agreement, version })),
-    plan: async (): Promise<boolean> => change(async (version) => {
-      await api.post<PlanView>(`/pieces/${id}/plan`, { version })
-      return api.get<PieceView>(`/pieces/${id}`)
-    }),
+    plan: async (): Promise<boolean> =>
+      change(async (version) => {
+        await api.post<PlanView>(`/pieces/${id}/plan`, { version })
+        return api.get<PieceView>(`/pieces/${id}`)
+      }),
   }
 }

@@ -25,7 +25,9 @@ const add = (): void => {
   emit('add', {
     change: 'add',
     before: props.before?.key ?? null,
-    ...(product.value ? { family: product.value.id, applicator: applicator.value } : { action: words.value?.acts.find((a) => a.id === what.value)?.id ?? null }),
+    ...(product.value
+      ? { family: product.value.id, applicator: applicator.value }
+      : { action: words.value?.acts.find((a) => a.id === what.value)?.id ?? null }),
     places: places.value,
   })
 }
@@ -46,7 +48,8 @@ const add = (): void => {
           <legend class="sr-only">Parts</legend>
           <div v-for="half in kind?.halves ?? []" :key="half" class="flex flex-wrap gap-x-5 gap-y-1">
             <strong v-if="half !== 'whole'" class="w-14 self-center">{{ half }}</strong>
-            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11"><input v-model="places" type="checkbox" class="size-5 accent-ink" :value="{ half, part: p.id }"> {{ p.label }}</label>
+            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11">
+              <input v-model="places" type="checkbox" class="size-5 accent-ink" :value="{ half, part: p.id }"> {{ p.label }}</label>
           </div>
         </fieldset>
         <div class="flex gap-4">

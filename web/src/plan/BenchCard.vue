@@ -21,17 +21,30 @@ const { span, date } = useWhen()
 const kind = computed(() => words.value?.kinds.find((k) => k.id === plan.value?.kind))
 /** Parts that are worked on get a number, in the order in which they go round the piece. */
 const numbers = computed<Partial<Record<PartName, number>>>(() => {
-  const worked = new Set((plan.value?.steps ?? []).filter((s) => s.family !== null || ['stitch', 'bond', 'sand', 'mask', 'erase', 'iron-crease', 'raise-nap'].includes(s.action)).flatMap((s) => s.parts))
+  const worked = new Set(
+    (plan.value?.steps ?? [])
+      .filter((s) => s.family !== null || ['stitch', 'bond', 'sand', 'mask', 'erase', 'iron-crease', 'raise-nap'].includes(s.action))
+      .flatMap((s) => s.parts),
+  )
   return Object.fromEntries((kind.value?.parts ?? []).filter((p) => worked.has(p.id)).map((p, i) => [p.id, i + 1]))
 })
 const colours = (half: Half): Partial<Record<PartName, string>> => colourMap(piece.value?.parts ?? [], half)
-const legend = computed(() => Object.entries(numbers.value).map(([id, n]) => {
-  const made = [...new Set((piece.value?.parts ?? []).filter((p) => p.part === id).map((p) => words.value?.materials.find((m) => m.id === p.material)?.label ?? p.material))]
-  return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
-}))
+const legend = computed(() =>
+  Object.entries(numbers.value).map(([id, n]) => {
+    const made = [
+      ...new Set(
+        (piece.value?.parts ?? []).filter((p) => p.part === id).map((p) => words.value?.materials.find((m) => m.id === p.material)?.label ?? p.material),
+      ),
+    ]
+    return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
+  }),
+)
 /** “1 2 4–6”. */
 const figures = (step: StepView): string => {
-  const all = step.parts.map((p) => numbers.value[p]).filter((n): n is number => n !== undefined).sort((a, b) => a - b)
+  const all = step.parts
+    .map((p) => numbers.value[p])
+    .filter((n): n is number => n !== undefined)
+    .sort((a, b) => a - b)
   const runs: [number, number][] = []
   for (const n of all) {
     const last = runs.at(-1)
@@ -45,9 +58,13 @@ const figures = (step: StepView): string => {
 }
 const side = (half: Halves): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
 const wait = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
-const limit = (step: StepView): number | null => step.waits.reduce<number | null>((least, w) => (w.maxMinutes !== null && w.maxMinutes < 600 && (least === null || w.maxMinutes < least) ? w.maxMinutes : least), null)
+const limit = (step: StepView): number | null =>
+  step.waits.reduce<number | null>(
+    (least, w) => (w.maxMinutes !== null && w.maxMinutes < 600 && (least === null || w.maxMinutes < least) ? w.maxMinutes : least),
+    null,
+  )
 const cautions = computed(() => {
-  const said = new Map<string, { text: string, steps: number[] }>()
+  const said = new Map<string, { text: string; steps: number[] }>()
   for (const [i, step] of (plan.value?.steps ?? []).entries()) {
     for (const c of step.cautions) {
       said.set(c.rule, { text: c.text, steps: [...(said.get(c.rule)?.steps ?? []), i + 1] })
@@ -71,27 +88,51 @@ const print = (): void => window.print()
         <div>
           <h2 class="text-3xl">{{ piece.tag }} · {{ plan.name }}</h2>
           <p class="text-lg">{{ plan.customer }} · {{ kind?.label }} · agreed: to {{ words?.aims.find((a) => a.id === piece?.aim)?.label }}</p>
-          <p class="text-lg"><strong>for {{ date(plan.promisedAt) }}</strong> · {{ plan.steps.length }} steps · {{ span(plan.handsOnMinutes) }} by hand · {{ span(plan.elapsedMinutes) }} from first to last</p>
-          <ol class="legend columns-2 mt-2 leading-snug max-w-2xl"><li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]"><strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li></ol>
+          <p class="text-lg"><strong>for {{ date(plan.promisedAt) }}</strong> · {{ plan.steps.length }} steps · {{ span(plan.handsOnMinutes) }} by hand ·
+            {{ span(plan.elapsedMinutes) }} from first to last</p>
+          <ol class="legend columns-2 mt-2 leading-snug max-w-2xl">
+            <li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]">
+              <strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li>
+          </ol>
         </div>
         <div class="flex items-end gap-3">
-          <figure v-for="half in halvesOf(piece?.parts ?? [])" :key="half" class="w-56"><Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" /><figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption></figure>
+          <figure v-for="half in halvesOf(piece?.parts ?? [])" :key="half" class="w-56">
+            <Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" />
+            <figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption>
+          </figure>
         </div>
       </section>
       <ol class="steps grid gap-x-8 lg:grid-cols-2" aria-label="Steps">
-        <li v-for="(step, i) in plan.steps" :key="step.key" class="grid grid-cols-[1.4rem_1.8rem_1fr] gap-x-2 border-b border-line py-1 leading-snug break-inside-avoid">
-          <span class="size-5 border-2 border-ink mt-0.5 grid place-items-center text-sm leading-none" aria-hidden="true">{{ step.status === 'done' ? '×' : '' }}</span>
+        <li
+          v-for="(step, i) in plan.steps" :key="step.key"
+          class="grid grid-cols-[1.4rem_1.8rem_1fr] gap-x-2 border-b border-line py-1 leading-snug break-inside-avoid"
+        >
+          <span
+            class="size-5 border-2 border-ink mt-0.5 grid place-items-center text-sm leading-none"
+            aria-hidden="true"
+          >{{ step.status === 'done' ? '×' : '' }}</span>
           <strong class="text-right tabular-nums">{{ i + 1 }}</strong>
           <span>
-            <span v-if="wait(step) >= 5" class="block text-soft">when it has dried {{ span(wait(step)) }}<template v-if="limit(step) !== null">, within {{ span(limit(step) ?? 0) }}</template></span>
-            <strong>{{ step.title }}</strong> <span v-if="side(step.half)" class="font-semibold">{{ side(step.half) }}</span><span v-if="figures(step)"> · {{ figures(step) }}</span>
-            <span class="text-soft"> · {{ step.minutes }} min<template v-if="step.amount"> · {{ step.amount }}</template><template v-for="s in step.supplies" :key="s"> · {{ s }}</template><template v-if="step.gate"> · {{ step.gate }}</template></span>
+            <span v-if="wait(step) >= 5" class="block text-soft">when it has dried {{ span(wait(step)) }}<template v-if="limit(step) !== null">, within
+              {{ span(limit(step) ?? 0) }}</template></span>
+            <strong>{{ step.title }}</strong> <span v-if="side(step.half)" class="font-semibold">{{ side(step.half) }}</span>
+            <span v-if="figures(step)"> · {{ figures(step) }}</span>
+            <span class="text-soft"> · {{ step.minutes }} min<template v-if="step.amount"> · {{ step.amount }}</template>
+              <template v-for="s in step.supplies" :key="s"> · {{ s }}</template><template v-if="step.gate"> · {{ step.gate }}</template></span>
           </span>
         </li>
       </ol>
       <section class="grid grid-cols-2 gap-8">
-        <div><h3 class="text-xl">Lay out</h3><ul class="columns-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="break-inside-avoid">{{ k }}</li></ul></div>
-        <div><h3 class="text-xl">Careful</h3><p v-for="c in cautions" :key="c.rule" class="leading-snug py-0.5"><strong>{{ c.steps.length > 8 ? `${c.steps.slice(0, 7).join(', ')} …` : c.steps.join(', ') }}</strong> {{ c.text }}</p><p class="leading-snug py-0.5">The maker’s label and local rules come first.</p></div>
+        <div>
+          <h3 class="text-xl">Lay out</h3>
+          <ul class="columns-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="break-inside-avoid">{{ k }}</li></ul>
+        </div>
+        <div>
+          <h3 class="text-xl">Careful</h3>
+          <p v-for="c in cautions" :key="c.rule" class="leading-snug py-0.5"><strong>{{ c.steps.length > 8 ? `${c.steps.slice(0, 7).join(', ')} …` :
+            c.steps.join(', ') }}</strong> {{ c.text }}</p>
+          <p class="leading-snug py-0.5">The maker’s label and local rules come first.</p>
+        </div>
       </section>
     </template>
   </main>

@@ -22,18 +22,36 @@ const titleOf = (key: string): string => props.steps.find((s) => s.key === key)?
 <template>
   <div class="grid gap-3 border-y border-line py-3">
     <div class="flex flex-wrap gap-3">
-      <button class="may" type="button" :disabled="busy || !mayRise" @click="emit('change', { change: 'move', step: step.key, before: before?.key ?? null })">Earlier</button>
-      <button class="may" type="button" :disabled="busy || !mayFall" @click="emit('change', { change: 'move', step: step.key, before: afterNext?.key ?? null })">Later</button>
+      <button
+        class="may" type="button" :disabled="busy || !mayRise" @click="emit('change', { change: 'move', step: step.key, before: before?.key ?? null
+        })"
+      >Earlier</button>
+      <button
+        class="may" type="button" :disabled="busy || !mayFall" @click="emit('change', { change: 'move', step: step.key, before: afterNext?.key ?? null
+        })"
+      >Later</button>
       <button class="may" type="button" :disabled="busy" @click="emit('change', { change: 'drop', step: step.key })">Leave it out</button>
       <button class="may" type="button" :disabled="busy" @click="emit('add')">Put a step in before it…</button>
     </div>
     <p v-if="step.family && words" class="text-lg">
-      It lays <Choice label="product" :model-value="step.family" :options="words.products" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: id })" />
-      with <Choice label="applicator" :model-value="step.applicator" :options="words.applicators" :disabled="busy" @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: step.family, applicator: id })" />,
+      It lays <Choice
+        label="product" :model-value="step.family" :options="words.products" :disabled="busy"
+        @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: id })"
+      />
+      with <Choice
+        label="applicator" :model-value="step.applicator" :options="words.applicators" :disabled="busy"
+        @update:model-value="(id) => emit('change', { change: 'swap', step: step.key, family: step.family, applicator: id })"
+      />,
       coats:
-      <button class="may min-w-12" type="button" aria-label="One coat fewer" :disabled="busy || step.coats < 2" @click="emit('change', { change: 'coats', step: step.key, coats: step.coats - 1 })">−</button>
+      <button
+        class="may min-w-12" type="button" aria-label="One coat fewer" :disabled="busy || step.coats < 2"
+        @click="emit('change', { change: 'coats', step: step.key, coats: step.coats - 1 })"
+      >−</button>
       <strong class="inline-block min-w-8 text-center">{{ step.coats }}</strong>
-      <button class="may min-w-12" type="button" aria-label="One coat more" :disabled="busy || step.coats > 11" @click="emit('change', { change: 'coats', step: step.key, coats: step.coats + 1 })">+</button>
+      <button
+        class="may min-w-12" type="button" aria-label="One coat more" :disabled="busy || step.coats > 11"
+        @click="emit('change', { change: 'coats', step: step.key, coats: step.coats + 1 })"
+      >+</button>
     </p>
     <p v-for="w in waits" :key="w.step" class="flex flex-wrap items-center gap-3">
       <span>It waits {{ span(w.minMinutes ?? 0) }} after “{{ titleOf(w.step) }}”.</span>

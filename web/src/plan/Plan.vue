@@ -79,12 +79,15 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <header class="grid grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> · <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from first to last · {{ done }} of {{ steps.length }} done</template></p>
+      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> ·
+        <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from
+        first to last · {{ done }} of {{ steps.length }} done</template></p>
       <nav v-if="plan" class="flex flex-wrap gap-3" aria-label="This plan">
         <RouterLink class="may" :to="`/pieces/${id}`">What was seen</RouterLink>
         <template v-if="steps.length > 0">
           <button v-if="may" class="may" type="button" @click="comparing = true">Schools</button>
-          <button v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing">{{ changing ? 'End changing' : 'Change by hand' }}</button>
+          <button v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing">{{ changing ? 'End changing' : 'Change by hand'
+          }}</button>
           <RouterLink class="may" :to="`/pieces/${id}/card`">Bench card</RouterLink>
         </template>
       </nav>
@@ -106,7 +109,8 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
 
     <div v-else-if="plan && chosen" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
       <section class="relative overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
-        <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ? 'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Look at it.</button>
+        <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ?
+          'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Look at it.</button>
         <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
       <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
@@ -115,16 +119,24 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
           <span class="grow">The piece was looked at again after this plan was made.</span>
           <button v-if="may" class="may" type="button" :disabled="hands.busy.value" @click="make()">{{ done > 0 ? 'Plan the rest anew' : 'Plan anew' }}</button>
         </div>
-        <p v-if="missing.length > 0 && done < 3" class="caution">Before anything wet, pictures are still to be taken: {{ missing.slice(0, 4).map((m) => m.label).join(', ') }}{{ missing.length > 4 ? ` and ${missing.length - 4} more` : '' }}. <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">Take them</RouterLink></p>
-        <StepFaults :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value" @mend="(rule) => alter({ change: 'mend', step: chosen?.key ?? null, rule })" @override="(rule, reason) => alter({ change: 'override', step: chosen?.key ?? null, rule, reason })" />
+        <p v-if="missing.length > 0 && done < 3" class="caution">Before anything wet, pictures are still to be taken:
+          {{ missing.slice(0, 4).map((m) => m.label).join(', ') }}{{ missing.length > 4 ? ` and ${missing.length - 4} more` : '' }}.
+          <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">Take them</RouterLink></p>
+        <StepFaults
+          :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value"
+          @mend="(rule) => alter({ change: 'mend', step: chosen?.key ?? null, rule })"
+          @override="(rule, reason) => alter({ change: 'override', step: chosen?.key ?? null, rule, reason })"
+        />
         <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
         <StepWords :step="chosen" />
         <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
-          <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span></p>
+          <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>
+          </p>
         </section>
         <TrialResults v-if="chosen.action === 'trial' && may" :key="chosen.key" :step="chosen" :busy="hands.busy.value" @tried="tried" />
         <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
-        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what was changed by hand</button>
+        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what
+          was changed by hand</button>
         <div v-if="chosen.status === 'open' && !changing" class="sticky -bottom-5 -mx-8 -mb-5 px-8 py-3 bg-paper border-t border-line flex gap-4">
           <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">Begin this step</button>
           <RouterLink class="may" to="/bench">To the bench</RouterLink>
@@ -134,6 +146,8 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
     <Notice v-else-if="problem" class="m-8" :text="problem" @again="reload" />
     <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
     <AddStep v-if="plan" :open="adding" :kind="plan.kind" :before="chosen" :busy="hands.busy.value" @add="add" @leave="adding = false" />
-    <Schools v-if="plan" :open="comparing" :piece="id" :schools="plan.schools" :busy="hands.busy.value" @take="take" @workshop="reload" @leave="comparing = false" />
+    <Schools
+      v-if="plan" :open="comparing" :piece="id" :schools="plan.schools" :busy="hands.busy.value" @take="take" @workshop="reload" @leave="comparing = false"
+    />
   </main>
 </template>

@@ -49,7 +49,10 @@ const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 
         </div>
         <ul class="overflow-y-auto border-r border-line py-2">
           <li v-for="s in schools" :key="s.id">
-            <button type="button" class="w-full text-left px-5 py-2 min-h-14 leading-tight" :class="s.id === chosen ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="s.id === chosen" @click="chosen = s.id">
+            <button
+              type="button" class="w-full text-left px-5 py-2 min-h-14 leading-tight" :class="s.id === chosen ? 'bg-ink text-raised' : 'hover:bg-raised'"
+              :aria-current="s.id === chosen" @click="chosen = s.id"
+            >
               {{ s.label }}<span v-if="s.plan ?? s.workshop" class="block text-sm">{{ s.sides.find((x) => x.id === (s.plan ?? s.workshop))?.says }}</span>
             </button>
           </li>
@@ -57,18 +60,38 @@ const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 
         <section class="overflow-y-auto p-6 grid gap-4 content-start" :aria-label="school?.label">
           <p class="text-lg"><strong>Usual here:</strong> {{ school?.usual }}</p>
           <p v-if="problem" class="caution">{{ problem }}</p>
-          <div v-if="compared" class="grid gap-x-6 grid-rows-[repeat(5,auto)_1fr]" :style="{ gridTemplateColumns: `repeat(${compared.sides.length}, minmax(0, 1fr))` }">
-            <article v-for="side in compared.sides" :key="side.side" class="row-span-6 grid grid-rows-subgrid gap-3 content-start border-t-4 pt-3" :class="side.taken ? 'border-ink' : 'border-line'">
+          <div
+            v-if="compared" class="grid gap-x-6 grid-rows-[repeat(5,auto)_1fr]"
+            :style="{ gridTemplateColumns: `repeat(${compared.sides.length}, minmax(0, 1fr))` }"
+          >
+            <article
+              v-for="side in compared.sides" :key="side.side" class="row-span-6 grid grid-rows-subgrid gap-3 content-start border-t-4 pt-3"
+              :class="side.taken ? 'border-ink' : 'border-line'"
+            >
               <h2 class="text-2xl">{{ side.says[0]?.toUpperCase() }}{{ side.says.slice(1) }}</h2>
-              <p class="text-lg"><strong class="text-3xl">{{ side.steps }}</strong> steps<br><strong>{{ span(side.handsOnMinutes) }}</strong> by hand<br><strong>{{ span(side.elapsedMinutes) }}</strong> from first to last</p>
+              <p class="text-lg"><strong class="text-3xl">{{ side.steps }}</strong> steps<br><strong>{{ span(side.handsOnMinutes) }}</strong> by hand<br>
+                <strong>{{ span(side.elapsedMinutes) }}</strong> from first to last</p>
               <button v-if="!side.taken" class="do" type="button" :disabled="busy" @click="emit('take', chosen, side.side)">Take this side</button>
               <p v-else class="min-h-14 grid items-center font-semibold">The plan as it stands</p>
-              <button v-if="school?.workshop !== side.side" class="quiet justify-self-start" type="button" :disabled="busy" @click="forWorkshop(side.side)">Make it the workshop’s own</button>
+              <button
+                v-if="school?.workshop !== side.side" class="quiet justify-self-start" type="button" :disabled="busy"
+                @click="forWorkshop(side.side)"
+              >Make it the workshop’s own</button>
               <p v-else class="min-h-11 grid items-center">The workshop’s own</p>
-              <div class="grid gap-2 content-start"><h3 class="text-lg">Only on this side</h3><p v-if="side.only.length === 0" class="text-soft">Nothing.</p><ul class="leading-snug"><li v-for="l in some(side.only)" :key="l" class="py-0.5">{{ l }}</li></ul></div>
               <div class="grid gap-2 content-start">
-                <div v-if="side.products.length > 0"><h3 class="text-lg">Takes</h3><ul class="leading-snug"><li v-for="l in some(side.products)" :key="l" class="py-0.5">{{ l }}</li></ul></div>
-                <div v-if="side.risks.length > 0"><h3 class="text-lg">Mind</h3><p v-for="l in some(side.risks)" :key="l" class="caution mt-1 leading-snug">{{ l }}</p></div>
+                <h3 class="text-lg">Only on this side</h3>
+                <p v-if="side.only.length === 0" class="text-soft">Nothing.</p>
+                <ul class="leading-snug"><li v-for="l in some(side.only)" :key="l" class="py-0.5">{{ l }}</li></ul>
+              </div>
+              <div class="grid gap-2 content-start">
+                <div v-if="side.products.length > 0">
+                  <h3 class="text-lg">Takes</h3>
+                  <ul class="leading-snug"><li v-for="l in some(side.products)" :key="l" class="py-0.5">{{ l }}</li></ul>
+                </div>
+                <div v-if="side.risks.length > 0">
+                  <h3 class="text-lg">Mind</h3>
+                  <p v-for="l in some(side.risks)" :key="l" class="caution mt-1 leading-snug">{{ l }}</p>
+                </div>
               </div>
             </article>
           </div>

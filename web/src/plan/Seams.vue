@@ -28,15 +28,23 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
       <template v-if="gap > 0">
         <svg :height="gap" width="88" class="col-start-1" aria-hidden="true">
           <path v-if="single" :d="`M44 0V${gap}`" stroke="currentColor" stroke-width="1.5" stroke-dasharray="1 5" />
-          <path v-if="!single" :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).left ? '1 5' : undefined" :stroke-opacity="seams(step.half).left ? 1 : 0.45" />
-          <path v-if="!single" :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).right ? '1 5' : undefined" :stroke-opacity="seams(step.half).right ? 1 : 0.45" />
+          <path
+            v-if="!single" :d="`M26 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).left ? '1 5' : undefined"
+            :stroke-opacity="seams(step.half).left ? 1 : 0.45"
+          />
+          <path
+            v-if="!single" :d="`M62 0V${gap}`" stroke="currentColor" stroke-width="1.5" :stroke-dasharray="seams(step.half).right ? '1 5' : undefined"
+            :stroke-opacity="seams(step.half).right ? 1 : 0.45"
+          />
         </svg>
         <span class="text-soft text-[.9rem] self-center leading-none">{{ isJoint(step.half) ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
       </template>
       <svg viewBox="0 0 88 52" preserveAspectRatio="none" class="col-start-1 w-[88px] h-full min-h-[52px]" aria-hidden="true">
         <g fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round">
           <template v-if="isJoint(step.half)">
-            <path :d="single ? 'M44 0V52' : 'M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52'" stroke-width="1.5" stroke-opacity="0.45" />
+            <path
+              :d="single ? 'M44 0V52' : 'M26 0C26 14 44 10 44 26S26 38 26 52M62 0C62 14 44 10 44 26S62 38 62 52'" stroke-width="1.5" stroke-opacity="0.45"
+            />
             <path d="M44 12V40" :stroke-dasharray="step.status === 'done' ? undefined : '0.1 8'" />
           </template>
           <template v-else>
@@ -59,7 +67,8 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
         <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
       </button>
       <button
-        v-for="f in faultsOf(step.key)" :key="f.rule" type="button" class="col-start-2 text-left text-[.95rem] leading-tight mb-1" :class="[f.stops ? 'stop' : 'caution', step.half === 'right' ? 'ml-4' : '']"
+        v-for="f in faultsOf(step.key)" :key="f.rule" type="button" class="col-start-2 text-left text-[.95rem] leading-tight mb-1" :class="[f.stops ? 'stop' :
+          'caution', step.half === 'right' ? 'ml-4' : '']"
         @click="emit('choose', step.key)"
       >
         <strong>{{ f.rule }}</strong> {{ f.message }}

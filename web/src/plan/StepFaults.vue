@@ -15,7 +15,8 @@ watch(() => props.faults, () => {
 
 <template>
   <section v-for="f in faults" :key="f.rule" class="grid gap-2" :aria-label="`${f.rule}: ${f.message}`">
-    <p :class="f.stops && f.reason === null ? 'stop' : 'caution'" class="text-lg"><strong>{{ f.rule }}</strong> {{ f.message }} <span class="block text-[.95rem]">{{ f.because }}</span></p>
+    <p :class="f.stops && f.reason === null ? 'stop' : 'caution'" class="text-lg"><strong>{{ f.rule }}</strong> {{ f.message }}
+      <span class="block text-[.95rem]">{{ f.because }}</span></p>
     <p v-if="f.reason !== null">Gone over all the same: {{ f.reason }}</p>
     <div v-else-if="may" class="flex flex-wrap gap-3">
       <button class="do" type="button" :disabled="busy" @click="emit('mend', f.rule)">Mend it</button>

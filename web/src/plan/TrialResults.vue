@@ -24,7 +24,10 @@ const note = (family: string): void => {
     <h3 class="text-lg">What came of it, dry?</h3>
     <p v-for="family in step.tries" :key="family" class="flex flex-wrap items-center gap-x-3 text-lg">
       <span class="min-w-40">{{ label(family) }}:</span>
-      <Choice :label="`outcome of ${label(family)}`" :model-value="came[family] ?? 'no-change'" :options="outcomes()" :disabled="busy" @update:model-value="(id) => came[family] = id" />
+      <Choice
+        :label="`outcome of ${label(family)}`" :model-value="came[family] ?? 'no-change'" :options="outcomes()" :disabled="busy"
+        @update:model-value="(id) => came[family] = id"
+      />
       <button class="quiet" type="button" :disabled="busy" @click="note(family)">Note it</button>
     </p>
   </section>

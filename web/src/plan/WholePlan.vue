@@ -5,11 +5,12 @@ import type { FamilyId, Hazard, PlanInput, PlanView } from '../api/types'
 import { useWords } from '../kit/useWords'
 
 /** What goes with the plan as a whole: what changed, what was left out and refused, what the owner hears, what it takes. */
-const props = defineProps<{ plan: PlanView, may: boolean, busy: boolean, fast: boolean }>()
+const props = defineProps<{ plan: PlanView; may: boolean; busy: boolean; fast: boolean }>()
 const emit = defineEmits<{ make: [terms: Omit<PlanInput, 'version'>] }>()
 const words = useWords()
 const readyBy = ref('')
-const toggle = (id: FamilyId | Hazard): void => emit('make', { exclude: props.plan.exclude.includes(id) ? props.plan.exclude.filter((e) => e !== id) : [...props.plan.exclude, id] })
+const toggle = (id: FamilyId | Hazard): void =>
+  emit('make', { exclude: props.plan.exclude.includes(id) ? props.plan.exclude.filter((e) => e !== id) : [...props.plan.exclude, id] })
 </script>
 
 <template>
@@ -34,20 +35,29 @@ const toggle = (id: FamilyId | Hazard): void => emit('make', { exclude: props.pl
       <h2 class="text-xl">Considered and refused</h2>
       <p v-for="r in plan.refused" :key="r.text" class="caution"><strong>{{ r.rule }}</strong> {{ r.text }}</p>
     </section>
-    <section v-if="plan.referrals.length > 0" class="grid gap-1" aria-label="For others"><p v-for="r in plan.referrals" :key="r.text" class="caution">{{ r.text }}</p></section>
+    <section v-if="plan.referrals.length > 0" class="grid gap-1" aria-label="For others">
+      <p v-for="r in plan.referrals" :key="r.text" class="caution">{{ r.text }}</p>
+    </section>
     <section v-if="plan.tellOwner.length > 0" aria-label="Tell the owner">
       <h2 class="text-xl">Tell the owner</h2>
       <p v-for="r in plan.tellOwner" :key="r.text" class="py-0.5">{{ r.text }}</p>
     </section>
     <Disclosure v-slot="{ open }" as="section">
       <DisclosureButton class="may">{{ open ? 'Close the kit list' : 'The kit list' }}</DisclosureButton>
-      <DisclosurePanel><ul class="columns-2 pt-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="py-0.5 break-inside-avoid">{{ k }}</li></ul></DisclosurePanel>
+      <DisclosurePanel>
+        <ul class="columns-2 pt-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="py-0.5 break-inside-avoid">{{ k }}</li></ul>
+      </DisclosurePanel>
     </Disclosure>
     <Disclosure v-if="may && words" v-slot="{ open }" as="section">
-      <DisclosureButton class="may">{{ open ? 'Close what is not wanted' : plan.exclude.length > 0 ? `Not wanted: ${plan.exclude.length}` : 'What is not wanted…' }}</DisclosureButton>
+      <DisclosureButton class="may">{{ open ? 'Close what is not wanted' : plan.exclude.length > 0 ? `Not wanted: ${plan.exclude.length}` :
+        'What is not wanted…' }}</DisclosureButton>
       <DisclosurePanel class="flex flex-wrap gap-x-6 pt-2">
-        <label v-for="h in words.hazards" :key="h.id" class="flex items-center gap-2 min-h-11"><input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(h.id)" :disabled="busy" @change="toggle(h.id)"> no {{ h.label }}</label>
-        <label v-for="p in words.products" :key="p.id" class="flex items-center gap-2 min-h-11"><input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(p.id)" :disabled="busy" @change="toggle(p.id)"> no {{ p.label }}</label>
+        <label v-for="h in words.hazards" :key="h.id" class="flex items-center gap-2 min-h-11">
+          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(h.id)" :disabled="busy" @change="toggle(h.id)"> no
+          {{ h.label }}</label>
+        <label v-for="p in words.products" :key="p.id" class="flex items-center gap-2 min-h-11">
+          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(p.id)" :disabled="busy" @change="toggle(p.id)"> no
+          {{ p.label }}</label>
       </DisclosurePanel>
     </Disclosure>
   </div>

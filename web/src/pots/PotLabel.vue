@@ -32,7 +32,8 @@ const print = (): void => window.print()
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
         <p>{{ pot.place.pieceName }}, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
         <p class="font-semibold">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
-        <p>{{ pot.total }} drops of {{ (pot.dropMl * 1000).toFixed(0) }} µl<template v-if="pot.dabs[0]">, ΔE {{ pot.dabs[0].difference.dE00.toFixed(1) }} dry</template><template v-if="pot.keptMl !== null">; {{ pot.keptMl }} ml{{ pot.keptWhere === '' ? '' : `, ${pot.keptWhere}` }}</template></p>
+        <p>{{ pot.total }} drops of {{ (pot.dropMl * 1000).toFixed(0) }} µl<template v-if="pot.dabs[0]">, ΔE {{ pot.dabs[0].difference.dE00.toFixed(1) }}
+          dry</template><template v-if="pot.keptMl !== null">; {{ pot.keptMl }} ml{{ pot.keptWhere === '' ? '' : `, ${pot.keptWhere}` }}</template></p>
         <p>{{ date(pot.history[0]?.at ?? '') }}</p>
       </div>
       <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="`A square code that opens ${pot.name}`">

@@ -16,7 +16,32 @@ import { usePot } from './usePot'
 
 const props = defineProps<{ id: number }>()
 const now = useNow()
-const { pot, problem, reload, hands, phase, due, recipes, correction, coats, asItIs, inPot, total, notTaken, dismiss, find, ladder, choose, addTo, again, drop, dab, lay, keep, dropSize } = usePot(props.id, () => now.value)
+const {
+  pot,
+  problem,
+  reload,
+  hands,
+  phase,
+  due,
+  recipes,
+  correction,
+  coats,
+  asItIs,
+  inPot,
+  total,
+  notTaken,
+  dismiss,
+  find,
+  ladder,
+  choose,
+  addTo,
+  again,
+  drop,
+  dab,
+  lay,
+  keep,
+  dropSize,
+} = usePot(props.id, () => now.value)
 void reload()
 const { under } = useLamp()
 const router = useRouter()
@@ -64,30 +89,48 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <section class="bg-surround text-dark px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
       <template v-if="pot">
         <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
-          <div class="min-w-0"><h1 class="text-2xl truncate">{{ pot.name }}</h1><p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`">{{ pot.place.pieceName }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p></div>
+          <div class="min-w-0">
+            <h1 class="text-2xl truncate">{{ pot.name }}</h1>
+            <p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`">{{ pot.place.pieceName
+            }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
+          </div>
           <LampChoice />
         </div>
         <HalfFields big class="shrink-0" :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
         <div class="min-h-16 shrink-0 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
-          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC {{ signed(numbers.dC) }}</span> <span class="pl-2">ΔH {{ signed(numbers.dH) }}</span></p>
+          <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC
+            {{ signed(numbers.dC) }}</span> <span class="pl-2">ΔH {{ signed(numbers.dH) }}</span></p>
           <p v-if="pot.now">{{ pot.now.lights }}</p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
         <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2 shrink-0">
-          <div v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code" class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2">
+          <div
+            v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code"
+            class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2"
+          >
             <span class="text-lg font-semibold">{{ d.name }}</span>
             <span class="text-2xl font-semibold text-right">{{ inPot(d.code) }}</span>
             <span class="flex flex-wrap gap-0.5" aria-hidden="true">
               <DropShape v-for="n in rows(inPot(d.code))" :key="n" :hex="d.hex" :size="13" />
-              <DropShape v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`" :hex="d.hex" :full="false" :size="13" />
+              <DropShape
+                v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`"
+                :hex="d.hex" :full="false" :size="13"
+              />
             </span>
             <span class="flex gap-2">
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button" :aria-label="`+ one drop of ${d.name}`" @click="drop(d.code, 1, d.name)">+</button>
-              <button v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`" :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)">undo</button>
+              <button
+                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button"
+                :aria-label="`+ one drop of ${d.name}`" @click="drop(d.code, 1, d.name)"
+              >+</button>
+              <button
+                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`"
+                :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)"
+              >undo</button>
             </span>
           </div>
-          <p class="text-lg border-t border-dark/40 pt-2">{{ total }} drops, {{ (total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}: {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
+          <p class="text-lg border-t border-dark/40 pt-2">{{ total }} drops, {{ (total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}:
+            {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
         </div>
       </template>
     </section>
@@ -105,14 +148,20 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <h2 class="text-2xl">Drop in</h2>
           <div class="flex items-center gap-5">
             <DropShape :hex="next.hex" :size="70" />
-            <p class="leading-tight"><span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span><span class="text-2xl">more of {{ next.name }}</span></p>
+            <p class="leading-tight">
+              <span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span>
+              <span class="text-2xl">more of {{ next.name }}</span>
+            </p>
           </div>
           <div class="grid grid-cols-[2fr_1fr_1fr] gap-3">
             <button class="do min-h-20! text-xl" type="button" @click="drop(next.code, 1, next.name)"><span class="key">Space</span>One drop</button>
             <button v-if="next.drops >= 5" class="may" type="button" @click="drop(next.code, 5, next.name)">Five</button>
             <button v-if="next.drops >= 20" class="may" type="button" @click="drop(next.code, 20, next.name)">Twenty</button>
           </div>
-          <ul v-if="rest.length > 0" class="text-lg grid"><li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2"><DropShape :hex="d.hex" :size="18" />then {{ d.drops }} of {{ d.name }}</li></ul>
+          <ul v-if="rest.length > 0" class="text-lg grid">
+            <li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2">
+              <DropShape :hex="d.hex" :size="18" />then {{ d.drops }} of {{ d.name }}</li>
+          </ul>
           <p class="text-soft">The light or weak colour first; strong colour goes in by drops. Stir between.</p>
         </template>
 
@@ -128,16 +177,24 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <template v-else>
             <p class="text-2xl font-semibold leading-tight">{{ correction.sentence }}</p>
             <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
-            <button v-if="correction.additions.length > 0 && correction.advice !== 'start-again'" class="do" type="button" :disabled="hands.busy.value" @click="addTo(correction.additions)">Add these</button>
-            <button v-if="correction.restart" :class="correction.advice === 'start-again' ? 'do' : 'may'" type="button" :disabled="hands.busy.value" @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))">Start again in a clean pot</button>
+            <button
+              v-if="correction.additions.length > 0 && correction.advice !== 'start-again'" class="do" type="button" :disabled="hands.busy.value"
+              @click="addTo(correction.additions)"
+            >Add these</button>
+            <button
+              v-if="correction.restart" :class="correction.advice === 'start-again' ? 'do' : 'may'" type="button" :disabled="hands.busy.value"
+              @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))"
+            >Start again in a clean pot</button>
             <button :class="correction.advice === 'lay' ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
-            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ? 'as its drops said.' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}; that is reckoned in.` }}</p>
+            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ?
+              'as its drops said.' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}; that is reckoned in.` }}</p>
           </template>
         </template>
 
         <template v-else-if="phase === 'lay'">
           <h2 class="text-2xl">{{ dabbed?.verdict }}</h2>
-          <p v-if="!reachedCoats" class="text-lg">{{ dabbed?.near ? 'It is ready.' : 'As it is, it will show beside a sound place.' }} Stir, load, take most of it off again on a rag.</p>
+          <p v-if="!reachedCoats" class="text-lg">{{ dabbed?.near ? 'It is ready.' : 'As it is, it will show beside a sound place.' }} Stir, load, take most
+            of it off again on a rag.</p>
           <button v-if="asItIs && !reachedCoats" class="quiet justify-self-start" type="button" @click="asItIs = false">Back to what to add</button>
           <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
           <p v-else-if="pot.ground === null" class="caution">The ground was not read, so coats are not foretold. Lay until one more changes nothing.</p>
@@ -146,10 +203,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <button class="may min-w-14" type="button" aria-label="One coat fewer" :disabled="laid < 2" @click="laid--">−</button>
             <strong class="text-3xl min-w-8 text-center">{{ laid }}</strong>
             <button class="may min-w-14" type="button" aria-label="One coat more" @click="laid++">+</button>
-            <button class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value" @click="lay(laid)">{{ laid === 1 ? 'One coat is laid' : `${laid} coats are laid` }}</button>
+            <button
+              class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value"
+              @click="lay(laid)"
+            >{{ laid === 1 ? 'One coat is laid' : `${laid} coats are laid` }}</button>
           </div>
-          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">Read the mended place</RouterLink>
-          <form v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(Number(kept), where)">
+          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">Read
+            the mended place</RouterLink>
+          <form
+            v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(Number(kept), where)"
+          >
             <label class="grid gap-1">Left, ml<input v-model="kept" class="write" inputmode="decimal" required></label>
             <label class="grid gap-1">Kept where<input v-model="where" class="write" placeholder="third drawer, blue lid"></label>
             <button class="may" type="submit" :disabled="hands.busy.value">Keep the rest</button>
@@ -157,7 +220,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </template>
 
         <template v-else-if="phase === 'closed'">
-          <h2 class="text-2xl">{{ pot.state === 'kept' ? `${pot.keptMl} ml are kept${pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`}.` : 'This pot is used up.' }}</h2>
+          <h2 class="text-2xl">{{ pot.state === 'kept' ? `${pot.keptMl} ml are kept${pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`}.` :
+            'This pot is used up.' }}</h2>
           <p class="text-lg">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
           <RouterLink v-if="pot.state === 'kept'" class="do justify-self-start" :to="`/pots/${pot.id}/label`">Print its label</RouterLink>
         </template>
@@ -167,7 +231,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <ol class="flex flex-wrap gap-3">
             <li v-for="d in pot.dabs" :key="d.at + d.drops" class="w-40 grid gap-1">
               <HalfFields class="bg-surround p-2" :left="under(pot.aim)" :right="under(d.seen)" left-label="target" right-label="dab" />
-              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> at {{ d.drops }} drops: {{ d.difference.words }}</span>
+              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> at {{ d.drops }} drops:
+                {{ d.difference.words }}</span>
             </li>
           </ol>
         </section>
@@ -176,10 +241,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <DisclosureButton class="quiet">{{ open ? 'Less' : 'Other paints, the size of a drop, another recipe' }}</DisclosureButton>
           <DisclosurePanel class="grid gap-3 pb-3">
             <div class="flex flex-wrap gap-2">
-              <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="p.leftMl <= 0" @click="drop(p.code, 1, p.name)"><DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
+              <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="p.leftMl <= 0" @click="drop(p.code, 1, p.name)">
+                <DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
             </div>
             <form class="flex items-end gap-3" @submit.prevent="dropSize(Number(twenty))">
-              <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input v-model="twenty" class="write" inputmode="decimal" required></label>
+              <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input
+                v-model="twenty" class="write"
+                inputmode="decimal" required
+              ></label>
               <button class="may" type="submit">Count with it</button>
             </form>
             <p class="flex flex-wrap gap-3">
@@ -192,7 +261,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <Disclosure v-slot="{ open }" as="div" class="border-t border-line">
           <DisclosureButton class="quiet">{{ open ? 'Fold its history' : `Its history, ${pot.history.length} lines` }}</DisclosureButton>
           <DisclosurePanel as="ol" class="grid pb-3">
-            <li v-for="(h, i) in pot.history" :key="i" class="grid grid-cols-[7rem_1fr] gap-3 py-0.5 leading-snug"><span class="text-soft">{{ when(h.at, now) }}</span><span>{{ h.text }} <span class="text-soft">{{ h.person.split(' ')[0] }}</span></span></li>
+            <li v-for="(h, i) in pot.history" :key="i" class="grid grid-cols-[7rem_1fr] gap-3 py-0.5 leading-snug">
+              <span class="text-soft">{{ when(h.at, now) }}</span>
+              <span>{{ h.text }} <span class="text-soft">{{ h.person.split(' ')[0] }}</span></span>
+            </li>
           </DisclosurePanel>
         </Disclosure>
       </template>

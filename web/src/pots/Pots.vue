@@ -17,10 +17,22 @@ const now = useNow()
 const { when } = useWhen()
 const sought = ref('')
 const found = computed(() => {
-  const words = sought.value.toLowerCase().split(/\s+/).filter((w) => w !== '')
-  return (pots.value?.pots ?? []).filter((p) => words.every((w) => `${p.name} ${p.pieceName} ${p.customer} ${p.recipe} ${p.keptWhere}`.toLowerCase().includes(w)))
+  const words = sought.value
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((w) => w !== '')
+  return (pots.value?.pots ?? []).filter((p) =>
+    words.every((w) => `${p.name} ${p.pieceName} ${p.customer} ${p.recipe} ${p.keptWhere}`.toLowerCase().includes(w)),
+  )
 })
-const state = (p: PotRowView): string => (p.state === 'kept' ? `${p.keptMl} ml kept${p.keptWhere === '' ? '' : `, ${p.keptWhere}`}` : p.state === 'empty' ? 'used up' : p.drops === 0 ? 'still empty' : `${p.drops} drops in it`)
+const state = (p: PotRowView): string =>
+  p.state === 'kept'
+    ? `${p.keptMl} ml kept${p.keptWhere === '' ? '' : `, ${p.keptWhere}`}`
+    : p.state === 'empty'
+      ? 'used up'
+      : p.drops === 0
+        ? 'still empty'
+        : `${p.drops} drops in it`
 </script>
 
 <template>
@@ -32,7 +44,8 @@ const state = (p: PotRowView): string => (p.state === 'kept' ? `${p.keptMl} ml k
       <label class="grid gap-1 w-80">Find by piece, owner, paint or place<input v-model="sought" class="write" type="search"></label>
       <RouterLink class="may" to="/colours">The shelf of colours</RouterLink>
     </header>
-    <p v-if="pots && pots.pots.length === 0" class="text-xl py-10 max-w-3xl">No pot has been mixed yet. Open a piece, choose <strong>Colour</strong>, read a sound place, and mix a pot for it.</p>
+    <p v-if="pots && pots.pots.length === 0" class="text-xl py-10 max-w-3xl">No pot has been mixed yet. Open a piece, choose <strong>Colour</strong>, read a
+      sound place, and mix a pot for it.</p>
     <p v-else-if="pots && found.length === 0" class="text-xl py-10">No pot like that.</p>
     <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
       <li v-for="p in found" :key="p.id" class="border-b-[5px] border-soft">
@@ -42,7 +55,8 @@ const state = (p: PotRowView): string => (p.state === 'kept' ? `${p.keptMl} ml k
             <span class="font-semibold text-lg block truncate">{{ p.name }}</span>
             <span class="block truncate">{{ p.pieceName }}, {{ p.customer }}</span>
             <span class="block truncate text-soft">{{ p.recipe || 'nothing in it yet' }}</span>
-            <span class="block"><strong>{{ state(p) }}</strong> · {{ when(p.at, now) }}<template v-if="p.near !== null"> · ΔE {{ p.near.toFixed(1) }}</template></span>
+            <span class="block"><strong>{{ state(p) }}</strong> · {{ when(p.at, now) }}<template v-if="p.near !== null"> · ΔE
+              {{ p.near.toFixed(1) }}</template></span>
           </span>
         </RouterLink>
       </li>

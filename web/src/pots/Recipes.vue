@@ -17,7 +17,12 @@ const orders: readonly { id: Order, label: string, meaning: string }[] = [
   { id: 'cover', label: 'best cover', meaning: 'one coat over black and white' },
   { id: 'cost', label: 'lowest cost', meaning: 'where prices are known' },
 ]
-const by: Record<Order, (r: RecipeView) => number> = { match: (r) => r.weighted, paints: (r) => r.paints, cover: (r) => -r.cover, cost: (r) => r.cents ?? Infinity }
+const by: Record<Order, (r: RecipeView) => number> = {
+  match: (r) => r.weighted,
+  paints: (r) => r.paints,
+  cover: (r) => -r.cover,
+  cost: (r) => r.cents ?? Infinity,
+}
 const sorted = computed(() => [...(props.recipes?.recipes ?? [])].sort((a, b) => by[order.value](a) - by[order.value](b) || a.weighted - b.weighted))
 const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name}`).join(' + ')
 </script>
@@ -32,7 +37,9 @@ const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name
         <HalfFields class="bg-surround p-2 self-start" :left="under(aim)" :right="under(r.seen)" left-label="target" :right-label="`recipe ${i + 1}`" />
         <div class="grid gap-1 min-w-0">
           <p class="font-semibold leading-snug">{{ drops(r) }}</p>
-          <p class="text-[.95rem] leading-snug">ΔE {{ r.day.toFixed(1) }} by day, {{ r.lamp.toFixed(1) }} by lamp, {{ r.tube.toFixed(1) }} by tube. {{ r.lights }} {{ r.total }} drops, {{ r.ml.toFixed(1) }} ml; one coat covers {{ Math.round(r.cover * 100) }} %<template v-if="r.cents !== null">; costs {{ (r.cents / 100).toFixed(2) }}</template>.</p>
+          <p class="text-[.95rem] leading-snug">ΔE {{ r.day.toFixed(1) }} by day, {{ r.lamp.toFixed(1) }} by lamp, {{ r.tube.toFixed(1) }} by tube.
+            {{ r.lights }} {{ r.total }} drops, {{ r.ml.toFixed(1) }} ml; one coat covers {{ Math.round(r.cover * 100) }} %<template v-if="r.cents !== null">;
+              costs {{ (r.cents / 100).toFixed(2) }}</template>.</p>
           <p v-for="s in r.short" :key="s" class="caution text-[.95rem]">{{ s }}</p>
           <button :class="i === 0 ? 'do' : 'may'" class="justify-self-start" type="button" :disabled="busy" @click="emit('choose', r)">Mix this one</button>
         </div>

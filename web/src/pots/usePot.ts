@@ -100,9 +100,11 @@ export const usePot = (id: number, now: () => number) => {
     ladder,
     choose: (recipe: RecipeView) => follow(asMap(recipe.drops)),
     /** What a correction adds becomes part of the recipe. */
-    addTo: (additions: readonly DropView[]) => follow(Object.fromEntries([...new Set([...(pot.value?.drops ?? []), ...additions].map((d) => d.code))].map((code) => [code, inPot(code) + (additions.find((a) => a.code === code)?.drops ?? 0)]))),
+    addTo: (additions: readonly DropView[]) =>
+      follow({ ...asMap(pot.value?.drops ?? []), ...Object.fromEntries(additions.map((a) => [a.code, inPot(a.code) + a.drops])) }),
     /** A clean pot for the same place. */
-    again: (recipe: RecipeView, then: (fresh: PotView) => void) => act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
+    again: (recipe: RecipeView, then: (fresh: PotView) => void) =>
+      act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
     drop: (code: string, drops: number, name: string): void => {
       const words = drops < 0 ? `A tap of ${name}, taken back` : `${drops} ${drops === 1 ? 'drop' : 'drops'} of ${name}`
       tray.add({ key: crypto.randomUUID(), path: `/pots/${id}/drops`, body: { code, drops }, at: new Date(now()).toISOString(), words })

@@ -13,7 +13,8 @@ const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.Dat
 export const useWhen = () => {
   const { timezone } = useSession()
   const day = (ms: number): number => dayNumber(ms, timezone.value)
-  const time = (iso: string | number): string => format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
+  const time = (iso: string | number): string =>
+    format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
   return {
     time,
     /** Days of the calendar from now until then: 0 is today. */

@@ -11,7 +11,8 @@ const { span } = useWhen()
 <template>
   <article class="grid gap-3">
     <div>
-      <p v-if="step.half !== 'whole'" class="text-lg font-semibold">{{ step.half === 'both' ? 'Both halves' : `${step.half[0]?.toUpperCase()}${step.half.slice(1)} half` }}</p>
+      <p v-if="step.half !== 'whole'" class="text-lg font-semibold">{{ step.half === 'both' ? 'Both halves' :
+        `${step.half[0]?.toUpperCase()}${step.half.slice(1)} half` }}</p>
       <h2 :class="large ? 'text-[2.35rem]' : 'text-3xl'">{{ step.title }}</h2>
       <p class="text-lg mt-1">on the {{ step.where }}</p>
     </div>
@@ -27,7 +28,8 @@ const { span } = useWhen()
     <p :class="large ? 'text-xl' : 'text-lg'">{{ step.how }}</p>
     <RouterLink v-if="step.action === 'read-colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its colour</RouterLink>
     <RouterLink v-else-if="step.phase === 'record'" class="may justify-self-start" :to="`/pieces/${step.piece}/pictures`">To the pictures</RouterLink>
-    <RouterLink v-else-if="step.phase === 'base' || step.phase === 'colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its pots</RouterLink>
+    <RouterLink v-else-if="step.phase === 'base' || step.phase === 'colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its
+      pots</RouterLink>
     <p v-if="step.gate"><strong>Done when:</strong> {{ step.gate }}</p>
     <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
     <div class="grid gap-0.5 text-[.98rem]">

@@ -23,7 +23,10 @@ const allow = async (): Promise<void> => {
   <section class="grid gap-4 content-start pt-4" aria-label="Alarm">
     <h2 class="text-2xl">When something calls</h2>
     <div class="grid grid-cols-2 gap-3" role="radiogroup" aria-label="What is heard">
-      <button v-for="(label, sound) in SOUNDS" :key="sound" type="button" role="radio" :aria-checked="alarm === sound" class="min-h-16 border-2 text-lg" :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" @click="choose(sound)">{{ label }}</button>
+      <button
+        v-for="(label, sound) in SOUNDS" :key="sound" type="button" role="radio" :aria-checked="alarm === sound" class="min-h-16 border-2 text-lg"
+        :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" @click="choose(sound)"
+      >{{ label }}</button>
     </div>
     <p v-if="allowed === 'granted'">This device also says it when another page is in front.</p>
     <p v-else-if="allowed === 'denied' || allowed === 'none'">This device does not let pages say anything while another is in front; its settings could.</p>

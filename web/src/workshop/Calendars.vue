@@ -29,10 +29,16 @@ const make = async (): Promise<void> => {
     <p>Promised dates and your hand work, in any calendar that takes an address. Whoever has the address can read it.</p>
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
     <div v-if="address" class="grid gap-2 border-2 border-ink p-4">
-      <label class="grid gap-1 font-semibold">Copy it now: it is shown this once<input class="write font-normal" name="address" readonly :value="address" @focus="($event.target as HTMLInputElement).select()"></label>
+      <label class="grid gap-1 font-semibold">Copy it now: it is shown this once<input
+        class="write font-normal" name="address" readonly :value="address"
+        @focus="($event.target as HTMLInputElement).select()"
+      ></label>
     </div>
     <ul class="grid">
-      <li v-for="feed in feeds" :key="feed.id" class="flex items-center gap-4 border-b border-line min-h-14"><span class="grow">An address made {{ when(feed.madeAt, now) }}</span><button class="quiet" type="button" @click="emit('revoke', feed.id)">revoke it</button></li>
+      <li v-for="feed in feeds" :key="feed.id" class="flex items-center gap-4 border-b border-line min-h-14">
+        <span class="grow">An address made {{ when(feed.madeAt, now) }}</span>
+        <button class="quiet" type="button" @click="emit('revoke', feed.id)">revoke it</button>
+      </li>
     </ul>
     <button class="may justify-self-start" type="button" @click="make">Make an address</button>
   </section>

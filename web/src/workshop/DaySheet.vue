@@ -11,7 +11,9 @@ const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/ben
 void reload()
 const { time, date, when } = useWhen()
 const printed = shallowRef(Date.now())
-const people = computed(() => (bench.value?.tapes ?? []).map((t) => ({ name: t.name, blocks: t.today.filter((b) => !b.done) })).filter((t) => t.blocks.length > 0))
+const people = computed(() =>
+  (bench.value?.tapes ?? []).map((t) => ({ name: t.name, blocks: t.today.filter((b) => !b.done) })).filter((t) => t.blocks.length > 0),
+)
 const due = computed(() => [...(bench.value?.rack ?? [])].sort((a, b) => Date.parse(a.promisedAt) - Date.parse(b.promisedAt)).slice(0, 8))
 const print = (): void => {
   printed.value = Date.now()
@@ -31,15 +33,23 @@ const print = (): void => {
       <section v-for="person in people" :key="person.name" class="break-inside-avoid">
         <h2 class="text-2xl border-b-2 border-ink">{{ person.name }}</h2>
         <ol>
-          <li v-for="block in person.blocks" :key="block.step" class="grid grid-cols-[1.5rem_3.6rem_1fr] gap-2 items-baseline border-b border-line py-1.5 leading-tight">
-            <span class="inline-block size-5 border-2 border-ink translate-y-1" aria-hidden="true" /><strong class="tabular-nums">{{ time(block.start) }}</strong><span>{{ block.title }}<span class="text-soft block">{{ block.pieceName }}</span></span>
+          <li
+            v-for="block in person.blocks" :key="block.step"
+            class="grid grid-cols-[1.5rem_3.6rem_1fr] gap-2 items-baseline border-b border-line py-1.5 leading-tight"
+          >
+            <span class="inline-block size-5 border-2 border-ink translate-y-1" aria-hidden="true" />
+            <strong class="tabular-nums">{{ time(block.start) }}</strong>
+            <span>{{ block.title }}<span class="text-soft block">{{ block.pieceName }}</span></span>
           </li>
         </ol>
       </section>
     </div>
     <section v-if="due.length > 0" class="break-inside-avoid">
       <h2 class="text-2xl border-b-2 border-ink">Promised next</h2>
-      <p v-for="piece in due" :key="piece.piece" class="flex gap-4 border-b border-line py-1.5"><strong class="w-44">{{ bench ? when(piece.promisedAt, Date.parse(bench.now)) : '' }}</strong><span>{{ piece.name }}, {{ piece.customer }}</span></p>
+      <p v-for="piece in due" :key="piece.piece" class="flex gap-4 border-b border-line py-1.5">
+        <strong class="w-44">{{ bench ? when(piece.promisedAt, Date.parse(bench.now)) : '' }}</strong>
+        <span>{{ piece.name }}, {{ piece.customer }}</span>
+      </p>
     </section>
     <p class="text-soft">As it stood at {{ bench ? time(bench.now) : '' }}. Times are a forecast; the gate test decides.</p>
   </main>

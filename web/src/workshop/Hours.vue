@@ -30,16 +30,26 @@ const keep = (person: number): void => {
 
 <template>
   <section class="grid gap-8 pt-4" aria-label="Hours">
-    <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts, one on each line: <strong>09:00–12:30</strong>. Nothing means free.</p>
+    <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts, one on each line: <strong>09:00–12:30</strong>.
+      Nothing means free.</p>
     <form v-for="person in workshop.people" :key="person.id" class="grid gap-3 border-b-[5px] border-soft pb-5" @submit.prevent="keep(person.id)">
-      <div class="flex items-baseline gap-4"><h2 class="text-2xl">{{ person.name }}</h2><span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">, takes {{ Math.round(100 * person.pace) }} % of the usual minutes ({{ person.paceEvidence }} steps)</template></span></div>
+      <div class="flex items-baseline gap-4">
+        <h2 class="text-2xl">{{ person.name }}</h2>
+        <span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">, takes {{ Math.round(100 * person.pace) }} % of the usual minutes
+          ({{ person.paceEvidence }} steps)</template></span>
+      </div>
       <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-7 gap-3">
-        <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea v-model="drafts[person.id]![i]" class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may" placeholder="free" /></label>
+        <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea
+          v-model="drafts[person.id]![i]"
+          class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may" placeholder="free"
+        /></label>
       </div>
       <details>
-        <summary class="min-h-11 cursor-pointer">{{ (skills[person.id]?.length ?? 0) === workshop.phases.length ? 'Does everything' : `Does ${skills[person.id]?.length} of ${workshop.phases.length} kinds of work` }}</summary>
+        <summary class="min-h-11 cursor-pointer">{{ (skills[person.id]?.length ?? 0) === workshop.phases.length ? 'Does everything' :
+          `Does ${skills[person.id]?.length} of ${workshop.phases.length} kinds of work` }}</summary>
         <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-6 gap-x-4">
-          <label v-for="phase in workshop.phases" :key="phase" class="flex items-center gap-2 min-h-11"><input v-model="skills[person.id]" type="checkbox" class="size-6 accent-ink" :value="phase" :disabled="!may">{{ phase.replace('-', ' ') }}</label>
+          <label v-for="phase in workshop.phases" :key="phase" class="flex items-center gap-2 min-h-11">
+            <input v-model="skills[person.id]" type="checkbox" class="size-6 accent-ink" :value="phase" :disabled="!may">{{ phase.replace('-', ' ') }}</label>
         </div>
       </details>
       <button v-if="may" class="may justify-self-start" type="submit" :disabled="busy">Keep {{ person.name }}’s hours</button>

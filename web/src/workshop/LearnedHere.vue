@@ -11,23 +11,35 @@ const kinds = computed(() => [
 ])
 /** From a third of the book’s time to three times, on a log scale. */
 const x = (ratio: number): number => 100 + (100 * Math.log(Math.min(3, Math.max(1 / 3, ratio)))) / Math.log(3)
-const words = (row: LearnedView): string => (Math.abs(row.factor - 1) < 0.03 ? 'as the book says' : row.factor > 1 ? `${Math.round(100 * (row.factor - 1))} % longer` : `${Math.round(100 * (1 - row.factor))} % shorter`)
+const words = (row: LearnedView): string =>
+  Math.abs(row.factor - 1) < 0.03
+    ? 'as the book says'
+    : row.factor > 1
+      ? `${Math.round(100 * (row.factor - 1))} % longer`
+      : `${Math.round(100 * (1 - row.factor))} % shorter`
 </script>
 
 <template>
   <div class="grid gap-8 pt-4">
     <section v-for="{ kind, title, rows } in kinds" :key="kind" class="grid gap-2">
       <h2 class="text-2xl">{{ title }}</h2>
-      <p v-if="rows.length === 0" class="max-w-2xl">Nothing has been seen yet. {{ kind === 'drying' ? 'Every answer to a gate test teaches it.' : 'Every step that is begun and ended teaches it.' }}</p>
+      <p v-if="rows.length === 0" class="max-w-2xl">Nothing has been seen yet. {{ kind === 'drying' ? 'Every answer to a gate test teaches it.' :
+        'Every step that is begun and ended teaches it.' }}</p>
       <ul class="grid">
-        <li v-for="row in rows" :key="row.what" class="grid grid-cols-[minmax(0,1.2fr)_minmax(10rem,1fr)_11rem_auto] gap-4 items-center border-b border-line min-h-14">
+        <li
+          v-for="row in rows" :key="row.what"
+          class="grid grid-cols-[minmax(0,1.2fr)_minmax(10rem,1fr)_11rem_auto] gap-4 items-center border-b border-line min-h-14"
+        >
           <span class="text-lg">{{ row.label }}</span>
           <svg viewBox="0 0 200 24" class="w-full h-8" role="img" :aria-label="`seen: ${row.seen.join(', ')}`">
             <path d="M100 2V22" stroke="currentColor" stroke-width="1" stroke-dasharray="2 3" />
             <path v-for="(ratio, i) in row.seen" :key="i" :d="`M${x(ratio)} 8V16`" stroke="currentColor" stroke-width="1.5" opacity=".55" />
             <path :d="`M${x(row.factor)} 1V23`" stroke="currentColor" stroke-width="4" />
           </svg>
-          <span><strong>{{ words(row) }}</strong><span class="text-soft block text-[.92rem]">seen {{ row.evidence }} {{ row.evidence === 1 ? 'time' : 'times' }}</span></span>
+          <span>
+            <strong>{{ words(row) }}</strong>
+            <span class="text-soft block text-[.92rem]">seen {{ row.evidence }} {{ row.evidence === 1 ? 'time' : 'times' }}</span>
+          </span>
           <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind, what: row.what })">learn anew</button>
         </li>
       </ul>

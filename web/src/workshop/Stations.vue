@@ -10,9 +10,15 @@ const change = (station: string, places: number): void => emit('keep', { station
 <template>
   <section class="grid md:grid-cols-2 gap-x-10 pt-4" aria-label="Stations">
     <div v-for="station in stations" :key="station.station" class="flex items-center gap-4 border-b border-line py-2 text-xl">
-      <button class="may size-14 text-2xl" type="button" :disabled="!may || station.places <= 1" :aria-label="`Fewer ${station.label}`" @click="change(station.station, station.places - 1)">−</button>
+      <button
+        class="may size-14 text-2xl" type="button" :disabled="!may || station.places <= 1" :aria-label="`Fewer ${station.label}`"
+        @click="change(station.station, station.places - 1)"
+      >−</button>
       <strong class="w-10 text-center text-3xl font-head">{{ station.places }}</strong>
-      <button class="may size-14 text-2xl" type="button" :disabled="!may" :aria-label="`More ${station.label}`" @click="change(station.station, station.places + 1)">+</button>
+      <button
+        class="may size-14 text-2xl" type="button" :disabled="!may" :aria-label="`More ${station.label}`"
+        @click="change(station.station, station.places + 1)"
+      >+</button>
       <span>{{ station.label }}</span>
     </div>
   </section>

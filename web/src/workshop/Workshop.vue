@@ -27,11 +27,18 @@ const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
     <Notice :text="problem" @again="load" />
     <TabGroup v-if="workshop">
       <TabList class="flex flex-wrap gap-1 border-b-2 border-ink text-lg">
-        <Tab v-for="room in ROOMS" :key="room" class="min-h-12 px-4 border-b-4 border-transparent ui-selected:border-ink aria-selected:border-ink aria-selected:font-semibold">{{ room }}</Tab>
+        <Tab
+          v-for="room in ROOMS" :key="room" class="min-h-12 px-4 border-b-4 border-transparent ui-selected:border-ink aria-selected:border-ink
+          aria-selected:font-semibold"
+        >{{ room }}</Tab>
       </TabList>
       <TabPanels>
         <TabPanel><Hours :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @keep="(id, hours) => put(`/people/${id}`, hours)" /></TabPanel>
-        <TabPanel><OtherDays :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @add="(day) => post('/days', day)" @remove="(id) => remove(`/days/${id}`)" /></TabPanel>
+        <TabPanel>
+          <OtherDays
+            :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @add="(day) => post('/days', day)" @remove="(id) => remove(`/days/${id}`)"
+          />
+        </TabPanel>
         <TabPanel><Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @keep="(station) => put('/stations', station)" /></TabPanel>
         <TabPanel><LearnedHere :workshop="workshop" :may="person?.mayPlan ?? false" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
         <TabPanel class="grid lg:grid-cols-2 gap-10">
