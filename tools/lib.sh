@@ -21,7 +21,8 @@ apt() {
         grep -qE 'Could not get lock|Unable to (acquire|lock)' var/log/apt.log || return 1
         holder=$(grep -oE 'held by process [0-9]+ \([^)]*\)' var/log/apt.log | head -n 1)
         [ $waited != 0 ] || say "another program is installing packages (${holder:-it does not say which}); waiting until it is done"
-        [ $waited -lt 900 ] || die "Another program has kept the packages locked for a quarter of an hour (${holder:-it does not say which}). When it is done, run this again."
+        [ $waited -lt 900 ] || die "Another program has kept the packages locked for a quarter of an hour (${holder:-it does not say which})." \
+            "When it is done, run this again."
         sleep 3; waited=$((waited + 3))
     done
 }
@@ -93,11 +94,12 @@ secret() {
 
 # database_up FOLDER PORT: our own MariaDB over FOLDER on loopback; sets DATABASE_PID and DATABASE_SOCKET.
 database_up() {
-    local folder=$ROOT/$1 port=$2 waited=0
+    local folder=$ROOT/$1 port=$2 waited=0 running
     mkdir -p "$folder"
     DATABASE_SOCKET=$folder/mariadb.sock
     [ ${#DATABASE_SOCKET} -lt 100 ] || DATABASE_SOCKET=/tmp/kindheel-$(printf '%s' "$folder" | sha256sum | cut -c1-12).sock
-    if [ -s "$folder/mariadb.pid" ] && kill -0 "$(cat "$folder/mariadb.pid")" 2>/dev/null && grep -qa mariadbd "/proc/$(cat "$folder/mariadb.pid")/cmdline" 2>/dev/null; then
+    running=$(cat "$folder/mariadb.pid" 2>/dev/null || true)
+    if [ -n "$running" ] && kill -0 "$running" 2>/dev/null && grep -qa mariadbd "/proc/$running/cmdline" 2>/dev/null; then
         say "an earlier stop left the database running; it is taken down in good order first"
         kill "$(cat "$folder/mariadb.pid")"
         while kill -0 "$(cat "$folder/mariadb.pid" 2>/dev/null)" 2>/dev/null && [ $waited -lt 300 ]; do sleep 0.1; waited=$((waited + 1)); done
@@ -107,7 +109,8 @@ database_up() {
     if [ ! -d "$folder/data/mysql" ]; then
         say "laying out the database"
         rm -rf "$folder/data"
-        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" > var/log/database-install.log 2>&1 \
+        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" \
+            > var/log/database-install.log 2>&1 \
             || die "The database could not be laid out; var/log/database-install.log says why."
     fi
     local server; server=$(command -v mariadbd || echo /usr/sbin/mariadbd)
