@@ -1,6 +1,6 @@
 import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   plugins: [vue(), tailwindcss()],
@@ -13,4 +13,5 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rollupOptions: { input: 'web/src/main.ts' },
   },
+  test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], mockReset: true },
 })

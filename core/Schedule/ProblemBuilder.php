@@ -47,22 +47,32 @@ final readonly class ProblemBuilder
                 $steps[] = $i;
                 $id = \sprintf('%d/%s', $task->piece, $task->key);
                 if (null !== $task->doneAt) {
-                    $works[] = new Activity($id, \count($promised), 0, false, null, null, [], null, self::minutes($task->doneAt, $now));
+                    $works[] = new Activity(
+                        id: $id,
+                        job: \count($promised),
+                        minutes: 0,
+                        attended: false,
+                        skill: null,
+                        station: null,
+                        after: [],
+                        setup: null,
+                        fixedStart: self::minutes($task->doneAt, $now),
+                    );
 
                     continue;
                 }
                 $tasks[$i] = $task;
                 $works[] = new Activity(
-                    $id,
-                    \count($promised),
-                    $task->minutesLeft($now),
-                    true,
-                    $task->skill,
-                    null === $task->station ? null : $stations[$task->station] ?? null,
-                    $task->running ? [] : self::lags($task, $job, $index, $now),
-                    $task->brush,
-                    $task->running ? 0 : null,
-                    $task->running && null !== $task->by ? $people[$task->by] ?? null : null,
+                    id: $id,
+                    job: \count($promised),
+                    minutes: $task->minutesLeft($now),
+                    attended: true,
+                    skill: $task->skill,
+                    station: null === $task->station ? null : $stations[$task->station] ?? null,
+                    after: $task->running ? [] : self::lags($task, $job, $index, $now),
+                    setup: $task->brush,
+                    fixedStart: $task->running ? 0 : null,
+                    fixedPerson: $task->running && null !== $task->by ? $people[$task->by] ?? null : null,
                 );
             }
             if ([] !== $steps) {

@@ -102,16 +102,16 @@ final readonly class PromiseSimulation
                 );
             }, $work->after);
             $steps[] = new Activity(
-                $work->id,
-                $work->job,
-                $minutes,
-                $work->attended,
-                $work->skill,
-                $work->station,
-                $lags,
-                $work->setup,
-                $work->fixedStart,
-                $work->fixedPerson,
+                id: $work->id,
+                job: $work->job,
+                minutes: $minutes,
+                attended: $work->attended,
+                skill: $work->skill,
+                station: $work->station,
+                after: $lags,
+                setup: $work->setup,
+                fixedStart: $work->fixedStart,
+                fixedPerson: $work->fixedPerson,
             );
         }
 

@@ -86,16 +86,16 @@ final readonly class BenchReader
         [$from, $until] = $this->tape->day($now);
 
         return new BenchView(
-            $now->format(\DATE_RFC3339),
-            $this->airs(),
-            $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person)),
-            $rack,
-            $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
-            $this->tape->threads($steps, $pieces, $now, $from, $until),
-            Iso::of($from) ?? '',
-            Iso::of($until) ?? '',
-            self::late($ahead, $pieces, $now),
-            $ahead->changes,
+            now: $now->format(\DATE_RFC3339),
+            air: $this->airs(),
+            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person)),
+            rack: $rack,
+            tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
+            threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
+            dayFrom: Iso::of($from) ?? '',
+            dayUntil: Iso::of($until) ?? '',
+            late: self::late($ahead, $pieces, $now),
+            brushChanges: $ahead->changes,
         );
     }
 
@@ -275,26 +275,26 @@ final readonly class BenchReader
         [$next, $readiness] = self::nextOf($job, $now);
 
         return new RackPieceView(
-            $job->piece,
-            $piece->text('name'),
-            $piece->text('customer'),
-            $piece->enum('kind', Kind::class),
-            $piece->enum('place', DryingPlace::class),
-            Iso::always($piece->text('promised_at')),
-            \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone())),
-            \count($steps),
-            $colours,
-            $coats,
-            array_values(
+            piece: $job->piece,
+            name: $piece->text('name'),
+            customer: $piece->text('customer'),
+            kind: $piece->enum('kind', Kind::class),
+            place: $piece->enum('place', DryingPlace::class),
+            promisedAt: Iso::always($piece->text('promised_at')),
+            stepsDone: \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone())),
+            stepsAll: \count($steps),
+            colours: $colours,
+            coats: $coats,
+            atWork: array_values(
                 array_map(
                     static fn (StepRecord $s): string => $s->work->startedByName ?? '',
                     array_filter($steps, static fn (StepRecord $s): bool => $s->isRunning()),
                 ),
             ),
-            Iso::of($readiness?->opensAt),
-            Iso::of($readiness?->closesAt),
-            $next?->title,
-            $readiness?->standing,
+            opensAt: Iso::of($readiness?->opensAt),
+            closesAt: Iso::of($readiness?->closesAt),
+            next: $next?->title,
+            standing: $readiness?->standing,
         );
     }
 

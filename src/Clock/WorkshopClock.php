@@ -8,7 +8,7 @@ use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Clock\MockClock;
 
-/** The real clock; in the demo and in stories, and only there, put forward by as many seconds as a file says: a night goes by in a moment. */
+/** The real clock; in the demo and in stories, and only there, as many seconds ahead or behind as a file says: a night goes by in a moment. */
 final readonly class WorkshopClock implements ClockInterface
 {
     public function __construct(private string $file, private bool $demo)
@@ -24,15 +24,18 @@ final readonly class WorkshopClock implements ClockInterface
     {
         $now = Clock::get()->now();
 
-        return !$this->demo || Clock::get() instanceof MockClock ? $now : $now->modify(\sprintf('+%d seconds', $this->offset()));
+        return !$this->demo || Clock::get() instanceof MockClock ? $now : $now->modify(\sprintf('%+d seconds', $this->offset()));
     }
 
     public function forward(int $minutes): void
     {
-        if (!$this->demo) {
-            throw new \LogicException('Only the demo’s time can be put forward.');
-        }
-        file_put_contents($this->file, (string) ($this->offset() + 60 * $minutes), \LOCK_EX);
+        $this->keep($this->offset() + 60 * $minutes);
+    }
+
+    /** From now on it is this moment, and time goes on from there. */
+    public function set(\DateTimeImmutable $moment): void
+    {
+        $this->keep($moment->getTimestamp() - Clock::get()->now()->getTimestamp());
     }
 
     public function reset(): void
@@ -48,6 +51,14 @@ final readonly class WorkshopClock implements ClockInterface
     public function withTimeZone(\DateTimeZone|string $timezone): static
     {
         return $this;
+    }
+
+    private function keep(int $seconds): void
+    {
+        if (!$this->demo) {
+            throw new \LogicException('Only the demo’s time can be set.');
+        }
+        file_put_contents($this->file, (string) $seconds, \LOCK_EX);
     }
 
     private function offset(): int

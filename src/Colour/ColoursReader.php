@@ -58,18 +58,18 @@ final readonly class ColoursReader
             }
             $this->entities->persist(
                 new Product(
-                    mb_substr($code, 0, 40),
-                    trim($input->name),
-                    ProductKind::Paint,
-                    $fit->paint->absorption,
-                    $fit->paint->scattering,
-                    1.1,
-                    0.3,
-                    null,
-                    $input->leftMl,
-                    null,
-                    'own draw-downs',
-                    false,
+                    code: mb_substr($code, 0, 40),
+                    name: trim($input->name),
+                    kind: ProductKind::Paint,
+                    absorption: $fit->paint->absorption,
+                    scattering: $fit->paint->scattering,
+                    densityGPerMl: 1.1,
+                    solids: 0.3,
+                    diluent: null,
+                    leftMl: $input->leftMl,
+                    centsPer100Ml: null,
+                    origin: 'own draw-downs',
+                    madeUp: false,
                 ),
             );
         }
@@ -108,20 +108,20 @@ final readonly class ColoursReader
         }
 
         return new ProductView(
-            $product->id(),
-            $product->code(),
-            $product->name(),
-            $product->kind(),
-            LabView::of($lab),
-            $hex,
-            $tint,
-            $words,
-            $cover,
-            round($product->leftMl(), 1),
-            $product->centsPer100Ml(),
-            $product->diluent(),
-            $product->origin(),
-            $product->isMadeUp(),
+            id: $product->id(),
+            code: $product->code(),
+            name: $product->name(),
+            kind: $product->kind(),
+            lab: LabView::of($lab),
+            hex: $hex,
+            tint: $tint,
+            undertone: $words,
+            cover: $cover,
+            leftMl: round($product->leftMl(), 1),
+            centsPer100Ml: $product->centsPer100Ml(),
+            diluent: $product->diluent(),
+            origin: $product->origin(),
+            madeUp: $product->isMadeUp(),
         );
     }
 }

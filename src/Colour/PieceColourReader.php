@@ -45,15 +45,15 @@ final readonly class PieceColourReader
         );
 
         return new PieceColourView(
-            $id,
-            $piece->text('name'),
-            $piece->enum('kind', Kind::class),
-            $piece->text('customer'),
-            $piece->enum('gloss', Gloss::class),
-            $readings,
-            self::pairs($readings),
-            $this->pots->all($id)->pots,
-            $this->areas($id),
+            piece: $id,
+            name: $piece->text('name'),
+            kind: $piece->enum('kind', Kind::class),
+            customer: $piece->text('customer'),
+            gloss: $piece->enum('gloss', Gloss::class),
+            readings: $readings,
+            pairs: self::pairs($readings),
+            pots: $this->pots->all($id)->pots,
+            areas: $this->areas($id),
         );
     }
 
@@ -121,23 +121,23 @@ final readonly class PieceColourReader
         );
 
         return new ReadingView(
-            $row->int('id'),
-            $row->enum('half', Half::class),
-            $row->enum('part', PartName::class),
-            PartName::from($row->text('part'))->label(),
-            $spot,
-            $spot->label(),
-            $row->text('whereabouts'),
-            $row->enum('gloss', Gloss::class),
-            $source,
-            $source->label(),
-            SeenView::of($spectrum),
-            round($row->float('doubt'), 1),
-            $row->int('taken'),
-            $leftOut,
-            $measured,
-            Iso::always($row->text('at')),
-            $row->text('person'),
+            id: $row->int('id'),
+            half: $row->enum('half', Half::class),
+            part: $row->enum('part', PartName::class),
+            partLabel: PartName::from($row->text('part'))->label(),
+            spot: $spot,
+            spotLabel: $spot->label(),
+            whereabouts: $row->text('whereabouts'),
+            gloss: $row->enum('gloss', Gloss::class),
+            source: $source,
+            sourceLabel: $source->label(),
+            seen: SeenView::of($spectrum),
+            doubt: round($row->float('doubt'), 1),
+            taken: $row->int('taken'),
+            leftOut: $leftOut,
+            measured: $measured,
+            at: Iso::always($row->text('at')),
+            by: $row->text('person'),
         );
     }
 

@@ -40,15 +40,15 @@ final readonly class PotWork
         $target = $this->entities->find(Reading::class, $input->target) ?? throw new NotFoundHttpException();
         $ground = null === $input->ground ? null : $this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException();
         $pot = new StoredPot(
-            trim($input->name),
-            $target,
-            $ground,
-            $input->finish,
-            $input->applicator,
-            $input->coats,
-            $input->areaDm2,
-            $by,
-            $this->clock->now(),
+            name: trim($input->name),
+            target: $target,
+            ground: $ground,
+            finish: $input->finish,
+            applicator: $input->applicator,
+            coats: $input->coats,
+            areaDm2: $input->areaDm2,
+            by: $by,
+            at: $this->clock->now(),
         );
         $this->entities->persist($pot);
         $this->entities->flush();
@@ -61,15 +61,15 @@ final readonly class PotWork
     {
         $old = $this->pot($id, $input->version);
         $pot = new StoredPot(
-            $old->name(),
-            $old->targetReading(),
-            $old->groundReading(),
-            $old->finish(),
-            $old->applicator(),
-            $old->coats(),
-            $old->areaDm2(),
-            $by,
-            $this->clock->now(),
+            name: $old->name(),
+            target: $old->targetReading(),
+            ground: $old->groundReading(),
+            finish: $old->finish(),
+            applicator: $old->applicator(),
+            coats: $old->coats(),
+            areaDm2: $old->areaDm2(),
+            by: $by,
+            at: $this->clock->now(),
         );
         $this->entities->persist($pot);
         $this->entities->flush();

@@ -57,18 +57,18 @@ final readonly class RangeDocument
         }
         if (isset($document['binder'])) {
             $found[] = new Product(
-                Paint::CLEAR_BINDER,
-                'clear binder',
-                ProductKind::Binder,
-                array_fill(0, Spectrum::BANDS, 0.0),
-                array_fill(0, Spectrum::BANDS, 0.0),
-                1.03,
-                0.3,
-                null,
-                2.0 * self::FULL_ML,
-                900,
-                $origin,
-                $madeUp,
+                code: Paint::CLEAR_BINDER,
+                name: 'clear binder',
+                kind: ProductKind::Binder,
+                absorption: array_fill(0, Spectrum::BANDS, 0.0),
+                scattering: array_fill(0, Spectrum::BANDS, 0.0),
+                densityGPerMl: 1.03,
+                solids: 0.3,
+                diluent: null,
+                leftMl: 2.0 * self::FULL_ML,
+                centsPer100Ml: 900,
+                origin: $origin,
+                madeUp: $madeUp,
             );
         }
         $swatches = [];
@@ -146,18 +146,18 @@ final readonly class RangeDocument
             $dye ? Dye::of($code, $absorption) : Paint::of($code, $absorption, $scattering);
 
             return new Product(
-                $code,
-                self::text($entry, 'name', $at) ?? $code,
-                $kind,
-                $absorption,
-                $scattering,
-                $number('density_g_per_ml') ?? 1.0,
-                $number('solids_volume_fraction'),
-                self::text($entry, 'diluent', $at),
-                self::FULL_ML,
-                null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'),
-                $origin,
-                $madeUp,
+                code: $code,
+                name: self::text($entry, 'name', $at) ?? $code,
+                kind: $kind,
+                absorption: $absorption,
+                scattering: $scattering,
+                densityGPerMl: $number('density_g_per_ml') ?? 1.0,
+                solids: $number('solids_volume_fraction'),
+                diluent: self::text($entry, 'diluent', $at),
+                leftMl: self::FULL_ML,
+                centsPer100Ml: null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'),
+                origin: $origin,
+                madeUp: $madeUp,
             );
         });
     }

@@ -29,7 +29,8 @@ final class Shelf implements ResetInterface
     /** @return array<string, Product> by code */
     public function products(): array
     {
-        if (null === $this->products) {
+        $known = $this->products[array_key_first($this->products ?? [])] ?? null;
+        if (null === $this->products || null !== $known && !$this->entities->contains($known)) {
             $this->products = [];
             foreach ($this->entities->getRepository(Product::class)->findBy([], ['id' => 'ASC']) as $product) {
                 $this->products[$product->code()] = $product;

@@ -34,16 +34,16 @@ final readonly class TakeReading
         $place = new Place($input->part, $input->half);
         Piece::mustHave($piece->kind(), $place);
         $reading = new Reading(
-            $piece,
-            $place,
-            $input->spot,
-            trim($input->whereabouts),
-            $input->gloss,
-            $input->source,
-            self::measured($input),
-            $input->doubt,
-            $by,
-            $this->clock->now(),
+            piece: $piece,
+            place: $place,
+            spot: $input->spot,
+            whereabouts: trim($input->whereabouts),
+            gloss: $input->gloss,
+            source: $input->source,
+            measured: self::measured($input),
+            doubt: $input->doubt,
+            by: $by,
+            at: $this->clock->now(),
         );
         $this->entities->persist($reading);
         $lab = $reading->lab();

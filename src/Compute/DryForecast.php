@@ -120,18 +120,18 @@ final readonly class DryForecast implements Computation
         }
 
         return new DryingProfile(
-            $driver('dries_by'),
-            $driver('full_by'),
-            $needed('touch_minutes'),
-            $number('recoat_from_minutes'),
-            $number('recoat_until_minutes'),
-            $needed('next_minutes'),
-            $needed('full_minutes'),
-            $number('thickness_exponent') ?? 1.0,
-            true === ($custom['film'] ?? false),
-            $number('min_temp_c', null),
-            $number('max_rh', 0.0, 1.0),
-            \in_array(Hazard::Spray, $hazards, true),
+            driesBy: $driver('dries_by'),
+            fullBy: $driver('full_by'),
+            touchMinutes: $needed('touch_minutes'),
+            recoatFromMinutes: $number('recoat_from_minutes'),
+            recoatUntilMinutes: $number('recoat_until_minutes'),
+            nextMinutes: $needed('next_minutes'),
+            fullMinutes: $needed('full_minutes'),
+            thicknessExponent: $number('thickness_exponent') ?? 1.0,
+            film: true === ($custom['film'] ?? false),
+            minTempC: $number('min_temp_c', null),
+            maxRh: $number('max_rh', 0.0, 1.0),
+            sprayed: \in_array(Hazard::Spray, $hazards, true),
         );
     }
 

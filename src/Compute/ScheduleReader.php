@@ -329,16 +329,16 @@ final class ScheduleReader
                 }
             }
             $works[] = new Activity(
-                (string) $id,
-                $step['job'],
-                $step['minutes'],
-                $step['attended'],
-                $step['attended'] ? $step['skill'] : null,
-                $step['station'],
-                $after,
-                $step['attended'] ? $step['setup'] : null,
-                $step['start'],
-                $step['hand'],
+                id: (string) $id,
+                job: $step['job'],
+                minutes: $step['minutes'],
+                attended: $step['attended'],
+                skill: $step['attended'] ? $step['skill'] : null,
+                station: $step['station'],
+                after: $after,
+                setup: $step['attended'] ? $step['setup'] : null,
+                fixedStart: $step['start'],
+                fixedPerson: $step['hand'],
             );
         }
         $promised = [];

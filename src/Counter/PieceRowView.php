@@ -19,8 +19,8 @@ final readonly class PieceRowView
         public string $name,
         public Kind $kind,
         public Aim $aim,
-        /** to-look-over, to-plan, referred, planned, in-work or finished */
         public PieceProgress $state,
+        public bool $hasPlan,
         public int $stepsDone,
         public int $stepsAll,
         public array $colours,

@@ -40,15 +40,16 @@ final readonly class TicketReader
         foreach ($rows as $row) {
             $heads[$row->int('ticket')] = $row;
             $pieces[$row->int('ticket')][] = new PieceRowView(
-                $row->int('id'),
-                Tag::of($row->int('ticket'), $row->int('place')),
-                $row->text('name'),
-                $row->enum('kind', Kind::class),
-                $row->enum('aim', Aim::class),
-                PieceProgress::of($row),
-                $row->int('done'),
-                $row->int('steps'),
-                $colours[$row->int('id')] ?? [],
+                id: $row->int('id'),
+                tag: Tag::of($row->int('ticket'), $row->int('place')),
+                name: $row->text('name'),
+                kind: $row->enum('kind', Kind::class),
+                aim: $row->enum('aim', Aim::class),
+                state: $progress = PieceProgress::of($row),
+                hasPlan: $progress->hasPlan(),
+                stepsDone: $row->int('done'),
+                stepsAll: $row->int('steps'),
+                colours: $colours[$row->int('id')] ?? [],
             );
         }
 

@@ -16,12 +16,17 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('demo:load', 'Fills an empty database with the Lantern Players and two weeks of work.')]
 final readonly class DemoCommand
 {
-    public function __construct(private DemoLoader $loader, private WorkshopClock $clock, private Connection $connection)
+    public function __construct(private DemoLoader $loader, private WorkshopClock $clock, private Connection $connection, private string $workshopTimezone)
     {
     }
 
-    public function __invoke(SymfonyStyle $io, #[Option('Empty the database first.')] bool $fresh = false): int
-    {
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Option('Empty the database first.')]
+        bool $fresh = false,
+        #[Option('The moment at which it is to be now, such as 2026-03-03T10:00; time goes on from there.')]
+        ?string $at = null,
+    ): int {
         if ($fresh) {
             $this->clock->reset();
             Tables::empty($this->connection);
@@ -31,7 +36,10 @@ final readonly class DemoCommand
 
             return Command::SUCCESS;
         }
-        $this->loader->load();
+        if (null !== $at) {
+            $this->clock->set(new \DateTimeImmutable($at, new \DateTimeZone($this->workshopTimezone)));
+        }
+        $this->loader->load($this->clock->now());
         $io->writeln('The Lantern Players have moved in.');
 
         return Command::SUCCESS;

@@ -64,9 +64,9 @@ final class DemoLoader
     ) {
     }
 
-    public function load(): void
+    /** @param \DateTimeImmutable $now the moment up to which they have worked */
+    public function load(\DateTimeImmutable $now): void
     {
-        $now = Clock::get()->now();
         $real = Clock::get();
         $this->clock = new MockClock($now->modify(\sprintf('-%d days', self::DAYS)));
         Clock::set($this->clock);

@@ -133,6 +133,17 @@ final readonly class DemoLookOver
         } finally {
             unlink($file);
         }
-        $this->entities->persist(new Picture($stored, $moment, $half, null, $side, $kept['digest'], $kept['width'], $kept['height'], $by, $at));
+        $this->entities->persist(new Picture(
+            piece: $stored,
+            moment: $moment,
+            half: $half,
+            part: null,
+            side: $side,
+            digest: $kept['digest'],
+            width: $kept['width'],
+            height: $kept['height'],
+            by: $by,
+            at: $at,
+        ));
     }
 }

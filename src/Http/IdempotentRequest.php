@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\Persistence\ManagerRegistry;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use Psr\Clock\ClockInterface;
@@ -23,9 +24,12 @@ use Symfony\Component\HttpFoundation\RequestStack;
  */
 final readonly class IdempotentRequest
 {
+    private const TRIES = 4;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
+        private ManagerRegistry $registry,
         private RequestStack $requests,
         private Security $security,
         private ClockInterface $clock,
@@ -40,14 +44,14 @@ final readonly class IdempotentRequest
     {
         $key = $this->fingerprint();
         if (null === $key) {
-            return Answer::of($this->entities->wrapInTransaction(fn (): object => $this->act($act, $view)), $status);
+            return $this->again(fn (): JsonResponse => Answer::of($this->act($act, $view), $status));
         }
         $known = $this->remembered($key);
         if (null !== $known) {
             return $known;
         }
         try {
-            return $this->entities->wrapInTransaction(function () use ($key, $act, $view, $status): JsonResponse {
+            return $this->again(function () use ($key, $act, $view, $status): JsonResponse {
                 $this->forgetOld();
                 $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
                 $body = Answer::json($this->act($act, $view));
@@ -55,8 +59,27 @@ final readonly class IdempotentRequest
 
                 return JsonResponse::fromJsonString($body, $status);
             });
-        } catch (UniqueConstraintViolationException|DeadlockException $error) {
+        } catch (UniqueConstraintViolationException $error) {
             return $this->remembered($key) ?? throw $error;
+        }
+    }
+
+    /**
+     * In a transaction. Where the database undid it because two got in each other's way, nothing has happened, and it is done once more from the start.
+     *
+     * @param \Closure(): JsonResponse $act
+     */
+    private function again(\Closure $act): JsonResponse
+    {
+        for ($try = 1;; ++$try) {
+            try {
+                return $this->entities->wrapInTransaction($act);
+            } catch (RetryableException $error) {
+                if (self::TRIES === $try) {
+                    throw $error;
+                }
+                $this->registry->resetManager();
+            }
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Doctrine\DBAL\Exception\ConnectionException;
-use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\OptimisticLockException;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\NotNow;
@@ -57,13 +57,13 @@ final readonly class ProblemListener
             $error instanceof AnsweredError => $error->problem(),
             $error instanceof FieldError => self::told($error),
             $error instanceof NotNow => Refused::now($error->getMessage())->problem(),
-            $error instanceof OptimisticLockException, $error instanceof DeadlockException => Problem::response(
+            $error instanceof OptimisticLockException => Problem::response(
                 409,
                 'Somebody else changed this meanwhile. Here is how it stands now.',
                 'changed-meanwhile',
                 more: ['overridable' => false],
             ),
-            $error instanceof ConnectionException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
+            $error instanceof ConnectionException, $error instanceof RetryableException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
             $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
             default => $this->fault($error),
         };

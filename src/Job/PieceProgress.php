@@ -16,6 +16,12 @@ enum PieceProgress: string
     case InWork = 'in-work';
     case Finished = 'finished';
 
+    /** There is a plan to be seen, if only of what others have to do. */
+    public function hasPlan(): bool
+    {
+        return self::ToLookOver !== $this && self::ToPlan !== $this;
+    }
+
     /** @param Row $row of a piece, with what {@see Steps::COUNTED} counts */
     public static function of(Row $row): self
     {

@@ -43,17 +43,17 @@ final readonly class LedgerReader
             [$piece],
         );
         $entries = array_map(static fn (Row $r): EntryView => new EntryView(
-            $r->int('id'),
-            Iso::always($r->text('at')),
-            $r->enum('event', Event::class),
-            $r->text('person'),
-            $r->int('piece_id'),
-            $r->text('text'),
-            $r->enumOrNull('halves', Halves::class),
-            $r->floatOrNull('temp_c'),
-            null === $r->floatOrNull('rh') ? null : (int) round(100 * $r->float('rh')),
-            $r->floatOrNull('planned_minutes'),
-            $r->intOrNull('real_minutes'),
+            id: $r->int('id'),
+            at: Iso::always($r->text('at')),
+            event: $r->enum('event', Event::class),
+            person: $r->text('person'),
+            piece: $r->int('piece_id'),
+            text: $r->text('text'),
+            half: $r->enumOrNull('halves', Halves::class),
+            tempC: $r->floatOrNull('temp_c'),
+            humidity: null === $r->floatOrNull('rh') ? null : (int) round(100 * $r->float('rh')),
+            plannedMinutes: $r->floatOrNull('planned_minutes'),
+            realMinutes: $r->intOrNull('real_minutes'),
         ), $rows);
         $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done === $e->event);
 

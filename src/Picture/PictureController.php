@@ -66,16 +66,16 @@ final readonly class PictureController
                 $kept = $this->store->keep($file->getPathname());
                 $this->entities->persist(
                     new Picture(
-                        $piece,
-                        $input->moment,
-                        $input->half,
-                        $input->part,
-                        $input->side,
-                        $kept['digest'],
-                        $kept['width'],
-                        $kept['height'],
-                        $this->members->person($member),
-                        $this->clock->now(),
+                        piece: $piece,
+                        moment: $input->moment,
+                        half: $input->half,
+                        part: $input->part,
+                        side: $input->side,
+                        digest: $kept['digest'],
+                        width: $kept['width'],
+                        height: $kept['height'],
+                        by: $this->members->person($member),
+                        at: $this->clock->now(),
                     ),
                 );
             },

@@ -23,16 +23,16 @@ final readonly class PictureReader
     {
         $kind = Row::first($this->connection, 'SELECT kind FROM piece WHERE id = ?', [$piece]) ?? throw new NotFoundHttpException();
         $pictures = array_map(static fn (Row $r): PictureView => new PictureView(
-            $r->int('id'),
-            $r->enum('moment', Moment::class),
-            $r->enumOrNull('half', Half::class),
-            $r->enumOrNull('part', PartName::class),
-            $r->enumOrNull('side', Side::class),
-            $r->int('width'),
-            $r->int('height'),
-            \sprintf('/api/pictures/%d/%s/thumb.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
-            \sprintf('/api/pictures/%d/%s/full.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
-            Iso::always($r->text('at')),
+            id: $r->int('id'),
+            moment: $r->enum('moment', Moment::class),
+            half: $r->enumOrNull('half', Half::class),
+            part: $r->enumOrNull('part', PartName::class),
+            side: $r->enumOrNull('side', Side::class),
+            width: $r->int('width'),
+            height: $r->int('height'),
+            thumb: \sprintf('/api/pictures/%d/%s/thumb.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
+            full: \sprintf('/api/pictures/%d/%s/full.jpg', $r->int('id'), substr($r->text('digest'), 0, 12)),
+            at: Iso::always($r->text('at')),
         ), Row::all($this->connection, 'SELECT * FROM picture WHERE piece_id = ? ORDER BY id', [$piece]));
 
         return new PicturesView($piece, $pictures, self::missing(Kind::from($kind->text('kind')), $pictures));

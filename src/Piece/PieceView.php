@@ -34,6 +34,7 @@ final readonly class PieceView
         public ?int $valueCents,
         public ?int $replaceCents,
         public PieceProgress $state,
+        public bool $hasPlan,
         public int $ticket,
         public string $tag,
         public string $customer,

@@ -36,15 +36,15 @@ final readonly class ComparePlans
         foreach ($plans as $side => $plan) {
             $others = array_diff_key($plans, [$side => true]);
             $sides[] = new SideView(
-                $side,
-                $school->sides()[$side],
-                '' === $chosen ? self::course($plan) === self::course($as) : $chosen === $side,
-                \count($plan->steps),
-                $plan->handsOnMinutes,
-                $plan->elapsedMinutes,
-                self::only(self::course($plan), array_map(self::course(...), $others)),
-                self::only(self::products($plan), array_map(self::products(...), $others)),
-                self::only(self::risks($plan), array_map(self::risks(...), $others)),
+                side: $side,
+                says: $school->sides()[$side],
+                taken: '' === $chosen ? self::course($plan) === self::course($as) : $chosen === $side,
+                steps: \count($plan->steps),
+                handsOnMinutes: $plan->handsOnMinutes,
+                elapsedMinutes: $plan->elapsedMinutes,
+                only: self::only(self::course($plan), array_map(self::course(...), $others)),
+                products: self::only(self::products($plan), array_map(self::products(...), $others)),
+                risks: self::only(self::risks($plan), array_map(self::risks(...), $others)),
             );
         }
 

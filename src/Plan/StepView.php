@@ -44,6 +44,8 @@ final readonly class StepView
         public ?string $amount,
         public array $supplies,
         public Action $action,
+        /** a card points at its parts */
+        public bool $onParts,
         public ?FamilyId $family,
         public Applicator $applicator,
         public Station $station,

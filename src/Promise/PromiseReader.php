@@ -117,18 +117,18 @@ final readonly class PromiseReader
         $now = $this->clock->now();
 
         return new PromiseView(
-            $ticket->int('id'),
-            $ticket->text('customer'),
-            Iso::always($ticket->text('promised_at')),
-            $ticket->int('rush') > 0,
-            $holds,
-            $this->pickup($certain, $hands, $now),
-            $this->pickup($even, $hands, $now),
-            $this->pickup($rushed, $hands, $now),
-            $pushed,
-            $unseen,
-            \count($open),
-            (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
+            ticket: $ticket->int('id'),
+            customer: $ticket->text('customer'),
+            promisedAt: Iso::always($ticket->text('promised_at')),
+            rush: $ticket->int('rush') > 0,
+            holds: $holds,
+            certain: $this->pickup($certain, $hands, $now),
+            even: $this->pickup($even, $hands, $now),
+            rushed: $this->pickup($rushed, $hands, $now),
+            pushed: $pushed,
+            unseen: $unseen,
+            stepsLeft: \count($open),
+            minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
         );
     }
 

@@ -73,10 +73,10 @@ final class PlanningTest extends StoryTestCase
         $id = $this->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             (async () => {
-              const token = (await (await fetch('/api/session')).json()).csrfToken;
+              const { csrfToken: token, now } = await (await fetch('/api/session')).json();
               const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': token };
               const send = async (method, path, body) => (await fetch('/api' + path, { method, headers, body: JSON.stringify(body) })).json();
-              const promisedAt = new Date(Date.now() + 40 * 864e5).toISOString().slice(0, 16);
+              const promisedAt = new Date(Date.parse(now) + 40 * 864e5).toISOString().slice(0, 16);
               const pieces = [{ kind: 'low-shoe/derby', aim: 'freshen', name: 'Nadia’s derbies', sizeEu: 40, shade: 'oxblood' }];
               const ticket = await send('POST', '/tickets', { customer: 'Nadia Plan', contact: '', wish: '', promisedAt, pieces });
               const id = ticket.pieces[0].id;

@@ -11,11 +11,15 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\Tests\Support\Browser;
+use KindHeel\Tests\Support\DemoDatabase;
 use PHPUnit\Framework\TestCase;
 
 /** A story in the real interface. `./check` serves the application at KINDHEEL_ADDRESS with a clock that can be put forward. */
 abstract class StoryTestCase extends TestCase
 {
+    /** After so long what was waited for does not come any more, however busy the machine is. */
+    private const PATIENCE_S = 90.0;
+
     protected Browser $browser;
     protected RemoteWebDriver $driver;
     protected WorkshopClock $clock;
@@ -23,10 +27,10 @@ abstract class StoryTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $address = getenv('KINDHEEL_ADDRESS');
-        self::assertNotFalse($address, 'KINDHEEL_ADDRESS says where the application is; ./check sets it.');
-        $this->address = $address;
+        [$this->address, $database, $template, $begins] = array_map(self::told(...), ['KINDHEEL_ADDRESS', 'DATABASE_URL', 'STORY_TEMPLATE', 'STORY_BEGINS']);
         $this->clock = new WorkshopClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'), true);
+        $this->clock->set(new \DateTimeImmutable($begins, new \DateTimeZone(self::told('WORKSHOP_TIMEZONE'))));
+        DemoDatabase::restore($database, $template);
         $this->browser = Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
         $this->driver = $this->browser->driver;
     }
@@ -40,8 +44,10 @@ abstract class StoryTestCase extends TestCase
         $this->browser->close();
     }
 
+    /** Goes to a page once what was done on this one is done. */
     protected function go(string $path): void
     {
+        $this->settled();
         $this->driver->get($this->address.$path);
     }
 
@@ -80,6 +86,32 @@ abstract class StoryTestCase extends TestCase
 
             return null;
         }, $text);
+    }
+
+    /** Until what hands did here has been answered. */
+    protected function settled(): void
+    {
+        $this->wait(fn (): ?bool => [] === $this->all('html[data-acting]') ? true : null, 'the end of what was done');
+    }
+
+    /** Until what was done is on the screen. */
+    protected function painted(): void
+    {
+        $this->driver->executeAsyncScript('requestAnimationFrame(() => requestAnimationFrame(arguments[0]))');
+    }
+
+    /** Until the bench has been looked at anew so often: what was to ring by then has rung. */
+    protected function looks(int $times = 2): void
+    {
+        $script = 'return performance.getEntriesByType("resource").filter((e) => e.name.endsWith("/api/bench") && e.responseEnd > 0).length';
+        $seen = fn (): int => \is_int($count = $this->driver->executeScript($script)) ? $count : 0;
+        $before = $seen();
+        $this->wait(static fn (): ?bool => $seen() >= $before + $times ? true : null, 'a look at the bench');
+    }
+
+    private static function told(string $name): string
+    {
+        return getenv($name) ?: self::fail($name.' is not set; ./check sets it.');
     }
 
     protected function seeText(string $text): void
@@ -161,11 +193,14 @@ abstract class StoryTestCase extends TestCase
      */
     protected function wait(\Closure $look, string $for): mixed
     {
-        $until = microtime(true) + 25.0;
+        $until = microtime(true) + self::PATIENCE_S;
         do {
             try {
                 $found = $look();
                 if (null !== $found) {
+                    // What did not come would have failed.
+                    $this->addToAssertionCount(1);
+
                     return $found;
                 }
             } catch (StaleElementReferenceException) {

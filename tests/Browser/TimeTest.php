@@ -19,7 +19,7 @@ final class TimeTest extends StoryTestCase
         $this->go('/bench');
         $this->seeText('The alarmed pair');
         // What this device has missed so far is no news to it.
-        usleep(2_500_000);
+        $this->looks();
         $this->type('c');
         $this->clock->forward(14);
         $alarm = $this->see('[role=alert][aria-label=Alarm]');
@@ -34,7 +34,7 @@ final class TimeTest extends StoryTestCase
         $this->wait(fn (): ?bool => [] === $this->all('[role=alert][aria-label=Alarm]') ? true : null, 'quiet');
         $this->go('/bench');
         $this->seeText('The alarmed pair');
-        usleep(2_500_000);
+        $this->looks();
         self::assertSame([], $this->all('[role=alert][aria-label=Alarm]'), 'once is enough, over a reload too');
         $this->noErrorsInTheConsole();
     }
@@ -62,10 +62,11 @@ final class TimeTest extends StoryTestCase
         $id = $this->piece('The pair out of reach', 'keep');
         $this->go('/bench');
         $this->seeText('The pair out of reach');
-        for ($press = 0; $press < 30 && !str_contains($this->hand(), 'The pair out of reach'); ++$press) {
+        for ($press = 0; $press < 30 && !str_starts_with($this->hand(), 'The pair out of reach'); ++$press) {
             $this->type(WebDriverKeys::ARROW_DOWN);
-            usleep(120_000);
+            $this->painted();
         }
+        self::assertStringStartsWith('The pair out of reach', $this->hand());
         self::assertStringContainsString('Take laces and insoles off', $this->hand());
         $this->network(false);
         $this->type(WebDriverKeys::SPACE);
@@ -92,10 +93,11 @@ final class TimeTest extends StoryTestCase
         $before = $shown();
         $this->network(false);
         $this->driver->executeScript('const real = Date.now.bind(Date); Date.now = () => real() - 3 * 3600000');
+        // Time that goes by: there is nothing else to wait for.
         usleep(3_500_000);
         self::assertContains($shown() - $before, [0, 1, -1439]);
         $this->network(true);
-        usleep(2_500_000);
+        $this->looks();
         self::assertContains($shown() - $before, [0, 1, -1439], 'and when the workshop’s computer is back');
     }
 

@@ -29,7 +29,7 @@ final class TwoTabletsTest extends StoryTestCase
                 const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken}
                 const sent = (body, key) => ({method: 'POST', body: JSON.stringify(body), headers: {...headers, 'Idempotency-Key': key}})
                 const send = (path, body, key) => fetch('/api' + path, sent(body, key))
-                const promisedAt = new Date(Date.now() + 9e8).toISOString().slice(0, 16)
+                const promisedAt = new Date(Date.parse(session.now) + 9e8).toISOString().slice(0, 16)
                 const pieces = [{name: 'A pair for two', kind: 'low-shoe/derby', sizeEu: 41, aim: 'keep'}]
                 const ticket = await (await send('/tickets', {customer: 'Two tablets', promisedAt, pieces}, 't')).json()
                 const id = ticket.pieces[0].id

@@ -121,7 +121,7 @@ final class WorkshopDayTest extends StoryTestCase
     private function takeByArrow(string $name): ?string
     {
         for ($press = 0; $press < 20; ++$press) {
-            usleep(120_000);
+            $this->painted();
             $hand = $this->hand();
             if (str_starts_with($hand, $name)) {
                 return $hand;
@@ -193,7 +193,7 @@ final class WorkshopDayTest extends StoryTestCase
                 $asleep = false;
                 $this->go('/bench');
                 $this->says('Maud’s loafers')->click();
-                usleep(150_000);
+                $this->painted();
             }
             $hand = $this->hand();
             if (!str_contains($hand, 'Maud’s loafers') || str_contains($hand, 'Everything is drying')) {
@@ -247,7 +247,7 @@ final class WorkshopDayTest extends StoryTestCase
         foreach (['/bench', '/counter', '/counter/new', '/ledger', '/pieces/'.$piece, '/pieces/'.$piece.'/plan'] as $path) {
             $this->go($path);
             $this->see('h1');
-            usleep(400_000);
+            $this->painted();
             $this->isAccessible($path.' in the evening');
         }
     }

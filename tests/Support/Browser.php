@@ -32,10 +32,10 @@ final class Browser
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         for ($try = 0;; ++$try) {
             try {
-                $driver = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 30_000, 60_000);
+                $driver = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 60_000, 120_000);
                 break;
             } catch (\Throwable $error) {
-                if ($try > 40) {
+                if ($try > 240) {
                     $process->stop();
                     throw $error;
                 }

@@ -766,6 +766,7 @@ export interface PieceRowView {
   readonly kind: Kind;
   readonly aim: Aim;
   readonly state: PieceProgress;
+  readonly hasPlan: boolean;
   readonly stepsDone: number;
   readonly stepsAll: number;
   readonly colours: readonly PartColourView[];
@@ -785,6 +786,7 @@ export interface PieceView {
   readonly valueCents: number | null;
   readonly replaceCents: number | null;
   readonly state: PieceProgress;
+  readonly hasPlan: boolean;
   readonly ticket: number;
   readonly tag: string;
   readonly customer: string;
@@ -1243,6 +1245,7 @@ export interface StepView {
   readonly amount: string | null;
   readonly supplies: readonly string[];
   readonly action: Action;
+  readonly onParts: boolean;
   readonly family: FamilyId | null;
   readonly applicator: Applicator;
   readonly station: Station;

@@ -67,7 +67,7 @@ const sentence = (piece: PieceRowView): string =>
 const target = (piece: PieceRowView): string =>
   piece.state === 'finished'
     ? `/ledger/${piece.id}`
-    : ['planned', 'in-work', 'referred'].includes(piece.state)
+    : piece.hasPlan
       ? `/pieces/${piece.id}/plan`
       : `/pieces/${piece.id}`
 </script>

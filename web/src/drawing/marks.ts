@@ -1,3 +1,4 @@
+import type { FindingGroup, FindingKind } from '../api/types'
 import type { Point } from './geometry'
 
 /** A finding as it is drawn: lines in the weight of its severity, around a place on its part. */
@@ -10,8 +11,8 @@ export interface Mark {
 
 interface Finding {
   readonly id: number
-  readonly kind: string
-  readonly group: string
+  readonly kind: FindingKind
+  readonly group: FindingGroup
   readonly severity: number
   readonly lengthMm: number | null
 }

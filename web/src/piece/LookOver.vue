@@ -141,7 +141,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
           @click="makePlan"
         >{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }}</button>
-        <RouterLink v-if="['planned', 'in-work', 'referred', 'finished'].includes(piece.state)" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
+        <RouterLink v-if="piece.hasPlan" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/colour`">Colour</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/pictures`">Pictures</RouterLink>

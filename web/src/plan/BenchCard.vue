@@ -9,6 +9,7 @@ import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
+import { runs } from './runs'
 
 /** The plan on paper: numbered parts, steps with boxes, amounts, times, cautions. */
 const props = defineProps<{ id: number }>()
@@ -23,7 +24,7 @@ const kind = computed(() => words.value?.kinds.find((k) => k.id === plan.value?.
 const numbers = computed<Partial<Record<PartName, number>>>(() => {
   const worked = new Set(
     (plan.value?.steps ?? [])
-      .filter((s) => s.family !== null || ['stitch', 'bond', 'sand', 'mask', 'erase', 'iron-crease', 'raise-nap'].includes(s.action))
+      .filter((s) => s.onParts)
       .flatMap((s) => s.parts),
   )
   return Object.fromEntries((kind.value?.parts ?? []).filter((p) => worked.has(p.id)).map((p, i) => [p.id, i + 1]))
@@ -39,23 +40,7 @@ const legend = computed(() =>
     return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
   }),
 )
-/** “1 2 4–6”. */
-const figures = (step: StepView): string => {
-  const all = step.parts
-    .map((p) => numbers.value[p])
-    .filter((n): n is number => n !== undefined)
-    .sort((a, b) => a - b)
-  const runs: [number, number][] = []
-  for (const n of all) {
-    const last = runs.at(-1)
-    if (last !== undefined && last[1] === n - 1) {
-      last[1] = n
-    } else {
-      runs.push([n, n])
-    }
-  }
-  return runs.map(([from, to]) => (to > from + 1 ? `${from}–${to}` : to > from ? `${from} ${to}` : `${from}`)).join(' ')
-}
+const figures = (step: StepView): string => runs(step.parts.map((p) => numbers.value[p]).filter((n) => n !== undefined))
 const side = (half: Halves): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
 const wait = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
 const limit = (step: StepView): number | null =>

@@ -1,24 +1,18 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { HoursInput, Phase, ShiftView, WorkshopView } from '../api/types'
+import type { HoursInput, Phase, WorkshopView } from '../api/types'
+import { read, written } from './shifts'
 
 /** When each person is here in a usual week, and at what. */
 const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()
 const emit = defineEmits<{ keep: [person: number, hours: HoursInput] }>()
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const written = (shifts: readonly ShiftView[]): string => shifts.map((s) => `${s.from}–${s.until}`).join('\n')
 const drafts = ref<Record<number, string[]>>({})
 const skills = ref<Record<number, Phase[]>>({})
 watch(() => props.workshop, (workshop) => {
   drafts.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.week.map((d) => written(d.shifts))]))
   skills.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.skills.length === 0 ? [...workshop.phases] : [...p.skills]]))
 }, { immediate: true })
-/** One shift on each line, such as “9:00–12:30”; nothing is a free day. */
-const read = (text: string): ShiftView[] => text.split(/[,\n]/).map((part) => part.trim()).filter((part) => part !== '').map((part) => {
-  const [from = '', until = ''] = part.split(/\s*[–-]\s*/)
-  const clock = (value: string): string => value.trim().replace(/^(\d)(?=:|$)/, '0$1').replace(/^(\d\d)$/, '$1:00')
-  return { from: clock(from), until: clock(until) }
-})
 const keep = (person: number): void => {
   const chosen = skills.value[person] ?? []
   emit('keep', person, {

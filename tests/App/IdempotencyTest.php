@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use Doctrine\DBAL\Driver\AbstractException;
+use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\AirReading;
+use KindHeel\App\Air\AirSource;
+use KindHeel\App\Colour\Shelf;
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\DryingPlace;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
+
+/** One key, one act: whoever asks, however often, whatever gets in the way. */
+final class IdempotencyTest extends ApiTestCase
+{
+    public function testOneKeyOfTwoPeopleIsTwoActs(): void
+    {
+        $this->signIn('tomas');
+        $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k']);
+        $his = $this->answered(TicketView::class)->id;
+        $this->signIn('nell');
+        $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k']);
+        $hers = $this->answered(TicketView::class)->id;
+        self::assertNotSame($his, $hers, 'an answer goes to nobody but the one who asked');
+        self::assertNull($this->client->getResponse()->headers->get('Idempotency-Replayed'));
+        $this->signIn('tomas');
+        $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k']);
+        self::assertSame($his, $this->answered(TicketView::class)->id);
+        self::assertSame(2, $this->rows('ticket'));
+    }
+
+    public function testWhatWasRefusedIsNotRememberedAndMayBeAskedAgainWithItsKey(): void
+    {
+        $this->signIn();
+        $wrong = $this->ticketBody();
+        $wrong['customer'] = '';
+        self::assertSame(422, $this->ask('POST', '/api/tickets', $wrong, ['Idempotency-Key' => 'k']));
+        self::assertSame(0, $this->rows('remembered_answer'));
+        self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k']));
+    }
+
+    /** With a key and without one. */
+    #[TestWith(['k'])]
+    #[TestWith([''])]
+    public function testWhatTheDatabaseUndidIsDoneOnceMoreFromTheStart(string $key): void
+    {
+        [$once, $entities] = $this->request($key);
+        $before = $this->rows('air_reading');
+        $tries = 0;
+        $answer = $once->answer(function () use (&$tries, $entities): object {
+            $entities->persist(new AirReading($this->clock->now(), Air::reference(), AirSource::Typed, DryingPlace::Bench));
+            $entities->flush();
+            if (++$tries < 3) {
+                throw self::deadlock();
+            }
+
+            return new class {
+                public string $done = 'yes';
+            };
+        });
+        self::assertSame([3, '{"done":"yes"}'], [$tries, $answer->getContent()]);
+        self::assertSame($before + 1, $this->rows('air_reading'), 'what was undone left nothing');
+    }
+
+    public function testWhatIsUndoneAgainAndAgainIsToldSoAndLeavesNothing(): void
+    {
+        [$once] = $this->request('k');
+        $tries = 0;
+        try {
+            $once->answer(static function () use (&$tries): never {
+                ++$tries;
+                throw self::deadlock();
+            });
+            self::fail('It went on for ever.');
+        } catch (DeadlockException) {
+            self::assertSame([4, 0], [$tries, $this->rows('remembered_answer')]);
+        }
+    }
+
+    public function testTheShelfIsLookedAtAnewWhenTheFirstTryWasUndone(): void
+    {
+        self::getContainer()->get(\KindHeel\App\Colour\RangeDocument::class)->take((string) file_get_contents(__DIR__.'/../../demo/house-range.json'));
+        $shelf = self::getContainer()->get(Shelf::class);
+        [$once] = $this->request('k');
+        $tries = 0;
+        $once->answer(static function () use ($shelf, &$tries): object {
+            $shelf->products()['brick']->take(1.0);
+            if (++$tries < 2) {
+                throw self::deadlock();
+            }
+
+            return new \stdClass();
+        });
+        $left = Row::first($this->connection(), "SELECT left_ml FROM product WHERE code = 'brick'")?->float('left_ml') ?? 0.0;
+        $shelf->reset();
+        self::assertEqualsWithDelta($left, $shelf->products()['brick']->leftMl(), 1e-9);
+        self::assertGreaterThan(0.0, $left);
+    }
+
+    /** @return array{IdempotentRequest, EntityManagerInterface} as within a request */
+    private function request(string $key): array
+    {
+        $request = Request::create('/api/x', 'POST', content: '{}');
+        if ('' !== $key) {
+            $request->headers->set('Idempotency-Key', $key);
+        }
+        self::getContainer()->get(RequestStack::class)->push($request);
+
+        return [self::getContainer()->get(IdempotentRequest::class), self::getContainer()->get(EntityManagerInterface::class)];
+    }
+
+    private static function deadlock(): DeadlockException
+    {
+        return new DeadlockException(new class('Deadlock found') extends AbstractException {}, null);
+    }
+}

@@ -1,0 +1,112 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, nextTick } from 'vue'
+import type { DropView, PotView } from '../src/api/types'
+import { phaseOf, stillDue } from '../src/pots/phases'
+import { usePot } from '../src/pots/usePot'
+import { fakeApi, lost, ok, refuses } from './fakeApi'
+
+const drop = (code: string, drops: number): DropView => ({ code, name: code, hex: '#000000', drops, ml: 0, leftMl: 50 })
+const pot = (more: Partial<PotView>): PotView =>
+  ({ id: 5, version: 1, phase: 'drops', state: 'mixing', drops: [], recipe: [], due: [], total: 0, dabs: [], ground: null, ...more } as unknown as PotView)
+
+describe('what a pot wants next, as hands see it', () => {
+  it('counts drops that are on their way', () => {
+    expect(stillDue([drop('straw', 3), drop('brick', 1)], (code) => (code === 'brick' ? 1 : 2))).toMatchObject([{ code: 'straw', drops: 1 }])
+  })
+
+  it.each([
+    ['recipe', false, false, false, 'recipe'],
+    ['drops', true, true, false, 'drops'],
+    ['drops', false, true, false, 'dab'],
+    ['correct', false, false, false, 'correct'],
+    ['correct', false, false, true, 'lay'],
+    ['lay', false, false, true, 'lay'],
+    ['closed', false, true, false, 'closed'],
+    ['dab', false, true, true, 'dab'],
+  ] as const)('is, when the computer says %s, due %s, on their way %s, near enough for the eye %s: %s', (phase, due, onTheirWay, asItIs, expected) => {
+    expect(phaseOf({ phase }, due, onTheirWay, asItIs)).toBe(expected)
+  })
+
+  it('is nothing before the pot is there', () => {
+    expect(phaseOf(null, false, false, false)).toBe('loading')
+  })
+})
+
+describe('the pot', () => {
+  let scope = effectScope()
+  beforeEach(() => {
+    localStorage.clear()
+    scope = effectScope()
+    vi.stubGlobal('setTimeout', (then: () => void) => {
+      then()
+      return 0
+    })
+  })
+  afterEach(() => {
+    scope.stop()
+  })
+  let id = 100
+  const open = async (first: PotView, ...answers: Parameters<typeof fakeApi>) => {
+    const computer = fakeApi(ok(first), ...answers)
+    const found = scope.run(() => usePot(++id, () => 0))
+    if (found === undefined) {
+      throw new Error('No scope.')
+    }
+    await found.reload()
+    return { ...found, computer }
+  }
+  const settled = async (): Promise<void> => {
+    for (let i = 0; i < 40; i++) {
+      await Promise.resolve()
+      await nextTick()
+    }
+  }
+
+  it('counts every tap at once, and sends them one after the other, each once', async () => {
+    const first = pot({ due: [drop('straw', 3)], recipe: [drop('straw', 3)] })
+    const answers = [1, 2, 3].map((n) => {
+      const due = n < 3 ? [drop('straw', 3 - n)] : []
+      return ok(pot({ version: 1 + n, drops: [drop('straw', n)], due, total: n, phase: n < 3 ? 'drops' : 'dab' }))
+    })
+    const p = await open(first, ...answers)
+    p.drop('straw', 1, 'straw')
+    p.drop('straw', 1, 'straw')
+    p.drop('straw', 1, 'straw')
+    expect([p.inPot('straw'), p.total.value, p.due.value, p.phase.value]).toEqual([3, 3, [], 'dab'])
+    await settled()
+    expect([p.inPot('straw'), p.total.value, p.phase.value]).toEqual([3, 3, 'dab'])
+    const drops = p.computer.sent.filter((s) => s.path.endsWith('/drops'))
+    expect(drops.map((s) => s.body)).toEqual([{ code: 'straw', drops: 1 }, { code: 'straw', drops: 1 }, { code: 'straw', drops: 1 }])
+    expect(new Set(drops.map((s) => s.key)).size).toBe(3)
+  })
+
+  it('keeps taps that could not be sent, and dabs only when they have gone in', async () => {
+    const p = await open(pot({ due: [drop('straw', 1)], recipe: [drop('straw', 1)] }), lost, lost, lost)
+    p.drop('straw', 1, 'straw')
+    await settled()
+    expect([p.inPot('straw'), p.phase.value]).toEqual([1, 'dab'])
+    const gone = ok(pot({ version: 2, drops: [drop('straw', 1)], total: 1, phase: 'dab' }))
+    p.computer.answers(gone, ok(pot({ version: 3, drops: [drop('straw', 1)], total: 1, phase: 'lay' })))
+    await p.dab()
+    expect(p.computer.sent.slice(-2).map((s) => [s.path, s.body])).toEqual([
+      [`/pots/${id}/drops`, { code: 'straw', drops: 1 }],
+      [`/pots/${id}/dabs`, { version: 2 }],
+    ])
+    expect(p.phase.value).toBe('lay')
+  })
+
+  it('says which tap was not taken in, and why', async () => {
+    const p = await open(pot({ due: [drop('straw', 5)], recipe: [drop('straw', 5)] }), refuses(409, 'The pot has room for 80 drops.'))
+    p.drop('straw', 5, 'straw')
+    await settled()
+    expect(p.notTaken.value).toMatchObject([{ words: '5 drops of straw', why: 'The pot has room for 80 drops.' }])
+    expect(p.inPot('straw')).toBe(0)
+  })
+
+  it('makes what a correction adds part of the recipe', async () => {
+    const now = pot({ drops: [drop('straw', 10), drop('brick', 2)], total: 12, phase: 'correct' })
+    const p = await open(now, ok({ additions: [] }), ok(pot({ version: 2 })), ok({ recipes: [] }))
+    await p.addTo([drop('brick', 3), drop('moss', 1)])
+    expect(p.computer.sent.find((s) => s.path.endsWith('/recipe'))?.body).toEqual({ version: 1, drops: { straw: 10, brick: 5, moss: 1 } })
+  })
+})
