@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Routing\RouterInterface;
+
+/** Every route of the application, and who may use it. A route without a line here fails. */
+final class RoleMatrixTest extends ApiTestCase
+{
+    private const ANYBODY = 0;
+    private const APPRENTICE = 1;
+    private const RESTORER = 2;
+    private const PEOPLE = [null, 'wren', 'tomas', 'ida'];
+
+    /** The least that one must be: each may do what the one below may. */
+    private const ROUTES = [
+        // signing in, and what a screen needs before
+        'GET /api/session' => self::ANYBODY,
+        'POST /api/sign-in' => self::ANYBODY,
+        'POST /api/sign-out' => self::ANYBODY,
+        'GET /api/words' => self::ANYBODY,
+        'GET /{path}' => self::ANYBODY,
+        'GET /calendar/{secret}.ics' => self::ANYBODY,
+        // the bench: whoever has hands
+        'GET /api/bench' => self::APPRENTICE,
+        'GET /api/bench/fit' => self::APPRENTICE,
+        'POST /api/steps/{id}/start' => self::APPRENTICE,
+        'POST /api/steps/{id}/done' => self::APPRENTICE,
+        'POST /api/steps/{id}/interrupt' => self::APPRENTICE,
+        'POST /api/steps/{id}/put-down' => self::APPRENTICE,
+        'POST /api/steps/{id}/again' => self::APPRENTICE,
+        'POST /api/steps/{id}/spoiled' => self::APPRENTICE,
+        'POST /api/steps/{id}/gate' => self::APPRENTICE,
+        'POST /api/steps/{id}/hand-on' => self::APPRENTICE,
+        'POST /api/pieces/{id}/place' => self::APPRENTICE,
+        'POST /api/air' => self::APPRENTICE,
+        'GET /api/air/what-if' => self::APPRENTICE,
+        'POST /api/demo/forward' => self::APPRENTICE,
+        // the counter
+        'GET /api/tickets' => self::APPRENTICE,
+        'POST /api/tickets' => self::RESTORER,
+        'GET /api/tickets/{id}/promise' => self::APPRENTICE,
+        'POST /api/tickets/{id}/promise' => self::RESTORER,
+        // looking over: an apprentice tries, photographs and takes apart; what a piece is is the restorer's word
+        'GET /api/pieces/{id}' => self::APPRENTICE,
+        'PUT /api/pieces/{id}/parts' => self::RESTORER,
+        'POST /api/pieces/{id}/findings' => self::RESTORER,
+        'DELETE /api/pieces/{id}/findings/{finding}' => self::RESTORER,
+        'PUT /api/pieces/{id}/agreement' => self::RESTORER,
+        'PUT /api/pieces/{id}/part-agreement' => self::RESTORER,
+        'POST /api/pieces/{id}/trials' => self::APPRENTICE,
+        'DELETE /api/pieces/{id}/trials/{trial}' => self::RESTORER,
+        'PUT /api/pieces/{id}/off' => self::APPRENTICE,
+        'POST /api/pieces/{id}/copy' => self::RESTORER,
+        'GET /api/pieces/{id}/owner-page' => self::APPRENTICE,
+        'GET /api/pieces/{id}/questions' => self::APPRENTICE,
+        'POST /api/pieces/{id}/signature' => self::RESTORER,
+        'GET /api/pieces/{id}/pictures' => self::APPRENTICE,
+        'POST /api/pieces/{id}/pictures' => self::APPRENTICE,
+        'DELETE /api/pictures/{id}' => self::RESTORER,
+        'GET /api/pictures/{id}/{digest}/{size}.jpg' => self::APPRENTICE,
+        // the plan is the restorer's
+        'GET /api/pieces/{id}/plan' => self::APPRENTICE,
+        'POST /api/pieces/{id}/plan' => self::RESTORER,
+        'POST /api/pieces/{id}/plan/change' => self::RESTORER,
+        'GET /api/pieces/{id}/plan/schools/{school}' => self::APPRENTICE,
+        'GET /api/schools' => self::APPRENTICE,
+        'PUT /api/schools/{school}' => self::RESTORER,
+        // colour: an apprentice reads and mixes; what is on the shelf is the restorer's
+        'GET /api/colours' => self::APPRENTICE,
+        'POST /api/colours' => self::RESTORER,
+        'GET /api/colours/range' => self::APPRENTICE,
+        'POST /api/colours/range' => self::RESTORER,
+        'GET /api/dyes/{ground}' => self::APPRENTICE,
+        'POST /api/dyes/swatches' => self::APPRENTICE,
+        'POST /api/reader' => self::APPRENTICE,
+        'GET /api/pieces/{id}/colour' => self::APPRENTICE,
+        'POST /api/pieces/{id}/readings' => self::APPRENTICE,
+        'GET /api/pieces/{id}/readings.txt' => self::APPRENTICE,
+        'POST /api/readings/{one}/against/{other}' => self::APPRENTICE,
+        'POST /api/readings/file' => self::APPRENTICE,
+        'POST /api/pictures/{id}/colour' => self::APPRENTICE,
+        'GET /api/pots' => self::APPRENTICE,
+        'POST /api/pots' => self::APPRENTICE,
+        'GET /api/pots/{id}' => self::APPRENTICE,
+        'GET /api/pots/{id}/recipes' => self::APPRENTICE,
+        'GET /api/pots/{id}/correction' => self::APPRENTICE,
+        'GET /api/pots/{id}/coats' => self::APPRENTICE,
+        'PUT /api/pots/{id}/recipe' => self::APPRENTICE,
+        'POST /api/pots/{id}/again' => self::APPRENTICE,
+        'POST /api/pots/{id}/drops' => self::APPRENTICE,
+        'POST /api/pots/{id}/dabs' => self::APPRENTICE,
+        'POST /api/pots/{id}/coats' => self::APPRENTICE,
+        'PUT /api/pots/{id}/kept' => self::APPRENTICE,
+        'PUT /api/pots/{id}/drop-size' => self::APPRENTICE,
+        // the ledger and the workshop
+        'GET /api/ledger' => self::APPRENTICE,
+        'GET /api/ledger/{piece}' => self::APPRENTICE,
+        'GET /api/workshop' => self::APPRENTICE,
+        'PUT /api/workshop/people/{id}' => self::RESTORER,
+        'POST /api/workshop/days' => self::RESTORER,
+        'DELETE /api/workshop/days/{id}' => self::RESTORER,
+        'PUT /api/workshop/stations' => self::RESTORER,
+        'PUT /api/workshop/alarm' => self::APPRENTICE,
+        'POST /api/workshop/learned/reset' => self::RESTORER,
+        'POST /api/workshop/feeds' => self::APPRENTICE,
+        'DELETE /api/workshop/feeds/{id}' => self::APPRENTICE,
+    ];
+
+    public function testEveryRouteHasItsLine(): void
+    {
+        $routes = [];
+        foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $route) {
+            self::assertNotSame([], $route->getMethods(), $route->getPath().' answers to every method');
+            foreach ($route->getMethods() as $method) {
+                $routes[] = $method.' '.$route->getPath();
+            }
+        }
+        self::assertEqualsCanonicalizing(array_keys(self::ROUTES), $routes);
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function routes(): iterable
+    {
+        foreach (self::ROUTES as $route => $least) {
+            yield $route => [$route, $least];
+        }
+    }
+
+    /** Whether they come in at all: what they are told then, about a piece that is not there, is another matter. */
+    #[DataProvider('routes')]
+    public function testEachOfThemComesInOrDoesNot(string $route, int $least): void
+    {
+        [$method, $path] = explode(' ', $route);
+        $path = str_replace(['{digest}', '{size}', '{school}', '{secret}', '{path}'], ['0123456789ab', 'thumb', 'cleaning', 'nobody', 'bench'], $path);
+        $path = preg_replace('/\{\w+\}/', '999999', $path) ?? '';
+        foreach (self::PEOPLE as $is => $login) {
+            if (null === $login) {
+                $this->client->getCookieJar()->clear();
+            } else {
+                $this->signIn($login);
+            }
+            $status = $this->ask($method, $path, 'GET' === $method ? null : []);
+            $turnedAway = match (true) {
+                '/api/sign-in' === $path => false,
+                null === $login => 401 === $status,
+                default => 403 === $status,
+            };
+            self::assertSame($is < $least, $turnedAway, \sprintf('%s as %s: %d', $route, $login ?? 'nobody', $status));
+            self::assertLessThan(500, $status, $route);
+        }
+    }
+}
