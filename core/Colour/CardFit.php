@@ -6,8 +6,7 @@ namespace KindHeel\Core\Colour;
 
 /**
  * Corrects the colours of a picture by a card in it: a grey gives the white balance, a card of several colours a fitted 3 × 3 correction of linear light as
- * well
- * (least squares, drawn towards the white balance so that few patches do no harm).
+ * well (least squares, drawn towards the white balance so that few patches do no harm).
  */
 final readonly class CardFit
 {

@@ -8,8 +8,7 @@ use KindHeel\Core\Product\Applicator;
 
 /**
  * How much of a dye leather takes up, in unit coats: a full-strength coat of a sponge or dauber is one, a cloth lays less, an airbrush least. Real swatches
- * teach
- * the factor of an applicator.
+ * teach the factor of an applicator.
  */
 final class Uptake
 {

@@ -11,8 +11,7 @@ use Random\Randomizer;
 
 /**
  * Stands in for a colour reader: sees what really lies there ({@see SimulatedBench}) with the noise of a hand-held instrument – a little in every band, a
- * little
- * with how it was set down, and now and then a reading that slipped.
+ * little with how it was set down, and now and then a reading that slipped.
  */
 final class SimulatedLine implements DeviceLine
 {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\CompareView;
@@ -161,6 +163,35 @@ final class ChangePlanTest extends ApiTestCase
     private static function sideOf(array $schools, School $school): SchoolView
     {
         return self::firstOf($schools, static fn (SchoolView $s): bool => $school === $s->id);
+    }
+
+    public function testPlanningAnewKeepsWhatHasBeenDoneByHandWordForWordAndForgetsWhatWasOnlyMeant(): void
+    {
+        $plan = $this->plan($this->plannedPair());
+        $places = [['part' => 'vamp', 'half' => 'left'], ['part' => 'vamp', 'half' => 'right']];
+        $first = $plan->steps[0];
+        $own = ['family' => 'brush', 'applicator' => 'brush', 'places' => $places];
+        $plan = $this->change($plan, ['change' => 'add', 'before' => $first->key] + $own);
+        $mine = $plan->steps[0];
+        self::assertSame('Put in by Tomas.', $mine->why);
+        $meant = $this->step($plan, 'cream');
+        $plan = $this->change($plan, ['change' => 'add', 'before' => $meant->key] + ['family' => 'conditioner'] + $own);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$mine->id}/start", ['version' => $mine->version]);
+        $running = self::firstOf($bench->calls, static fn ($c): bool => $c->step->id === $mine->id)->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$mine->id}/done", ['version' => $running->version]);
+        $before = $this->plan($plan->piece);
+        self::assertTrue($before->byHand);
+        self::assertNotSame([], array_filter($before->steps, static fn (StepView $s): bool => FamilyId::Conditioner === $s->family));
+        // What was written of it stays, also where the plan would put it otherwise today.
+        $this->connection()->executeStatement("UPDATE plan_step SET how = 'As she was taught.', minutes = 7.5 WHERE id = ?", [$mine->id]);
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
+
+        $anew = $this->must(PlanView::class, 'POST', "/api/pieces/{$plan->piece}/plan", ['version' => $before->version]);
+        self::assertFalse($anew->byHand);
+        $kept = $anew->steps[0];
+        self::assertSame([$mine->id, StepStatus::Done, 'Put in by Tomas.', FamilyId::Brush], [$kept->id, $kept->status, $kept->why, $kept->family]);
+        self::assertSame(['As she was taught.', 7.5], [$kept->how, $kept->minutes]);
+        self::assertSame([], array_filter($anew->steps, static fn (StepView $s): bool => FamilyId::Conditioner === $s->family && StepStatus::Done !== $s->status));
     }
 
     public function testAnHourIsKeptAndWhatItCostsIsSaid(): void

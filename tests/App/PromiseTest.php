@@ -11,6 +11,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Promise\PromiseView;
+use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Workshop\WorkshopView;
 
 /** What may be promised, what a rush would cost others, and the promise that is given. */
@@ -78,6 +79,19 @@ final class PromiseTest extends ApiTestCase
         self::assertStringContainsString('another day meanwhile', $stale->detail);
         $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => '2026-03-01T12:00:00+01:00', 'was' => $given->promisedAt]);
         $this->refused(422, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => 'soon', 'was' => $given->promisedAt]);
+    }
+
+    public function testALateMinuteOfARushWeighsFiveTimesUntilThePieceIsHandedOver(): void
+    {
+        $calm = $this->plannedPair();
+        $piece = $this->plannedPair();
+        $ticket = $this->ticketOf($piece);
+        $promise = $this->promise($ticket);
+        $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt, 'rush' => true]);
+        $weights = static fn (): array => self::getContainer()->get(OpenJobs::class)->weights();
+        self::assertSame([$piece => 5.0], $weights(), 'of the other a minute is a minute: '.$calm);
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = NOW() WHERE id = ?', [$piece]);
+        self::assertSame([], $weights());
     }
 
     public function testAPieceThatWasLookedOverIsPromisedBeforeItIsPlannedAndOneThatWasNotCannotBe(): void

@@ -32,14 +32,48 @@ final class SessionTest extends ApiTestCase
 
     public function testAfterFiveWrongPasswordsEvenTheRightOneWaitsAQuarterOfAnHour(): void
     {
-        for ($i = 0; $i < 5; ++$i) {
-            self::assertSame(401, $this->signIn('tomas', 'wrong '.$i));
+        foreach (['tomas', 'Tomas', ' tomas', 'TOMAS', 'tomas'] as $i => $name) {
+            self::assertSame(401, $this->signIn($name, 'wrong '.$i));
         }
         self::assertSame(429, $this->signIn('tomas'));
         self::assertSame('900', $this->client->getResponse()->headers->get('Retry-After'));
         self::assertSame(200, $this->signIn('nell'), 'others may');
         $this->clock->sleep(16 * 60);
         self::assertSame(200, $this->signIn('tomas'));
+    }
+
+    public function testWhoeverGuessesManyNamesFromOnePlaceWaitsTooAndOthersDoNot(): void
+    {
+        $from = fn (string $address) => $this->client->setServerParameter('REMOTE_ADDR', $address);
+        $from('10.0.0.9');
+        for ($i = 0; $i < 29; ++$i) {
+            self::assertSame(401, $this->signIn('guess'.$i, 'wrong'));
+        }
+        self::assertSame(200, $this->signIn('tomas'), 'twenty-nine may be an awkward morning');
+        self::assertSame(401, $this->signIn('guess30', 'wrong'));
+        self::assertSame(429, $this->signIn('nell'), 'thirty are not');
+        self::assertSame(429, $this->signIn('nobody', 'wrong'));
+        $from('10.0.0.10');
+        self::assertSame(200, $this->signIn('nell'), 'from another place it is open');
+        $from('10.0.0.9');
+        $this->clock->sleep(15 * 60 + 1);
+        self::assertSame(200, $this->signIn('nell'));
+    }
+
+    public function testOnesOwnWrongTriesAreForgottenOnceOneIsInAndThoseOfTheDayBeforeAsWell(): void
+    {
+        for ($i = 0; $i < 4; ++$i) {
+            $this->signIn('tomas', 'wrong');
+        }
+        self::assertSame(200, $this->signIn('tomas'));
+        for ($i = 0; $i < 4; ++$i) {
+            $this->signIn('tomas', 'wrong');
+        }
+        self::assertSame(200, $this->signIn('TOMAS '), 'however it is written');
+        $this->signIn('tomas', 'wrong');
+        $this->clock->sleep(25 * 3600);
+        $this->signIn('nell', 'wrong');
+        self::assertSame(1, $this->rows('sign_in_failure'));
     }
 
     public function testWhatChangesSomethingCarriesTheTokenOfItsSession(): void

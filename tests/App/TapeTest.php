@@ -101,6 +101,8 @@ final class TapeTest extends ApiTestCase
         self::assertSame($call->step->id, $running->step);
         self::assertFalse($this->reschedule()->improve(static fn (): bool => true), 'it has looked at this bench already');
 
+        // What stands there now is not what a search would find.
+        $this->connection()->executeStatement("UPDATE timetable SET ends = '[]', changes = 77");
         $before = $this->timetable();
         $acted = false;
         $this->reschedule()->improve(function () use (&$acted): bool {
@@ -113,6 +115,8 @@ final class TapeTest extends ApiTestCase
             return false;
         }, true);
         self::assertEquals($before, $this->timetable(), 'an answer of yesterday is thrown away');
+        $this->reschedule()->improve(static fn (): bool => false, true);
+        self::assertNotEquals($before, $this->timetable(), 'one of today is taken');
     }
 
     public function testWhatCannotHoldItsPromiseIsSaidWithTheDayItWouldBeDone(): void

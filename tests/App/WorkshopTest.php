@@ -8,6 +8,7 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\TapeView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Learning\EvidenceKind;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Settings\Alarm;
@@ -215,6 +216,44 @@ final class WorkshopTest extends ApiTestCase
         $after = $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'drying', 'what' => 'damp-cloth/cloth'])->learned;
         self::assertSame([], array_filter($after, static fn ($l): bool => EvidenceKind::Drying === $l->kind && 'damp-cloth/cloth' === $l->what));
         self::assertGreaterThan(2, $this->rows('evidence'), 'what was seen is kept');
+    }
+
+    public function testAKeyThatWasPressedLateOrByMistakeTeachesNothing(): void
+    {
+        $this->plannedPair();
+        $call = $this->workUntil('Wipe');
+        foreach (['too short' => 0.1, 'too long' => 6.0, 'believable' => 4.0] as $what => $times) {
+            $before = $this->rows('evidence');
+            $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version]);
+            $this->clock->sleep((int) (60 * $times * $call->step->minutes));
+            $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/done", ['version' => $bench->calls[0]->step->version]);
+            self::assertSame('believable' === $what ? 1 : 0, $this->rows('evidence') - $before, $what);
+            $call = $this->workUntil('Lay');
+        }
+    }
+
+    public function testOnlyTheNewestCountAndWhatIsLearnedAnewIsThatOneThing(): void
+    {
+        $me = Row::first($this->connection(), "SELECT id FROM person WHERE login = 'tomas'")?->int('id') ?? 0;
+        $seen = function (string $kind, string $what, float $ratio, int $times) use ($me): void {
+            for ($i = 0; $i < $times; ++$i) {
+                $row = ['kind' => $kind, 'what' => $what, 'ratio' => $ratio, 'at' => '2026-03-01 10:00:00', 'person_id' => $me, 'set_aside' => 0];
+                $this->connection()->insert('evidence', $row);
+            }
+        };
+        $seen('minutes', 'cream/cloth', 3.0, 60);
+        $seen('minutes', 'cream/cloth', 1.0, 40);
+        $seen('minutes', 'wax/cloth', 2.0, 40);
+        $seen('drying', 'cream/cloth', 2.0, 40);
+        $factors = static fn (): Factors => self::getContainer()->get(Learning::class)->factors();
+        $minutes = static fn (Factors $f, string $what): float => $f->minutes($what)->factor;
+        self::assertSame(1.0, $minutes($factors(), 'cream/cloth'), 'sixty old ones are outweighed by none of them');
+        self::assertGreaterThan(1.7, $minutes($factors(), 'wax/cloth'));
+        $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'minutes', 'what' => 'wax/cloth']);
+        self::assertSame(1.0, $minutes($factors(), 'wax/cloth'));
+        self::assertGreaterThan(1.7, $factors()->drying(FamilyId::Cream, Applicator::Cloth), 'the same product, but its drying');
+        $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'minutes', 'what' => 'cream/cloth']);
+        self::assertGreaterThan(1.7, $factors()->drying(FamilyId::Cream, Applicator::Cloth));
     }
 
     public function testACalendarIsReadUnderItsSecretAddressUntilItIsRevoked(): void

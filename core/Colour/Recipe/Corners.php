@@ -12,8 +12,7 @@ use KindHeel\Core\Colour\Spectrum;
  * What a mix is made of, as corners whose shares add up to 1.
  *
  * An empty pot: every corner is a paint, its share the share of the drops. A pot that holds P drops and has room for C: corner 0 is the pot as it is, every
- * other
- * corner the pot filled up to C with one paint. So nothing can be taken out and nothing spills, whatever the shares.
+ * other corner the pot filled up to C with one paint. So nothing can be taken out and nothing spills, whatever the shares.
  */
 final readonly class Corners
 {

@@ -14,10 +14,8 @@ use KindHeel\Core\Colour\Tristimulus;
  * Ranks every set of paints by how near it could come, without mixing any of them.
  *
  * Near the target a mix misses by δR = (∂R/∂q)·Σ cᵢ(Kᵢ − q·Sᵢ)/S with q the K/S of the target, so the miss in colour is linear in the shares (Allen 1974,
- * Walowit 1987):
- * Σ cᵢvᵢ/S. The least of |Σ cᵢvᵢ| with Σ cᵢ = 1 is 1/(1ᵀG⁻¹1), G the products of the v of the set, at c ~ G⁻¹1. A set where some c is negative is no better
- * than
- * the smaller set without that paint, which is ranked by itself.
+ * Walowit 1987): Σ cᵢvᵢ/S. The least of |Σ cᵢvᵢ| with Σ cᵢ = 1 is 1/(1ᵀG⁻¹1), G the products of the v of the set, at c ~ G⁻¹1. A set where some c is negative
+ * is no better than the smaller set without that paint, which is ranked by itself.
  */
 final class SubsetRanking
 {

@@ -6,8 +6,7 @@ namespace KindHeel\Core\Schedule\Learning;
 
 /**
  * By how much this workshop differs from the book, from what was seen here: the median of the ratios on a log scale, drawn towards 1 as if a few ratios of 1
- * had
- * been seen as well, so that two odd days do not overturn a table. The spread is the median absolute deviation, scaled to a normal one (Hampel 1974).
+ * had been seen as well, so that two odd days do not overturn a table. The spread is the median absolute deviation, scaled to a normal one (Hampel 1974).
  */
 final readonly class Learned
 {

@@ -172,6 +172,30 @@ final class FinderTest extends TestCase
         self::assertFalse(Finder::mayBeDone(Trial::WaterDrop, Belief::among([Material::VegTan, Material::ReptileMatt])));
     }
 
+    public function testATrialThatSettlesALittleMoreAndMarksThePieceIsPassedOver(): void
+    {
+        $belief = Belief::among([Material::ReptileMatt, Material::Embossed]);
+        self::assertGreaterThan(Finder::gain(Trial::Loupe, $belief), Finder::gain(Trial::WaterDrop, $belief));
+        self::assertSame(Trial::Loupe, Finder::next($belief)?->trial, 'looking does no harm');
+        self::assertSame(Trial::WaterDrop, Finder::next($belief, [Trial::Loupe])?->trial, 'it is done where nothing gentler is left');
+    }
+
+    public function testHarmIsThatOfEachWeighedByHowLikelyItIs(): void
+    {
+        // Pigmented 0.5556 takes alcohol at 0.2, aniline 0.4444 not at all.
+        $belief = Belief::among([Material::Pigmented, Material::Aniline]);
+        self::assertEqualsWithDelta(0.5556 * 0.2 + 0.4444 * 1.0, Finder::harm(Trial::AlcoholBud, $belief), 1e-4);
+        self::assertSame(0.2, Finder::harm(Trial::AlcoholBud, Belief::among([Material::Pigmented])));
+    }
+
+    public function testOneLikelyMaterialOnWhichItIsForbiddenIsEnough(): void
+    {
+        self::assertFalse(Finder::mayBeDone(Trial::AlcoholBud, Belief::among([Material::Pigmented, Material::Aniline])), 'it may be aniline');
+        $bead = Belief::among([Material::Pigmented, Material::Aniline])->after(new TrialResult(Trial::WaterDrop, Outcome::Beads));
+        self::assertLessThan(Finder::STILL_LIKELY, $bead->of(Material::Aniline));
+        self::assertTrue(Finder::mayBeDone(Trial::AlcoholBud, $bead), 'it hardly is any more');
+    }
+
     public function testAnExpectedGainIsNeverNegativeAndHarmIsAWeightedMean(): void
     {
         foreach (self::parts() as [$candidates]) {

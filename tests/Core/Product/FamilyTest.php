@@ -145,6 +145,20 @@ final class FamilyTest extends TestCase
         }
     }
 
+    public function testWhatIsSprayedBringsAFilterAndTheBoothAndWhatIsNotDoesNot(): void
+    {
+        foreach ([FamilyId::Primer, FamilyId::Paint, FamilyId::Topcoat] as $id) {
+            $family = Family::of($id);
+            foreach (Applicator::cases() as $by) {
+                $sprayed = \in_array($by, [Applicator::Airbrush, Applicator::SprayCan], true);
+                self::assertSame($sprayed, \in_array(Hazard::Spray, $family->hazardsBy($by), true), $id->value.' by '.$by->value);
+                self::assertSame($sprayed ? 'booth' : 'bench', $family->station($by)->value, $id->value.' by '.$by->value);
+            }
+            $other = static fn (Hazard $h): bool => Hazard::Spray !== $h;
+            self::assertEquals(array_values(array_filter($family->hazards, $other)), $family->hazardsBy(Applicator::Cloth), 'the rest stays');
+        }
+    }
+
     public function testAnAmountGrowsWithTheAreaAndWithWhatStaysInTheApplicator(): void
     {
         $cream = Family::of(FamilyId::Cream);

@@ -54,4 +54,13 @@ final class LearningTest extends TestCase
         self::assertNull(GateEvidence::ratio(40.0, 40.0, 400.0, null), 'tested after lunch: nothing is learned');
         self::assertNull(GateEvidence::ratio(0.0, 0.0, 1.0, null));
     }
+
+    public function testNoWorkshopIsSaidToBeMoreThanThreeTimesFromTheBookNorToBeACertainty(): void
+    {
+        self::assertEqualsWithDelta(3.0 ** (1 / 7), Learned::from([100.0])->factor, 1e-12, 'a slip of the pen counts as three');
+        self::assertEqualsWithDelta(3.0 ** (-1 / 7), Learned::from([0.001])->factor, 1e-12);
+        self::assertLessThan(3.0, Learned::from(array_fill(0, 500, 40.0))->factor);
+        self::assertSame(0.05, Learned::from(array_fill(0, 1000, 1.0))->spread, 'hands are never a machine');
+        self::assertSame(0, Learned::from([0.0, -1.0])->evidence, 'no work takes no time');
+    }
 }

@@ -12,7 +12,9 @@ use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\DueJob;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
+use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Core\Schedule\Task;
@@ -116,6 +118,48 @@ final class ProblemBuilderTest extends TestCase
             $now,
         );
         self::assertSame(['It is longer than any shift of those who can do it.', 'It waits for 1/dye, which finds no place.'], array_values($table->unplaced));
+    }
+
+    public function testWhatIsUnderWayStaysWhereItIsWhateverElseIsWantedFirst(): void
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        $wanted = new Task(1, 1, 'cream', 1, 'cream', 10.0, []);
+        $running = new Task(3, 2, 'dust', 1, 'dust', 15.0, [], running: true, startedAt: $now->modify('-5 minutes'), by: 7);
+        [$builder, $table] = $this->placed([new Job(1, $now->modify('+10 minutes'), [$wanted]), new Job(2, $now->modify('+1 day'), [$running])], $now);
+        $at = [];
+        foreach ($builder->tasks as $i => $task) {
+            $at[$task->title] = $builder->start($table, $i)?->format('H:i');
+        }
+        self::assertSame(['cream' => '10:10', 'dust' => '10:00'], $at);
+    }
+
+    public function testWhatIsUnderWayBindsTheWindowAfterIt(): void
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        $degrease = new Task(1, 1, 'degrease', 1, 'degrease', 10.0, [], running: true, startedAt: $now->modify('-4 minutes'), by: 7);
+        $paint = new Task(2, 1, 'paint', 2, 'paint', 20.0, [new After('degrease', withinMinutes: 15.0)], longest: ['degrease' => 15.0]);
+        $long = new Task(3, 2, 'stitch', 1, 'stitch', 60.0, []);
+        $jobs = [new Job(2, $now->modify('+1 hour'), [$long]), new Job(1, $now->modify('+1 day'), [$degrease, $paint])];
+        $builder = ProblemBuilder::of($jobs, [new Worker('7', [], [[0, 240]])], [], $now);
+        $rounds = 200;
+        $table = (new Solver($builder->problem, static fn (int $sides): int => 0, static function () use (&$rounds): bool {
+            return --$rounds > 0;
+        }))->solve();
+        $at = [];
+        foreach ($builder->tasks as $i => $task) {
+            $at[$task->title] = $builder->start($table, $i)?->format('H:i');
+        }
+        self::assertSame(['stitch' => '10:26', 'degrease' => '10:00', 'paint' => '10:06'], $at, 'six minutes are left of it, then its window runs');
+        self::assertSame([], $table->broken);
+        self::assertSame([], ScheduleCheck::faults($builder->problem, $table));
+    }
+
+    public function testALateMinuteOfARushWeighsAsMuchAsIsSaid(): void
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        $job = static fn (int $piece): Job => new Job($piece, $now->modify('+1 hour'), [new Task($piece, $piece, 'dust', 1, 'dust', 15.0, [])]);
+        $problem = ProblemBuilder::of([$job(1), $job(2)], [new Worker('7', [], [[0, 120]])], [], $now, [2 => 5.0])->problem;
+        self::assertSame([1.0, 5.0], array_map(static fn (DueJob $j): float => $j->weight, $problem->jobs));
     }
 
     /**

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Schedule;
 
 use KindHeel\App\Compute\ScheduleReader;
+use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\DueJob;
+use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Neighbourhood;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\RandomShop;
 use KindHeel\Tests\Support\ScheduleCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -110,6 +114,28 @@ final class SolverTest extends TestCase
         $table = self::solve($problem, 200);
         self::assertSame([], ScheduleCheck::faults($problem, $table));
         self::assertSame([-20, 'p0'], [$table->starts[0], $problem->workers[(int) $table->workers[0]]->id]);
+    }
+
+    public function testWhatIsFixedBindsTheWindowOfWhatComesBeforeIt(): void
+    {
+        // B begins at 60, ten to twenty minutes after the end of A, which takes five: A ends between 40 and 50.
+        $before = static fn (int $busy): Problem => new Problem(
+            [
+                new Activity('busy', 0, $busy, true, null, null, [], null),
+                new Activity('A', 1, 5, true, null, null, [], null),
+                new Activity('B', 1, 10, true, null, null, [new Lag(1, 10, 20)], null, fixedStart: 60),
+            ],
+            [new DueJob('x', 0, 1.0, [0]), new DueJob('y', 70, 1.0, [1, 2])],
+            [new Worker('w', [], [[0, 480]])],
+            [],
+        );
+        $place = static fn (Problem $p): Timetable => ($placer = new ScheduleGenerator($p))->place(new Candidate(array_keys($placer->blocks->steps)));
+        $early = $place($before(3));
+        self::assertSame([0, 35, 60], [$early->starts[0], $early->starts[1], $early->starts[2]], 'no earlier than its window lets it');
+        self::assertSame([], $early->broken);
+        self::assertSame(44, $place($before(44))->starts[1], 'and no later');
+        $late = $place($before(46));
+        self::assertSame(['B is fixed and would have to wait for it.'], array_values($late->unplaced));
     }
 
     public function testAWindowIsKeptByStartingLaterRatherThanBroken(): void

@@ -20,12 +20,16 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Supplies;
 use KindHeel\Core\Treatment\Planning\Supply;
+use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Schools;
 use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -264,6 +268,24 @@ final class LaddersTest extends TestCase
             [],
             array_filter($plan->steps, static fn (PlannedStep $s): bool => Applicator::Airbrush === $s->step->applicator && 'booth' !== $s->station->value),
         );
+    }
+
+    public function testTapeIsAStripAlongAWeltAndABorderAroundAnyOtherPart(): void
+    {
+        $shoes = Shoes::pair()->piece();
+        $tape = static fn (string ...$places): float => Supplies::of(
+            Step::act(Phase::Mask, Action::Mask, array_values(array_map(Shoes::place(...), $places))),
+            new Brief($shoes, Wishes::none()),
+            null,
+        )[0]->amount ?? 0.0;
+        $area = static fn (string $place): float => $shoes->areaDm2(Shoes::place($place));
+        // A welt of 1 dm² is 1.25 m of strip; a tenth more for the ends, and 10 cm to hold on to.
+        self::assertSame(round(1.1 * 1.25 * $area('left/welt') + 0.1, 1), $tape('left/welt'));
+        self::assertSame(round(1.1 * 1.25 * $area('left/sole-edge') + 0.1, 1), $tape('left/sole-edge'));
+        // A square of 1 dm² has a border of 40 cm.
+        self::assertSame(round(1.1 * 0.4 * sqrt($area('left/vamp')) + 0.1, 1), $tape('left/vamp'));
+        self::assertEqualsWithDelta($tape('left/vamp') + $tape('left/welt'), $tape('left/vamp', 'left/welt'), 0.11);
+        self::assertGreaterThan(0.3, $tape('left/welt'));
     }
 
     public function testGritsRiseByNoMoreThanAboutTwice(): void
