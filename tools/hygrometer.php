@@ -8,7 +8,7 @@ declare(strict_types=1);
  * Weather and faults are kept in the file that HYGROMETER_STATE names.
  */
 
-use KindHeel\App\Air\SimulatedThermoHygrometer;
+use KindHeel\App\Simulation\SimulatedThermoHygrometer;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Air;
 
 use KindHeel\Core\Drying\DryingPlace;
-use Symfony\Component\DependencyInjection\Attribute\AsAlias;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
 
-/** Instruments that are read over HTTP as docs/hygrometer.md says; without an address the simulated ones stand in. */
-#[AsAlias(ThermoHygrometer::class)]
+/** Instruments that are read over HTTP as docs/hygrometer.md says. */
 final readonly class FeedThermoHygrometer implements ThermoHygrometer
 {
     private const SECONDS = 3.0;
@@ -21,9 +19,6 @@ final readonly class FeedThermoHygrometer implements ThermoHygrometer
 
     public function read(\DateTimeImmutable $at, DryingPlace $place): ?array
     {
-        if ('' === $this->hygrometerUrl) {
-            return (new SimulatedThermoHygrometer())->read($at, $place);
-        }
         try {
             $said = $this->http
                 ->request('GET', rtrim($this->hygrometerUrl, '/').'/places/'.$place->value, [

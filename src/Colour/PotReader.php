@@ -12,8 +12,8 @@ use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
-use KindHeel\Core\Colour\Pot\Aim;
 use KindHeel\Core\Colour\Pot\Palette;
+use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Recipe\LightWords;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
@@ -101,7 +101,7 @@ final readonly class PotReader
         return $pot instanceof StoredPot ? $pot : throw new NotFoundHttpException();
     }
 
-    private static function look(?Spectrum $look, Aim $aim): ?PotLookView
+    private static function look(?Spectrum $look, PotAim $aim): ?PotLookView
     {
         if (null === $look) {
             return null;
@@ -144,7 +144,7 @@ final readonly class PotReader
         );
     }
 
-    private static function dab(PotEvent $event, Aim $aim, Palette $palette): DabView
+    private static function dab(PotEvent $event, PotAim $aim, Palette $palette): DabView
     {
         $dab = $event->dab() ?? throw new \LogicException('A dab without a reading.');
         $predicted = Light::daylight()->lab(Mixture::of($palette->paints, $dab->drops)->look());

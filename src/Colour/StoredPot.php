@@ -10,8 +10,8 @@ use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Gloss;
-use KindHeel\Core\Colour\Pot\Aim;
 use KindHeel\Core\Colour\Pot\Pot;
+use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
@@ -193,9 +193,9 @@ class StoredPot
     }
 
     /** Finished and dry it is to look as the target was read. */
-    public function aim(): Aim
+    public function aim(): PotAim
     {
-        return Aim::of($this->target->spectrum(), $this->finish);
+        return PotAim::of($this->target->spectrum(), $this->finish);
     }
 
     /** What it will lie on, as the film sees it. */

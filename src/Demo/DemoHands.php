@@ -47,9 +47,9 @@ final readonly class DemoHands
         \DateTimeImmutable $now,
         \Closure $meanwhile,
     ): void {
-        $workers = array_map(fn (string $login): Worker => $this->worker($login, $from->setTimezone(new \DateTimeZone('UTC'))), $logins);
+        $workers = array_map(fn (string $login): DemoWorker => $this->worker($login, $from->setTimezone(new \DateTimeZone('UTC'))), $logins);
         while ([] !== $workers) {
-            usort($workers, static fn (Worker $a, Worker $b): int => $a->clock <=> $b->clock);
+            usort($workers, static fn (DemoWorker $a, DemoWorker $b): int => $a->clock <=> $b->clock);
             $worker = $workers[0];
             if ($worker->clock >= $until && (null === $worker->step || $worker->clock >= $now)) {
                 break;
@@ -81,10 +81,10 @@ final readonly class DemoHands
         }
     }
 
-    private function worker(string $login, \DateTimeImmutable $from): Worker
+    private function worker(string $login, \DateTimeImmutable $from): DemoWorker
     {
         $id = Row::first($this->connection, 'SELECT id FROM person WHERE login = ?', [$login])?->int('id') ?? throw new \LogicException('Nobody of that name.');
-        $worker = new Worker($id, $from);
+        $worker = new DemoWorker($id, $from);
         $running = $this->steps->under($id);
         if (null !== $running) {
             $worker->step = $running->id;
@@ -94,7 +94,7 @@ final readonly class DemoHands
         return $worker;
     }
 
-    private function next(Worker $worker): void
+    private function next(DemoWorker $worker): void
     {
         foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->person($worker)))->calls as $call) {
             if (Urgency::Test === $call->urgency) {
@@ -131,7 +131,7 @@ final readonly class DemoHands
         return (int) round(60 * (0.8 + (crc32('pace'.$step) % 60) / 100.0) * $minutes);
     }
 
-    private function person(Worker $worker): Person
+    private function person(DemoWorker $worker): Person
     {
         return $this->entities->find(Person::class, $worker->person) ?? throw new \LogicException('Nobody there.');
     }

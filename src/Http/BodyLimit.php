@@ -20,7 +20,7 @@ final class BodyLimit
             return;
         }
         if ((int) $request->headers->get('Content-Length', '0') > self::BYTES || \strlen($request->getContent()) > self::BYTES) {
-            $event->setResponse(Problem::response(413, 'That is more than can be taken in at once. Nothing was stored.'));
+            $event->setResponse(ProblemDocument::response(413, 'That is more than can be taken in at once. Nothing was stored.'));
         }
     }
 }

@@ -43,11 +43,11 @@ final readonly class ProblemListener
                 $errors[] = ['field' => $violation->getPropertyPath(), 'message' => self::sentence($violation)];
             }
 
-            return Problem::response(422, $errors[0]['message'] ?? 'Something is not right.', errors: $errors);
+            return ProblemDocument::response(422, $errors[0]['message'] ?? 'Something is not right.', errors: $errors);
         }
         $extra = $error instanceof ExtraAttributesException ? $error : $error->getPrevious();
         if ($extra instanceof ExtraAttributesException) {
-            return Problem::response(422, 'There is something in it that is not known here.', errors: array_map(
+            return ProblemDocument::response(422, 'There is something in it that is not known here.', errors: array_map(
                 static fn (string $name): array => ['field' => $name, 'message' => 'This is not known here.'],
                 array_values(array_map(strval(...), $extra->getExtraAttributes())),
             ));
@@ -57,14 +57,14 @@ final readonly class ProblemListener
             $error instanceof AnsweredError => $error->problem(),
             $error instanceof FieldError => self::told($error),
             $error instanceof NotNow => Refused::now($error->getMessage())->problem(),
-            $error instanceof OptimisticLockException => Problem::response(
+            $error instanceof OptimisticLockException => ProblemDocument::response(
                 409,
                 'Somebody else changed this meanwhile. Here is how it stands now.',
                 'changed-meanwhile',
                 more: ['overridable' => false],
             ),
-            $error instanceof ConnectionException, $error instanceof RetryableException => Problem::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
-            $error instanceof HttpExceptionInterface => Problem::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
+            $error instanceof ConnectionException, $error instanceof RetryableException => ProblemDocument::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
+            $error instanceof HttpExceptionInterface => ProblemDocument::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
             default => $this->fault($error),
         };
     }
@@ -73,7 +73,7 @@ final readonly class ProblemListener
     {
         $this->logger->error('A fault: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
 
-        return Problem::response(500, 'Something went wrong on our side. What was stored is safe; try again.');
+        return ProblemDocument::response(500, 'Something went wrong on our side. What was stored is safe; try again.');
     }
 
     private static function sentence(ConstraintViolationInterface $violation): string
@@ -99,7 +99,7 @@ final readonly class ProblemListener
     {
         $sentence = ucfirst($error->getMessage()).(str_ends_with($error->getMessage(), '.') ? '' : '.');
 
-        return Problem::response(422, $sentence, errors: null === $error->field ? null : [['field' => $error->field, 'message' => $sentence]]);
+        return ProblemDocument::response(422, $sentence, errors: null === $error->field ? null : [['field' => $error->field, 'message' => $sentence]]);
     }
 
     private static function forStatus(int $status): string

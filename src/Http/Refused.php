@@ -17,7 +17,7 @@ final class Refused extends \RuntimeException implements AnsweredError
 
     public function problem(): JsonResponse
     {
-        return Problem::response(409, $this->getMessage(), $this->kind, more: ['overridable' => $this->overridable]);
+        return ProblemDocument::response(409, $this->getMessage(), $this->kind, more: ['overridable' => $this->overridable]);
     }
 
     public static function now(string $message): self

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
-use KindHeel\App\Http\Problem;
+use KindHeel\App\Http\ProblemDocument;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
@@ -14,6 +14,6 @@ final class AskToSignIn implements AuthenticationEntryPointInterface
 {
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return Problem::response(401, 'Please sign in.');
+        return ProblemDocument::response(401, 'Please sign in.');
     }
 }

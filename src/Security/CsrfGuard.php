@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Security;
 
-use KindHeel\App\Http\Problem;
+use KindHeel\App\Http\ProblemDocument;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\Security\Csrf\CsrfToken;
@@ -33,7 +33,7 @@ final readonly class CsrfGuard
         $foreign = 'cross-site' === $request->headers->get('Sec-Fetch-Site');
         $token = (string) $request->headers->get('X-CSRF-Token', '');
         if ($foreign || !$this->tokens->isTokenValid(new CsrfToken(self::ID, $token))) {
-            $event->setResponse(Problem::response(403, 'This page has been open too long, or the request came from elsewhere. Load it again.', 'csrf'));
+            $event->setResponse(ProblemDocument::response(403, 'This page has been open too long, or the request came from elsewhere. Load it again.', 'csrf'));
         }
     }
 }

@@ -6,7 +6,7 @@ namespace KindHeel\App\Security;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\AnsweredError;
-use KindHeel\App\Http\Problem;
+use KindHeel\App\Http\ProblemDocument;
 use KindHeel\App\People\Member;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,6 +32,6 @@ final readonly class SignInAnswer implements AuthenticationFailureHandlerInterfa
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        return $exception instanceof AnsweredError ? $exception->problem() : Problem::response(401, 'Name and password do not belong together.');
+        return $exception instanceof AnsweredError ? $exception->problem() : ProblemDocument::response(401, 'Name and password do not belong together.');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Security;
 
 use KindHeel\App\Http\AnsweredError;
-use KindHeel\App\Http\Problem;
+use KindHeel\App\Http\ProblemDocument;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Security\Core\Exception\CustomUserMessageAuthenticationException;
 
@@ -19,7 +19,7 @@ final class TooManyTries extends CustomUserMessageAuthenticationException implem
 
     public function problem(): JsonResponse
     {
-        $response = Problem::response(429, $this->getMessageKey());
+        $response = ProblemDocument::response(429, $this->getMessageKey());
         $response->headers->set('Retry-After', (string) (60 * $this->minutes));
 
         return $response;

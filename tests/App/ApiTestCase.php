@@ -112,12 +112,12 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** @param array<string, mixed> $body */
-    protected function refused(int $status, string $method, string $path, array $body = [], ?string $raw = null): ProblemDocument
+    protected function refused(int $status, string $method, string $path, array $body = [], ?string $raw = null): ToldProblem
     {
         $got = $this->ask($method, $path, 'GET' === $method ? null : $body, raw: $raw);
         self::assertSame($status, $got, $method.' '.$path.': '.$this->content());
         self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'));
-        $problem = $this->answered(ProblemDocument::class);
+        $problem = $this->answered(ToldProblem::class);
         self::assertSame($status, $problem->status);
         self::assertMatchesRegularExpression('/^[\p{Lu}“].*[.?]$/u', $problem->detail, 'a sentence');
         self::assertStringNotContainsString('Exception', $this->content());

@@ -79,7 +79,7 @@ final class PictureTest extends ApiTestCase
     public function testWhatIsNoPictureGetsASentenceAndNothingIsKept(string $bytes, string $sentence): void
     {
         self::assertSame(422, $this->send($bytes, ['moment' => 'before']));
-        self::assertStringContainsString($sentence, $this->answered(ProblemDocument::class)->detail);
+        self::assertStringContainsString($sentence, $this->answered(ToldProblem::class)->detail);
         self::assertSame(0, $this->rows('picture'));
     }
 

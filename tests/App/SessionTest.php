@@ -81,7 +81,7 @@ final class SessionTest extends ApiTestCase
         $this->signIn();
         $status = $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['X-CSRF-Token' => 'made up']);
         self::assertSame(403, $status);
-        self::assertSame('csrf', $this->answered(ProblemDocument::class)->type);
+        self::assertSame('csrf', $this->answered(ToldProblem::class)->type);
         $status = $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['Sec-Fetch-Site' => 'cross-site']);
         self::assertSame(403, $status);
         self::assertSame(3, $this->rows('air_reading'));

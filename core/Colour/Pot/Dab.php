@@ -48,12 +48,12 @@ final readonly class Dab
     }
 
     /** It may be laid: what laying and reading add still leaves it within the limit on one part. */
-    public function isNear(Aim $aim): bool
+    public function isNear(PotAim $aim): bool
     {
         return $this->off($aim) <= self::LEFT_FOR_LAYING * MatchLimit::SamePart->dE00();
     }
 
-    public function verdict(Aim $aim): string
+    public function verdict(PotAim $aim): string
     {
         return MatchLimit::SamePart->verdict($this->off($aim));
     }
@@ -69,7 +69,7 @@ final readonly class Dab
     }
 
     /** ΔE00 by daylight, as it is shown. */
-    private function off(Aim $aim): float
+    private function off(PotAim $aim): float
     {
         return round(Difference::ciede2000($aim->lab(), $this->lab()), 2);
     }

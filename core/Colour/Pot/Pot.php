@@ -133,7 +133,7 @@ final readonly class Pot
         return null !== $this->dab && $this->dab->drops == $this->drops;
     }
 
-    public function phase(Aim $aim): PotPhase
+    public function phase(PotAim $aim): PotPhase
     {
         return match (true) {
             $this->closed => PotPhase::Closed,

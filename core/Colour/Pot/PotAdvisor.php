@@ -27,7 +27,7 @@ final readonly class PotAdvisor
      * @param float            $dropMl a drop of this pot
      * @param \Closure(): bool $goOn   asked between mixes: false ends a search with what was found
      */
-    public function __construct(private Pot $pot, private Aim $aim, private Palette $palette, private float $dropMl, private \Closure $goOn)
+    public function __construct(private Pot $pot, private PotAim $aim, private Palette $palette, private float $dropMl, private \Closure $goOn)
     {
     }
 

@@ -11,12 +11,12 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\Advice;
-use KindHeel\Core\Colour\Pot\Aim;
 use KindHeel\Core\Colour\Pot\Covering;
 use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\Pot;
 use KindHeel\Core\Colour\Pot\PotAdvisor;
+use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Colour\Pot\PotPhase;
 use KindHeel\Core\Colour\Sheen;
@@ -46,7 +46,7 @@ final class PotTest extends TestCase
     public function testItIsMixedByItsRecipeBaseFirstThenDabbedThenLaid(): void
     {
         $pot = self::pot();
-        $aim = Aim::of(self::of(['straw' => 30, 'brick' => 6]), Gloss::Mirror);
+        $aim = PotAim::of(self::of(['straw' => 30, 'brick' => 6]), Gloss::Mirror);
         self::assertSame(PotPhase::Recipe, $pot->phase($aim));
         $pot = $pot->follow(['brick' => 6, 'straw' => 30, 'walnut' => 0]);
         self::assertSame([PotPhase::Drops, ['straw' => 30, 'brick' => 6]], [$pot->phase($aim), $pot->due()], 'the base goes in first');
@@ -108,8 +108,8 @@ final class PotTest extends TestCase
     public function testTheFilmIsAimedDeeperThanAMattFinishWillShowIt(): void
     {
         $read = self::of(['straw' => 20, 'brick' => 10]);
-        self::assertSame('Aimed as it was read.', Aim::of($read, Gloss::Mirror)->words());
-        $matt = Aim::of($read, Gloss::Matt);
+        self::assertSame('Aimed as it was read.', PotAim::of($read, Gloss::Mirror)->words());
+        $matt = PotAim::of($read, Gloss::Matt);
         self::assertLessThan(Light::daylight()->lab($read)->lightness, $matt->lab()->lightness);
         self::assertMatchesRegularExpression('/^A matt finish will make it paler by \d+\.\d: the bare film is aimed that much deeper\.$/', $matt->words());
         self::assertEqualsWithDelta(
@@ -122,7 +122,7 @@ final class PotTest extends TestCase
 
     public function testADabIsNearOnlyWhenLayingAndReadingStillFitIntoTheLimit(): void
     {
-        $aim = Aim::of(self::of(['straw' => 30, 'brick' => 6]), Gloss::Mirror);
+        $aim = PotAim::of(self::of(['straw' => 30, 'brick' => 6]), Gloss::Mirror);
         $found = [];
         foreach (range(0, 40) as $paler) {
             $film = Spectrum::grid(array_map(static fn (float $r): float => $r * (1.0 + $paler / 500.0), $aim->bare->spectrum->values));
@@ -173,7 +173,7 @@ final class PotTest extends TestCase
 
     public function testWhereNothingComesNearTheNearestIsSaidAndAClearPotIsNotWorthItsPaint(): void
     {
-        $screaming = Aim::of(SmoothestReflectance::of(Lab::computed(55.0, 55.0, 85.0), Light::daylight()), Gloss::Mirror);
+        $screaming = PotAim::of(SmoothestReflectance::of(Lab::computed(55.0, 55.0, 85.0), Light::daylight()), Gloss::Mirror);
         $advisor = fn (Pot $pot): PotAdvisor => new PotAdvisor($pot, $screaming, $this->palette, 0.045, static fn (): bool => true);
         $best = $advisor(self::pot())->recipes()[0];
         self::assertMatchesRegularExpression(
@@ -201,7 +201,7 @@ final class PotTest extends TestCase
             self::assertStringStartsWith('Dab, let it dry and read it first', $error->getMessage());
         }
         $this->expectExceptionMessage('no paint on the shelf');
-        (new PotAdvisor($pot, Aim::of(Spectrum::flat(0.3), Gloss::Satin), new Palette([], [], []), 0.045, static fn (): bool => true))->recipes();
+        (new PotAdvisor($pot, PotAim::of(Spectrum::flat(0.3), Gloss::Satin), new Palette([], [], []), 0.045, static fn (): bool => true))->recipes();
     }
 
     public function testWhatIsNearlyGoneIsNotMixedFromAndWhiteIsThePalest(): void
@@ -256,7 +256,7 @@ final class PotTest extends TestCase
     /** @param array<string, int> $target drops that give the colour aimed at */
     private function advisor(Pot $pot, array $target): PotAdvisor
     {
-        return new PotAdvisor($pot, Aim::of(self::of($target), Gloss::Mirror), $this->palette, 0.045, static fn (): bool => true);
+        return new PotAdvisor($pot, PotAim::of(self::of($target), Gloss::Mirror), $this->palette, 0.045, static fn (): bool => true);
     }
 
     /** A spot of 0.3 dm². */

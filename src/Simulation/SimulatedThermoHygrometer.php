@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Air;
+namespace KindHeel\App\Simulation;
 
+use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
 

@@ -12,7 +12,7 @@ use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 
 /** What the bare film of a pot has to be so that it looks, finished and dry, as the target was read. */
-final readonly class Aim
+final readonly class PotAim
 {
     /** The three lights it is judged under, and by how much each counts. */
     public const LIGHTS = ['D65' => 1.0, 'A' => 0.5, 'F10' => 0.5];

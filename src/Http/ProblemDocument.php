@@ -7,7 +7,7 @@ namespace KindHeel\App\Http;
 use Symfony\Component\HttpFoundation\JsonResponse;
 
 /** A problem document (RFC 9457): a sentence for people in `detail`, one for each wrong field in `errors`. */
-final class Problem
+final class ProblemDocument
 {
     private const TITLES = [
         400 => 'Not understood', 401 => 'Please sign in', 403 => 'Not for you', 404 => 'Not found', 405 => 'Not possible',

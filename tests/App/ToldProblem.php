@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 /** A problem document as a client reads it (RFC 9457). */
-final readonly class ProblemDocument
+final readonly class ToldProblem
 {
     /** @param list<FieldProblem> $errors */
     public function __construct(

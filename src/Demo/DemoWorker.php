@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 /** Somebody at the bench of the demo: what they are at, and until when. */
-final class Worker
+final class DemoWorker
 {
     public ?int $step = null;
 
