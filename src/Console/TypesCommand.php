@@ -21,6 +21,7 @@ use Symfony\Component\TypeInfo\TypeContext\TypeContextFactory;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 use Symfony\Component\TypeInfo\TypeResolver\StringTypeResolver;
 use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
+use Symfony\Component\Validator\Constraints\Range;
 
 /** Writes the TypeScript side of the contract from the views and inputs of the API. */
 #[AsCommand('types:generate', 'Generates web/src/api/types.ts from the PHP views and inputs.')]
@@ -40,18 +41,25 @@ final readonly class TypesCommand
 
     private function generate(): string
     {
-        $blocks = $enums = [];
+        $blocks = $enums = $limits = [];
         foreach ((new Finder())->in($this->projectDir.'/src')->name(['*View.php', '*Input.php'])->sortByName() as $file) {
             $class = 'KindHeel\\App\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
             \assert(class_exists($class));
             $blocks[$file->getBasename('.php')] = $this->block(new \ReflectionClass($class), $enums);
+            $limits[$file->getBasename('.php')] = self::limits(new \ReflectionClass($class));
         }
         foreach ($enums as $name => $enum) {
             $blocks[$name] = self::union($name, $enum);
         }
         ksort($blocks);
+        $limits = implode('', array_map(
+            static fn (string $name, string $fields): string => \sprintf("  %s: {\n%s  },\n", $name, $fields),
+            array_keys(array_filter($limits)),
+            array_filter($limits),
+        ));
 
-        return "// Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.\n\n".implode("\n", $blocks);
+        return "// Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.\n\n".implode("\n", $blocks)
+            ."\n/** Between what a number may lie, by input and field. */\nexport const limits = {\n".$limits."} as const\n";
     }
 
     /**
@@ -70,6 +78,22 @@ final readonly class TypesCommand
         }
 
         return \sprintf("export interface %s%s {\n%s}\n", $class->getShortName(), self::templates($class), implode('', $lines));
+    }
+
+    /** @param \ReflectionClass<object> $class */
+    private static function limits(\ReflectionClass $class): string
+    {
+        $lines = '';
+        foreach ($class->getProperties() as $property) {
+            foreach ($property->getAttributes(Range::class) as $attribute) {
+                $range = $attribute->newInstance();
+                if (is_numeric($range->min) && is_numeric($range->max)) {
+                    $lines .= \sprintf("    %s: { min: %s, max: %s },\n", $property->getName(), $range->min, $range->max);
+                }
+            }
+        }
+
+        return $lines;
     }
 
     /** @param \ReflectionClass<object> $class */

@@ -1418,3 +1418,62 @@ export interface WorkshopView {
   readonly feeds: readonly FeedRowView[];
   readonly phases: readonly Phase[];
 }
+
+/** Between what a number may lie, by input and field. */
+export const limits = {
+  AirInput: {
+    tempC: { min: 0, max: 45 },
+    humidity: { min: 5, max: 100 },
+    speedMs: { min: 0, max: 5 },
+  },
+  DrawDownInput: {
+    dryUm: { min: 1, max: 1000 },
+    leftMl: { min: 0, max: 5000 },
+  },
+  DropsInput: {
+    drops: { min: -100, max: 100 },
+  },
+  DyeSwatchInput: {
+    coats: { min: 1, max: 10 },
+  },
+  KeepInput: {
+    ml: { min: 0, max: 5000 },
+  },
+  LayInput: {
+    coats: { min: 1, max: 20 },
+  },
+  MeasureDropsInput: {
+    mlOfTwenty: { min: 0.1, max: 10 },
+  },
+  PotInput: {
+    coats: { min: 1, max: 20 },
+    areaDm2: { min: 0.01, max: 500 },
+  },
+  PieceInput: {
+    sizeEu: { min: 15, max: 55 },
+    lengthMm: { min: 50, max: 2500 },
+  },
+  ForwardInput: {
+    minutes: { min: 1, max: 960 },
+  },
+  AgreementInput: {
+    valueCents: { min: 0, max: 100000000 },
+    replaceCents: { min: 0, max: 100000000 },
+  },
+  FindingInput: {
+    severity: { min: 0, max: 4 },
+    share: { min: 0, max: 1 },
+  },
+  PartsInput: {
+    areaDm2: { min: 0.01, max: 500 },
+  },
+  ChangeInput: {
+    coats: { min: 1, max: 12 },
+  },
+  DayHoursInput: {
+    day: { min: 1, max: 7 },
+  },
+  StationInput: {
+    places: { min: 1, max: 99 },
+  },
+} as const

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { limits } from '../api/types'
 import type { Applicator, Gloss, PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
@@ -34,10 +35,10 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
         {{ ground.spotLabel }}</template>,
       <label>on <input v-model="area" class="write w-20! min-h-11! inline-block text-right" inputmode="decimal" aria-label="Area in dm²"> dm²</label>,
       in <button
-        class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats < 2"
+        class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats <= limits.PotInput.coats.min"
         @click="coats--"
       >−</button> <strong>{{ coats }}</strong> <button
-        class="may min-w-11 min-h-11!" type="button" aria-label="One coat more"
+        class="may min-w-11 min-h-11!" type="button" aria-label="One coat more" :disabled="coats >= limits.PotInput.coats.max"
         @click="coats++"
       >+</button> coats
       by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysPaint)" />,

@@ -73,7 +73,7 @@ const send = (keep: boolean) =>
         <DialogTitle class="text-3xl">A paint of your own</DialogTitle>
         <p>Draw it down in one thin, even film over a white and a black card, let it dry, and read all four. Thin enough that the black still shows.</p>
         <div class="grid grid-cols-[1fr_10rem] gap-3">
-          <label class="grid gap-1">Name<input v-model="name" class="write" maxlength="80"></label>
+          <label class="grid gap-1">Name<input v-model="name" class="write"></label>
           <label class="grid gap-1">Dry film, µm<input v-model="dryUm" class="write" inputmode="decimal"></label>
         </div>
         <label class="grid gap-1">With the simulated reader: the tube that was drawn down<select v-model="tube" class="write">

@@ -220,6 +220,6 @@ const compared = computed(() => [
         </div>
       </TabPanel>
     </TabPanels>
-    <label class="grid gap-1">Where exactly<input v-model="whereabouts" class="write" maxlength="120" placeholder="under the flap, inside the cuff"></label>
+    <label class="grid gap-1">Where exactly<input v-model="whereabouts" class="write" placeholder="under the flap, inside the cuff"></label>
   </TabGroup>
 </template>

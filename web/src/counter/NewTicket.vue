@@ -2,6 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
+import { limits } from '../api/types'
 import type { PieceFamily, PieceInput, TicketInput, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
@@ -82,12 +83,13 @@ const open = async (): Promise<void> => {
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">New ticket</h1>
       <label class="grid gap-1 font-semibold">Whose is it?
-        <input v-model="form.customer" class="write font-normal" name="customer" maxlength="200" :aria-invalid="!!errors['customer']" v-focus>
+        <input v-model="form.customer" class="write font-normal" name="customer" :aria-invalid="!!errors['customer']" v-focus>
         <span v-if="errors['customer']" class="font-normal">{{ errors['customer'] }}</span>
       </label>
       <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-4">
         <label class="grid gap-1 font-semibold">How to reach them
-          <input v-model="form.contact" class="write font-normal" name="contact" maxlength="200" :aria-invalid="!!errors['contact']">
+          <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!errors['contact']">
+          <span v-if="errors['contact']" class="font-normal">{{ errors['contact'] }}</span>
         </label>
         <label class="grid gap-1 font-semibold">Promised for
           <input v-model="form.promisedAt" class="write font-normal" name="promisedAt" type="datetime-local" :aria-invalid="!!errors['promisedAt']">
@@ -95,7 +97,8 @@ const open = async (): Promise<void> => {
         </label>
       </div>
       <label class="grid gap-1 font-semibold">What they want, in their words
-        <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" maxlength="1200" :aria-invalid="!!errors['wish']" />
+        <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" :aria-invalid="!!errors['wish']" />
+        <span v-if="errors['wish']" class="font-normal">{{ errors['wish'] }}</span>
       </label>
       <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
         <legend class="sr-only">The piece</legend>
@@ -107,7 +110,7 @@ const open = async (): Promise<void> => {
         </div>
         <label class="grid gap-1 font-semibold">What do you call it?
           <input
-            v-model="piece.name" class="write font-normal" name="name" maxlength="200" placeholder="The Captain’s shoes"
+            v-model="piece.name" class="write font-normal" name="name" placeholder="The Captain’s shoes"
             :aria-invalid="!!errors[`pieces[${current}].name`]"
           >
           <span v-if="errors[`pieces[${current}].name`]" class="font-normal">{{ errors[`pieces[${current}].name`] }}</span>
@@ -118,12 +121,13 @@ const open = async (): Promise<void> => {
           mostly <Choice v-model="piece.shade" label="Shade" :options="shades" />,
           <template v-if="kind?.goesBySize !== false">size <input
             v-model.number="piece.sizeEu"
-            class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number" min="15" max="55" step="0.5"
+            class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number"
+            :min="limits.PieceInput.sizeEu.min" :max="limits.PieceInput.sizeEu.max" step="0.5"
             aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]"
           >.</template>
           <template v-else>longest side <input
-            v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle
-            font-semibold" name="lengthMm" type="number" min="50" max="2500" step="5" aria-label="Longest side (mm)"
+            v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold"
+            name="lengthMm" type="number" :min="limits.PieceInput.lengthMm.min" :max="limits.PieceInput.lengthMm.max" step="5" aria-label="Longest side (mm)"
             :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"
           > mm.</template>
           To <Choice v-model="piece.aim" label="Aim" :options="aims" />,

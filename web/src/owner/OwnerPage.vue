@@ -96,7 +96,7 @@ const print = (): void => window.print()
       >
         <SignaturePad v-model="strokes" />
         <div class="flex flex-wrap items-end gap-4 text-base">
-          <label class="grid gap-1 font-semibold w-72">Name of who signs<input v-model="signedBy" class="write font-normal" name="signedBy" maxlength="120">
+          <label class="grid gap-1 font-semibold w-72">Name of who signs<input v-model="signedBy" class="write font-normal" name="signedBy">
           </label>
           <button class="may" type="button" @click="strokes = []">Clear</button>
           <button class="do" type="submit" :disabled="busy">Heard and agreed</button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
+import { limits } from '../api/types'
 import type { FindingGroup, FindingInput, FindingKind, Half, Material, PartName, WordsView } from '../api/types'
 import SeverityExample from './SeverityExample.vue'
 
@@ -88,7 +89,10 @@ const set = async (): Promise<void> => {
             step="0.1"
           ></label>
         </template>
-        <label v-else>share, %<input v-model.number="form.share" class="write block w-26!" name="share" type="number" min="0" max="100" step="5"></label>
+        <label v-else>share, %<input
+          v-model.number="form.share" class="write block w-26!" name="share" type="number"
+          :min="100 * limits.FindingInput.share.min" :max="100 * limits.FindingInput.share.max" step="5"
+        ></label>
         <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the
           {{ other }}</label>
         <button class="do grow" type="submit" :disabled="busy">Mark {{ chosen.label }}</button>

@@ -68,8 +68,7 @@ const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCen
       <DisclosurePanel>
         <form class="grid gap-3" novalidate @submit.prevent="keep">
           <label class="grid gap-1 font-semibold">The owner does not want<textarea
-            v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2"
-            maxlength="500" :disabled="disabled"
+            v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2" :disabled="disabled"
           /></label>
           <div class="flex items-end gap-4">
             <label class="grid gap-1 font-semibold">Worth to the owner<input

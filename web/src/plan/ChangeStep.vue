@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { limits } from '../api/types'
 import type { ChangeInput, StepView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWhen } from '../session/useWhen'
@@ -44,12 +45,12 @@ const titleOf = (key: string): string => props.steps.find((s) => s.key === key)?
       />,
       coats:
       <button
-        class="may min-w-12" type="button" aria-label="One coat fewer" :disabled="busy || step.coats < 2"
+        class="may min-w-12" type="button" aria-label="One coat fewer" :disabled="busy || step.coats <= limits.ChangeInput.coats.min"
         @click="emit('change', { change: 'coats', step: step.key, coats: step.coats - 1 })"
       >−</button>
       <strong class="inline-block min-w-8 text-center">{{ step.coats }}</strong>
       <button
-        class="may min-w-12" type="button" aria-label="One coat more" :disabled="busy || step.coats > 11"
+        class="may min-w-12" type="button" aria-label="One coat more" :disabled="busy || step.coats >= limits.ChangeInput.coats.max"
         @click="emit('change', { change: 'coats', step: step.key, coats: step.coats + 1 })"
       >+</button>
     </p>

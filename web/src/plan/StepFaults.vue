@@ -24,7 +24,7 @@ watch(() => props.faults, () => {
     </div>
     <form v-if="asking === f.rule" class="grid gap-2" @submit.prevent="emit('override', f.rule, reason)">
       <label class="grid gap-1 font-semibold">Why is it right here?
-        <input v-model="reason" class="write font-normal" name="reason" maxlength="300" required>
+        <input v-model="reason" class="write font-normal" name="reason" required>
       </label>
       <button class="may justify-self-start" type="submit" :disabled="busy || reason.trim() === ''">Keep it, and note why</button>
     </form>

@@ -3,6 +3,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
+import { limits } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
@@ -200,9 +201,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <p v-else-if="pot.ground === null" class="caution">The ground was not read, so coats are not foretold. Lay until one more changes nothing.</p>
           <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
           <div class="flex items-center gap-4">
-            <button class="may min-w-14" type="button" aria-label="One coat fewer" :disabled="laid < 2" @click="laid--">−</button>
+            <button class="may min-w-14" type="button" aria-label="One coat fewer" :disabled="laid <= limits.LayInput.coats.min" @click="laid--">−</button>
             <strong class="text-3xl min-w-8 text-center">{{ laid }}</strong>
-            <button class="may min-w-14" type="button" aria-label="One coat more" @click="laid++">+</button>
+            <button class="may min-w-14" type="button" aria-label="One coat more" :disabled="laid >= limits.LayInput.coats.max" @click="laid++">+</button>
             <button
               class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value"
               @click="lay(laid)"

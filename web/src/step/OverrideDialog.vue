@@ -20,7 +20,7 @@ watch(() => props.refusal, () => {
         <p class="stop text-xl">{{ refusal?.sentence }}</p>
         <form class="grid gap-4" @submit.prevent="emit('why', why)">
           <label class="grid gap-1 font-semibold">If you go on all the same: why?
-            <input v-model="why" class="write font-normal" name="why" maxlength="300" required>
+            <input v-model="why" class="write font-normal" name="why" required>
           </label>
           <div class="flex gap-4">
             <button class="do grow" type="button" @click="emit('leave')">Wait for it</button>

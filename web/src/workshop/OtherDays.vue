@@ -40,7 +40,7 @@ const add = (): void => {
       <label class="grid gap-1">from<input v-model="form.from" class="write" type="time" name="from"></label>
       <label class="grid gap-1">until<input v-model="form.until" class="write" type="time" name="until"></label>
       <label class="grid gap-1 col-span-2 md:col-span-4">Why<input
-        v-model="form.why" class="write" name="why" maxlength="120"
+        v-model="form.why" class="write" name="why"
         placeholder="fitting at the theatre"
       ></label>
       <button class="do md:col-span-2" type="submit" :disabled="busy">{{ form.from === '' ? 'Enter a day off' : 'Enter these hours' }}</button>
