@@ -31,7 +31,9 @@ final readonly class ComputeCommand
                     return 0;
                 }
             }
-            throw new InputErrors([['path' => '', 'message' => \sprintf('there is no computation “%s”', $name)]]);
+            $names = array_map(static fn (Computation $c): string => $c::name(), [...$this->computations]);
+            sort($names);
+            throw new InputErrors([['path' => '', 'message' => \sprintf('there is no computation “%s”; there are %s', $name, implode(', ', $names))]]);
         } catch (InputErrors $wrong) {
             fwrite(\STDERR, json_encode(['errors' => $wrong->errors], self::FLAGS)."\n");
 
