@@ -63,7 +63,10 @@ final readonly class ProblemListener
                 'changed-meanwhile',
                 more: ['overridable' => false],
             ),
-            $error instanceof ConnectionException, $error instanceof RetryableException => ProblemDocument::response(503, 'The database does not answer just now. Nothing was lost; try again in a moment.'),
+            $error instanceof ConnectionException, $error instanceof RetryableException => ProblemDocument::response(
+                503,
+                'The database does not answer just now. Nothing was lost; try again in a moment.',
+            ),
             $error instanceof HttpExceptionInterface => ProblemDocument::response($error->getStatusCode(), self::forStatus($error->getStatusCode()), more: []),
             default => $this->fault($error),
         };

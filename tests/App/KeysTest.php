@@ -142,15 +142,18 @@ final class KeysTest extends ApiTestCase
     {
         $this->plannedPair();
         $call = $this->nextCall();
+        $step = "/api/steps/{$call->step->id}";
         $told = fn (string $by): array => ['version' => $call->step->version, 'at' => $this->clock->now()->modify($by)->format(\DATE_RFC3339)];
         $this->clock->sleep(2 * 86_400);
         foreach (['+3 minutes', '+1 day', '-37 hours'] as $by) {
-            self::assertStringContainsString('clock of that device', $this->refused(409, 'POST', "/api/steps/{$call->step->id}/start", $told($by))->detail, $by);
+            $refusal = $this->refused(409, 'POST', "$step/start", $told($by));
+            self::assertStringContainsString('clock of that device', $refusal->detail, $by);
         }
-        $begun = $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", $told('+1 minute'))->calls[0]->step;
+        $begun = $this->must(BenchView::class, 'POST', "$step/start", $told('+1 minute'))->calls[0]->step;
         self::assertSame($this->clock->now()->getTimestamp(), strtotime((string) $begun->startedAt), 'never later than now');
-        $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/put-down", ['version' => $begun->version]);
-        $begun = $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $begun->version + 1] + $told('-35 hours'))->calls[0]->step;
+        $this->must(BenchView::class, 'POST', "$step/put-down", ['version' => $begun->version]);
+        $again = ['version' => $begun->version + 1] + $told('-35 hours');
+        $begun = $this->must(BenchView::class, 'POST', "$step/start", $again)->calls[0]->step;
         self::assertSame($this->clock->now()->modify('-35 hours')->getTimestamp(), strtotime((string) $begun->startedAt));
     }
 

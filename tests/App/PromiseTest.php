@@ -87,7 +87,8 @@ final class PromiseTest extends ApiTestCase
         $piece = $this->plannedPair();
         $ticket = $this->ticketOf($piece);
         $promise = $this->promise($ticket);
-        $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt, 'rush' => true]);
+        $rush = ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt, 'rush' => true];
+        $this->must(PromiseView::class, 'POST', "/api/tickets/$ticket/promise", $rush);
         $weights = static fn (): array => self::getContainer()->get(OpenJobs::class)->weights();
         self::assertSame([$piece => 5.0], $weights(), 'of the other a minute is a minute: '.$calm);
         $this->connection()->executeStatement('UPDATE piece SET finished_at = NOW() WHERE id = ?', [$piece]);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A stained boot of the crew is brought to a spot that nobody sees, by the numbers on the screen alone. */
+#[Group('second-browser')]
 final class ColourTest extends StoryTestCase
 {
     private const MOST_ROUNDS = 5;

@@ -7,8 +7,10 @@ namespace KindHeel\Tests\Browser;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** What is not a pair of low shoes: tall boots, a bag and a garment are taken in, tried, photographed, read out and signed for. */
+#[Group('second-browser')]
 final class LookingOverTest extends StoryTestCase
 {
     public function testTallBootsAreTriedUntilTheyAreKnown(): void

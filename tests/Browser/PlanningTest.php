@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Browser;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** A plan is made, a school switched, a step changed by hand, broken, mended, gone over, and the card printed. */
+#[Group('second-browser')]
 final class PlanningTest extends StoryTestCase
 {
     public function testTheRestorerMakesThePlanHerOwn(): void

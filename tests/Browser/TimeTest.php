@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
 /** Alarms, windows that are missed, and a bench that goes on when its computer is out of reach. */
-#[Group('work')]
+#[Group('second-browser')]
 final class TimeTest extends StoryTestCase
 {
     public function testAnAlarmIsLargeIsPutOffRingsAgainAndNeverTwiceForOneThing(): void

@@ -7,7 +7,7 @@ namespace KindHeel\Tests\Browser;
 use PHPUnit\Framework\Attributes\Group;
 
 /** Requests that really arrive at the same moment, against the servers as they are shipped. */
-#[Group('work')]
+#[Group('second-browser')]
 final class TwoTabletsTest extends StoryTestCase
 {
     public function testOfTwoTabletsThatEndAStepTogetherOneIsToldAndARetryIsAnsweredAlike(): void

@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
 /** From the counter to the ledger, once by keyboard alone and once by mouse. */
-#[Group('work')]
+#[Group('second-browser')]
 final class WorkshopDayTest extends StoryTestCase
 {
     public function testAPairIsTakenInLookedOverPlannedWorkedAndKeptByKeyboardAlone(): void

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { BenchView, BlockView } from '../api/types'
 import { useWhen } from '../session/useWhen'
+import { counted } from '../kit/counted'
 
 /** Today as a maker's tape, one's own large and the others' narrow: blocks need hands, threads dry by themselves, bare tape is free, the awl stands at now. */
 const props = defineProps<{ bench: BenchView, now: number }>()
@@ -38,11 +39,13 @@ const threads = computed(() => {
 const minutes = (blocks: readonly BlockView[]): number => Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
 const free = computed(() => {
   const ahead = (mine.value?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
-  return ahead.length === 0 ? 'nothing more for hands today' : `${ahead.length} steps, ${minutes(ahead)} minutes by hand until ${time(until.value)}`
+  return ahead.length === 0
+    ? 'nothing more for hands today'
+    : `${counted(ahead.length, 'step')}, ${counted(minutes(ahead), 'minute')} by hand until ${time(until.value)}`
 })
 const tomorrow = computed(() => {
-  const first = mine.value?.tomorrow[0]
-  return first === undefined ? 'free' : `from ${time(first.start)}, ${mine.value?.tomorrow.length} steps, ${minutes(mine.value?.tomorrow ?? [])} min`
+  const blocks = mine.value?.tomorrow ?? []
+  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${minutes(blocks)} min`
 })
 </script>
 
@@ -72,7 +75,7 @@ const tomorrow = computed(() => {
       </div>
       <div
         v-for="tape in others" :key="tape.person" class="relative h-4 mt-0.5"
-        :aria-label="`${tape.name}: ${tape.today.filter((b) => !b.done).length} steps ahead`" role="img"
+        :aria-label="`${tape.name}: ${counted(tape.today.filter((b) => !b.done).length, 'step')} ahead`" role="img"
       >
         <svg viewBox="0 0 1000 16" preserveAspectRatio="none" class="w-full h-4 block" aria-hidden="true">
           <path d="M0 8H1000" stroke="currentColor" stroke-width="0.6" vector-effect="non-scaling-stroke" />

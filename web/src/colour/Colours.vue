@@ -7,6 +7,7 @@ import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useSession } from '../session/useSession'
 import OwnPaint from './OwnPaint.vue'
+import { money } from '../kit/money'
 
 /** The colours that are really there, and what each does at its edge. */
 const { value: colours, problem, reload } = useLoad(() => api.get<ColoursView>('/colours'))
@@ -30,7 +31,7 @@ const take = async (event: Event): Promise<void> => {
   })
   input.value = ''
 }
-const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer100Ml === null ? '' : ` at ${(p.centsPer100Ml / 100).toFixed(2)} for 100`}`
+const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer100Ml === null ? '' : ` at ${money(p.centsPer100Ml)} for 100`}`
 </script>
 
 <template>

@@ -11,6 +11,7 @@ import { useWords } from '../kit/useWords'
 import HalfFields from '../pots/HalfFields.vue'
 import { useLamp } from '../pots/useLamp'
 import { measure } from './useColour'
+import { counted } from '../kit/counted'
 
 /** Dyes on this very ground: what each let-down and coat gives, what comes nearest, and what no dye can do. */
 const props = defineProps<{ id: number, ground: number, target: number | null }>()
@@ -82,7 +83,7 @@ const best = computed(() => dyes.value?.matches[0])
     <template v-if="dyes && words">
       <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysDye)" />:
         {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' :
-          `, taught by ${dyes.swatches} ${dyes.swatches === 1 ? 'swatch' : 'swatches'}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />;
+          `, taught by ${counted(dyes.swatches, 'swatch', 'swatches')}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />;
         differences are of the dry leather.</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
       <section v-if="dyes.target" class="grid gap-2" aria-label="Nearest">

@@ -10,6 +10,7 @@ import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 import { useSession } from '../session/useSession'
 import SignaturePad from './SignaturePad.vue'
+import { money } from '../kit/money'
 
 /** What we tell the owner: read out, signed, printed. */
 const props = defineProps<{ id: number }>()
@@ -26,7 +27,6 @@ const strokes = ref<[number, number][][]>([])
 const refused = ref('')
 const busy = ref(false)
 const aim = computed(() => words.value?.aims.find((a) => a.id === piece.value?.aim))
-const money = (cents: number): string => (cents / 100).toLocaleString('en-GB', { minimumFractionDigits: cents % 100 === 0 ? 0 : 2 })
 const sections = computed(() => page.value === null ? [] : [
   { head: 'What will be gone', lines: page.value.gone },
   { head: 'What will be softer', lines: page.value.softer },

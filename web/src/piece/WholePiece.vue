@@ -2,7 +2,9 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
+import { cents, money } from '../kit/money'
 import type { AgreementInput, Half, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
+import { counted } from '../kit/counted'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
 const props = defineProps<{ piece: PieceView; kind: KindView; disabled: boolean }>()
@@ -30,16 +32,23 @@ watch(
 
 const name = (id: PartName): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
 const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
-const money = (cents: number | null): string => (cents === null ? '' : String(cents / 100))
-const cents = (text: string): number | null => (text.trim() === '' || Number.isNaN(Number(text)) ? null : Math.round(Number(text) * 100))
 const form = ref({ unwanted: props.piece.unwanted, value: money(props.piece.valueCents), replace: money(props.piece.replaceCents) })
-const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCents: cents(form.value.value), replaceCents: cents(form.value.replace) })
+const problem = ref('')
+const keep = (): void => {
+  const [valueCents, replaceCents] = [cents(form.value.value), cents(form.value.replace)]
+  if (valueCents === undefined || replaceCents === undefined) {
+    problem.value = 'Write a sum in figures, such as 120 or 120.50.'
+    return
+  }
+  problem.value = ''
+  emit('agree', { unwanted: form.value.unwanted, valueCents, replaceCents })
+}
 </script>
 
 <template>
   <div class="grid gap-4">
     <p v-if="piece.findings.length === 0" class="text-xl">Choose a part on the drawing, and say what it is made of and what is wrong with it.</p>
-    <p v-else class="text-xl">{{ piece.findings.length }} {{ piece.findings.length === 1 ? 'finding' : 'findings' }} so far. Choose a part to go on.</p>
+    <p v-else class="text-xl">{{ counted(piece.findings.length, 'finding') }} so far. Choose a part to go on.</p>
     <section v-if="questions.length > 0" class="grid gap-2" aria-label="What still changes the plan">
       <template v-for="q in questions" :key="q.text">
         <button v-if="q.plans > 1" type="button" class="caution text-left text-lg" @click="emit('choose', q.half, q.part)">{{ q.text }}</button>
@@ -81,6 +90,7 @@ const keep = (): void => emit('agree', { unwanted: form.value.unwanted, valueCen
             ></label>
             <button class="may" type="submit" :disabled="disabled">Keep this</button>
           </div>
+          <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
         </form>
       </DisclosurePanel>
     </Disclosure>

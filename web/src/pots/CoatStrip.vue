@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CoatsView, LadderView } from '../api/types'
+import { counted } from '../kit/counted'
 
 /** The colour after each coat over the real ground, in a row that ends at the target. */
 defineProps<{ coats: CoatsView, ground: string, target: string }>()
@@ -11,7 +12,7 @@ const first = (l: LadderView): string => (l.baseCoats === 0 ? 'No base' : `${l.b
     <p class="text-lg font-semibold">{{ coats.sentence }}</p>
     <div v-for="l in [coats.bare, ...coats.based]" :key="first(l)" class="grid gap-1">
       <p class="text-[.95rem]">{{ first(l) }}: {{ l.coats === null ? 'does not cover' :
-        `${l.coats} ${l.coats === 1 ? 'coat' : 'coats'} by ${coats.applicator}` }}, {{ l.dryUm }} µm dry<span v-if="l.cracks">, too thick where it
+        `${counted(l.coats, 'coat')} by ${coats.applicator}` }}, {{ l.dryUm }} µm dry<span v-if="l.cracks">, too thick where it
         bends</span></p>
       <div class="flex bg-surround p-2">
         <span class="h-10 w-12 shrink-0" :style="{ backgroundColor: ground }" title="the ground" />

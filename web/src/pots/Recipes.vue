@@ -4,6 +4,7 @@ import type { RecipesView, RecipeView, SeenView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import HalfFields from './HalfFields.vue'
 import { useLamp } from './useLamp'
+import { money } from '../kit/money'
 
 /** Recipes from the shelf, each edge to edge with its target. */
 const props = defineProps<{ recipes: RecipesView | null, aim: SeenView, busy: boolean }>()
@@ -39,7 +40,7 @@ const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name
           <p class="font-semibold leading-snug">{{ drops(r) }}</p>
           <p class="text-[.95rem] leading-snug">ΔE {{ r.day.toFixed(1) }} by day, {{ r.lamp.toFixed(1) }} by lamp, {{ r.tube.toFixed(1) }} by tube.
             {{ r.lights }} {{ r.total }} drops, {{ r.ml.toFixed(1) }} ml; one coat covers {{ Math.round(r.cover * 100) }} %<template v-if="r.cents !== null">;
-              costs {{ (r.cents / 100).toFixed(2) }}</template>.</p>
+              costs {{ money(r.cents) }}</template>.</p>
           <p v-for="s in r.short" :key="s" class="caution text-[.95rem]">{{ s }}</p>
           <button :class="i === 0 ? 'do' : 'may'" class="justify-self-start" type="button" :disabled="busy" @click="emit('choose', r)">Mix this one</button>
         </div>

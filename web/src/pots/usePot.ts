@@ -6,6 +6,7 @@ import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 import { useOutbox } from '../kit/useOutbox'
 import { phaseOf, stillDue } from './phases'
+import { counted } from '../kit/counted'
 
 /** Out of reach, it is tried again so often. */
 const AGAIN_MS = 2000
@@ -106,7 +107,7 @@ export const usePot = (id: number, now: () => number) => {
     again: (recipe: RecipeView, then: (fresh: PotView) => void) =>
       act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
     drop: (code: string, drops: number, name: string): void => {
-      const words = drops < 0 ? `A tap of ${name}, taken back` : `${drops} ${drops === 1 ? 'drop' : 'drops'} of ${name}`
+      const words = drops < 0 ? `A tap of ${name}, taken back` : `${counted(drops, 'drop')} of ${name}`
       tray.add({ key: crypto.randomUUID(), path: `/pots/${id}/drops`, body: { code, drops }, at: new Date(now()).toISOString(), words })
       void pour()
     },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LearnedView, ResetInput, WorkshopView } from '../api/types'
+import { counted } from '../kit/counted'
 
 /** What was learned, with what it rests on: each stroke is one time it was seen, long against the book to the right. */
 const props = defineProps<{ workshop: WorkshopView, may: boolean }>()
@@ -38,7 +39,7 @@ const words = (row: LearnedView): string =>
           </svg>
           <span>
             <strong>{{ words(row) }}</strong>
-            <span class="text-soft block text-[.92rem]">seen {{ row.evidence }} {{ row.evidence === 1 ? 'time' : 'times' }}</span>
+            <span class="text-soft block text-[.92rem]">seen {{ counted(row.evidence, 'time') }}</span>
           </span>
           <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind, what: row.what })">learn anew</button>
         </li>

@@ -1,0 +1,135 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import RackPiece from '../src/bench/RackPiece.vue'
+import Tape from '../src/bench/Tape.vue'
+import type { BenchView, BlockView, RackPieceView } from '../src/api/types'
+import Silhouette from '../src/drawing/Silhouette.vue'
+import { fakeApi, ok } from './fakeApi'
+import { choose, says, settled, shown, words as text } from './mounting'
+import { at, coat, ms, rackPiece, words } from './views'
+
+beforeEach(() => {
+  document.body.innerHTML = ''
+  fakeApi(ok(words()))
+})
+
+const rack = (piece: RackPieceView, more: { minutes?: number, chosen?: boolean, small?: boolean } = {}) =>
+  shown(RackPiece, { piece, now: ms(more.minutes ?? 0), chosen: more.chosen ?? false, small: more.small ?? false })
+
+describe('a pair on the shelf', () => {
+  it.each([
+    [rackPiece({ standing: 'open', next: 'Wax' }), 'May begin: Wax.'],
+    [rackPiece({ standing: 'open', next: 'Wax', closesAt: at(30) }), 'Wax: until'],
+    [rackPiece({ standing: 'to-test' }), 'To be tested.'],
+    [rackPiece({ standing: 'waiting', next: 'Wax', opensAt: at(30) }), 'Wax from'],
+    [rackPiece({ standing: 'waiting', next: 'Wax', opensAt: at(30), closesAt: at(60) }), ', until'],
+    [rackPiece({ standing: 'waiting' }), 'Waits.'],
+    [rackPiece({ standing: 'late', next: 'Wax' }), 'Window missed: Wax.'],
+    [rackPiece({ standing: 'stalled' }), 'Does not dry in this air.'],
+    [rackPiece({ standing: null }), 'All done.'],
+    [rackPiece({ standing: 'open', next: 'Wax', atWork: ['Tomas'] }), 'Tomas is at it.'],
+    [rackPiece({ standing: 'open', next: 'Wax', atWork: ['Tomas', 'Wren'] }), 'Tomas and Wren are at it.'],
+  ])('says what it waits for (%#)', (piece, said) => {
+    expect(text(rack(piece))).toContain(said)
+  })
+
+  it('says how far it is and when it is due', async () => {
+    const it = rack(rackPiece({ stepsDone: 3, stepsAll: 12, promisedAt: at(600) }))
+    expect(text(it)).toMatch(/due \d\d:00 · 3 of 12/)
+    await it.find('button').trigger('click')
+    expect(it.emitted('take')).toHaveLength(1)
+  })
+
+  const wet = (minutes: number): number | undefined => {
+    const it = rack(rackPiece({ coats: [coat({ half: 'left', parts: ['vamp'], touchAt: at(10), nextAt: at(110) })] }), { minutes })
+    return it.findAllComponents(Silhouette).find((s) => s.props('half') === 'left')?.props('wet')?.['vamp']
+  }
+
+  it('is as wet as it is: all of it when just laid, half at the touch, nothing once the next may follow', () => {
+    expect([0, 5, 10, 60, 110, 500].map((m) => wet(m))).toEqual([1, 0.75, 0.5, 0.25, 0, 0])
+  })
+
+  it('is wet on the half that was laid, or on both', () => {
+    const halves = (half: 'left' | 'both') =>
+      rack(rackPiece({ coats: [coat({ half })] })).findAllComponents(Silhouette).map((s) => s.props('wet')?.['vamp'] ?? 0)
+    expect(halves('left')).toEqual([1, 0])
+    expect(halves('both')).toEqual([1, 1])
+  })
+
+  it('says when it may be touched, laid on and bent, and until when the window is open', () => {
+    const it = rack(rackPiece({ coats: [coat({ recoatUntilAt: at(200) })] }))
+    expect(text(it)).toMatch(/touch\s*\d\d:10\s*next coat\s*\d\d:20\s*until\s*\d\d:20\s*flex/)
+    expect(it.find('[aria-label^="left:"]').attributes('aria-label')).toBe('left: 0 % of the wait has passed')
+    expect(rack(rackPiece({ coats: [coat({})] }), { minutes: 55 }).find('[aria-label^="left:"]').attributes('aria-label')).toContain('50 %')
+  })
+
+  it('never says that the next coat may follow before the first may be touched', () => {
+    expect(text(rack(rackPiece({ coats: [coat({ touchAt: at(30), recoatFromAt: at(20) })] })))).toMatch(/next coat\s*\d\d:30/)
+  })
+
+  it('says what is the matter where a coat does not dry', () => {
+    expect(text(rack(rackPiece({ coats: [coat({ nextAt: null, warnings: ['It is too cold for it.'] })] })))).toContain('It is too cold for it.')
+  })
+
+  it('may be found ready before its time, once it may be touched', async () => {
+    const gated = rackPiece({ coats: [coat({ step: 8, version: 3, gateAt: at(40) })] })
+    expect(text(rack(gated, { minutes: 5 }))).not.toContain('passes its test now')
+    expect(text(rack(gated, { minutes: 41 }))).not.toContain('passes its test now')
+    const it = rack(gated, { minutes: 20 })
+    await says(it, 'passes its test now').trigger('click')
+    expect(it.emitted('test')).toEqual([[{ id: 8, version: 3 }, 'passed']])
+  })
+
+  it('is small among many: its times are left to the one in the hand', () => {
+    const it = rack(rackPiece({ coats: [coat()] }), { small: true })
+    expect(text(it)).not.toContain('flex')
+    expect(it.findAll('[aria-label^="left:"]')).toHaveLength(1)
+  })
+
+  it('is moved to where it shall dry', async () => {
+    const it = rack(rackPiece({ coats: [coat()], place: 'rack' }), { chosen: true })
+    await settled()
+    await choose(it, 'Place', 'drying box')
+    expect(it.emitted('move')).toEqual([['box']])
+  })
+})
+
+describe('today as a tape', () => {
+  const block = (from: number, until: number, more: Partial<BlockView> = {}): BlockView =>
+    ({ step: 1, start: at(from), end: at(until), title: 'Cream', pieceName: 'The derbies', done: false, ...more })
+  const tape = (bench: Partial<BenchView>, minutes = 0) =>
+    shown(Tape, { bench: { dayFrom: at(-60), dayUntil: at(540), tapes: [], threads: [], brushChanges: 0, ...bench }, now: ms(minutes) })
+  const one = (today: BlockView[], tomorrow: BlockView[] = []) => ({ person: 1, name: 'Ida', today, tomorrow })
+
+  it('shows what needs hands where in the day it is', () => {
+    const it = tape({ tapes: [one([block(0, 60), block(120, 126, { done: true })])] })
+    const bars = it.findAll('rect')
+    // Ten hours are a thousand wide: an hour after the first is at 100.
+    expect(Number(bars[0]?.attributes('x'))).toBe(100)
+    expect(Number(bars[0]?.attributes('width'))).toBeCloseTo(99.4)
+    expect(bars.map((b) => b.classes())).toEqual([['fill-ink'], ['fill-faint']])
+    expect(bars[0]?.text()).toBe('Cream, The derbies')
+  })
+
+  it('says how much by hand is left of today, and what begins tomorrow', () => {
+    const it = tape({ tapes: [one([block(0, 60), block(120, 150), block(-50, -40, { done: true })], [block(1440, 1470)])], brushChanges: 1 }, 70)
+    expect(it.attributes('aria-label')).toMatch(/^Today: 1 step, 30 minutes by hand until \d\d:00$/)
+    expect(text(it)).toMatch(/tomorrowfrom \d\d:00, 1 step, 30 min/)
+    expect(text(it)).toContain('one brush change ahead')
+    expect(tape({ tapes: [one([])] }).attributes('aria-label')).toBe('Today: nothing more for hands today')
+  })
+
+  it('shows the others narrow, and only those who have something to do', () => {
+    const wren = { person: 2, name: 'Wren', today: [block(0, 30), block(40, 50, { done: true })], tomorrow: [] }
+    const it = tape({ tapes: [one([]), wren, { person: 3, name: 'Nell', today: [], tomorrow: [] }], brushChanges: 2 })
+    expect(it.findAll('[aria-label$=" ahead"]').map((t) => t.attributes('aria-label'))).toEqual(['Wren: 1 step ahead'])
+    expect(text(it)).not.toContain('Nell')
+    expect(text(it)).toContain('2 brush changes ahead')
+  })
+
+  it('lays threads that dry side by side on heights of their own', () => {
+    const thread = (from: number, until: number) => ({ start: at(from), end: at(until), title: 'Paint', pieceName: 'The boots' })
+    const it = tape({ tapes: [one([])], threads: [thread(0, 120), thread(60, 180), thread(130, 200)] })
+    const rows = it.findAll('path[stroke-dasharray="1 4"]').map((p) => p.attributes('d')?.split(' ')[1]?.split('H')[0])
+    expect(rows).toEqual(['50', '54', '50'])
+  })
+})

@@ -1,0 +1,97 @@
+import type { CallView, CoatView, FindingView, FindingWordView, KindView, PartView, PieceView, RackPieceView, StepView, WordsView } from '../src/api/types'
+
+/* Views as the workshop's computer sends them, each with what a test does not care about filled in. */
+
+export const at = (minutes: number): string => new Date(Date.UTC(2026, 2, 3, 9) + minutes * 60_000).toISOString()
+export const ms = (minutes: number): number => Date.parse(at(minutes))
+
+export const step = (more: Partial<StepView> = {}): StepView => ({
+  id: 1, version: 1, piece: 1, key: 's01', status: 'open', phase: 'colour', half: 'both', parts: ['vamp'], title: 'Lay cream', where: 'vamp', why: 'It is dry.',
+  how: 'Thinly.', amount: null, supplies: [], action: 'lay', onParts: true, family: 'cream', applicator: 'cloth', station: 'bench', coat: 1, coats: 1,
+  overrides: [], tries: [], minutes: 8, waits: [], gate: null, because: [], cautions: [], hex: null, brush: 'brown', startedAt: null, startedBy: null,
+  endedAt: null, ...more,
+})
+
+export const call = (more: Omit<Partial<CallView>, 'step'> & { step?: Partial<StepView> } = {}): CallView => ({
+  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, ...more, step: step(more.step),
+})
+
+export const coat = (more: Partial<CoatView> = {}): CoatView => ({
+  step: 1, version: 1, title: 'Paint', half: 'left', parts: ['vamp'], laidAt: at(0), touchAt: at(10), recoatFromAt: at(20), recoatUntilAt: null,
+  nextAt: at(110), fullAt: at(3000), gate: null, gateAt: null, gatePassed: false, warnings: [], ...more,
+})
+
+export const rackPiece = (more: Partial<RackPieceView> = {}): RackPieceView => ({
+  piece: 1, name: 'The derbies', customer: 'Mirela', kind: 'low-shoe/derby', place: 'rack', promisedAt: at(600), stepsDone: 3, stepsAll: 12,
+  colours: [{ half: 'left', part: 'vamp', hex: '#553311' }, { half: 'right', part: 'vamp', hex: '#553311' }], coats: [], atWork: [], opensAt: null,
+  closesAt: null, next: null, standing: null, ...more,
+})
+
+export const part = (more: Partial<PartView> = {}): PartView => ({
+  half: 'left', part: 'vamp', material: 'aniline', certainty: 'guess', dryness: 'supple', shade: 'chestnut', hex: '#553311', flags: [], areaDm2: null,
+  agreed: null, off: false, overruled: false, odds: [], nextTrial: null, contradictions: [], ...more,
+})
+
+export const finding = (more: Partial<FindingView> = {}): FindingView => ({
+  id: 1, half: 'left', part: 'vamp', kind: 'scuff', label: 'scuff', group: 'surface', severity: 2, lengthMm: null, widthMm: null, depthMm: null,
+  share: null, ...more,
+})
+
+export const piece = (more: Partial<PieceView> = {}): PieceView => ({
+  id: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', patina: 'keep', unwanted: '',
+  valueCents: null, replaceCents: null, state: 'to-plan', hasPlan: false, ticket: 2, tag: '2-1', customer: 'Mirela', wish: '', promisedAt: at(600), parts: [],
+  findings: [], trials: [], differences: [], past: [], ...more,
+})
+
+export const kind = (more: Partial<KindView> = {}): KindView => ({
+  id: 'low-shoe/derby', label: 'derby', family: 'low-shoe', halves: ['left', 'right'], outer: 'upper', goesBySize: true, usualLengthMm: null,
+  parts: [
+    { id: 'toe', label: 'toe', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false },
+    { id: 'vamp', label: 'vamp', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false },
+    { id: 'laces', label: 'laces', materials: ['textile'], outer: false, detachable: true, plural: true },
+  ],
+  ...more,
+})
+
+const found = (more: Partial<FindingWordView> & Pick<FindingWordView, 'id'>): FindingWordView => ({
+  label: more.id, group: 'surface', hasSize: true, hasDepth: false, usualOn: ['aniline', 'pigmented'], parts: ['toe', 'vamp'], ...more,
+})
+
+export const words = (more: Partial<WordsView> = {}): WordsView => ({
+  families: [{ id: 'low-shoe', label: 'low shoes', meaning: '' }, { id: 'bag', label: 'bags', meaning: '' }],
+  kinds: [kind(), kind({ id: 'bag/tote', label: 'tote', family: 'bag', halves: ['whole'], goesBySize: false, usualLengthMm: 420, outer: 'outside' })],
+  materials: [
+    { id: 'pigmented', label: 'pigmented leather', meaning: 'a film of colour', upper: true },
+    { id: 'aniline', label: 'aniline leather', meaning: 'pores to be seen', upper: true },
+    { id: 'suede', label: 'suede', meaning: 'a nap', upper: true },
+    { id: 'metal', label: 'metal', meaning: 'buckles', upper: false },
+  ],
+  certainties: [{ id: 'known', label: 'known', meaning: '' }, { id: 'guess', label: 'guess', meaning: '' }],
+  dryness: [{ id: 'supple', label: 'supple', meaning: '' }, { id: 'thirsty', label: 'thirsty', meaning: '' }],
+  findings: [
+    found({ id: 'scuff', hasDepth: true }), found({ id: 'faded', hasSize: false }), found({ id: 'flat-nap', usualOn: ['suede'] }),
+    found({ id: 'ink', group: 'dirt' }),
+  ],
+  severities: [{ id: 1, label: 'a little', meaning: '' }, { id: 2, label: 'some', meaning: '' }, { id: 4, label: 'much', meaning: '' }],
+  aims: [{ id: 'freshen', label: 'freshen', meaning: 'as it is, but cared for' }, { id: 'restore', label: 'restore', meaning: 'as it was' }],
+  glosses: [{ id: 'matt', label: 'matt', meaning: '' }, { id: 'satin', label: 'satin', meaning: '' }],
+  shades: [{ id: 'chestnut', label: 'chestnut', hex: '#553311' }, { id: 'black', label: 'black', hex: '#111111' }],
+  flags: [{ id: 'perforated', label: 'perforated', meaning: '' }, { id: 'vents', label: 'with vents', meaning: '' }],
+  patinas: [{ id: 'keep', label: 'keep', meaning: '' }, { id: 'remove', label: 'remove', meaning: '' }],
+  trials: [
+    {
+      id: 'T-3', label: 'a drop of water', how: 'On a hidden place.', identifies: true,
+      outcomes: [{ id: 'beads', label: 'it beads', meaning: '' }, { id: 'absorbs-at-once', label: 'it is drunk', meaning: '' }],
+    },
+    { id: 'T-7', label: 'the product itself', how: 'The size of a nail.', identifies: false, outcomes: [{ id: 'darkens', label: 'it darkens', meaning: '' }] },
+  ],
+  products: [{ id: 'conditioner', label: 'conditioner', meaning: '' }, { id: 'cream', label: 'cream polish', meaning: '' }],
+  applicators: [
+    { id: 'cloth', label: 'cloth', laysPaint: false, laysDye: true },
+    { id: 'sponge', label: 'sponge', laysPaint: true, laysDye: true },
+  ],
+  acts: [{ id: 'buff', label: 'brush to a shine', meaning: '' }],
+  places: [{ id: 'bench', label: 'bench', meaning: '' }, { id: 'rack', label: 'rack', meaning: '' }, { id: 'box', label: 'drying box', meaning: '' }],
+  hazards: [{ id: 'solvent', label: 'solvent', meaning: 'air it' }],
+  ...more,
+})
