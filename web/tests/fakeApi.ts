@@ -10,22 +10,22 @@ export const refuses = (status: number, detail: string, more: Record<string, unk
 /** Nothing comes back: the cable is out, or the answer got lost on its way. */
 export const lost: Answer = 'lost'
 
-/** Stands in for the workshop's computer: answers what it is told, in order, and remembers what it was asked. */
-export const fakeApi = (...answers: Answer[]) => {
+/** Stands in for the workshop's computer, and remembers what it was asked. */
+const standIn = (answerTo: (asked: Sent) => Answer | undefined): Sent[] => {
   const sent: Sent[] = []
-  const waiting = [...answers]
   vi.stubGlobal('fetch', async (url: string, init: RequestInit): Promise<Response> => {
     const headers = init.headers as Record<string, string>
-    sent.push({
+    const asked: Sent = {
       method: init.method ?? 'GET',
       path: url.replace(/^\/api/, ''),
       body: typeof init.body === 'string' ? JSON.parse(init.body) as unknown : init.body,
       key: headers['Idempotency-Key'] ?? '',
       keepalive: init.keepalive ?? false,
-    })
-    const answer = waiting.shift()
+    }
+    sent.push(asked)
+    const answer = answerTo(asked)
     if (answer === undefined) {
-      throw new Error(`Nobody answers ${url}.`)
+      throw new Error(`Nobody answers ${asked.method} ${url}.`)
     }
     // Like a real one, never at once.
     await Promise.resolve()
@@ -34,10 +34,25 @@ export const fakeApi = (...answers: Answer[]) => {
     }
     return new Response(JSON.stringify(answer.body), { status: answer.status })
   })
+  return sent
+}
+
+/** The workshop's computer as a list of answers, given in order whatever is asked. */
+export const fakeApi = (...answers: Answer[]) => {
+  const waiting = [...answers]
   return {
-    sent,
+    sent: standIn(() => waiting.shift()),
     answers: (...more: Answer[]): void => {
       waiting.push(...more)
     },
   }
+}
+
+/** The workshop's computer by what is asked (“GET /words”): an answer for every time, or what makes one of what was sent. Answers what acts were sent. */
+export const serving = (answers: Readonly<Record<string, Answer | ((asked: Sent) => Answer)>>): (() => readonly Sent[]) => {
+  const sent = standIn((asked) => {
+    const answer = answers[`${asked.method} ${asked.path}`]
+    return typeof answer === 'function' ? answer(asked) : answer
+  })
+  return () => sent.filter((asked) => asked.method !== 'GET')
 }

@@ -1,4 +1,7 @@
-import type { CallView, CoatView, FindingView, FindingWordView, KindView, PartView, PieceView, RackPieceView, StepView, WordsView } from '../src/api/types'
+import type {
+  BenchView, CallView, CoatView, DabView, DifferenceView, DropView, FindingView, FindingWordView, KindView, PartView, PersonView, PieceView,
+  PlanView, PotView, RackPieceView, ReadingView, RecipeView, SeenView, SessionView, StepView, WordsView,
+} from '../src/api/types'
 
 /* Views as the workshop's computer sends them, each with what a test does not care about filled in. */
 
@@ -94,4 +97,49 @@ export const words = (more: Partial<WordsView> = {}): WordsView => ({
   places: [{ id: 'bench', label: 'bench', meaning: '' }, { id: 'rack', label: 'rack', meaning: '' }, { id: 'box', label: 'drying box', meaning: '' }],
   hazards: [{ id: 'solvent', label: 'solvent', meaning: 'air it' }],
   ...more,
+})
+
+export const plan = (more: Partial<PlanView> = {}): PlanView => ({
+  piece: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', customer: 'Mirela', promisedAt: at(600), state: 'planned', made: true,
+  stale: false, steps: [], refused: [], referrals: [], tellOwner: [], dropped: [], changes: [], faults: [], kit: [], schools: [], exclude: [], readyBy: null,
+  byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, ...more,
+})
+
+export const person = (more: Partial<PersonView> = {}): PersonView => ({ id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, ...more })
+
+export const session = (more: Partial<SessionView> = {}): SessionView => ({
+  person: person(), csrfToken: 'c', now: at(0), timezone: 'UTC', demo: true, alarm: 'bell', ...more,
+})
+
+export const seen = (l: number, hex = '#808080'): SeenView => ({ lab: { l, a: 0, b: 0 }, daylight: hex, lamp: `${hex}1`, tube: `${hex}2`, onScreen: true })
+
+export const drop = (code: string, drops: number): DropView => ({ code, name: code, hex: '#000000', drops, ml: 0, leftMl: 50 })
+
+export const difference = (dE00: number, words = 'redder'): DifferenceView => ({ dE00, dL: 1.24, dC: -0.51, dH: 0.04, words })
+
+export const pot = (more: Partial<PotView> = {}): PotView => ({
+  id: 5, version: 1, name: 'The boot, shaft', state: 'mixing', phase: 'drops',
+  place: {
+    piece: 4, pieceName: 'The boots', half: 'right', part: 'shaft', partLabel: 'shaft',
+  }, target: seen(40), aim: seen(41, '#aa5500'), aimWords: 'A sound place.',
+  ground: null, now: null, drops: [], recipe: [], due: [], paints: [], total: 0, capacity: 200, dropMl: 0.05, dabs: [], dabbed: false, history: [],
+  need: { areaDm2: 0.3, coats: 2, applicator: 'sponge', layMl: 0.6, keepMl: 0.12, drops: 15, dryUm: 12, caution: null }, keptMl: null, keptWhere: '', ...more,
+})
+
+export const dab = (more: Partial<DabView> = {}): DabView =>
+  ({ seen: seen(39), difference: difference(2.4), prediction: difference(0.3), drops: 15, at: at(0), verdict: 'A shade too red.', near: false, ...more })
+
+export const recipe = (more: Partial<RecipeView> = {}): RecipeView => ({
+  drops: [drop('straw', 12)], total: 12, ml: 0.6, seen: seen(41), day: 0.4, lamp: 0.6, tube: 0.9, weighted: 0.5, lights: 'Alike in all.', paints: 1,
+  cover: 0.82,
+  cents: null, short: [], ...more,
+})
+
+export const reading = (more: Partial<ReadingView> = {}): ReadingView => ({
+  id: 11, half: 'right', part: 'vamp', partLabel: 'vamp', spot: 'sound', spotLabel: 'a sound place', whereabouts: '', gloss: 'satin', source: 'reader',
+  sourceLabel: 'read by the reader', seen: seen(41), doubt: 0.3, taken: 3, leftOut: [], measured: true, at: at(0), by: 'Ida', ...more,
+})
+
+export const bench = (more: Partial<BenchView> = {}): BenchView => ({
+  now: at(0), air: [], calls: [], rack: [], tapes: [], threads: [], dayFrom: at(-60), dayUntil: at(480), late: [], brushChanges: 0, ...more,
 })

@@ -4,6 +4,7 @@ import { computed, reactive, ref, shallowRef } from 'vue'
 import { api, Problem } from '../api/client'
 import type { AirView, DryingPlace, WhatIfView } from '../api/types'
 import Choice from '../kit/Choice.vue'
+import { figure } from '../kit/figure'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 
@@ -26,9 +27,9 @@ const answer = shallowRef<WhatIfView | null>(null)
 const keep = async (close: () => void): Promise<void> => {
   try {
     await api.post<AirView>('/air', {
-      tempC: Number(form.tempC),
-      humidity: Number(form.humidity),
-      speedMs: Number(form.speedMs),
+      tempC: figure(String(form.tempC)),
+      humidity: figure(String(form.humidity)),
+      speedMs: figure(String(form.speedMs)),
       place: where.value === 'room' ? null : where.value,
     })
     problem.value = ''
@@ -41,7 +42,8 @@ const keep = async (close: () => void): Promise<void> => {
 const ask = async (change: keyof typeof CHANGES): Promise<void> => {
   asked.value = change
   try {
-    answer.value = await api.get<WhatIfView>(`/air/what-if?do=${change}&outsideC=${Number(outside.tempC)}&outsideHumidity=${Number(outside.humidity)}`)
+    const out = `outsideC=${figure(String(outside.tempC))}&outsideHumidity=${figure(String(outside.humidity))}`
+    answer.value = await api.get<WhatIfView>(`/air/what-if?do=${change}&${out}`)
     problem.value = ''
   } catch (error) {
     problem.value = error instanceof Problem ? error.detail : 'That did not work.'

@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Notice from '../kit/Notice.vue'
+import { isTyping } from '../kit/keys'
 import { useLight } from '../kit/useLight'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
@@ -84,15 +85,8 @@ const act = (): void => {
       void hands.start(call.step)
   }
 }
-/** Keys belong to what is typed into, to what is open, and to a button that somebody came to by Tab. */
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (
-  ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
-  || target.closest('[role="menu"],[role="listbox"],[role="dialog"]') !== null
-  || target.matches('button:focus-visible, a:focus-visible')
-)
-
 useEventListener(window, 'keydown', (event) => {
-  if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
+  if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
     return
   }
   if (event.code === 'Space') {

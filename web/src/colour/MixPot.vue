@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { limits } from '../api/types'
 import type { Applicator, Gloss, PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
+import { figure } from '../kit/figure'
 import { useWords } from '../kit/useWords'
 
 /** What a new pot is for: one sentence with the choices in it. */
@@ -27,7 +28,7 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
 <template>
   <form
     v-if="words" class="grid gap-3 border-2 border-ink p-4"
-    @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: Number(area.replace(',', '.')) })"
+    @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: figure(area) })"
   >
     <h2 class="text-2xl">A pot for it</h2>
     <p class="text-lg leading-loose">

@@ -3,6 +3,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '../api/client'
 import type { DrawDownInput, FitView, LookInput, MeasurementView, ProductView } from '../api/types'
+import { figure } from '../kit/figure'
 import { useAct } from '../kit/useAct'
 import { measure } from './useColour'
 
@@ -31,7 +32,7 @@ const fields = [
 const look = (id: (typeof fields)[number]['id']): LookInput =>
   id === 'white' || id === 'black'
     ? { what: 'card', card: id }
-    : { what: 'draw-down', product: product.value, card: id === 'overWhite' ? 'white' : 'black', dryUm: Number(dryUm.value) }
+    : { what: 'draw-down', product: product.value, card: id === 'overWhite' ? 'white' : 'black', dryUm: figure(dryUm.value) }
 const read = (id: (typeof fields)[number]['id']) =>
   hands.run(
     () => measure(look(id)),
@@ -46,7 +47,7 @@ const send = (keep: boolean) =>
     () =>
       api.post<FitView>('/colours', {
         name: name.value,
-        dryUm: Number(dryUm.value),
+        dryUm: figure(dryUm.value),
         keep,
         white: got.value.white?.values ?? [],
         black: got.value.black?.values ?? [],

@@ -2,6 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
+import { figure } from '../kit/figure'
 import type {
   ColoursView,
   Gloss,
@@ -26,7 +27,6 @@ const place = computed(() => ({ half: props.half, part: props.part, spot: props.
 const look = (): void => emit('read', { what: 'place', piece: props.piece, half: props.half, part: props.part, spot: props.spot })
 
 const typed = ref({ l: '', a: '', b: '' })
-const figure = (text: string): number => Number(text.replace(',', '.').replace('−', '-'))
 const keepTyped = (): void => emit('keep', { ...place.value, source: 'typed', labs: [[figure(typed.value.l), figure(typed.value.a), figure(typed.value.b)]] })
 
 const samples = shallowRef<readonly SampleView[]>([])

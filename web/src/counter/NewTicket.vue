@@ -65,6 +65,8 @@ const open = async (): Promise<void> => {
     if (error instanceof Problem) {
       errors.value = error.errors
       problem.value = error.detail
+      const wrong = form.pieces.findIndex((_, i) => Object.keys(error.errors).some((field) => field.startsWith(`pieces[${i}].`)))
+      current.value = wrong === -1 ? current.value : wrong
     } else {
       problem.value = 'That did not work.'
     }

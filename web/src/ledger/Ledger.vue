@@ -17,11 +17,15 @@ void reload()
 const now = useNow()
 const { when, time, span, date } = useWhen()
 const current = computed(() => ledger.value?.pieces.find((p) => p.id === ledger.value?.piece))
-/** Started is told by done; what is still under way is told by itself. */
+const ENDS: readonly Event[] = ['done', 'put-down', 'spoiled']
+/** Started is told by the end that followed it; what is still under way is told by itself. */
 const entries = computed(() => {
   const all = ledger.value?.entries ?? []
-  const ended = new Set(all.filter((e) => ['done', 'put-down', 'spoiled'].includes(e.event)).map((e) => `${e.text}-${e.half}`))
-  return all.filter((e) => e.event !== 'started' || !ended.has(`${e.text}-${e.half}`))
+  const lastEnd = new Map<string, number>()
+  for (const e of all.filter((each) => ENDS.includes(each.event))) {
+    lastEnd.set(`${e.text}-${e.half}`, Math.max(e.id, lastEnd.get(`${e.text}-${e.half}`) ?? 0))
+  }
+  return all.filter((e) => e.event !== 'started' || e.id > (lastEnd.get(`${e.text}-${e.half}`) ?? 0))
 })
 const days = computed(() => {
   const found: { day: string, entries: EntryView[] }[] = []

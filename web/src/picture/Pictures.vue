@@ -56,9 +56,7 @@ const pairs = computed(() =>
 const shown = ref(0)
 const take = async (event: Event, where: Where): Promise<void> => {
   const input = event.target as HTMLInputElement
-  for (const file of input.files ?? []) {
-    await add(file, where)
-  }
+  await add([...input.files ?? []], where)
   input.value = ''
 }
 </script>

@@ -13,32 +13,40 @@ export const usePictures = (piece: number) => {
   const refused = ref('')
   const busy = ref(false)
 
-  const add = async (file: File, where: Where): Promise<boolean> => {
-    if (file.size > MOST_BYTES) {
-      refused.value = `This picture has ${Math.round(file.size / 1_000_000)} MB; up to 25 MB can be kept. Take it with a smaller setting.`
-      return false
-    }
-    const form = new FormData()
-    form.set('file', file)
-    for (const [key, value] of Object.entries(where)) {
-      if (typeof value === 'string' && value !== '') {
-        form.set(key, value)
-      }
-    }
-    return run(() => api.post<PicturesView>(`/pieces/${piece}/pictures`, form))
-  }
-  const run = async (act: () => Promise<PicturesView>): Promise<boolean> => {
-    busy.value = true
+  const send = async (act: () => Promise<PicturesView>): Promise<string> => {
     try {
       pictures.value = await act()
-      refused.value = ''
-      return true
+      return ''
     } catch (error) {
-      refused.value = error instanceof Problem ? error.detail : 'That did not work.'
-      return false
-    } finally {
-      busy.value = false
+      return error instanceof Problem ? error.detail : 'That did not work.'
     }
   }
-  return { pictures, problem, refused, busy, reload, add, remove: (id: number) => run(() => api.remove<PicturesView>(`/pictures/${id}`)) }
+  const form = (file: File, where: Where): FormData => {
+    const filled = new FormData()
+    filled.set('file', file)
+    for (const [key, value] of Object.entries(where)) {
+      if (typeof value === 'string' && value !== '') {
+        filled.set(key, value)
+      }
+    }
+    return filled
+  }
+  /** One after the other; what was said of one is not lost over the next. */
+  const add = async (files: Iterable<File>, where: Where): Promise<void> => {
+    busy.value = true
+    const said: string[] = []
+    for (const file of files) {
+      said.push(file.size > MOST_BYTES
+        ? `“${file.name}” has ${Math.round(file.size / 1_000_000)} MB; up to 25 MB can be kept. Take it with a smaller setting.`
+        : await send(() => api.post<PicturesView>(`/pieces/${piece}/pictures`, form(file, where))))
+    }
+    refused.value = [...new Set(said.filter((sentence) => sentence !== ''))].join(' ')
+    busy.value = false
+  }
+  const remove = async (id: number): Promise<void> => {
+    busy.value = true
+    refused.value = await send(() => api.remove<PicturesView>(`/pictures/${id}`))
+    busy.value = false
+  }
+  return { pictures, problem, refused, busy, reload, add, remove }
 }

@@ -4,6 +4,8 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { limits } from '../api/types'
+import { figure } from '../kit/figure'
+import { isTyping } from '../kit/keys'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
@@ -72,16 +74,13 @@ const twenty = ref('')
 const reachedCoats = computed(() => pot.value?.history.some((h) => h.kind === 'laid') === true)
 const rows = (count: number): number => Math.min(count, 60)
 
-/** Space, or a foot switch that types it, is one drop of what is due. */
+/** Space, or a foot switch that types it, is one drop of what is due, whichever button was tapped last. */
 useEventListener('keydown', (event: KeyboardEvent) => {
-  const on = event.target as HTMLElement
-  if (event.key !== ' ' || on.closest('input, textarea, [role=dialog], [role=listbox]') !== null || event.repeat) {
+  if (event.key !== ' ' || event.repeat || next.value === undefined || isTyping(event.target)) {
     return
   }
-  if (next.value !== undefined && on.closest('button') === null) {
-    event.preventDefault()
-    drop(next.value.code, 1, next.value.name)
-  }
+  event.preventDefault()
+  drop(next.value.code, 1, next.value.name)
 })
 </script>
 
@@ -212,7 +211,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">Read
             the mended place</RouterLink>
           <form
-            v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(Number(kept), where)"
+            v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(figure(kept), where)"
           >
             <label class="grid gap-1">Left, ml<input v-model="kept" class="write" inputmode="decimal" required></label>
             <label class="grid gap-1">Kept where<input v-model="where" class="write" placeholder="third drawer, blue lid"></label>
@@ -245,7 +244,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="p.leftMl <= 0" @click="drop(p.code, 1, p.name)">
                 <DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
             </div>
-            <form class="flex items-end gap-3" @submit.prevent="dropSize(Number(twenty))">
+            <form class="flex items-end gap-3" @submit.prevent="dropSize(figure(twenty))">
               <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input
                 v-model="twenty" class="write"
                 inputmode="decimal" required

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue'
+import { computed } from 'vue'
 import { api } from '../api/client'
 import type { BenchView } from '../api/types'
 import Notice from '../kit/Notice.vue'
@@ -10,15 +10,11 @@ import { useWhen } from '../session/useWhen'
 const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/bench'))
 void reload()
 const { time, date, when } = useWhen()
-const printed = shallowRef(Date.now())
 const people = computed(() =>
   (bench.value?.tapes ?? []).map((t) => ({ name: t.name, blocks: t.today.filter((b) => !b.done) })).filter((t) => t.blocks.length > 0),
 )
 const due = computed(() => [...(bench.value?.rack ?? [])].sort((a, b) => Date.parse(a.promisedAt) - Date.parse(b.promisedAt)).slice(0, 8))
-const print = (): void => {
-  printed.value = Date.now()
-  window.print()
-}
+const print = (): void => window.print()
 </script>
 
 <template>

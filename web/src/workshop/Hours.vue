@@ -13,6 +13,11 @@ watch(() => props.workshop, (workshop) => {
   drafts.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.week.map((d) => written(d.shifts))]))
   skills.value = Object.fromEntries(workshop.people.map((p) => [p.id, p.skills.length === 0 ? [...workshop.phases] : [...p.skills]]))
 }, { immediate: true })
+const does = (person: number): string => {
+  const some = skills.value[person]?.length ?? 0
+  const all = props.workshop.phases.length
+  return some === all ? 'Does everything' : some === 0 ? 'Does nothing yet: tick what they do' : `Does ${some} of ${all} kinds of work`
+}
 const keep = (person: number): void => {
   const chosen = skills.value[person] ?? []
   emit('keep', person, {
@@ -39,14 +44,15 @@ const keep = (person: number): void => {
         /></label>
       </div>
       <details>
-        <summary class="min-h-11 cursor-pointer">{{ (skills[person.id]?.length ?? 0) === workshop.phases.length ? 'Does everything' :
-          `Does ${skills[person.id]?.length} of ${workshop.phases.length} kinds of work` }}</summary>
+        <summary class="min-h-11 cursor-pointer">{{ does(person.id) }}</summary>
         <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-6 gap-x-4">
           <label v-for="phase in workshop.phases" :key="phase" class="flex items-center gap-2 min-h-11">
             <input v-model="skills[person.id]" type="checkbox" class="size-6 accent-ink" :value="phase" :disabled="!may">{{ phase.replace('-', ' ') }}</label>
         </div>
       </details>
-      <button v-if="may" class="may justify-self-start" type="submit" :disabled="busy">Keep {{ person.name }}’s hours</button>
+      <button
+        v-if="may" class="may justify-self-start" type="submit" :disabled="busy || skills[person.id]?.length === 0"
+      >Keep {{ person.name }}’s hours</button>
     </form>
   </section>
 </template>

@@ -1,0 +1,566 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { EntryView, OwnerPageView, PieceRowView, PromiseView, TicketView, WorkerView, WorkshopView } from '../src/api/types'
+import Counter from '../src/counter/Counter.vue'
+import Label from '../src/counter/Label.vue'
+import NewTicket from '../src/counter/NewTicket.vue'
+import PromisePage from '../src/counter/Promise.vue'
+import Ledger from '../src/ledger/Ledger.vue'
+import OwnerPage from '../src/owner/OwnerPage.vue'
+import SignaturePad from '../src/owner/SignaturePad.vue'
+import SignIn from '../src/people/SignIn.vue'
+import { useSession } from '../src/session/useSession'
+import DaySheet from '../src/workshop/DaySheet.vue'
+import Hours from '../src/workshop/Hours.vue'
+import LearnedHere from '../src/workshop/LearnedHere.vue'
+import OtherDays from '../src/workshop/OtherDays.vue'
+import Stations from '../src/workshop/Stations.vue'
+import { ok, refuses, serving } from './fakeApi'
+import { choose, onThePage, says, settled, shown, somewhere, words as text } from './mounting'
+import { at, person, piece, rackPiece, session, words } from './views'
+
+const NOW = Date.parse(at(0))
+const house = { 'GET /words': ok(words()), 'GET /session': ok(session()) }
+const signedIn = async (may: boolean, answers: Parameters<typeof serving>[0]) => {
+  const acts = serving({ ...house, 'GET /session': ok(session({ person: person({ mayPlan: may }) })), ...answers })
+  await useSession().load()
+  return acts
+}
+
+beforeEach(() => {
+  document.body.innerHTML = ''
+  vi.useFakeTimers({ toFake: ['Date'], now: NOW })
+  serving(house)
+})
+
+describe('a new ticket', () => {
+  const opened = async (answers: Parameters<typeof serving>[0] = { 'POST /tickets': ok({ pieces: [{ id: 31 }] }) }) => {
+    const acts = await signedIn(true, answers)
+    const router = somewhere('/counter/new')
+    const it = shown(NewTicket, {}, router)
+    await settled()
+    return { it, acts, router }
+  }
+  const sent = (acts: () => readonly { body: unknown }[]) => acts()[0]?.body as { promisedAt: string, pieces: Record<string, unknown>[] }
+
+  it('is promised in a week at five unless it is said otherwise, and leads to its first piece', async () => {
+    const { it, acts, router } = await opened()
+    await it.find('[name=customer]').setValue('Mirela')
+    await it.find('[name=name]').setValue('The boots')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(sent(acts).promisedAt).toBe('2026-03-10T17:00')
+    expect(sent(acts).pieces).toEqual([
+      { name: 'The boots', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' },
+    ])
+    expect(router.currentRoute.value.fullPath).toBe('/pieces/31')
+  })
+
+  it('measures footwear by its size and all else by its longest side, and nothing where nothing was typed', async () => {
+    const { it, acts } = await opened()
+    await choose(it, 'Family', 'bags')
+    expect(it.find('[name=sizeEu]').exists()).toBe(false)
+    expect(it.find('[name=lengthMm]').attributes('placeholder')).toBe('420')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(sent(acts).pieces[0]).toMatchObject({ kind: 'bag/tote', sizeEu: null, lengthMm: null })
+    await it.find('[name=lengthMm]').setValue('380')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(acts()[1]?.body).toMatchObject({ pieces: [{ lengthMm: 380, sizeEu: null }] })
+  })
+
+  it('takes several pieces, each with what is its own', async () => {
+    const { it, acts } = await opened()
+    await it.find('[name=name]').setValue('The boots')
+    await says(it, 'One more piece').trigger('click')
+    await it.find('[name=name]').setValue('The bag')
+    await choose(it, 'Family', 'bags')
+    await choose(it, 'Shade', 'black')
+    await says(it, 'The boots').trigger('click')
+    expect(it.find<HTMLInputElement>('[name=name]').element.value).toBe('The boots')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(sent(acts).pieces.map((p) => [p['name'], p['kind'], p['shade']])).toEqual([
+      ['The boots', 'low-shoe/derby', 'chestnut'], ['The bag', 'bag/tote', 'black'],
+    ])
+  })
+
+  it('keeps all that was typed when it is refused, and shows the piece that is wrong', async () => {
+    const { it } = await opened({
+      'POST /tickets': refuses(422, 'Something is missing.', {
+        errors: [{ field: 'customer', message: 'Whose is it?' }, { field: 'pieces[0].name', message: 'Give it a name.' }],
+      }),
+    })
+    await it.find('[name=wish]').setValue('As they were')
+    await says(it, 'One more piece').trigger('click')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(it.find('[role=alert]').text()).toBe('Something is missing.')
+    expect(text(it)).toContain('Whose is it?')
+    expect(text(it)).toContain('Give it a name.')
+    expect(it.find('[name=name]').attributes('aria-invalid')).toBe('true')
+    expect(it.find<HTMLTextAreaElement>('[name=wish]').element.value).toBe('As they were')
+    expect(says(it, 'Open the ticket').attributes('disabled')).toBeUndefined()
+  })
+})
+
+const row = (more: Partial<PieceRowView> = {}): PieceRowView => ({
+  id: 1, tag: '2-1', name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', state: 'planned', hasPlan: true, stepsDone: 0, stepsAll: 20,
+  colours: [], ...more,
+})
+const ticket = (more: Partial<TicketView> = {}): TicketView =>
+  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), pieces: [row()], ...more })
+
+describe('the counter', () => {
+  const counter = async (tickets: TicketView[], may = true) => {
+    await signedIn(may, { 'GET /tickets': ok({ tickets }) })
+    const it = shown(Counter)
+    await settled()
+    return it
+  }
+  const names = (it: Awaited<ReturnType<typeof counter>>) => it.findAll('.text-lg.font-semibold').map((n) => n.text())
+  const some = () => [
+    ticket({
+      id: 1, customer: 'Mirela', wish: 'for the ball', promisedAt: at(-60), pieces: [
+        row(), row({ id: 2, tag: '2-2', name: 'The bag', kind: 'bag/tote', state: 'to-plan' }),
+      ],
+    }),
+    ticket({ id: 2, customer: 'Orsolya', promisedAt: at(36 * 60), pieces: [row({ id: 3, tag: '3-1', name: 'The boots', state: 'in-work', stepsDone: 7 })] }),
+    ticket({ id: 3, customer: 'Tomas', promisedAt: at(-6000), pieces: [row({ id: 4, name: 'The belt', state: 'finished' })] }),
+    ticket({ id: 4, customer: 'Ana', promisedAt: at(6 * 24 * 60), pieces: [row({ id: 5, name: 'The coat', state: 'to-look-over', hasPlan: false })] }),
+  ]
+
+  it('finds by owner, wish, piece, tag, kind or state; every word has to fit', async () => {
+    const it = await counter(some())
+    const find = async (sought: string) => {
+      await it.find('input[type=search]').setValue(sought)
+      return names(it)
+    }
+    expect(await find('BALL')).toEqual(['The derbies', 'The bag'])
+    expect(await find('mirela tote')).toEqual(['The bag'])
+    expect(await find('3-1')).toEqual(['The boots'])
+    expect(await find('7 of 20')).toEqual(['The boots'])
+    expect(await find('mirela boots')).toEqual([])
+    expect(text(it)).toContain('Nobody and nothing by “mirela boots”.')
+  })
+
+  it('shows what is due, which is never what was handed over', async () => {
+    const it = await counter(some())
+    await choose(it, 'Due', 'overdue')
+    expect(names(it)).toEqual(['The derbies', 'The bag'])
+    await choose(it, 'Due', 'by tomorrow')
+    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots'])
+    await choose(it, 'Due', 'within a week')
+    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots', 'The coat'])
+    await choose(it, 'State', 'to be planned')
+    expect(names(it)).toEqual(['The bag'])
+  })
+
+  it('leads to the next thing for each piece, and marks what is overdue while it is here', async () => {
+    const it = await counter(some())
+    expect(it.findAll('a.grid').map((a) => a.attributes('href'))).toEqual(['/pieces/1/plan', '/pieces/2/plan', '/pieces/3/plan', '/ledger/4', '/pieces/5'])
+    expect(it.findAll('li').map((li) => li.text().includes('overdue'))).toEqual([true, false, false, false])
+    expect(it.findAll('a[href$="/promise"]')).toHaveLength(3)
+  })
+
+  it('is helpful when it is empty, and opens no ticket for whoever may not', async () => {
+    expect(text(await counter([]))).toContain('Open the first ticket')
+    expect((await counter([])).find('a[href="/counter/new"]').exists()).toBe(true)
+    expect((await counter([], false)).find('a[href="/counter/new"]').exists()).toBe(false)
+  })
+
+  it('prints a label for each piece with a square that opens it', async () => {
+    serving({ ...house, 'GET /tickets': ok({ tickets: some() }) })
+    const it = shown(Label, { id: 1 })
+    await settled()
+    expect(it.findAll('.label').map((l) => l.find('.font-head').text())).toEqual(['2-1', '2-2'])
+    expect(it.findAll('img').map((i) => i.attributes('alt'))).toEqual(['A square code that opens The derbies', 'A square code that opens The bag'])
+    const gone = shown(Label, { id: 99 })
+    await settled()
+    expect(text(gone)).toContain('There is no such ticket among the open ones.')
+  })
+})
+
+describe('a promise', () => {
+  const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
+    ticket: 2, customer: 'Mirela', promisedAt: at(300), rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [], unseen: [],
+    stepsLeft: 12, minutesLeft: 80, ...more,
+  })
+  const asked = async (of: Partial<PromiseView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
+    const acts = await signedIn(may, { 'GET /tickets/2/promise': ok(promise(of)), ...answers })
+    const it = shown(PromisePage, { id: 2 })
+    await settled()
+    return { it, acts }
+  }
+  const pushed = (more: object = {}) => ({
+    piece: 7, name: 'The boots', customer: 'Orsolya', promisedAt: at(500), was: at(450), becomes: at(700), breaks: true, ...more,
+  })
+
+  it.each([[100, 'It holds.'], [90, 'It holds.'], [89, 'It may not hold.'], [60, 'It may not hold.'], [59, 'It will hardly hold.'],
+    [
+      10, 'It will hardly hold.',
+    ], [9, 'It does not hold.'], [null, 'It does not hold.']])('that holds in %s weeks of a hundred: %s', async (holds, sentence) => {
+    expect(text((await asked({ holds })).it)).toContain(sentence)
+  })
+
+  it('is given with what it was, so that nobody else’s promise is undone', async () => {
+    const { it, acts } = await asked({}, { 'POST /tickets/2/promise': ok(promise({ promisedAt: at(1440) })) })
+    await says(it, 'Promise this').trigger('click')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ promisedAt: at(1440), was: at(300), rush: false }])
+    expect(text(it)).toContain('Written.Promised for Wednesday 4 March, 09:00.')
+  })
+
+  it('as a rush says whom it pushes back, and is asked about twice', async () => {
+    const { it, acts } = await asked(
+      { pushed: [pushed(), pushed({ piece: 8, name: 'The bag', breaks: false, becomes: null })] }, { 'POST /tickets/2/promise': ok(promise()) },
+    )
+    expect(text(it)).toContain('It would break a promise:')
+    expect(text(it)).toMatch(/Orsolya · The boots16:30 → 20:40, promised 17:20/)
+    expect(text(it)).toContain('no hours left')
+    await says(it, 'Take it as a rush').trigger('click')
+    expect(acts()).toHaveLength(0)
+    await says(it, 'Yes, before everything else').trigger('click')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ promisedAt: at(400), was: at(300), rush: true }])
+  })
+
+  it('says what a rush would not bring', async () => {
+    expect(text((await asked({ rushed: at(1440) })).it)).toContain('it waits for its coats, not for hands')
+    expect(text((await asked({})).it)).toContain('Nobody is pushed back.')
+    expect(text((await asked({ pushed: [pushed({ breaks: false })] })).it)).toContain('No promise breaks; it pushes back:')
+    expect(text((await asked({ pushed: [pushed(), pushed({ piece: 9 })] })).it)).toContain('It would break 2 promises:')
+  })
+
+  it('cannot be given for what nobody looked over, where nothing is left, or with no hours', async () => {
+    expect(text((await asked({ unseen: ['The bag', 'The belt'], certain: null })).it)).toContain('Not looked over: The bag, The belt.')
+    expect(text((await asked({ stepsLeft: 0 })).it)).toContain('Nothing is left to be done for this ticket.')
+    const none = (await asked({ certain: null, even: null, rushed: null })).it
+    expect(text(none)).toContain('There are not enough hours ahead')
+    expect(text(none)).not.toContain('Promise this')
+    expect(text((await asked({}, {}, false)).it)).not.toContain('Promise this')
+  })
+
+  it('that was refused says why and shows how it stands', async () => {
+    let reads = 0
+    const { it } = await asked({}, {
+      'GET /tickets/2/promise': () => ok(promise({ promisedAt: at(reads++ === 0 ? 300 : 900) })),
+      'POST /tickets/2/promise': refuses(409, 'It was promised anew meanwhile.'),
+    })
+    await says(it, 'Promise this').trigger('click')
+    await settled()
+    expect(text(it)).toContain('It was promised anew meanwhile.')
+    expect(text(it)).toContain('Wednesday 4 March, 00:00')
+  })
+})
+
+describe('the owner’s page', () => {
+  const page = (more: Partial<OwnerPageView> = {}): OwnerPageView =>
+    ({ piece: 4, version: 9, gone: ['The scuffs.'], softer: [], stays: ['The crease.'], risks: [], declined: [], signed: null, ...more })
+  const told = async (of: Partial<OwnerPageView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
+    const acts = await signedIn(
+      may, { 'GET /pieces/4/owner-page': ok(page(of)), 'GET /pieces/4': ok(piece({ valueCents: 4000, replaceCents: 120_000 })), ...answers },
+    )
+    const it = shown(OwnerPage, { id: 4 })
+    await settled()
+    return { it, acts }
+  }
+
+  it('says what will be gone and what stays, and nothing of what there is none of', async () => {
+    const { it } = await told({ declined: [{ rule: 'X', text: 'The zip is broken.', to: 'a tailor' }] })
+    expect(it.findAll('h2').map((h) => h.text())).toEqual(['What we do not take on', 'What will be gone', 'What stays'])
+    expect(text(it)).toContain('The zip is broken. This is for a tailor.')
+    expect(text(it)).toMatch(/A new one would cost about 1.?200.*; to you this one is worth 40/)
+    expect(text((await told({ gone: [], stays: [] })).it)).toContain('Nothing wrong has been found yet.')
+  })
+
+  it('is signed with a name and what was drawn; what is refused stays drawn', async () => {
+    let tries = 0
+    const { it, acts } = await told({}, {
+      'POST /pieces/4/signature': () => (tries++ === 0
+        ? refuses(422, 'Sign in the field.')
+        : ok(page({ version: 10, signed: { by: 'Mirela', at: at(0), path: 'M1 1L2 2', outdated: false } }))),
+    })
+    const pad = it.findComponent(SignaturePad)
+    pad.vm.$emit('update:modelValue', [[[1, 1], [2, 2]]])
+    await it.find('[name=signedBy]').setValue('Mirela')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(text(it)).toContain('Sign in the field.')
+    expect(pad.props('modelValue')).toEqual([[[1, 1], [2, 2]]])
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(acts()[1]?.body).toEqual({ version: 9, signedBy: 'Mirela', strokes: [[[1, 1], [2, 2]]] })
+    expect(text(it)).toContain('Heard and agreed: Mirela, Tuesday 3 March.')
+    expect(it.find('form').exists()).toBe(false)
+  })
+
+  it('asks for another signature when it was looked at again, and of nobody who may not plan', async () => {
+    const signed = { by: 'Mirela', at: at(0), path: '', outdated: true }
+    const { it } = await told({ signed })
+    expect(text(it)).toContain('have it signed anew')
+    expect(it.find('form').exists()).toBe(true)
+    expect((await told({ signed }, {}, false)).it.find('form').exists()).toBe(false)
+  })
+
+  it('reads it again when the piece was changed meanwhile', async () => {
+    let reads = 0
+    const { it } = await told({}, {
+      'GET /pieces/4/owner-page': () => ok(page({ gone: [`Reading ${++reads}.`] })),
+      'POST /pieces/4/signature': refuses(409, 'Changed meanwhile.', { type: 'changed-meanwhile' }),
+    })
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(text(it)).toContain('Reading 2.')
+  })
+})
+
+describe('a signature', () => {
+  const pad = () => {
+    const it = shown(SignaturePad, { modelValue: [] })
+    it.element.getBoundingClientRect = () => ({ left: 100, top: 50, width: 300, height: 100, right: 400, bottom: 150, x: 100, y: 50, toJSON: () => null })
+    ;(it.element as SVGSVGElement).setPointerCapture = () => undefined
+    return it
+  }
+  const drawn = async (it: ReturnType<typeof pad>) => {
+    const strokes = it.emitted('update:modelValue')?.at(-1)?.[0]
+    await it.setProps({ modelValue: strokes })
+    return strokes
+  }
+
+  it('is kept in its own field of 600 by 200, whatever size it has on the screen', async () => {
+    const it = pad()
+    await it.trigger('pointerdown', { clientX: 100, clientY: 50 })
+    await drawn(it)
+    await it.trigger('pointermove', { clientX: 250, clientY: 100 })
+    await drawn(it)
+    await it.trigger('pointermove', { clientX: 900, clientY: -20 })
+    expect(await drawn(it)).toEqual([[[0, 0], [300, 100], [600, 0]]])
+    expect(it.findAll('path').at(-1)?.attributes('d')).toBe('M0 0L300 100L600 0')
+  })
+
+  it('draws nothing while no finger is down, and begins a new stroke with the next', async () => {
+    const it = pad()
+    await it.trigger('pointermove', { clientX: 250, clientY: 100 })
+    expect(it.emitted('update:modelValue')).toBeUndefined()
+    await it.trigger('pointerdown', { clientX: 130, clientY: 60 })
+    await drawn(it)
+    await it.trigger('pointerup')
+    await it.trigger('pointermove', { clientX: 200, clientY: 100 })
+    await it.trigger('pointerdown', { clientX: 160, clientY: 60 })
+    expect(await drawn(it)).toEqual([[[60, 20]], [[120, 20]]])
+  })
+})
+
+describe('the ledger', () => {
+  let id = 0
+  const entry = (more: Partial<EntryView>): EntryView => ({
+    id: ++id, at: at(id), event: 'done', person: 'Ida Moser', piece: 1, text: 'Wipe', half: 'both', tempC: null, humidity: null,
+    plannedMinutes: 5, realMinutes: 7, ...more,
+  })
+  const ledger = async (entries: EntryView[]) => {
+    serving({
+      ...house, 'GET /pieces/1/pictures': ok({ piece: 1, pictures: [], missing: [] }),
+      'GET /ledger/1': ok({
+        pieces: [{
+          id: 1, name: 'The derbies', customer: 'Mirela', kind: 'low-shoe/derby', finishedAt: null, hex: '#553311',
+        }], piece: 1, entries, plannedMinutes: 65,
+        realMinutes: 80,
+      }),
+    })
+    const it = shown(Ledger, { piece: 1 })
+    await settled()
+    return it
+  }
+  const lines = (it: Awaited<ReturnType<typeof ledger>>) => it.findAll('li').map((l) => l.text().replace(/\s+/g, ' '))
+
+  it('tells what is under way by itself, and what was ended by its end alone', async () => {
+    const it = await ledger([
+      entry({ event: 'done' }), entry({ event: 'started', text: 'Paint', half: 'left' }), entry({ event: 'done', text: 'Paint', half: 'left' }),
+      entry({ event: 'started', text: 'Paint', half: 'right' }),
+    ])
+    expect(lines(it).filter((l) => l.includes('Under way'))).toHaveLength(1)
+    expect(lines(it)[2]).toContain('Under way')
+  })
+
+  it('tells a coat that is laid once more, though the first was ended', async () => {
+    const it = await ledger([
+      entry({ event: 'started', text: 'Paint' }), entry({ event: 'done', text: 'Paint' }), entry({ event: 'again', text: 'Paint' }),
+      entry({ event: 'started', text: 'Paint' }),
+    ])
+    expect(lines(it).map((l) => /Under way|Done|Once more/.exec(l)?.[0])).toEqual(['Done', 'Once more', 'Under way'])
+  })
+
+  it('is by days, with minutes against the plan and the air where it was known', async () => {
+    const it = await ledger([entry({ at: at(0), tempC: 21, humidity: 48 }), entry({ at: at(10), text: 'Buff' }), entry({ at: at(24 * 60) })])
+    expect(it.findAll('h2').map((h) => h.text())).toEqual(['Tuesday 3 March', 'Wednesday 4 March'])
+    expect(lines(it)[0]).toMatch(/7 of 5 min · Ida · 21\.0 °C 48 %/)
+    expect(lines(it)[1]).not.toContain('°C')
+    expect(text(it)).toContain('planned 1 h 05, really 1 h 20 by hand')
+  })
+})
+
+const worker = (more: Partial<WorkerView> = {}): WorkerView => ({
+  id: 3, name: 'Wren', role: 'apprentice', week: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, shifts: day < 6 ? [{ from: '09:00', until: '12:30' }] : [] })),
+  skills: [], pace: 1.25, paceEvidence: 8, ...more,
+})
+const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
+  people: [worker()], days: [], stations: [
+    { station: 'tree', label: 'shoe trees', places: 6 }, { station: 'booth', label: 'spray booth', places: 1 },
+  ], alarm: 'bell',
+  learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], ...more,
+})
+
+describe('hours of the week', () => {
+  const hours = (of: Partial<WorkshopView> = {}, may = true) => shown(Hours, { workshop: workshop(of), busy: false, may })
+
+  it('are kept as they stand, all days, with what was typed read', async () => {
+    const it = hours()
+    expect(text(it)).toContain('takes 125 % of the usual minutes (8 steps)')
+    await it.find('[name=hours-3-6]').setValue('9-11, 14:30-16')
+    await it.find('form').trigger('submit')
+    const [id, kept] = it.emitted('keep')?.[0] as [number, { week: { day: number, shifts: unknown[] }[], skills: string[] }]
+    expect(id).toBe(3)
+    expect(kept.week.map((d) => d.shifts.length)).toEqual([1, 1, 1, 1, 1, 2, 0])
+    expect(kept.week[5]).toEqual({ day: 6, shifts: [{ from: '09:00', until: '11:00' }, { from: '14:30', until: '16:00' }] })
+    expect(kept.skills).toEqual([])
+  })
+
+  it('are for some kinds of work, where not all are ticked', async () => {
+    const it = hours({ people: [worker({ skills: ['clean', 'polish'] })] })
+    expect(it.find('summary').text()).toBe('Does 2 of 3 kinds of work')
+    await it.findAll('input[type=checkbox]')[0]?.setValue(false)
+    await it.find('form').trigger('submit')
+    expect(it.emitted('keep')?.[0]?.[1]).toMatchObject({ skills: ['polish'] })
+    await it.findAll('input[type=checkbox]')[0]?.setValue(true)
+    await it.findAll('input[type=checkbox]')[1]?.setValue(true)
+    expect(it.find('summary').text()).toBe('Does everything')
+  })
+
+  it('are never taken for everything when nothing is ticked', async () => {
+    const it = hours({ people: [worker({ skills: ['clean'] })] })
+    await it.findAll('input[type=checkbox]')[0]?.setValue(false)
+    expect(it.find('summary').text()).toContain('Does nothing yet')
+    expect(says(it, 'Keep Wren’s hours').attributes('disabled')).toBeDefined()
+  })
+
+  it('are only read by whoever may not plan', () => {
+    const it = hours({}, false)
+    expect(it.findAll('button')).toHaveLength(0)
+    expect(it.findAll('textarea').every((t) => t.attributes('disabled') !== undefined)).toBe(true)
+  })
+})
+
+describe('days that are otherwise', () => {
+  it('are a day off for all, or other hours for one', async () => {
+    const it = shown(OtherDays, { workshop: workshop(), busy: false, may: true })
+    await it.find('[name=day]').setValue('2026-03-09')
+    expect(text(it)).toContain('Enter a day off')
+    await it.find('form').trigger('submit')
+    await choose(it, 'Who', 'Wren')
+    await it.find('[name=from]').setValue('13:00')
+    await it.find('[name=until]').setValue('18:00')
+    await it.find('[name=why]').setValue('fair')
+    expect(text(it)).toContain('Enter these hours')
+    await it.find('form').trigger('submit')
+    expect(it.emitted('add')).toEqual([
+      [{ day: '2026-03-09', person: null, shifts: [], why: '' }],
+      [{ day: '2026-03-09', person: 3, shifts: [{ from: '13:00', until: '18:00' }], why: 'fair' }],
+    ])
+  })
+
+  it('are listed with whose they are, and taken back', async () => {
+    const days = [
+      { id: 5, day: '2026-03-09', person: null, shifts: [], why: 'fair' }, {
+        id: 6, day: '2026-03-10', person: 'Wren', shifts: [{ from: '13:00', until: '18:00' }], why: '',
+      },
+    ]
+    const it = shown(OtherDays, { workshop: workshop({ days }), busy: false, may: true })
+    expect(it.findAll('li').map((l) => l.text())).toEqual([
+      'Monday 9 Marchthe whole workshop: off · fairas usual again', 'Tuesday 10 MarchWren: 13:00–18:00as usual again',
+    ])
+    await says(it, 'as usual again').trigger('click')
+    expect(it.emitted('remove')).toEqual([[5]])
+    expect(shown(OtherDays, { workshop: workshop({ days }), busy: false, may: false }).findAll('button')).toHaveLength(0)
+  })
+})
+
+describe('what the workshop has and has learned', () => {
+  it('has a place more or fewer, never none', async () => {
+    const it = shown(Stations, { stations: workshop().stations, may: true })
+    await says(it, 'More shoe trees').trigger('click')
+    await says(it, 'Fewer shoe trees').trigger('click')
+    expect(it.emitted('keep')).toEqual([[{ station: 'tree', places: 7 }], [{ station: 'tree', places: 5 }]])
+    expect(says(it, 'Fewer spray booth').attributes('disabled')).toBeDefined()
+  })
+
+  it('says how much longer or shorter, each time as a stroke on a scale of ratios', async () => {
+    const learned = [[1.02, 'as the book says'], [1.25, '25 % longer'], [0.8, '20 % shorter']] as const
+    for (const [factor, sentence] of learned) {
+      const it = shown(LearnedHere, {
+        workshop: workshop({ learned: [{ kind: 'drying', what: 'cream', label: 'cream', factor, evidence: 3, seen: [1, 3, 1 / 3, 9] }] }), may: true,
+      })
+      expect(text(it)).toContain(sentence)
+      expect(text(it)).toContain('seen 3 times')
+      const strokes = it.findAll('path').slice(1, 5).map((p) => Number.parseFloat(p.attributes('d')?.slice(1) ?? ''))
+      expect(strokes.map((s) => Math.abs(Math.round(s)))).toEqual([100, 200, 0, 200])
+      await says(it, 'learn anew').trigger('click')
+      expect(it.emitted('reset')).toEqual([[{ kind: 'drying', what: 'cream' }]])
+    }
+    expect(text(shown(LearnedHere, { workshop: workshop(), may: true }))).toContain('Every answer to a gate test teaches it.')
+  })
+})
+
+describe('the day on paper', () => {
+  it('has a box for what is still to be done, by person, and what is promised next', async () => {
+    const block = (title: string, done: boolean) => ({
+      step: title.length, piece: 1, pieceName: 'The boots', title, start: at(30), end: at(40), done, hex: null, half: 'both',
+    })
+    serving({
+      ...house,
+      'GET /bench': ok({
+        now: at(0), tapes: [
+          { person: 1, name: 'Ida', today: [block('Wipe', true), block('Paint it', false)], tomorrow: [] }, { person: 2, name: 'Wren', today: [] },
+        ],
+        rack: [...'abcdefghij'].map((name, i) => rackPiece({ piece: i, name, promisedAt: at(600 - i) })),
+      }),
+    })
+    const it = shown(DaySheet)
+    await settled()
+    expect(it.findAll('li').map((l) => l.text())).toEqual(['09:30Paint itThe boots'])
+    expect(it.findAll('h2').map((h) => h.text())).toEqual(['Ida', 'Promised next'])
+    expect(it.findAll('section p').map((p) => p.text().split(', ')[0]?.at(-1))).toEqual(['j', 'i', 'h', 'g', 'f', 'e', 'd', 'c'])
+  })
+})
+
+describe('signing in', () => {
+  const sign = async (path: string, answer: ReturnType<typeof ok>) => {
+    const acts = await signedIn(true, { 'POST /sign-in': answer })
+    const router = somewhere(path)
+    await router.isReady()
+    const it = shown(SignIn, {}, router)
+    await it.find('[name=login]').setValue(' ida ')
+    await it.find('[name=password]').setValue(' secret ')
+    await it.find('form').trigger('submit')
+    await settled()
+    return { it, acts, router }
+  }
+
+  it('leads back to where one was, or to the bench', async () => {
+    const { acts, router } = await sign('/sign-in?to=/pieces/4/plan', ok(session()))
+    expect(acts()[0]?.body).toEqual({ login: 'ida', password: ' secret ' })
+    expect(router.currentRoute.value.path).toBe('/pieces/4/plan')
+    expect((await sign('/sign-in', ok(session()))).router.currentRoute.value.path).toBe('/bench')
+  })
+
+  it.each(['https://elsewhere.example', '//elsewhere.example', 'javascript:1'])('leads nowhere else: %s', async (to) => {
+    expect((await sign(`/sign-in?to=${encodeURIComponent(to)}`, ok(session()))).router.currentRoute.value.path).toBe('/bench')
+  })
+
+  it('says what is wrong, and stays', async () => {
+    const { it, router } = await sign('/sign-in', refuses(401, 'Name or password is wrong.'))
+    expect(it.find('[role=alert]').text()).toBe('Name or password is wrong.')
+    expect(router.currentRoute.value.path).toBe('/sign-in')
+    expect(onThePage().find<HTMLInputElement>('[name=login]').element.value).toBe(' ida ')
+  })
+})
