@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { PotRowView, PotsView } from '../api/types'
@@ -12,7 +12,7 @@ import HalfFields from './HalfFields.vue'
 /** Every pot there ever was: what is being mixed, and the kept fifths, found again by piece, by paint and by colour. */
 const props = defineProps<{ near: number | null }>()
 const { value: pots, problem, reload } = useLoad(() => api.get<PotsView>(props.near === null ? '/pots' : `/pots?near=${props.near}`))
-void reload()
+watch(() => props.near, () => void reload(), { immediate: true })
 const now = useNow()
 const { when } = useWhen()
 const sought = ref('')
