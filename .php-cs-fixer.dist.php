@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use PhpCsFixer\Config;
 use PhpCsFixer\Finder;
+use PhpCsFixer\Runner\Parallel\ParallelConfig;
 
 return (new Config())
     ->setUnsupportedPhpVersionAllowed(true)
     ->setRiskyAllowed(true)
+    ->setParallelConfig(new ParallelConfig(2, 20))
     ->setRules([
         '@Symfony' => true,
         '@Symfony:risky' => true,

@@ -72,13 +72,13 @@ enum Action: string
         };
     }
 
-    /** It presses, pierces or scrapes: wet leather, wet paint and soft filler do not bear it (O-7). */
     /** It works on the parts that it names, rather than with the piece as a whole: a bench card points at them. */
     public function worksOnParts(): bool
     {
         return \in_array($this, [self::Lay, self::Erase, self::Stitch, self::Bond, self::IronCrease, self::Sand, self::Mask, self::RaiseNap], true);
     }
 
+    /** It presses, pierces or scrapes: wet leather, wet paint and soft filler do not bear it (O-7). */
     public function strains(): bool
     {
         return \in_array($this, [self::Stitch, self::Bond, self::Sand, self::RubOff, self::RaiseNap, self::Erase], true);

@@ -70,6 +70,42 @@ final class ColourTest extends StoryTestCase
         $this->noErrorsInTheConsole();
     }
 
+    public function testDropsTappedFasterThanTheyAreAnsweredAreAllInThePot(): void
+    {
+        $this->signIn();
+        $id = $this->pieceNamed('The stage boots of the crew');
+        $this->go("/pieces/$id/colour?half=left&part=shaft&spot=sound");
+        $this->says('Numbers or file')->click();
+        foreach (['L*' => '38', 'a*' => '14', 'b*' => '17'] as $label => $value) {
+            $this->field($label, $value);
+        }
+        $this->says('Keep it')->click();
+        $this->says('Mix a pot for it')->click();
+        $this->says('Open the pot')->click();
+        $this->says('Mix this one')->click();
+        $this->seeText('more of ');
+        $this->seeText('0 drops, ');
+
+        $this->network(up: true, latencyMs: 400);
+        $this->driver->executeScript('document.activeElement.blur()');
+        $this->type('   ');
+        $this->wait(fn (): ?bool => '3' === $this->total() ? true : null, 'three drops');
+        $this->network(up: true);
+        $this->settled();
+        $this->driver->navigate()->refresh();
+        $this->wait(fn (): ?bool => '3' === $this->total() ? true : null, 'three drops in the jar');
+
+        // Whichever paint was tapped in last, Space is a drop of the one that is due.
+        $due = $this->firstDue();
+        $other = $this->see('[aria-label^="+ one drop of "]:not([aria-label$="'.$due['name'].'"])');
+        $other->click();
+        $this->wait(fn (): ?bool => '4' === $this->total() ? true : null, 'a drop of another paint');
+        $this->type('  ');
+        $this->wait(fn (): ?bool => '6' === $this->total() ? true : null, 'two more');
+        self::assertSame(['name' => $due['name'], 'drops' => $due['drops'] - 2], $this->firstDue());
+        $this->noErrorsInTheConsole();
+    }
+
     public function testTheShelfShowsUndertonesAndAPaintOfOnesOwnIsCharacterised(): void
     {
         $this->signIn();
@@ -150,6 +186,16 @@ final class ColourTest extends StoryTestCase
             }
             $this->wait(fn (): ?bool => $this->total() !== $before ? true : null, 'a drop');
         }
+    }
+
+    /** @return array{name: string, drops: int} what the screen says to drop in next */
+    private function firstDue(): array
+    {
+        if (1 !== preg_match('/(\d+)\s+more of ([^\n]+)/', $this->text(), $found)) {
+            self::fail('Nothing is said to be due: '.$this->text());
+        }
+
+        return ['name' => $found[2], 'drops' => (int) $found[1]];
     }
 
     private function total(): string

@@ -138,6 +138,19 @@ abstract class StoryTestCase extends TestCase
         }
     }
 
+    /** How the tablet's line to the workshop is from now on. */
+    protected function network(bool $up, int $latencyMs = 0): void
+    {
+        foreach (
+            [
+                'Network.enable' => new \stdClass(),
+                'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+            ] as $cmd => $params
+        ) {
+            $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => $params]);
+        }
+    }
+
     /** Tab by Tab to the element whose accessible name or text holds this. */
     protected function tabTo(string $name): void
     {

@@ -125,18 +125,6 @@ final class TimeTest extends StoryTestCase
         return $bench;
     }
 
-    private function network(bool $up): void
-    {
-        foreach (
-            [
-                'Network.enable' => new \stdClass(),
-                'Network.emulateNetworkConditions' => ['offline' => !$up, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
-            ] as $cmd => $params
-        ) {
-            $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => $params]);
-        }
-    }
-
     /** A pigmented pair, looked over and planned. */
     private function piece(string $name, string $aim): int
     {
