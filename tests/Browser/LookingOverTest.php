@@ -21,14 +21,14 @@ final class LookingOverTest extends StoryTestCase
         $this->seeText('Next, a look through the loupe.');
         $this->pick('It speaks for', 'the whole upper');
         $this->says('pores')->click();
-        $this->seeText('a look through the loupe: pores');
+        $this->seeText('A look through the loupe: pores');
         $this->says('Turn to the inner side')->click();
         $this->see('[data-half="left"][data-part="inner-leg"]')->click();
-        $this->seeText('a look through the loupe: pores');
+        $this->seeText('A look through the loupe: pores');
         $this->pick('Another trial', 'press of a nail');
         $this->pick('It speaks for', 'the whole upper');
         $this->says('it marks, and warms away')->click();
-        $this->seeText('press of a nail: it marks, and warms away');
+        $this->seeText('Press of a nail: it marks, and warms away');
         $this->see('[aria-label="Material: waxy or pull-up"]');
         $this->pick('Another trial', 'drop of water');
         $this->says('it sinks in slowly')->click();
@@ -38,7 +38,7 @@ final class LookingOverTest extends StoryTestCase
         $this->see('[name=labBefore]')->sendKeys('31 9 14');
         $this->see('[name=labAfter]')->sendKeys('29 9 13');
         $this->says('it darkens and returns')->click();
-        $this->seeText('the product itself, hidden (conditioner)');
+        $this->seeText('The product itself, hidden (conditioner)');
         $this->says('scuff')->click();
         $this->see('input[type=checkbox]');
         $this->driver->findElement(WebDriverBy::xpath('//label[contains(., "same on the right")]'))->click();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Browser;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -19,6 +20,13 @@ abstract class StoryTestCase extends TestCase
 {
     /** After so long what was waited for does not come any more, however busy the machine is. */
     private const PATIENCE_S = 90.0;
+    /** The first button, link or choice with these words that is shown and not locked. Something on the bench may call at any moment: somebody comes. */
+    private const SAYS = <<<'JS'
+        const shown = (e) => e.checkVisibility({visibilityProperty: true}) && e.getClientRects().length > 0
+        document.querySelector('[role=alert][aria-label=Alarm] button')?.click()
+        return [...document.querySelectorAll('button, a, [role=option]')]
+            .find((e) => e.textContent.replace(/\s+/g, ' ').trim().includes(arguments[0]) && shown(e) && !e.matches(':disabled')) ?? null
+        JS;
 
     protected Browser $browser;
     protected RemoteWebDriver $driver;
@@ -71,20 +79,11 @@ abstract class StoryTestCase extends TestCase
     /** The button or link that says this, once it is there. */
     protected function says(string $text): RemoteWebElement
     {
-        $xpath = \sprintf('//*[self::button or self::a or @role="option"][contains(normalize-space(.), %s)]', self::quoted($text));
+        return $this->wait(function () use ($text): ?RemoteWebElement {
+            $found = $this->driver->executeScript(self::SAYS, [$text]);
+            $id = \is_array($found) ? reset($found) : null;
 
-        return $this->wait(function () use ($xpath): ?RemoteWebElement {
-            // Something on the bench of the demo may call at any moment: somebody comes, and goes on.
-            foreach (\array_slice($this->all('[role=alert][aria-label=Alarm] button'), 0, 1) as $come) {
-                $come->click();
-            }
-            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
-                if ($element->isDisplayed() && $element->isEnabled()) {
-                    return $element;
-                }
-            }
-
-            return null;
+            return \is_string($id) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $id, true) : null;
         }, $text);
     }
 
@@ -119,9 +118,12 @@ abstract class StoryTestCase extends TestCase
         $this->wait(fn (): ?bool => str_contains($this->text(), $text) ? true : null, $text);
     }
 
+    /** What is written on the page. */
     protected function text(): string
     {
-        return $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+        $text = $this->driver->executeScript('return document.body.innerText');
+
+        return \is_string($text) ? $text : '';
     }
 
     /** @return list<RemoteWebElement> */
@@ -222,10 +224,5 @@ abstract class StoryTestCase extends TestCase
             usleep(60_000);
         } while (microtime(true) < $until);
         self::fail(\sprintf("“%s” did not come. On the page:\n%s", $for, $this->text()));
-    }
-
-    private static function quoted(string $text): string
-    {
-        return str_contains($text, '"') ? "'".$text."'" : '"'.$text.'"';
     }
 }

@@ -25,6 +25,8 @@ final class Browser
         $options = (new ChromeOptions())->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--autoplay-policy=no-user-gesture-required',
+            // A model of language that nobody asks here takes most of a processor.
+            '--disable-features=OptimizationGuideOnDeviceModel,OnDeviceModelPerformanceParams,OptimizationHints,OptimizationGuideModelExecution',
             '--user-data-dir='.$folder.'/profile', \sprintf('--window-size=%d,%d', $width, $height),
         ]);
         $capabilities = DesiredCapabilities::chrome();
