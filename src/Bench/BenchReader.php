@@ -16,6 +16,7 @@ use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
+use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
@@ -49,6 +50,7 @@ final readonly class BenchReader
         private OpenJobs $openJobs,
         private Learning $learning,
         private PieceColours $colours,
+        private Heartbeat $heartbeat,
     ) {
     }
 
@@ -96,6 +98,7 @@ final readonly class BenchReader
             dayUntil: Iso::of($until) ?? '',
             late: self::late($ahead, $pieces, $now),
             brushChanges: $ahead->changes,
+            replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
         );
     }
 

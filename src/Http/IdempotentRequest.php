@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
@@ -13,6 +15,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\RequestStack;
 
@@ -25,6 +28,7 @@ use Symfony\Component\HttpFoundation\RequestStack;
 final readonly class IdempotentRequest
 {
     private const TRIES = 4;
+    private const NO_SUCH_SAVEPOINT = 1305;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -46,41 +50,48 @@ final readonly class IdempotentRequest
         if (null === $key) {
             return $this->again(fn (): JsonResponse => Answer::of($this->act($act, $view), $status));
         }
-        $known = $this->remembered($key);
-        if (null !== $known) {
-            return $known;
-        }
-        try {
-            return $this->again(function () use ($key, $act, $view, $status): JsonResponse {
-                $this->forgetOld();
-                $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
-                $body = Answer::json($this->act($act, $view));
-                $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
 
-                return JsonResponse::fromJsonString($body, $status);
-            });
-        } catch (UniqueConstraintViolationException $error) {
-            return $this->remembered($key) ?? throw $error;
-        }
+        return $this->remembered($key) ?? $this->again(function () use ($key, $act, $view, $status): JsonResponse {
+            $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
+            $body = Answer::json($this->act($act, $view));
+            $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
+
+            return JsonResponse::fromJsonString($body, $status);
+        }, $key);
     }
 
     /**
-     * In a transaction. Where the database undid it because two got in each other's way, nothing has happened, and it is done once more from the start.
+     * In a transaction. Where the database undid it because two got in each other's way, nothing has happened, and it is done once more from the start; what
+     * had to be waited for too long is not waited for again.
      *
      * @param \Closure(): JsonResponse $act
      */
-    private function again(\Closure $act): JsonResponse
+    private function again(\Closure $act, ?string $key = null): JsonResponse
     {
         for ($try = 1;; ++$try) {
             try {
                 return $this->entities->wrapInTransaction($act);
-            } catch (RetryableException $error) {
-                if (self::TRIES === $try) {
+            } catch (DriverException $error) {
+                // The same act, asked for twice at once: the other one has done it.
+                if (null !== $key && $error instanceof UniqueConstraintViolationException && null !== $known = $this->remembered($key)) {
+                    return $known;
+                }
+                if (self::TRIES === $try || !self::isInTheWay($error)) {
                     throw $error;
                 }
                 $this->registry->resetManager();
             }
         }
+    }
+
+    private static function isInTheWay(DriverException $error): bool
+    {
+        return !$error instanceof LockWaitTimeoutException && (
+            $error instanceof RetryableException
+            || $error instanceof UniqueConstraintViolationException
+            // A deadlock inside a transaction inside another: its savepoint has gone with it.
+            || self::NO_SUCH_SAVEPOINT === $error->getCode()
+        );
     }
 
     /**
@@ -108,12 +119,6 @@ final readonly class IdempotentRequest
         return $response;
     }
 
-    /** Nobody asks again after a day; a few at a time, so that no request pays for all. */
-    private function forgetOld(): void
-    {
-        $this->connection->executeStatement('DELETE FROM remembered_answer WHERE at < ? LIMIT 20', [Iso::toRow($this->clock->now()->modify('-1 day'))]);
-    }
-
     private function fingerprint(): ?string
     {
         $request = $this->requests->getCurrentRequest();
@@ -130,8 +135,26 @@ final readonly class IdempotentRequest
                 $request->getMethod(),
                 $request->getPathInfo(),
                 hash('sha256', self::body($request->getContent())),
+                ...self::files($request->files->all()),
             ]),
         );
+    }
+
+    /**
+     * Of what was sent as files: another picture is another act.
+     *
+     * @param array<mixed> $files
+     *
+     * @return list<string>
+     */
+    private static function files(array $files): array
+    {
+        $digests = [];
+        array_walk_recursive($files, static function (mixed $file, int|string $name) use (&$digests): void {
+            $digests[] = $file instanceof UploadedFile && $file->isValid() ? $name.'='.hash_file('sha256', $file->getPathname()) : (string) $name;
+        });
+
+        return $digests;
     }
 
     /** What is asked for, whenever it was done: the same act is sent once more with its own time when the first answer was lost. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\DBAL\Exception\RetryableException;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\NotNow;
@@ -60,6 +62,16 @@ final readonly class ProblemListener
             $error instanceof OptimisticLockException => ProblemDocument::response(
                 409,
                 'Somebody else changed this meanwhile. Here is how it stands now.',
+                'changed-meanwhile',
+                more: ['overridable' => false],
+            ),
+            $error instanceof LockWaitTimeoutException => ProblemDocument::response(
+                503,
+                'Somebody else is writing the same just now, and it takes too long. Nothing was changed; try again in a moment.',
+            ),
+            $error instanceof UniqueConstraintViolationException => ProblemDocument::response(
+                409,
+                'The same was just done from elsewhere. Here is how it stands now.',
                 'changed-meanwhile',
                 more: ['overridable' => false],
             ),

@@ -31,6 +31,7 @@ use KindHeel\Core\Treatment\Planning\PlannedStep;
 /** A piece on a ticket, as it is stored: assessed, then planned, then worked. */
 #[ORM\Entity]
 #[ORM\Table(name: 'piece')]
+#[ORM\Index(columns: ['finished_at'])]
 class StoredPiece
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

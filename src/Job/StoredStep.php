@@ -32,6 +32,7 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
 #[ORM\Index(columns: ['piece_id', 'status'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]
+#[ORM\Index(columns: ['full_at'])]
 class StoredStep
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -13,6 +13,8 @@ use KindHeel\App\People\Person;
 #[ORM\Entity]
 #[ORM\Table(name: 'ticket')]
 #[ORM\Index(columns: ['promised_at'])]
+#[ORM\Index(columns: ['customer'])]
+#[ORM\Index(columns: ['rush'])]
 class Ticket
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -14,6 +14,7 @@ use KindHeel\Core\Anatomy\PartName;
 #[ORM\Entity]
 #[ORM\Table(name: 'picture')]
 #[ORM\Index(columns: ['piece_id', 'moment'])]
+#[ORM\Index(columns: ['digest'])]
 class Picture
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

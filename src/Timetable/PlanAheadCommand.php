@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Timetable;
 
-use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Deadline;
-use Psr\Log\LoggerInterface;
+use KindHeel\App\Running\WorkLoop;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -16,29 +15,20 @@ final readonly class PlanAheadCommand
 {
     private const MILLISECONDS = 1500.0;
     private const EVERY_SECONDS = 60;
+    private const PAUSE_S = 1;
 
-    public function __construct(private Reschedule $reschedule, private Connection $connection, private LoggerInterface $logger)
+    public function __construct(private Reschedule $reschedule, private WorkLoop $loop)
     {
     }
 
     public function __invoke(#[Option('Look once and stop.')] bool $once = false): int
     {
         $last = 0;
-        do {
-            try {
-                $due = time() - $last >= self::EVERY_SECONDS;
-                if ($this->reschedule->improve(Deadline::in(self::MILLISECONDS), $once || $due)) {
-                    $last = time();
-                }
-            } catch (\Throwable $error) {
-                // The database may be away for a while; the next round tries again.
-                $this->logger->warning('The timetable could not be improved: {why}', ['why' => $error->getMessage()]);
-                $this->connection->close();
-                if ($once) {
-                    return Command::FAILURE;
-                }
+        $this->loop->run('plan-ahead', function () use (&$last, $once): void {
+            if ($this->reschedule->improve(Deadline::in(self::MILLISECONDS), $once || time() - $last >= self::EVERY_SECONDS)) {
+                $last = time();
             }
-        } while (!$once && 0 === sleep(1));
+        }, self::PAUSE_S, $once);
 
         return Command::SUCCESS;
     }

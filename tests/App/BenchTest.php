@@ -177,14 +177,6 @@ final class BenchTest extends ApiTestCase
         self::assertSame(2, $this->rows('ticket'));
     }
 
-    public function testAnAnswerIsForgottenAfterADay(): void
-    {
-        $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'old']);
-        $this->clock->sleep(25 * 3600);
-        $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'new']);
-        self::assertSame([2, 1], [$this->rows('ticket'), $this->rows('remembered_answer')]);
-    }
-
     public function testARefusedRequestLeavesNoTraceOfItsKey(): void
     {
         $this->plannedPair();

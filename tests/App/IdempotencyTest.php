@@ -6,6 +6,9 @@ namespace KindHeel\Tests\App;
 
 use Doctrine\DBAL\Driver\AbstractException;
 use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
@@ -16,6 +19,7 @@ use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
 
@@ -86,6 +90,75 @@ final class IdempotencyTest extends ApiTestCase
         }
     }
 
+    public function testWhatTwoWroteAtOnceIsDoneOnceMoreOnWhatTheOtherWrote(): void
+    {
+        [$once] = $this->request('k');
+        $tries = 0;
+        $answer = $once->answer(static function () use (&$tries): object {
+            if (++$tries < 2) {
+                throw new UniqueConstraintViolationException(self::driverError('Duplicate entry', 1062), null);
+            }
+
+            return new \stdClass();
+        });
+        self::assertSame([2, 200], [$tries, $answer->getStatusCode()]);
+    }
+
+    public function testADeadlockThatTookItsSavepointWithItIsDoneOnceMore(): void
+    {
+        [$once] = $this->request('k');
+        $tries = 0;
+        $once->answer(static function () use (&$tries): object {
+            if (++$tries < 2) {
+                throw new DriverException(self::driverError('SAVEPOINT DOCTRINE_2 does not exist', 1305), null);
+            }
+
+            return new \stdClass();
+        });
+        self::assertSame(2, $tries);
+    }
+
+    public function testALockThatTookTooLongIsNotWaitedForAgain(): void
+    {
+        [$once] = $this->request('k');
+        $tries = 0;
+        try {
+            $once->answer(static function () use (&$tries): never {
+                ++$tries;
+                throw new LockWaitTimeoutException(self::driverError('Lock wait timeout exceeded', 1205), null);
+            });
+            self::fail('It was waited for again.');
+        } catch (LockWaitTimeoutException) {
+            self::assertSame([1, 0], [$tries, $this->rows('remembered_answer')]);
+        }
+        self::assertEquals(5, $this->connection()->fetchOne('SELECT @@innodb_lock_wait_timeout'), 'and not for a minute');
+    }
+
+    public function testAnotherPictureWithTheSameKeyIsAnotherAct(): void
+    {
+        $sent = static function (string $bytes): string {
+            $file = tempnam(sys_get_temp_dir(), 'kh');
+            self::assertIsString($file);
+            file_put_contents($file, $bytes);
+            $request = Request::create('/api/x', 'POST', files: ['picture' => new UploadedFile($file, 'a.jpg', test: true)]);
+            $request->headers->set('Idempotency-Key', 'k');
+            self::getContainer()->get(RequestStack::class)->push($request);
+            $answer = self::getContainer()->get(IdempotentRequest::class)->answer(static function () use ($bytes): object {
+                $view = new \stdClass();
+                $view->took = $bytes;
+
+                return $view;
+            });
+            unlink($file);
+
+            return (string) $answer->getContent();
+        };
+        self::assertSame('{"took":"left"}', $sent('left'));
+        self::assertSame('{"took":"right"}', $sent('right'));
+        self::assertSame('{"took":"left"}', $sent('left'));
+        self::assertSame(2, $this->rows('remembered_answer'));
+    }
+
     public function testTheShelfIsLookedAtAnewWhenTheFirstTryWasUndone(): void
     {
         self::getContainer()->get(\KindHeel\App\Colour\RangeDocument::class)->take((string) file_get_contents(__DIR__.'/../../demo/house-range.json'));
@@ -119,6 +192,11 @@ final class IdempotencyTest extends ApiTestCase
 
     private static function deadlock(): DeadlockException
     {
-        return new DeadlockException(new class('Deadlock found') extends AbstractException {}, null);
+        return new DeadlockException(self::driverError('Deadlock found', 1213), null);
+    }
+
+    private static function driverError(string $said, int $code): AbstractException
+    {
+        return new class($said, 'HY000', $code) extends AbstractException {};
     }
 }

@@ -22,6 +22,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/sign-in' => self::ANYBODY,
         'POST /api/sign-out' => self::ANYBODY,
         'GET /api/words' => self::ANYBODY,
+        'GET /health' => self::ANYBODY,
         'GET /{path}' => self::ANYBODY,
         'GET /calendar/{secret}.ics' => self::ANYBODY,
         // the bench: whoever has hands

@@ -51,6 +51,13 @@ describe('the bench by keys', () => {
     expect(acts()).toEqual([[path, body]])
   })
 
+  it('says since when nobody plans anew, and nothing of it while somebody does', async () => {
+    const { it } = await open([], { replanningStillSince: at(-18) })
+    expect(it.text()).toContain('Re-planning stands still since 08:42')
+    it.unmount()
+    expect((await open([])).it.text()).not.toContain('Re-planning')
+  })
+
   it.each([
     ['n', test(), '/steps/4/gate', { version: 5, answer: 'not-yet' }],
     ['x', test(), '/steps/4/spoiled', { version: 5 }],

@@ -82,6 +82,7 @@ export interface BenchView {
   readonly dayUntil: string;
   readonly late: readonly LateView[];
   readonly brushChanges: number;
+  readonly replanningStillSince: string | null;
 }
 
 export interface BlockView {
@@ -426,6 +427,12 @@ export type Half = 'left' | 'right' | 'whole';
 export type Halves = 'left' | 'right' | 'whole' | 'both';
 
 export type Hazard = 'acid' | 'dust' | 'solvent' | 'flammable' | 'skin' | 'spray' | 'oily-rags' | 'oxidiser';
+
+export interface HealthView {
+  readonly status: string;
+  readonly database: string;
+  readonly processes: readonly ProcessView[];
+}
 
 export interface HoursInput {
   week: readonly DayHoursInput[];
@@ -935,6 +942,14 @@ export interface PotView {
 
 export interface PotsView {
   readonly pots: readonly PotRowView[];
+}
+
+export interface ProcessView {
+  readonly name: string;
+  readonly state: string;
+  readonly starts: number;
+  readonly since: string | null;
+  readonly stillSince: string | null;
 }
 
 export type ProductKind = 'paint' | 'dye' | 'binder';

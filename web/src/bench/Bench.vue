@@ -137,6 +137,8 @@ useEventListener(window, 'keydown', (event) => {
           <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ missed.words }}, {{ when(missed.at, now) }}, was not taken in: {{ missed.why }}</p>
           <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
         </div>
+        <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">Re-planning stands still since {{ when(bench.replanningStillSince, now) }}.
+          The order of work is the last one that was found.</p>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
           <RackPiece

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\AirReading;
+use KindHeel\App\Air\AirSource;
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Clock\Iso;
+use KindHeel\App\Running\Health;
+use KindHeel\App\Running\Heartbeat;
+use KindHeel\App\Running\Housekeeping;
+use KindHeel\App\Running\WorkLoop;
+use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\DryingPlace;
+
+/** What works by itself for days: it is not stopped by a failure, says when it stands still, and clears up without being in anybody's way. */
+final class RunningTest extends ApiTestCase
+{
+    private string $alive;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->alive = \dirname(__DIR__, 2).'/var/test-run/alive';
+        array_map(unlink(...), glob($this->alive.'/*') ?: []);
+    }
+
+    protected function tearDown(): void
+    {
+        @unlink($this->alive.'/plan-ahead');
+        parent::tearDown();
+    }
+
+    public function testAFailedRoundLeavesNothingBehindThatStopsTheNext(): void
+    {
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        $before = $this->rows('air_reading');
+        $log = \dirname(__DIR__, 2).'/var/log/test-'.date('Y-m-d').'.log';
+        $written = is_file($log) ? (int) filesize($log) : 0;
+        $rounds = 0;
+        self::getContainer()->get(WorkLoop::class)->run('test', function () use (&$rounds, $entities): void {
+            $entities->wrapInTransaction(function () use (&$rounds, $entities): void {
+                $entities->persist(new AirReading($this->clock->now(), Air::reference(), AirSource::Typed, DryingPlace::Bench));
+                if (1 === ++$rounds) {
+                    throw new \RuntimeException('the first round is lost');
+                }
+            });
+        }, 0, rounds: 2);
+        self::assertSame([2, $before + 1], [$rounds, $this->rows('air_reading')], 'the second round keeps what it read');
+        clearstatcache();
+        self::assertStringContainsString('the first round is lost', (string) file_get_contents($log, offset: $written), 'what failed is in the log at once');
+    }
+
+    public function testOneRoundAloneSaysWhatFailed(): void
+    {
+        $this->expectExceptionMessage('no hygrometer');
+        self::getContainer()->get(WorkLoop::class)->run('test', static fn () => throw new \RuntimeException('no hygrometer'), 0, once: true);
+    }
+
+    public function testTheBenchSaysSinceWhenNobodyPlansAnew(): void
+    {
+        $this->signIn();
+        self::assertNull($this->must(BenchView::class, 'GET', '/api/bench')->replanningStillSince, 'where it never began, nothing is missed');
+        $heartbeat = self::getContainer()->get(Heartbeat::class);
+        $heartbeat->beat('plan-ahead');
+        self::assertNull($this->must(BenchView::class, 'GET', '/api/bench')->replanningStillSince);
+        touch($this->alive.'/plan-ahead', time() - 600);
+        self::assertSame(
+            Iso::of($this->clock->now()->modify('-10 minutes')),
+            $this->must(BenchView::class, 'GET', '/api/bench')->replanningStillSince,
+            'in the workshop’s own time',
+        );
+        self::assertSame('degraded', self::getContainer()->get(Health::class)->look()->status);
+    }
+
+    public function testHealthIsSaidToAnybodyAndWritesToKnow(): void
+    {
+        $this->client->request('GET', '/health');
+        $said = json_decode($this->content(), true);
+        self::assertIsArray($said);
+        self::assertSame([200, 'ok', 'ok'], [$this->client->getResponse()->getStatusCode(), $said['status'] ?? null, $said['database'] ?? null]);
+        self::assertSame(1, $this->rows('write_probe'));
+        self::assertSame([], $this->client->getResponse()->headers->getCookies(), 'who watches is no visitor');
+    }
+
+    public function testADatabaseThatTakesNothingIsDown(): void
+    {
+        $this->connection()->executeStatement('SET SESSION TRANSACTION READ ONLY');
+        try {
+            $this->client->request('GET', '/health');
+            self::assertSame(503, $this->client->getResponse()->getStatusCode());
+            self::assertStringContainsString('cannot write', $this->content());
+        } finally {
+            $this->connection()->executeStatement('SET SESSION TRANSACTION READ WRITE');
+        }
+    }
+
+    public function testWhatIsOldGoesByItsKeyInSmallPieces(): void
+    {
+        $answers = Housekeeping::PIECE + 30;
+        $old = Iso::toRow($this->clock->now()->modify('-25 hours'));
+        for ($i = 0; $i < $answers; ++$i) {
+            $this->connection()->insert('remembered_answer', ['request' => \sprintf('%064d', $i), 'body' => '{}', 'status' => 200, 'at' => $old]);
+        }
+        $young = Iso::toRow($this->clock->now()->modify('-23 hours'));
+        $this->connection()->insert('remembered_answer', ['request' => str_repeat('a', 64), 'body' => '{}', 'status' => 200, 'at' => $young]);
+        $this->connection()->insert('sign_in_failure', ['who' => 'x', 'address' => 'y', 'at' => $old]);
+        $this->connection()->insert('sessions', ['sess_id' => 'gone', 'sess_data' => '', 'sess_lifetime' => time() - 1, 'sess_time' => 0]);
+        $this->connection()->insert('sessions', ['sess_id' => 'here', 'sess_data' => '', 'sess_lifetime' => time() + 60, 'sess_time' => 0]);
+        self::assertSame($answers + 2, self::getContainer()->get(Housekeeping::class)->round());
+        self::assertSame([1, 0, 1], [$this->rows('remembered_answer'), $this->rows('sign_in_failure'), $this->rows('sessions')]);
+    }
+
+    public function testAWriteNeverClearsUpAndAnAnswerIsForgottenAfterADay(): void
+    {
+        $this->signIn();
+        self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'old']));
+        $this->clock->sleep(25 * 3600);
+        self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'new']));
+        self::assertSame(2, $this->rows('remembered_answer'));
+        self::getContainer()->get(Housekeeping::class)->round();
+        self::assertSame(1, $this->rows('remembered_answer'));
+        self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'old']));
+        self::assertSame(3, $this->rows('ticket'), 'after a day the key is a new one');
+    }
+}
