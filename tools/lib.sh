@@ -92,42 +92,93 @@ secret() {
     cat "var/secrets/$1"
 }
 
-# database_up FOLDER PORT: our own MariaDB over FOLDER on loopback; sets DATABASE_PID and DATABASE_SOCKET.
-database_up() {
-    local folder=$ROOT/$1 port=$2 waited=0 running
+# socket_in FOLDER NAME: a socket in that folder, or where the path would be too long for one, in /tmp.
+socket_in() {
+    local socket=$1/$2
+    [ ${#socket} -lt 100 ] || socket=/tmp/kindheel-$(printf '%s' "$1" | sha256sum | cut -c1-12)-$2
+    printf '%s' "$socket"
+}
+
+# clear_group PID-FILE NAME [SECONDS]: ends what is left of a server that was killed or cut off: its whole process group, in order when it has SECONDS.
+clear_group() {
+    local group member waited=0
+    group=$(cat "$1" 2>/dev/null) || return 0
+    case $group in ''|*[!0-9]*) return 0 ;; esac
+    [ "$group" != "$$" ] || return 0
+    for member in $(members_of "$group" "$2"); do
+        if [ -n "${3:-}" ] && [ "$member" = "$group" ]; then
+            kill -TERM "$member" 2>/dev/null || continue
+            while kill -0 "$member" 2>/dev/null && [ $waited -lt $(($3 * 10)) ]; do sleep 0.1; waited=$((waited + 1)); done
+        fi
+        kill -KILL "$member" 2>/dev/null || true
+    done
+}
+
+# members_of GROUP [NAME]: what lives of that process group with a name that begins with NAME, the leader first.
+members_of() {
+    local stat line name state group _
+    for stat in "/proc/$1/stat" /proc/[0-9]*/stat; do
+        read -r line 2>/dev/null < "$stat" || continue
+        name=${line#*(}; name=${name%%)*}
+        read -r state _ group _ <<< "${line##*) }"
+        [ "$group" = "$1" ] && [ "$state" != Z ] || continue
+        case $name in "${2:-}"*) printf '%s\n' "${line%% *}" ;; esac
+    done | awk '!seen[$0]++'
+}
+
+# clear_leftovers [now]: ends what an earlier ./start of this folder left running, the database in order unless it has to be now.
+clear_leftovers() {
+    local environ pid
+    # Who was started from here says so in its environment; the servers rub that out and are found by their groups.
+    for environ in /proc/[0-9]*/environ; do
+        pid=${environ#/proc/}; pid=${pid%/environ}
+        [ "$pid" != "$$" ] && [ "$pid" != "$BASHPID" ] || continue
+        grep -qzx "KINDHEEL_STARTED=$ROOT" "$environ" 2>/dev/null || continue
+        case $(cat "/proc/$pid/comm" 2>/dev/null) in mariadbd|'') continue ;; esac
+        is_child_of_ours "$pid" || kill -KILL "$pid" 2>/dev/null || true
+    done
+    clear_group var/web/nginx.pid nginx
+    clear_group var/web/php-fpm.pid php-fpm
+    if [ "${1:-}" = now ]; then clear_group var/database/mariadb.pid mariadbd; else clear_group var/database/mariadb.pid mariadbd 8; fi
+}
+
+# is_child_of_ours PID: a helper of this very script, such as the substitution that runs this loop.
+is_child_of_ours() { [ "$(awk '{print $4}' "/proc/$1/stat" 2>/dev/null)" = "$$" ]; }
+
+# database_laid_out FOLDER: an empty MariaDB in it unless one is there.
+database_laid_out() {
+    local folder=$ROOT/$1
     mkdir -p "$folder"
-    DATABASE_SOCKET=$folder/mariadb.sock
-    [ ${#DATABASE_SOCKET} -lt 100 ] || DATABASE_SOCKET=/tmp/kindheel-$(printf '%s' "$folder" | sha256sum | cut -c1-12).sock
-    running=$(cat "$folder/mariadb.pid" 2>/dev/null || true)
-    if [ -n "$running" ] && kill -0 "$running" 2>/dev/null && grep -qa mariadbd "/proc/$running/cmdline" 2>/dev/null; then
-        say "an earlier stop left the database running; it is taken down in good order first"
-        kill "$(cat "$folder/mariadb.pid")"
-        while kill -0 "$(cat "$folder/mariadb.pid" 2>/dev/null)" 2>/dev/null && [ $waited -lt 300 ]; do sleep 0.1; waited=$((waited + 1)); done
-    fi
-    port_is_free "$port" || die "Port $port is in use, so the database cannot listen there. Stop what uses it, or set KINDHEEL_DB_PORT to a free one."
+    [ ! -d "$folder/data/mysql" ] || return 0
+    say "laying out the database"
     local user=(); [ "$(id -u)" != 0 ] || user=(--user=root)
-    if [ ! -d "$folder/data/mysql" ]; then
-        say "laying out the database"
-        rm -rf "$folder/data"
-        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" \
-            > var/log/database-install.log 2>&1 \
-            || die "The database could not be laid out; var/log/database-install.log says why."
-    fi
-    local server; server=$(command -v mariadbd || echo /usr/sbin/mariadbd)
-    # Own process group: Ctrl-C reaches us, and we stop the database last and in order.
-    setsid "$server" --no-defaults "${user[@]}" --datadir="$folder/data" --socket="$DATABASE_SOCKET" --port="$port" --bind-address=127.0.0.1 \
-        --pid-file="$folder/mariadb.pid" --log-error="$ROOT/var/log/database.log" --skip-name-resolve \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-        --sql-mode=STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ENGINE_SUBSTITUTION \
-        --innodb-flush-log-at-trx-commit=1 --innodb-buffer-pool-size=128M --max-connections=100 --performance-schema=OFF > /dev/null 2>&1 9>&- &
-    DATABASE_PID=$!
-    waited=0
+    rm -rf "$folder/data"
+    mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" \
+        > var/log/database-install.log 2>&1 \
+        || die "The database could not be laid out; var/log/database-install.log says why."
+}
+
+# database_answers FOLDER [PID]: waits until it does, while that process lives; sets DATABASE_SOCKET.
+database_answers() {
+    local waited=0
+    DATABASE_SOCKET=$(socket_in "$ROOT/$1" mariadb.sock)
     until mariadb-admin --no-defaults --socket="$DATABASE_SOCKET" -uroot ping > /dev/null 2>&1; do
-        kill -0 $DATABASE_PID 2>/dev/null || die "The database did not start; the end of var/log/database.log:
+        [ -z "${2:-}" ] || kill -0 "$2" 2>/dev/null || die "The database did not start; the end of var/log/database.log:
 $(tail -n 5 var/log/database.log)"
         waited=$((waited + 1)); [ $waited -lt 600 ] || die "The database did not answer within a minute; var/log/database.log says more."
         sleep 0.1
     done
+}
+
+# database_up FOLDER PORT: our own MariaDB over FOLDER on loopback; sets DATABASE_PID and DATABASE_SOCKET.
+database_up() {
+    database_laid_out "$1"
+    clear_group "$ROOT/$1/mariadb.pid" mariadbd 30
+    port_is_free "$2" || die "Port $2 is in use, so the database cannot listen there. Stop what uses it, or set KINDHEEL_DB_PORT to a free one."
+    # Own process group: Ctrl-C reaches us, and we stop the database last and in order.
+    setsid tools/serve database "$1" "$2" > /dev/null 2>&1 9>&- &
+    DATABASE_PID=$!
+    database_answers "$1" $DATABASE_PID
 }
 
 # database_for NAME PASSWORD: an empty database unless it is there, and its user.
@@ -146,48 +197,42 @@ database_down() {
     DATABASE_PID=
 }
 
-# web_clear FOLDER: takes down what an earlier stop that was broken off left behind.
-web_clear() {
-    local name pid waited=0
+# web_settings FOLDER PORT: what PHP-FPM and nginx are told, under FOLDER.
+web_settings() {
+    local run=$ROOT/$1 port=$2 user='' nginx_user='' name
+    mkdir -p "$run"
+    if [ "$(id -u)" = 0 ]; then user='user = root'; nginx_user='user root;'; fi
     for name in nginx php-fpm; do
-        pid=$(cat "$ROOT/$1/$name.pid" 2>/dev/null) || continue
-        grep -qa "$name" "/proc/$pid/cmdline" 2>/dev/null || continue
-        say "an earlier stop left $name running; it is taken down first"
-        kill -QUIT "$pid" 2>/dev/null || true
-        while kill -0 "$pid" 2>/dev/null && [ $waited -lt 100 ]; do sleep 0.1; waited=$((waited + 1)); done
+        sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$(socket_in "$run" php.sock)|g; s|@PORT@|$port|g" \
+            -e "s|@USER@|$([ $name = nginx ] && printf '%s' "$nginx_user" || printf '%s' "$user")|" tools/$name.conf > "$run/$name.conf"
+    done
+}
+
+# web_answers FOLDER PORT [PID…]: waits until the application answers as it should, while those processes live.
+web_answers() {
+    local run=$1 port=$2 waited=0 pid; shift 2
+    until php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/api/session"; do
+        for pid in "$@"; do
+            kill -0 "$pid" 2>/dev/null || die "The web server did not start:
+$(cat "$run/nginx.out" "$run/php-fpm.out" "$run/nginx-error.log" 2>/dev/null | tail -n 5)"
+        done
+        waited=$((waited + 1))
+        [ $waited -lt 150 ] || die "The web server does not answer as it should; $run/php-error.log, $run/nginx-error.log and var/log say why."
+        sleep 0.1
     done
 }
 
 # web_up FOLDER PORT: PHP-FPM and nginx on loopback, with the environment of the caller; sets FPM_PID and NGINX_PID.
 web_up() {
-    local run=$ROOT/$1 port=$2 fpm
-    mkdir -p "$run"
-    port_is_free "$port" || die "Port $port is in use. Stop what uses it, or choose another:  ./start --port $((port + 1))"
-    fpm=$(command -v "php-fpm$(php_series)" || echo "/usr/sbin/php-fpm$(php_series)")
-    local socket=$run/php.sock
-    [ ${#socket} -lt 100 ] || socket=/tmp/kindheel-$(printf '%s' "$run" | sha256sum | cut -c1-12)-php.sock
-    local user='' nginx_user=''
-    if [ "$(id -u)" = 0 ]; then user='user = root'; nginx_user='user root;'; fi
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@PORT@|$port|g; s|@USER@|$nginx_user|" tools/nginx.conf > "$run/nginx.conf"
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$socket|g; s|@USER@|$user|" tools/php-fpm.conf > "$run/php-fpm.conf"
-    local root=(); [ "$(id -u)" != 0 ] || root=(-R)
-    # What opcache shares between its processes is laid out before a pool's settings are read, so it is given here.
-    local shared=(-d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=24 -d opcache.max_accelerated_files=20000
-        -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600)
-    shared+=(-d "opcache.preload=$ROOT/config/preload.php" -d "opcache.preload_user=$(id -un)")
-    setsid "$fpm" --nodaemonize --fpm-config "$run/php-fpm.conf" "${shared[@]}" "${root[@]}" > "$run/php-fpm.out" 2>&1 9>&- &
+    web_settings "$1" "$2"
+    clear_group "$1/nginx.pid" nginx
+    clear_group "$1/php-fpm.pid" php-fpm
+    port_is_free "$2" || die "Port $2 is in use. Stop what uses it, or choose another:  ./start --port $(($2 + 1))"
+    setsid tools/serve php "$1" > "$1/php-fpm.out" 2>&1 9>&- &
     FPM_PID=$!
-    setsid "$(command -v nginx || echo /usr/sbin/nginx)" -e "$run/nginx-error.log" -c "$run/nginx.conf" -g 'daemon off;' > "$run/nginx.out" 2>&1 9>&- &
+    setsid tools/serve nginx "$1" > "$1/nginx.out" 2>&1 9>&- &
     NGINX_PID=$!
-    local waited=0
-    while port_is_free "$port" || [ ! -S "$socket" ]; do
-        kill -0 $NGINX_PID 2>/dev/null && kill -0 $FPM_PID 2>/dev/null || die "The web server did not start:
-$(cat "$run/nginx.out" "$run/php-fpm.out" "$run/nginx-error.log" 2>/dev/null | tail -n 5)"
-        waited=$((waited + 1)); [ $waited -lt 200 ] || die "The web server did not answer within 20 seconds."
-        sleep 0.1
-    done
-    php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/api/session" \
-        || die "The web server answers, but not as it should; $1/php-error.log, $1/nginx-error.log and var/log say why."
+    web_answers "$1" "$2" $FPM_PID $NGINX_PID
 }
 
 web_down() {
