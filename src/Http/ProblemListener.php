@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
@@ -24,6 +25,9 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 #[AsEventListener(priority: 0)]
 final readonly class ProblemListener
 {
+    /** MariaDB: error on write, disk full, handler error, table full, read-only, read-only mode. */
+    private const CANNOT_WRITE = [3, 1021, 1026, 1030, 1114, 1290, 1836];
+
     public function __construct(private LoggerInterface $logger)
     {
     }
@@ -74,6 +78,11 @@ final readonly class ProblemListener
                 'The same was just done from elsewhere. Here is how it stands now.',
                 'changed-meanwhile',
                 more: ['overridable' => false],
+            ),
+            $error instanceof DriverException && \in_array($error->getCode(), self::CANNOT_WRITE, true) => ProblemDocument::response(
+                507,
+                'The database cannot write: there is no room left on the workshop’s disk. What was stored is safe and can be read; make room and try again.',
+                'no-room',
             ),
             $error instanceof ConnectionException, $error instanceof RetryableException => ProblemDocument::response(
                 503,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Picture;
 
 use Intervention\Image\ImageManager;
+use KindHeel\App\Files\NoRoom;
+use KindHeel\App\Files\SafeFile;
 
 /**
  * The files of pictures: what was handed in is kept apart and never served; what is served is drawn anew, upright and
@@ -26,6 +28,7 @@ final class PictureStore
      * @return array{digest: string, width: int, height: int} pixels of the full picture
      *
      * @throws BadPicture when it is none, or too large; then nothing is kept
+     * @throws NoRoom     when the disk is full; then nothing of it is kept either
      */
     public function keep(string $file): array
     {
@@ -60,10 +63,18 @@ final class PictureStore
         } catch (\Throwable) {
             throw self::broken();
         }
-        @mkdir($folder, 0o770, true);
-        copy($file, $folder.'/original');
-        file_put_contents($folder.'/full.jpg', $full);
-        file_put_contents($folder.'/thumb.jpg', $thumb);
+        $known = null !== $this->path($digest, 'thumb');
+        try {
+            SafeFile::write($folder.'/original', (string) file_get_contents($file));
+            SafeFile::write($folder.'/full.jpg', $full);
+            // The last: where it is, all of the picture is.
+            SafeFile::write($folder.'/thumb.jpg', $thumb);
+        } catch (NoRoom $error) {
+            if (!$known) {
+                $this->forget($digest);
+            }
+            throw $error;
+        }
 
         return $size;
     }
@@ -72,7 +83,7 @@ final class PictureStore
     {
         $path = $this->folder($digest).'/'.$size.'.jpg';
 
-        return isset(self::SIZES[$size]) && is_file($path) ? $path : null;
+        return isset(self::SIZES[$size]) && @filesize($path) > 0 ? $path : null;
     }
 
     private static function broken(): BadPicture

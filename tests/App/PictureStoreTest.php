@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Demo\Leather;
+use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Picture\BadPicture;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Picture\Side;
@@ -12,6 +13,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Colour\Shade;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 
 /** The files of pictures, without database or HTTP. */
 final class PictureStoreTest extends TestCase
@@ -33,6 +35,44 @@ final class PictureStoreTest extends TestCase
         foreach ([...(glob($this->folder.'/*/*') ?: []), ...(glob($this->folder.'/*') ?: []), $this->folder] as $folder) {
             @rmdir($folder);
         }
+    }
+
+    public function testWhereThereIsNoRoomNothingIsKeptAndASentenceSaysSo(): void
+    {
+        $picture = $this->file(self::exif(self::cornered(), 1));
+        $whole = $this->store->keep($picture);
+        $bytes = array_map(filesize(...), glob($this->folder.'/*/*/*') ?: []);
+        $this->store->forget($whole['digest']);
+        // A file may not grow beyond so much: what is written ends short, as on a disk that is full.
+        $script = 'require "vendor/autoload.php"; try { (new KindHeel\App\Picture\PictureStore($argv[1]))->keep($argv[2]); echo "kept"; } '
+            .'catch (KindHeel\App\Files\NoRoom $e) { echo $e->problem()->getStatusCode(), " ", $e->getMessage(); }';
+        foreach ([0 => false, 1 => false, (int) ceil(max($bytes) / 1024) - 1 => false, (int) ceil(max($bytes) / 1024) => true] as $kilobytes => $fits) {
+            $limited = new Process(
+                ['bash', '-c', 'trap "" XFSZ; ulimit -f "$1"; shift; exec "$@"', 'limited', (string) $kilobytes, 'php', '-r', $script, $this->folder, $picture],
+                \dirname(__DIR__, 2),
+            );
+            $limited->mustRun();
+            self::assertSame($fits ? 'kept' : '507 '.NoRoom::SENTENCE, $limited->getOutput(), $kilobytes.' kB');
+            self::assertCount($fits ? 3 : 0, glob($this->folder.'/*/*/*') ?: [], $kilobytes.' kB');
+        }
+    }
+
+    public function testAnEmptyFileIsNoPicture(): void
+    {
+        $digest = $this->store->keep($this->file(self::exif(self::cornered(), 1)))['digest'];
+        $path = $this->store->path($digest, 'full');
+        self::assertNotNull($path);
+        file_put_contents($path, '');
+        clearstatcache();
+        self::assertNull($this->store->path($digest, 'full'));
+    }
+
+    public function testTheSameFileTwiceIsKeptOnceAndNothingIsLeftBeside(): void
+    {
+        $picture = $this->file(self::exif(self::cornered(), 1));
+        $this->store->keep($picture);
+        $this->store->keep($picture);
+        self::assertCount(3, glob($this->folder.'/*/*/*') ?: []);
     }
 
     /**
