@@ -54,8 +54,9 @@ final readonly class Health
         $said = json_decode((string) @file_get_contents($this->runDir.'/processes.json'), true);
         $processes = [];
         foreach (\is_array($said) ? $said : [] as $name => $one) {
-            if (\is_string($name) && \is_array($one) && \is_string($one['state'] ?? null) && \is_int($one['starts'] ?? null) && \is_string($one['since'] ?? null)) {
-                $processes[$name] = new ProcessView($name, $one['state'], $one['starts'], $one['since'], $this->heartbeat->standsStillSince($name));
+            [$state, $starts, $since] = \is_array($one) ? [$one['state'] ?? null, $one['starts'] ?? null, $one['since'] ?? null] : [null, null, null];
+            if (\is_string($name) && \is_string($state) && \is_int($starts) && \is_string($since)) {
+                $processes[$name] = new ProcessView($name, $state, $starts, $since, $this->heartbeat->standsStillSince($name));
             }
         }
         foreach (self::PROCESSES as $name) {

@@ -41,12 +41,12 @@ final class PictureStoreTest extends TestCase
     {
         $picture = $this->file(self::exif(self::cornered(), 1));
         $whole = $this->store->keep($picture);
-        $bytes = array_map(filesize(...), glob($this->folder.'/*/*/*') ?: []);
+        $largest = (int) ceil(max([0, ...array_map(filesize(...), glob($this->folder.'/*/*/*') ?: [])]) / 1024);
         $this->store->forget($whole['digest']);
         // A file may not grow beyond so much: what is written ends short, as on a disk that is full.
         $script = 'require "vendor/autoload.php"; try { (new KindHeel\App\Picture\PictureStore($argv[1]))->keep($argv[2]); echo "kept"; } '
             .'catch (KindHeel\App\Files\NoRoom $e) { echo $e->problem()->getStatusCode(), " ", $e->getMessage(); }';
-        foreach ([0 => false, 1 => false, (int) ceil(max($bytes) / 1024) - 1 => false, (int) ceil(max($bytes) / 1024) => true] as $kilobytes => $fits) {
+        foreach ([0 => false, 1 => false, $largest - 1 => false, $largest => true] as $kilobytes => $fits) {
             $limited = new Process(
                 ['bash', '-c', 'trap "" XFSZ; ulimit -f "$1"; shift; exec "$@"', 'limited', (string) $kilobytes, 'php', '-r', $script, $this->folder, $picture],
                 \dirname(__DIR__, 2),
