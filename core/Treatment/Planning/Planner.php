@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Checking\Checker;
@@ -36,6 +37,7 @@ final class Planner
     public static function plan(Piece $piece, Air $air, ?Wishes $wishes = null, array $done = []): Plan
     {
         $wishes ??= Wishes::none();
+        $done = self::boundAmongThemselves($done);
         $remarks = new Remarks($piece, $wishes);
         if ($remarks->isReferredWhole()) {
             return Plan::none($remarks->referrals(), $remarks->tellOwner(), (new PlanAssembler($piece, $air, $wishes))->steps($done));
@@ -45,6 +47,28 @@ final class Planner
         }
 
         return self::sound($piece, $air, $wishes, $done);
+    }
+
+    /**
+     * What was done waits for nothing that was not done before it: a step that was opened again is planned anew, perhaps under the same name.
+     *
+     * @param list<Need> $done
+     *
+     * @return list<Need>
+     */
+    private static function boundAmongThemselves(array $done): array
+    {
+        $earlier = [];
+        $bound = [];
+        foreach ($done as $need) {
+            $bound[] = $need->with($need->step->bonds(array_values(array_filter(
+                $need->step->after,
+                static fn (After $bond): bool => isset($earlier[$bond->step]),
+            ))));
+            $earlier[$need->step->id] = true;
+        }
+
+        return $bound;
     }
 
     /**

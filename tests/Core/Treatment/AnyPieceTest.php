@@ -19,6 +19,7 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Checking\RuleBook;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
@@ -44,6 +45,31 @@ final class AnyPieceTest extends TestCase
             self::assertSame([], Checker::standard()->check($piece, $plan->order()));
             self::assertEquals($plan, Planner::plan($piece, Air::reference(), $wishes), 'the same piece gets the same plan');
             $this->isSpokenFor($piece, $plan, $wishes);
+        });
+    }
+
+    public function testWhateverOfWhatWasDoneIsOpenedAgainTheRestCanBePlanned(): void
+    {
+        $this->limitTo(120)->forAll(Generators::choose(0, 1_000_000))->then(static function (int $number): void {
+            $piece = AnyPiece::of($number);
+            $steps = Planner::plan($piece, Air::reference())->steps;
+            $begun = \array_slice($steps, 0, intdiv(\count($steps) * ($number % 9 + 1), 10));
+            // Every third of them, beginning somewhere, is open again.
+            $done = array_values(array_filter($begun, static fn (int $i): bool => 0 !== ($i + $number) % 3, \ARRAY_FILTER_USE_KEY));
+            $needs = array_map(static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade), $done);
+            $order = Planner::plan($piece, Air::reference(), null, $needs)->order();
+            self::assertSame(
+                array_map(static fn (PlannedStep $s): string => $s->step->id, $done),
+                array_map(static fn (Step $s): string => $s->id, \array_slice($order, 0, \count($done))),
+                'what was done stays, in its order',
+            );
+            $earlier = [];
+            foreach ($order as $step) {
+                foreach ($step->after as $bond) {
+                    self::assertArrayHasKey($bond->step, $earlier, $step->id.' waits for what comes later or never');
+                }
+                $earlier[$step->id] = true;
+            }
         });
     }
 
