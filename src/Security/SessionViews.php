@@ -28,7 +28,8 @@ final readonly class SessionViews
 
         return new SessionView(
             null === $member ? null : new PersonView($member->id, $member->name, $member->role, $works, $works),
-            $this->tokens->getToken(CsrfGuard::ID)->getValue(),
+            // Nobody needs one to sign in, and a visit alone keeps nothing.
+            null === $member ? '' : $this->tokens->getToken(CsrfGuard::ID)->getValue(),
             $this->workshopTimezone,
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),
             $this->settings->alarm(),

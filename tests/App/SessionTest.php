@@ -84,7 +84,29 @@ final class SessionTest extends ApiTestCase
         self::assertSame('csrf', $this->answered(ToldProblem::class)->type);
         $status = $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['Sec-Fetch-Site' => 'cross-site']);
         self::assertSame(403, $status);
+        self::assertSame(403, $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['Origin' => 'http://elsewhere.test']));
+        self::assertSame(403, $this->ask('POST', '/api/sign-in', ['login' => 'tomas', 'password' => 'open sesame'], ['Origin' => 'http://elsewhere.test']));
         self::assertSame(3, $this->rows('air_reading'));
+        self::assertSame(200, $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0], ['Origin' => 'http://localhost']));
+    }
+
+    public function testWhoseSessionHasEndedIsAskedToSignInAndNotRefused(): void
+    {
+        $this->signIn();
+        self::assertSame(200, $this->ask('POST', '/api/air', ['tempC' => 20.0, 'humidity' => 50.0]));
+        $this->client->getCookieJar()->clear();
+        self::assertSame(401, $this->ask('POST', '/api/air', ['tempC' => 21.0, 'humidity' => 50.0]), 'whatever token the page still holds');
+        $this->signIn();
+        self::assertSame(200, $this->ask('POST', '/api/air', ['tempC' => 21.0, 'humidity' => 50.0]));
+    }
+
+    public function testAVisitAloneKeepsNothing(): void
+    {
+        $this->ask('GET', '/api/session');
+        self::assertSame([], $this->client->getCookieJar()->all());
+        self::assertSame('', $this->answered(SessionView::class)->csrfToken);
+        self::assertSame(401, $this->ask('POST', '/api/air', ['tempC' => 21.0, 'humidity' => 50.0]));
+        self::assertSame([], $this->client->getCookieJar()->all());
     }
 
     public function testPasswordsAreHashedAndAnswersCarryTheHeaders(): void
@@ -92,7 +114,7 @@ final class SessionTest extends ApiTestCase
         foreach (Row::all($this->connection(), 'SELECT password_hash FROM person') as $row) {
             self::assertTrue(password_verify('open sesame', $row->text('password_hash')));
         }
-        $this->ask('GET', '/api/session');
+        $this->signIn();
         $headers = $this->client->getResponse()->headers;
         self::assertStringContainsString("script-src 'self'", (string) $headers->get('Content-Security-Policy'));
         self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));

@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api, Problem, setCsrfToken, whenSignedOut } from '../src/api/client'
+import { useSession } from '../src/session/useSession'
 import { fakeApi, lost, ok, refuses } from './fakeApi'
+import { person, session as signedIn } from './views'
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -95,6 +97,18 @@ describe('the client of the API', () => {
     await api.get('/a')
     await api.remove('/a')
     expect(headers.map((h) => h['X-CSRF-Token'])).toEqual([undefined, 'secret'])
+  })
+
+  it('is sent once more with the new token where the same person has signed in anew, and never for somebody else', async () => {
+    const old = refuses(403, 'Too long.', { type: 'csrf' })
+    fakeApi(ok(signedIn({ person: person({ id: 2 }) })))
+    await useSession().load()
+    const same = fakeApi(old, ok(signedIn({ person: person({ id: 2 }), csrfToken: 'new' })), ok({ n: 1 }))
+    expect(await api.postOnce('/a', {}, 'k')).toEqual({ n: 1 })
+    expect(same.sent.map((s) => [s.path, s.key])).toEqual([['/a', 'k'], ['/session', ''], ['/a', 'k']])
+    const other = fakeApi(old, ok(signedIn({ person: person({ id: 3 }) })))
+    await expect(api.post('/a')).rejects.toMatchObject({ status: 401, type: 'somebody-else' })
+    expect(other.sent.map((s) => s.path)).toEqual(['/a', '/session'])
   })
 
   it('marks the page while acts are under way, and no longer', async () => {

@@ -1,7 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { useOutbox, type Act } from '../src/kit/useOutbox'
+import { useSession } from '../src/session/useSession'
 import { fakeApi, lost, ok, refuses } from './fakeApi'
+import { person, session as signedIn } from './views'
 
 const act = (key: string, path = `/steps/${key}/done`): Act => ({ key, path, body: { version: 1 }, at: `2026-03-03T10:0${key}:00+00:00`, words: `End ${key}` })
 /** Each with a shelf of its own. */
@@ -69,7 +71,7 @@ describe('what is kept on this device until it is sent', () => {
     outbox.add(act('1'))
     outbox.add(act('2'))
     expect(await outbox.send()).toEqual({ n: 2 })
-    expect(outbox.notTaken.value).toEqual([{ words: 'End 1', at: '2026-03-03T10:01:00+00:00', why: 'Somebody was quicker.' }])
+    expect(outbox.notTaken.value).toMatchObject([{ words: 'End 1', at: '2026-03-03T10:01:00+00:00', why: 'Somebody was quicker.' }])
     outbox.dismiss()
     expect(outbox.notTaken.value).toEqual([])
   })
@@ -96,5 +98,47 @@ describe('what is kept on this device until it is sent', () => {
   it('has nothing to say when there is nothing', async () => {
     fakeApi()
     expect(await useOutbox(fresh()).send()).toBeNull()
+  })
+
+  it('is sent by nobody but the one who did it, however often others sign in between', async () => {
+    const as = async (id: number, name: string): Promise<void> => {
+      fakeApi(ok(signedIn({ person: person({ id, name }) })))
+      await useSession().load()
+    }
+    const name = fresh()
+    await as(2, 'Tomas')
+    const outbox = useOutbox(name)
+    outbox.add(act('1'))
+    await as(3, 'Wren')
+    outbox.add(act('2'))
+    expect([outbox.kept.value.map((a) => a.key), outbox.others.value]).toEqual([['2'], ['Tomas']])
+    const hers = fakeApi(ok({}))
+    await outbox.send()
+    expect(hers.sent.map((s) => s.key)).toEqual(['2'])
+    await as(2, 'Tomas')
+    expect([outbox.kept.value.map((a) => a.key), outbox.others.value]).toEqual([['1'], []])
+    const his = fakeApi(refuses(409, 'Somebody was quicker.'))
+    await outbox.send()
+    expect(his.sent.map((s) => s.key)).toEqual(['1'])
+    await as(3, 'Wren')
+    expect(outbox.notTaken.value).toEqual([])
+    outbox.dismiss()
+    await as(2, 'Tomas')
+    expect(outbox.notTaken.value.map((n) => n.why)).toEqual(['Somebody was quicker.'])
+  })
+
+  it('waits where the session has ended, and is still of the one who was here', async () => {
+    fakeApi(ok(signedIn({ person: person({ id: 2, name: 'Tomas' }) })))
+    await useSession().load()
+    const outbox = useOutbox(fresh())
+    fakeApi(ok(signedIn({ person: null })))
+    await useSession().load()
+    outbox.add(act('1'))
+    fakeApi(refuses(401, 'Please sign in.'))
+    await outbox.send()
+    fakeApi(ok(signedIn({ person: person({ id: 2, name: 'Tomas' }) })))
+    await useSession().load()
+    expect(outbox.kept.value.map((a) => a.key)).toEqual(['1'])
+    expect(outbox.notTaken.value).toEqual([])
   })
 })

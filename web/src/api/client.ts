@@ -24,6 +24,12 @@ export const setCsrfToken = (token: string): void => {
   csrfToken = token
 }
 
+/** Reads the session anew where another page has signed in meanwhile, and its token with it; answers whether it is still the same person. */
+let renew: () => Promise<boolean> = () => Promise.resolve(false)
+export const whenTokenIsOld = (then: () => Promise<boolean>): void => {
+  renew = then
+}
+
 let onSignedOut: () => void = () => undefined
 export const whenSignedOut = (then: () => void): void => {
   onSignedOut = then
@@ -93,6 +99,12 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
     }
     if (!response.ok) {
       const problem = await problemOf(response)
+      if (problem.type === 'csrf' && attempt === 0) {
+        if (await renew().catch(() => false)) {
+          continue
+        }
+        throw new Problem(401, 'Somebody else is signed in on this device now. What you did is kept until you sign in again.', 'somebody-else', false, {})
+      }
       if (response.status === 401 && path !== '/sign-in') {
         onSignedOut()
       }

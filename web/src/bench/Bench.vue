@@ -133,6 +133,8 @@ useEventListener(window, 'keydown', (event) => {
         <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">The workshop’s computer is out of reach. Timers go on;
           {{ away.kept.value.length === 0 ? 'what you do is kept here and sent when it is back' :
             `what you did is kept here (${away.kept.value.length}) and sent when it is back` }}.</p>
+        <p v-for="name in away.others.value" :key="name" class="caution my-2" role="status">What {{ name }} did out of reach is kept on this device. It is sent
+          when {{ name }} signs in here.</p>
         <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
           <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ missed.words }}, {{ when(missed.at, now) }}, was not taken in: {{ missed.why }}</p>
           <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>

@@ -31,6 +31,7 @@ export const useAway = () => {
   return {
     kept: outbox.kept,
     notTaken: outbox.notTaken,
+    others: outbox.others,
     mayKeep: (path: string): boolean => KEPT.includes(path.split('/').at(-1) ?? ''),
     keep: outbox.add,
     after,

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, Problem } from '../api/client'
+import { useSession } from '../session/useSession'
 
 /** Something that hands did, ready to be sent as often as it takes: the same key asks for the same act. */
 export interface Act {
@@ -11,18 +12,25 @@ export interface Act {
   readonly at: string
   readonly words: string
 }
+/** Of whom: what somebody did is sent by nobody else, and what was refused is shown to them. */
+interface Whose { readonly person: number, readonly name: string }
 export interface NotTaken { readonly words: string, readonly at: string, readonly why: string }
 
 /** The workshop's computer is not there, or knows nobody: the act is as good later. */
 const canWait = (error: unknown): boolean => !(error instanceof Problem) || error.status === 0 || error.status === 401 || error.status >= 500
 
 /**
- * Acts that are sent one after the other in the order in which they were done, each once. What cannot be sent stays on this device, over reloads too, until it
- * can; what is refused is set aside with the reason.
+ * Acts that are sent one after the other in the order in which they were done, each once, by the one who did them. What cannot be sent stays on this device,
+ * over reloads and sign-ins of others too, until it can; what is refused is set aside with the reason until its person has read it.
  */
 export const useOutbox = <T>(name: string, bodyOf: (act: Act) => unknown = (act) => act.body) => {
-  const kept = useLocalStorage<Act[]>(`kindheel-${name}`, [])
-  const notTaken = useLocalStorage<NotTaken[]>(`kindheel-${name}-refused`, [])
+  const all = useLocalStorage<(Act & Whose)[]>(`kindheel-${name}`, [])
+  const refused = useLocalStorage<(NotTaken & Whose)[]>(`kindheel-${name}-refused`, [])
+  const { person, last: lastHere } = useSession()
+  const me = computed(() => person.value ?? lastHere.value)
+  const isMine = (one: Whose): boolean => one.person === (me.value?.id ?? 0)
+  const kept = computed(() => all.value.filter(isMine))
+  const notTaken = computed(() => refused.value.filter(isMine))
   let underWay: Promise<T | null> | null = null
 
   const sendAll = async (each: (answer: T) => void): Promise<T | null> => {
@@ -34,9 +42,10 @@ export const useOutbox = <T>(name: string, bodyOf: (act: Act) => unknown = (act)
         if (canWait(error)) {
           return null
         }
-        notTaken.value = [...notTaken.value, { words: act.words, at: act.at, why: error instanceof Problem ? error.detail : '' }]
+        const { words, at, person: whose, name: called } = act
+        refused.value = [...refused.value, { words, at, person: whose, name: called, why: error instanceof Problem ? error.detail : '' }]
       }
-      kept.value = kept.value.slice(1)
+      all.value = all.value.filter(({ key }) => key !== act.key)
       if (last !== null) {
         each(last)
       }
@@ -45,10 +54,12 @@ export const useOutbox = <T>(name: string, bodyOf: (act: Act) => unknown = (act)
   }
 
   return {
-    kept: computed(() => kept.value),
-    notTaken: computed(() => notTaken.value),
+    kept,
+    notTaken,
+    /** Whose acts wait on this device until they sign in themselves. */
+    others: computed(() => [...new Set(all.value.filter((one) => !isMine(one)).map((one) => one.name))]),
     add: (act: Act): void => {
-      kept.value = [...kept.value, act]
+      all.value = [...all.value, { ...act, person: me.value?.id ?? 0, name: me.value?.name ?? '' }]
     },
     /** Sends what is kept; the last answer, or null when there was nothing or it is still out of reach. Called again meanwhile, it is the same sending. */
     send: (each: (answer: T) => void = () => undefined): Promise<T | null> => {
@@ -58,7 +69,7 @@ export const useOutbox = <T>(name: string, bodyOf: (act: Act) => unknown = (act)
       return underWay
     },
     dismiss: (): void => {
-      notTaken.value = []
+      refused.value = refused.value.filter((one) => !isMine(one))
     },
   }
 }

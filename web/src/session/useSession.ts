@@ -1,20 +1,31 @@
 import { computed, ref } from 'vue'
-import { api, setCsrfToken } from '../api/client'
+import { api, setCsrfToken, whenTokenIsOld } from '../api/client'
 import type { SessionView } from '../api/types'
 import { sync } from './clock'
 
 const session = ref<SessionView | null>(null)
 const chosen = ref<string | null>(null)
 
+/** Who was signed in on this page last: what is tapped while the session ends is theirs. */
+const last = ref<SessionView['person']>(null)
+
 const take = (view: SessionView): void => {
   session.value = view
+  last.value = view.person ?? last.value
   setCsrfToken(view.csrfToken)
   sync(view.now)
 }
 
+whenTokenIsOld(async () => {
+  const before = session.value?.person?.id
+  take(await api.get<SessionView>('/session'))
+  return session.value?.person?.id === before
+})
+
 /** Who is signed in, and the workshop's clock. */
 export const useSession = () => ({
   person: computed(() => session.value?.person ?? null),
+  last: computed(() => last.value),
   timezone: computed(() => session.value?.timezone ?? 'UTC'),
   demo: computed(() => session.value?.demo ?? false),
   alarm: computed(() => chosen.value ?? session.value?.alarm ?? 'bell'),
