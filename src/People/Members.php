@@ -21,7 +21,7 @@ final readonly class Members implements UserProviderInterface
 
     public function loadUserByIdentifier(string $identifier): Member
     {
-        $row = Row::first($this->connection, 'SELECT id, login, name, role, password_hash FROM person WHERE login = ?', [$identifier]);
+        $row = Row::first($this->connection, 'SELECT id, login, name, role, password_hash FROM person WHERE login = ?', [trim($identifier)]);
 
         return null === $row
             ? throw new UserNotFoundException()

@@ -8,7 +8,8 @@ use KindHeel\App\Clock\Iso;
 use Psr\Clock\ClockInterface;
 
 /**
- * Every process that works by itself says now and then that it still does: by the date of a file, so that it can be said and read while the database is away.
+ * Every process that works by itself says now and then that it still does: by a file with the moment in it, so that it can be said and read while the database
+ * is away.
  */
 final readonly class Heartbeat
 {
@@ -24,15 +25,13 @@ final readonly class Heartbeat
         if (!is_dir($this->folder())) {
             @mkdir($this->folder(), 0o700, true);
         }
-        @touch($this->folder().'/'.$process);
+        @file_put_contents($this->folder().'/'.$process, (string) time());
     }
 
     /** When it last said so, by the machine's own clock; null when it never began here. */
     public function last(string $process): ?int
     {
-        clearstatcache(true, $file = $this->folder().'/'.$process);
-
-        return @filemtime($file) ?: null;
+        return (int) @file_get_contents($this->folder().'/'.$process) ?: null;
     }
 
     /** Since when it stands still, in the workshop's time; null while it works, and where it never began. */

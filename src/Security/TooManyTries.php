@@ -12,15 +12,18 @@ use Symfony\Component\Security\Core\Exception\CustomUserMessageAuthenticationExc
 /** Sign-in has failed too often from here. */
 final class TooManyTries extends CustomUserMessageAuthenticationException implements AnsweredError
 {
-    public function __construct(private readonly int $minutes)
+    public function __construct(private readonly int $seconds)
     {
-        parent::__construct(\sprintf('That did not work too many times. Try again in %d minutes.', $minutes));
+        parent::__construct(\sprintf(
+            'That did not work too many times. Try again in %s.',
+            $seconds < 120 ? $seconds.' seconds' : intdiv($seconds, 60).' minutes',
+        ));
     }
 
     public function problem(): JsonResponse
     {
         $response = ProblemDocument::response(429, $this->getMessageKey());
-        $response->headers->set('Retry-After', (string) (60 * $this->minutes));
+        $response->headers->set('Retry-After', (string) $this->seconds);
 
         return $response;
     }

@@ -11,8 +11,8 @@ use KindHeel\Core\Schedule\Urgency;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * Work goes on, goes wrong, is planned anew and changed by hand, in any order: nothing of it ends in a fault, and from wherever it came to the piece can still be
- * brought to its end.
+ * Work goes on, goes wrong, is planned anew and changed by hand, in any order: nothing of it ends in a fault, and from wherever it came to the piece can
+ * still be brought to its end.
  */
 final class AnyWalkTest extends ApiTestCase
 {

@@ -6,8 +6,19 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\People\Members;
 use KindHeel\App\People\Role;
+use KindHeel\App\Running\Housekeeping;
 use KindHeel\App\Security\SessionView;
+use KindHeel\App\Security\SignInThrottle;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Symfony\Component\PasswordHasher\PasswordHasherInterface;
+use Symfony\Component\Security\Http\Authenticator\AuthenticatorInterface;
+use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Security\Http\Authenticator\Passport\SelfValidatingPassport;
+use Symfony\Component\Security\Http\Event\CheckPassportEvent;
 
 final class SessionTest extends ApiTestCase
 {
@@ -71,9 +82,74 @@ final class SessionTest extends ApiTestCase
         }
         self::assertSame(200, $this->signIn('TOMAS '), 'however it is written');
         $this->signIn('tomas', 'wrong');
-        $this->clock->sleep(25 * 3600);
-        $this->signIn('nell', 'wrong');
         self::assertSame(1, $this->rows('sign_in_failure'));
+        $this->clock->sleep(25 * 3600);
+        self::getContainer()->get(Housekeeping::class)->round();
+        self::assertSame(0, $this->rows('sign_in_failure'), 'the housekeeping takes what is of the day before');
+    }
+
+    public function testAPersonIsCountedHoweverTheirNameIsSpelt(): void
+    {
+        foreach (['wren', 'wrèn', 'WREN', 'wrén', 'Wrên'] as $name) {
+            self::assertSame(401, $this->signIn($name, 'wrong'));
+        }
+        self::assertSame(429, $this->signIn('wren'));
+        self::assertSame(429, $this->signIn('wrën'));
+    }
+
+    public function testStrangersSlowSomebodyButDoNotLockThemOut(): void
+    {
+        $from = fn (string $address) => $this->client->setServerParameter('REMOTE_ADDR', $address);
+        for ($i = 0; $i < 20; ++$i) {
+            $from('10.0.1.'.$i);
+            self::assertSame(401, $this->signIn('ida', 'wrong'));
+            $this->clock->sleep(11);
+        }
+        $from('10.0.2.1');
+        self::assertSame(401, $this->signIn('ida', 'wrong'), 'slowly, the guessing may go on');
+        self::assertSame(429, $this->signIn('ida'));
+        self::assertSame('10', $this->client->getResponse()->headers->get('Retry-After'));
+        $this->clock->sleep(11);
+        $from('10.0.2.2');
+        self::assertSame(200, $this->signIn('ida'), 'and the owner comes in');
+        self::assertSame(200, $this->signIn('nell'), 'nobody else is slowed');
+    }
+
+    public function testKnockingWhileItRestsDoesNotMakeItLonger(): void
+    {
+        for ($i = 0; $i < 5; ++$i) {
+            $this->signIn('tomas', 'wrong');
+        }
+        for ($minute = 0; $minute < 14; ++$minute) {
+            $this->clock->sleep(60);
+            self::assertSame(429, $this->signIn('tomas'));
+        }
+        $this->clock->sleep(61);
+        self::assertSame(200, $this->signIn('tomas'));
+    }
+
+    public function testATryIsCountedBeforeItsPasswordIsLookedAtAndAnUnknownNameTakesAsLong(): void
+    {
+        $hasher = $this->createMock(PasswordHasherInterface::class);
+        $hasher->expects(self::once())->method('hash')->willReturn('x');
+        $hashers = $this->createStub(PasswordHasherFactoryInterface::class);
+        $hashers->method('getPasswordHasher')->willReturn($hasher);
+        $requests = self::getContainer()->get(RequestStack::class);
+        $requests->push(Request::create('/api/sign-in'));
+        $throttle = new SignInThrottle($this->connection(), $this->clock, $requests, $hashers);
+        foreach (['tomas' => 1, 'nobody' => 2] as $name => $written) {
+            $passport = new SelfValidatingPassport(new UserBadge($name, self::getContainer()->get(Members::class)->loadUserByIdentifier(...)));
+            $throttle->check(new CheckPassportEvent($this->createStub(AuthenticatorInterface::class), $passport));
+            self::assertSame($written, $this->rows('sign_in_failure'));
+        }
+    }
+
+    public function testAnAddressIsTakenFromNoProxyThatIsNotNamed(): void
+    {
+        for ($i = 0; $i < 5; ++$i) {
+            $this->ask('POST', '/api/sign-in', ['login' => 'tomas', 'password' => 'wrong'], ['X-Forwarded-For' => '10.9.9.'.$i]);
+        }
+        self::assertSame(429, $this->ask('POST', '/api/sign-in', ['login' => 'tomas', 'password' => 'open sesame'], ['X-Forwarded-For' => '10.9.9.99']));
     }
 
     public function testWhatChangesSomethingCarriesTheTokenOfItsSession(): void
