@@ -9,6 +9,7 @@ use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -21,9 +22,15 @@ final readonly class TicketController
     }
 
     #[Route('/api/tickets', methods: ['GET'])]
-    public function list(): JsonResponse
+    public function list(#[MapQueryString] TicketQuery $query = new TicketQuery()): JsonResponse
     {
-        return Answer::of($this->reader->all());
+        return Answer::of($this->reader->page($query));
+    }
+
+    #[Route('/api/tickets/{id}', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function show(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->one($id));
     }
 
     #[Route('/api/tickets', methods: ['POST'])]
@@ -34,6 +41,6 @@ final readonly class TicketController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->once->answer(fn (): TicketView => $this->reader->all(($this->open)($input, $this->members->person($member))->id())->tickets[0], 201);
+        return $this->once->answer(fn (): TicketView => $this->reader->one(($this->open)($input, $this->members->person($member))->id()), 201);
     }
 }

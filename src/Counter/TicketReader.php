@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
@@ -14,29 +15,97 @@ use KindHeel\App\Job\Tag;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
+/**
+ * Tickets, a page at a time: first those with something still here, the one promised soonest first, then what was handed over, the latest first.
+ *
+ * What was finished years ago costs nothing today: the open ones are few and found by an index, the finished are walked only as far as a page goes.
+ */
 final readonly class TicketReader
 {
-    private const MOST = 200;
+    public const PAGE = 40;
 
-    public function __construct(private Connection $connection, private PieceColours $colours, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private PieceColours $colours, private ClockInterface $clock, private string $workshopTimezone)
     {
     }
 
-    public function all(?int $only = null): TicketsView
+    public function page(TicketQuery $query): TicketsView
     {
+        [$where, $values] = $this->filter($query);
+        $from = $query->page * self::PAGE;
+        // One more than a page tells whether there is another.
+        $ids = PieceProgress::Finished === $query->state ? [] : $this->ids(
+            "SELECT t.id FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.finished_at IS NULL AND $where
+                GROUP BY t.id ORDER BY MIN(t.promised_at), t.id",
+            $values,
+            $from,
+            self::PAGE + 1,
+        );
+        if (\count($ids) <= self::PAGE && null === $query->due && (null === $query->state || PieceProgress::Finished === $query->state)) {
+            $open = 0 === $from || PieceProgress::Finished === $query->state ? \count($ids) : $this->countOpen($where, $values);
+            $ids = [...$ids, ...$this->ids(
+                "SELECT DISTINCT t.id, t.promised_at FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE $where
+                    AND NOT EXISTS (SELECT 1 FROM piece o WHERE o.ticket_id = t.id AND o.finished_at IS NULL) ORDER BY t.promised_at DESC, t.id",
+                $values,
+                max(0, $from - $open),
+                self::PAGE + 1 - \count($ids),
+            )];
+        }
+
+        return new TicketsView(
+            $this->views(\array_slice($ids, 0, self::PAGE), $where, $values),
+            $this->clock->now()->format(\DATE_RFC3339),
+            \count($ids) > self::PAGE,
+        );
+    }
+
+    public function one(int $id): TicketView
+    {
+        return $this->views([$id], 'TRUE', [])[0] ?? throw new NotFoundHttpException();
+    }
+
+    /**
+     * @param list<mixed> $values
+     *
+     * @return list<int>
+     */
+    private function ids(string $sql, array $values, int $from, int $most): array
+    {
+        return array_map(static fn (Row $r): int => $r->int('id'), Row::all($this->connection, $sql.' LIMIT '.$most.' OFFSET '.$from, $values));
+    }
+
+    /** @param list<mixed> $values */
+    private function countOpen(string $where, array $values): int
+    {
+        return Row::first(
+            $this->connection,
+            "SELECT COUNT(DISTINCT t.id) AS open FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.finished_at IS NULL AND $where",
+            $values,
+        )?->int('open') ?? 0;
+    }
+
+    /**
+     * @param list<int>   $tickets
+     * @param list<mixed> $values
+     *
+     * @return list<TicketView> in the order of the tickets
+     */
+    private function views(array $tickets, string $where, array $values): array
+    {
+        if ([] === $tickets) {
+            return [];
+        }
         $rows = Row::all(
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
-                    p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
-                    '.Steps::COUNTED.'
-             FROM ticket t JOIN piece p ON p.ticket_id = t.id '
-            .(null === $only ? '' : 'WHERE t.id = '.$only.' ')
-            .'ORDER BY p.finished_at IS NOT NULL, CASE WHEN p.finished_at IS NULL THEN t.promised_at END, t.promised_at DESC, t.id, p.id LIMIT '.self::MOST,
+                    p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at, '.Steps::COUNTED."
+                FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
+            [$tickets, ...$values],
+            [ArrayParameterType::INTEGER],
         );
         $colours = $this->colours->of(array_map(static fn (Row $r): int => $r->int('id'), $rows));
-        $heads = [];
-        $pieces = [];
+        $heads = $pieces = array_fill_keys($tickets, []);
         foreach ($rows as $row) {
             $heads[$row->int('ticket')] = $row;
             $pieces[$row->int('ticket')][] = new PieceRowView(
@@ -52,15 +121,50 @@ final readonly class TicketReader
                 colours: $colours[$row->int('id')] ?? [],
             );
         }
+        $views = [];
+        foreach ($heads as $id => $head) {
+            if ($head instanceof Row) {
+                $views[] = new TicketView(
+                    $id,
+                    $head->text('customer'),
+                    $head->text('contact'),
+                    $head->text('wish'),
+                    Iso::always($head->text('promised_at')),
+                    Iso::always($head->text('opened_at')),
+                    $pieces[$id],
+                );
+            }
+        }
 
-        return new TicketsView(array_values(array_map(static fn (Row $head): TicketView => new TicketView(
-            $head->int('ticket'),
-            $head->text('customer'),
-            $head->text('contact'),
-            $head->text('wish'),
-            Iso::always($head->text('promised_at')),
-            Iso::always($head->text('opened_at')),
-            $pieces[$head->int('ticket')],
-        ), $heads)), $this->clock->now()->format(\DATE_RFC3339));
+        return $views;
+    }
+
+    /** @return array{string, list<mixed>} SQL about a ticket `t` and its piece `p`, and the values in it */
+    private function filter(TicketQuery $query): array
+    {
+        [$where, $values] = [[], []];
+        if (null !== $query->state) {
+            $where[] = $query->state->sql();
+        }
+        if (null !== $query->due) {
+            $where[] = 'p.finished_at IS NULL AND t.promised_at < ?';
+            $now = $this->clock->now();
+            $values[] = Iso::toRow($query->due < 0 ? $now : $now->setTimezone(new \DateTimeZone($this->workshopTimezone))
+                ->modify(\sprintf('+%d days', $query->due + 1))->setTime(0, 0));
+        }
+        foreach (preg_split('/\s+/', trim($query->find), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $kinds = array_filter(Kind::cases(), static fn (Kind $k): bool => false !== mb_stripos($k->label(), $word));
+            $in = array_map(static fn (Kind $k): string => $k->value, array_values($kinds));
+            $where[] = '(t.customer LIKE ? OR t.contact LIKE ? OR t.wish LIKE ? OR p.name LIKE ?'
+                .([] === $in ? '' : ' OR p.kind IN ('.implode(', ', array_fill(0, \count($in), '?')).')')
+                .(1 === preg_match('/^\d{1,9}(-\d{0,3})?$/', $word) ? ' OR CONCAT(t.id, \'-\', '.Tag::PLACE.') LIKE ?' : '').')';
+            $values = [...$values, $like, $like, $like, $like, ...$in];
+            if (1 === preg_match('/^\d{1,9}(-\d{0,3})?$/', $word)) {
+                $values[] = $word.'%';
+            }
+        }
+
+        return [[] === $where ? 'TRUE' : implode(' AND ', $where), $values];
     }
 }

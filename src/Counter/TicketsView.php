@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
-/** Every ticket that is open, the one promised soonest first, then the lately finished. */
+/** A page of tickets: those that are open, the one promised soonest first, then the lately finished. */
 final readonly class TicketsView
 {
-    /** @param list<TicketView> $tickets */
-    public function __construct(public array $tickets, public string $now)
+    /**
+     * @param list<TicketView> $tickets
+     * @param bool             $more    there is another page
+     */
+    public function __construct(public array $tickets, public string $now, public bool $more)
     {
     }
 }

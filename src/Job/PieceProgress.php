@@ -37,4 +37,21 @@ enum PieceProgress: string
             default => self::Planned,
         };
     }
+
+    /** The same as a condition on a piece `p`, for lists that are searched where they are stored. */
+    public function sql(): string
+    {
+        $here = 'p.finished_at IS NULL';
+        $begun = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \'open\')';
+        $steps = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id)';
+
+        return match ($this) {
+            self::Finished => 'p.finished_at IS NOT NULL',
+            self::InWork => "$here AND $begun",
+            self::ToLookOver => "$here AND NOT $begun AND p.planned_from IS NULL AND p.assessed = 0",
+            self::ToPlan => "$here AND NOT $begun AND (p.planned_from IS NULL AND p.assessed > 0 OR p.planned_from <> p.assessed AND $steps)",
+            self::Referred => "$here AND NOT $begun AND p.planned_from IS NOT NULL AND NOT $steps",
+            self::Planned => "$here AND NOT $begun AND p.planned_from = p.assessed AND $steps",
+        };
+    }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Counter\TicketReader;
 use KindHeel\App\Counter\TicketsView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
@@ -168,5 +170,110 @@ final class CounterTest extends ApiTestCase
         $this->refused(403, 'POST', '/api/tickets', $this->ticketBody());
         $this->refused(403, 'POST', "/api/pieces/$id/plan", ['version' => 3]);
         $this->refused(403, 'PUT', "/api/pieces/$id/agreement", ['version' => 3, 'aim' => 'keep', 'gloss' => 'matt']);
+    }
+
+    public function testHoweverManyAreOpenEveryOneIsShownAPageAtATime(): void
+    {
+        $this->signIn();
+        $open = 2 * TicketReader::PAGE + 5;
+        $this->tickets($open, 'open');
+        $this->tickets(TicketReader::PAGE, 'ended', finished: true);
+        $seen = [];
+        for ($page = 0; $page < 9; ++$page) {
+            $view = $this->must(TicketsView::class, 'GET', '/api/tickets?page='.$page);
+            array_push($seen, ...array_map(static fn (TicketView $t): string => $t->customer, $view->tickets));
+            if (!$view->more) {
+                break;
+            }
+            self::assertCount(TicketReader::PAGE, $view->tickets);
+        }
+        $expected = [
+            ...array_map(static fn (int $i): string => \sprintf('open %03d', $i), range(0, $open - 1)),
+            // What was handed over comes after, the latest first.
+            ...array_map(static fn (int $i): string => \sprintf('ended %03d', $i), range(TicketReader::PAGE - 1, 0)),
+        ];
+        self::assertSame($expected, $seen);
+    }
+
+    public function testWhatIsSoughtIsFoundAmongAllAndEveryWordHasToFit(): void
+    {
+        $this->signIn();
+        $this->tickets(TicketReader::PAGE + 10, 'somebody');
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', [
+            'customer' => 'Zoë Halloran', 'wish' => 'for the ball, 100 %', 'promisedAt' => '2026-03-30T12:00',
+        ] + $this->ticketBody('low-shoe/brogue'), 201)->id;
+        $found = fn (string $find): array => array_map(
+            static fn (TicketView $t): string => $t->customer,
+            $this->must(TicketsView::class, 'GET', '/api/tickets?'.http_build_query(['find' => $find]))->tickets,
+        );
+        foreach (['zoe', 'HALLORAN ball', 'brogue', 'lamplighter halloran', '100 %', (string) $id, $id.'-1'] as $find) {
+            self::assertContains('Zoë Halloran', $found($find), $find);
+        }
+        self::assertSame(['Zoë Halloran'], $found('zoe ball'));
+        self::assertSame([], $found('zoe nobody'));
+        self::assertSame([], $found('_oe'), 'a letter is a letter');
+    }
+
+    public function testWhatIsDueIsNeverWhatWasHandedOver(): void
+    {
+        $this->signIn();
+        // Monday 2 March, 10 o’clock in the workshop.
+        $names = ['2026-03-01 10:00' => 'yesterday', '2026-03-03 22:59' => 'tomorrow night', '2026-03-03 23:01' => 'the day after', '2026-03-08 12:00' => 'Sunday'];
+        foreach ($names as $at => $name) {
+            $this->tickets(1, $name, promised: $at);
+        }
+        $this->tickets(1, 'gone', finished: true, promised: '2026-03-01 10:00');
+        $due = fn (int $days): array => array_map(
+            static fn (TicketView $t): string => substr($t->customer, 0, -4),
+            $this->must(TicketsView::class, 'GET', '/api/tickets?due='.$days)->tickets,
+        );
+        self::assertSame(['yesterday'], $due(-1));
+        self::assertSame(['yesterday', 'tomorrow night'], $due(1));
+        self::assertSame(['yesterday', 'tomorrow night', 'the day after', 'Sunday'], $due(7));
+    }
+
+    public function testEveryStateIsFoundByItsNameAndByNoOther(): void
+    {
+        $this->signIn();
+        $this->plannedPair();
+        $begun = $this->plannedPair();
+        $step = Row::first($this->connection(), 'SELECT id, version FROM plan_step WHERE piece_id = ? ORDER BY position LIMIT 1', [$begun]);
+        self::assertSame(200, $this->ask('POST', '/api/steps/'.$step?->int('id').'/start', ['version' => $step?->int('version')]));
+        $this->tickets(2, 'new');
+        $this->tickets(3, 'ended', finished: true);
+        $counts = [];
+        foreach (PieceProgress::cases() as $state) {
+            foreach ($this->must(TicketsView::class, 'GET', '/api/tickets?state='.$state->value)->tickets as $ticket) {
+                foreach ($ticket->pieces as $piece) {
+                    self::assertSame($state, $piece->state, 'as the list itself says of each');
+                    $counts[$state->value] = 1 + ($counts[$state->value] ?? 0);
+                }
+            }
+        }
+        self::assertSame(['to-look-over' => 2, 'planned' => 1, 'in-work' => 1, 'finished' => 3], $counts);
+        $this->refused(422, 'GET', '/api/tickets?state=lost');
+    }
+
+    public function testAPageCostsAsManyQuestionsWhateverLiesBehind(): void
+    {
+        $this->signIn();
+        $this->tickets(3, 'open');
+        $few = $this->statements(fn () => $this->ask('GET', '/api/tickets'));
+        $this->tickets(TicketReader::PAGE, 'more');
+        $this->tickets(100, 'ended', finished: true);
+        self::assertLessThanOrEqual($few, $this->statements(fn () => $this->ask('GET', '/api/tickets')));
+    }
+
+    /** So many, promised a minute one after the other. */
+    private function tickets(int $count, string $customer, bool $finished = false, string $promised = '2026-03-20 12:00'): void
+    {
+        for ($i = 0; $i < $count; ++$i) {
+            $at = (new \DateTimeImmutable($promised))->modify("+$i minutes")->format('Y-m-d H:i:s');
+            $id = $this->must(TicketView::class, 'POST', '/api/tickets', ['customer' => \sprintf('%s %03d', $customer, $i)] + $this->ticketBody(), 201)->id;
+            $this->connection()->update('ticket', ['promised_at' => $at], ['id' => $id]);
+            if ($finished) {
+                $this->connection()->update('piece', ['finished_at' => $at], ['ticket_id' => $id]);
+            }
+        }
     }
 }

@@ -42,6 +42,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/demo/forward' => self::APPRENTICE,
         // the counter
         'GET /api/tickets' => self::APPRENTICE,
+        'GET /api/tickets/{id}' => self::APPRENTICE,
         'POST /api/tickets' => self::RESTORER,
         'GET /api/tickets/{id}/promise' => self::APPRENTICE,
         'POST /api/tickets/{id}/promise' => self::RESTORER,

@@ -51,7 +51,7 @@ export const fakeApi = (...answers: Answer[]) => {
 /** The workshop's computer by what is asked (“GET /words”): an answer for every time, or what makes one of what was sent. Answers what acts were sent. */
 export const serving = (answers: Readonly<Record<string, Answer | ((asked: Sent) => Answer)>>): (() => readonly Sent[]) => {
   const sent = standIn((asked) => {
-    const answer = answers[`${asked.method} ${asked.path}`]
+    const answer = answers[`${asked.method} ${asked.path}`] ?? answers[`${asked.method} ${asked.path.split('?')[0] ?? ''}`]
     return typeof answer === 'function' ? answer(asked) : answer
   })
   return () => sent.filter((asked) => asked.method !== 'GET')

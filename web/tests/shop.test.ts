@@ -130,30 +130,58 @@ describe('the counter', () => {
     ticket({ id: 4, customer: 'Ana', promisedAt: at(6 * 24 * 60), pieces: [row({ id: 5, name: 'The coat', state: 'to-look-over', hasPlan: false })] }),
   ]
 
-  it('finds by owner, wish, piece, tag, kind or state; every word has to fit', async () => {
-    const it = await counter(some())
-    const find = async (sought: string) => {
-      await it.find('input[type=search]').setValue(sought)
-      return names(it)
-    }
-    expect(await find('BALL')).toEqual(['The derbies', 'The bag'])
-    expect(await find('mirela tote')).toEqual(['The bag'])
-    expect(await find('3-1')).toEqual(['The boots'])
-    expect(await find('7 of 20')).toEqual(['The boots'])
-    expect(await find('mirela boots')).toEqual([])
+  /** The workshop's computer as it finds, and what it was asked for. */
+  const finding = async (answer: (query: URLSearchParams) => object) => {
+    const asked: string[] = []
+    await signedIn(true, {
+      'GET /tickets': ({ path }) => {
+        const query = new URLSearchParams(path.split('?')[1])
+        asked.push(query.toString())
+        return ok(answer(query))
+      },
+    })
+    const it = shown(Counter)
+    await settled()
+    return { it, asked }
+  }
+  const rested = async (): Promise<void> => {
+    await new Promise((resolve) => setTimeout(resolve, 250))
+    await settled()
+  }
+
+  it('looks for what is sought where it is stored, once the hand rests', async () => {
+    const { it, asked } = await finding((query) => ({ tickets: query.get('find') === 'mirela' ? [some()[0]] : [], more: false }))
+    const field = it.find('input[type=search]')
+    await field.setValue('mir')
+    await field.setValue('mirela')
+    await rested()
+    expect(asked).toEqual(['find=&page=0', 'find=mirela&page=0'])
+    expect(names(it)).toEqual(['The derbies', 'The bag'])
+    await field.setValue('mirela boots')
+    await rested()
     expect(text(it)).toContain('Nobody and nothing by “mirela boots”.')
   })
 
-  it('shows what is due, which is never what was handed over', async () => {
-    const it = await counter(some())
+  it('asks for what is due and for a state', async () => {
+    const { it, asked } = await finding(() => ({ tickets: [], more: false }))
     await choose(it, 'Due', 'overdue')
-    expect(names(it)).toEqual(['The derbies', 'The bag'])
-    await choose(it, 'Due', 'by tomorrow')
-    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots'])
     await choose(it, 'Due', 'within a week')
-    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots', 'The coat'])
     await choose(it, 'State', 'to be planned')
-    expect(names(it)).toEqual(['The bag'])
+    await settled()
+    expect(asked.slice(1)).toEqual(['find=&page=0&due=-1', 'find=&page=0&due=7', 'find=&page=0&state=to-plan&due=7'])
+    expect(text(it)).toContain('Nobody and nothing by that choice.')
+  })
+
+  it('shows more after what it shows, for as long as there is more', async () => {
+    const { it, asked } = await finding((query) => query.get('page') === '0'
+      ? { tickets: some().slice(0, 2), more: true }
+      : { tickets: some().slice(2), more: false })
+    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots'])
+    await says(it, 'Show more').trigger('click')
+    await settled()
+    expect(names(it)).toEqual(['The derbies', 'The bag', 'The boots', 'The belt', 'The coat'])
+    expect(asked.at(-1)).toBe('find=&page=1')
+    expect(text(it)).not.toContain('Show more')
   })
 
   it('leads to the next thing for each piece, and marks what is overdue while it is here', async () => {
@@ -170,14 +198,14 @@ describe('the counter', () => {
   })
 
   it('prints a label for each piece with a square that opens it', async () => {
-    serving({ ...house, 'GET /tickets': ok({ tickets: some() }) })
+    serving({ ...house, 'GET /tickets/1': ok(some()[0]), 'GET /tickets/99': refuses(404, 'There is nothing here by that name.') })
     const it = shown(Label, { id: 1 })
     await settled()
     expect(it.findAll('.label').map((l) => l.find('.font-head').text())).toEqual(['2-1', '2-2'])
     expect(it.findAll('img').map((i) => i.attributes('alt'))).toEqual(['A square code that opens The derbies', 'A square code that opens The bag'])
     const gone = shown(Label, { id: 99 })
     await settled()
-    expect(text(gone)).toContain('There is no such ticket among the open ones.')
+    expect(text(gone)).toContain('There is nothing here by that name.')
   })
 })
 

@@ -1333,6 +1333,7 @@ export interface TicketView {
 export interface TicketsView {
   readonly tickets: readonly TicketView[];
   readonly now: string;
+  readonly more: boolean;
 }
 
 export type Trial = 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';

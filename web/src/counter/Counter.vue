@@ -1,21 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { api } from '../api/client'
+import { api, Problem } from '../api/client'
 import type { PieceRowView, TicketsView, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
-import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
 
-const { value: tickets, problem, reload } = useLoad(() => api.get<TicketsView>('/tickets'))
-void reload()
+const tickets = ref<TicketView[]>([])
+const known = ref(false)
+const more = ref(false)
+const problem = ref('')
 const { person } = useSession()
-const { when, daysUntil } = useWhen()
+const { when } = useWhen()
 const now = useNow()
 const words = useWords()
 const sought = ref('')
@@ -32,29 +34,43 @@ const STATES = [
 ]
 const DUE = [
   { id: 'any', label: 'whenever' },
-  { id: 'overdue', label: 'overdue' },
+  { id: '-1', label: 'overdue' },
   { id: '1', label: 'by tomorrow' },
   { id: '7', label: 'within a week' },
 ]
 const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
-const isDue = (promisedAt: string): boolean =>
-  due.value === 'overdue' ? Date.parse(promisedAt) < now.value : daysUntil(promisedAt, now.value) <= Number(due.value)
-/** Every word has to be found, in the ticket or in one of its pieces: name, tag, kind, state. */
-const fits = (piece: PieceRowView, ticket: TicketView): boolean => {
-  const text = [ticket.customer, ticket.contact, ticket.wish, piece.name, piece.tag, kindLabel(piece.kind), sentence(piece)].join(' ').toLowerCase()
-  return (
-    sought.value
-      .toLowerCase()
-      .split(/\s+/)
-      .every((w) => text.includes(w)) &&
-    (state.value === 'any' || piece.state === state.value) &&
-    (due.value === 'any' || (piece.state !== 'finished' && isDue(ticket.promisedAt)))
-  )
+/** What is looked for is found where it is stored; an answer that comes after a newer question is not shown. */
+let asked = 0
+const look = async (page = 0): Promise<void> => {
+  const mine = ++asked
+  const query = new URLSearchParams({ find: sought.value, page: String(page) })
+  if (state.value !== 'any') {
+    query.set('state', state.value)
+  }
+  if (due.value !== 'any') {
+    query.set('due', due.value)
+  }
+  try {
+    const found = await api.get<TicketsView>(`/tickets?${query.toString()}`)
+    if (mine === asked) {
+      tickets.value = page === 0 ? [...found.tickets] : [...tickets.value, ...found.tickets]
+      more.value = found.more
+      known.value = true
+      problem.value = ''
+      pages = page
+    }
+  } catch (error) {
+    if (mine === asked) {
+      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    }
+  }
 }
-const shown = computed(() =>
-  (tickets.value?.tickets ?? []).map((t) => ({ ...t, pieces: t.pieces.filter((p) => fits(p, t)) })).filter((t) => t.pieces.length > 0),
-)
+let pages = 0
+void look()
+watch([state, due], () => look())
+watch(sought, useDebounceFn(() => look(), 200))
+const isAnything = computed(() => sought.value.trim() === '' && state.value === 'any' && due.value === 'any')
 const sentence = (piece: PieceRowView): string =>
   ({
     'to-look-over': 'to be looked over',
@@ -83,13 +99,13 @@ const target = (piece: PieceRowView): string =>
       </label>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
     </div>
-    <Notice :text="problem" @again="reload" />
-    <p v-if="tickets && tickets.tickets.length === 0" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
+    <Notice :text="problem" @again="look()" />
+    <p v-if="known && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
       what you see.</p>
-    <p v-else-if="tickets && shown.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
+    <p v-else-if="known && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
       {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
-    <ol v-if="tickets" class="grid">
-      <li v-for="ticket in shown" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
+    <ol class="grid">
+      <li v-for="ticket in tickets" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
         <div>
           <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
@@ -126,5 +142,6 @@ const target = (piece: PieceRowView): string =>
         </div>
       </li>
     </ol>
+    <p v-if="more" class="py-6 text-center"><button class="may" type="button" @click="look(pages + 1)">Show more</button></p>
   </main>
 </template>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { renderSVG } from 'uqr'
-import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { TicketsView } from '../api/types'
+import type { TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -12,11 +11,10 @@ import { useWords } from '../kit/useWords'
 
 /** A label for every piece of a ticket: what hangs on it while it is here. The square opens the piece. */
 const props = defineProps<{ id: number }>()
-const { value: tickets, problem, reload } = useLoad(() => api.get<TicketsView>('/tickets'))
+const { value: ticket, problem, reload } = useLoad(() => api.get<TicketView>(`/tickets/${props.id}`))
 void reload()
 const words = useWords()
 const { date } = useWhen()
-const ticket = computed(() => tickets.value?.tickets.find((t) => t.id === props.id))
 const kind = (id: string): string => words.value?.kinds.find((k) => k.id === id)?.label ?? id
 /** Black on white in either light: a camera has to read it. */
 const square = (piece: number): string => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pieces/${piece}`, { border: 2 }))}`
@@ -31,7 +29,6 @@ const print = (): void => window.print()
       <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
       <button class="do" type="button" @click="print">Print</button>
     </header>
-    <p v-if="tickets && !ticket" class="text-xl">There is no such ticket among the open ones.</p>
     <article
       v-for="piece in ticket?.pieces ?? []" :key="piece.id"
       class="label bg-raised text-ink border-2 border-ink grid grid-cols-[1fr_11rem] gap-5 p-5 w-[38rem] max-w-full break-inside-avoid"
