@@ -218,7 +218,9 @@ final class CounterTest extends ApiTestCase
     {
         $this->signIn();
         // Monday 2 March, 10 o’clock in the workshop.
-        $names = ['2026-03-01 10:00' => 'yesterday', '2026-03-03 22:59' => 'tomorrow night', '2026-03-03 23:01' => 'the day after', '2026-03-08 12:00' => 'Sunday'];
+        $names = [
+            '2026-03-01 10:00' => 'yesterday', '2026-03-03 22:59' => 'tomorrow night', '2026-03-03 23:01' => 'the day after', '2026-03-08 12:00' => 'Sunday',
+        ];
         foreach ($names as $at => $name) {
             $this->tickets(1, $name, promised: $at);
         }
