@@ -33,15 +33,16 @@ final readonly class PromiseSimulation
     }
 
     /**
-     * @param list<int>       $order blocks of the problem
-     * @param array<int, int> $asked person by step
+     * @param list<int>               $order blocks of the problem
+     * @param array<int, int>         $asked person by step
+     * @param (\Closure(): bool)|null $goOn  asked before each play; with false there are fewer
      *
      * @return list<array<int, int>> the end of each job in each play; {@see PHP_INT_MAX} where there were no hours for it
      */
-    public function plays(array $order, array $asked, int $count): array
+    public function plays(array $order, array $asked, int $count, ?\Closure $goOn = null): array
     {
         $plays = [];
-        for ($n = 0; $n < $count; ++$n) {
+        for ($n = 0; $n < $count && (null === $goOn || $goOn()); ++$n) {
             $problem = $this->varied();
             $table = (new ScheduleGenerator($problem, $this->placer->blocks))->place(new Candidate($order, $asked));
             $ends = $table->ends;

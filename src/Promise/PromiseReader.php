@@ -7,6 +7,7 @@ namespace KindHeel\App\Promise;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
+use KindHeel\App\Clock\Deadline;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
@@ -34,6 +35,8 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final readonly class PromiseReader
 {
     private const PLAYS = 80;
+    /** Nine of ten cannot be told from fewer. */
+    private const LEAST_PLAYS = 20;
     /** A delay below this is no news to anybody. */
     private const NEWS_MINUTES = 30;
     private const QUARTER = 900;
@@ -49,6 +52,8 @@ final readonly class PromiseReader
         private AirHistory $air,
         private PlanTerms $terms,
         private ClockInterface $clock,
+        /** how long each of the two may be played: whoever asks waits, and a worker with them */
+        private int $promiseMs,
     ) {
     }
 
@@ -80,8 +85,12 @@ final readonly class PromiseReader
             ...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])),
             ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]])),
         ];
-        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS);
-        $rush = $this->promise($builder, $id)->plays($first, [], self::PLAYS);
+        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
+        if (\count($usual) < self::LEAST_PLAYS) {
+            return $this->view($ticket, null, null, null, null, [], [], $open, $hands, tooMuch: true);
+        }
+        $rush = $this->promise($builder, $id)->plays($first, [], self::PLAYS, Deadline::in($this->promiseMs));
+        $rush = \count($rush) < self::LEAST_PLAYS ? [] : $rush;
         [$ends, $rushed] = [self::done($usual, $ours), self::done($rush, $ours)];
 
         return $this->view(
@@ -89,7 +98,7 @@ final readonly class PromiseReader
             (int) round(100 * PromiseSimulation::held($ends, intdiv($ticket->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60))),
             PromiseSimulation::certain($ends),
             PromiseSimulation::certain($ends, 0.5),
-            PromiseSimulation::certain($rushed),
+            [] === $rushed ? null : PromiseSimulation::certain($rushed),
             $this->pushed(array_diff_key(array_flip($index), $ours), $usual, $rush, $now),
             [],
             $open,
@@ -113,6 +122,7 @@ final readonly class PromiseReader
         array $unseen,
         array $open,
         array $hands,
+        bool $tooMuch = false,
     ): PromiseView {
         $now = $this->clock->now();
 
@@ -127,6 +137,7 @@ final readonly class PromiseReader
             rushed: $this->pickup($rushed, $hands, $now),
             pushed: $pushed,
             unseen: $unseen,
+            tooMuch: $tooMuch,
             stepsLeft: \count($open),
             minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
         );

@@ -26,6 +26,8 @@ final readonly class PromiseView
         public ?string $rushed,
         public array $pushed,
         public array $unseen,
+        /** there is so much on the bench that it cannot be played through while somebody waits */
+        public bool $tooMuch,
         public int $stepsLeft,
         public int $minutesLeft,
     ) {

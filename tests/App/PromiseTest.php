@@ -124,4 +124,29 @@ final class PromiseTest extends ApiTestCase
     {
         return Row::first($this->connection(), 'SELECT ticket_id FROM piece WHERE id = ?', [$piece])?->int('ticket_id') ?? 0;
     }
+
+    public function testABenchThatTakesTooLongToPlayThroughSaysSoAndAPromiseCanStillBeGiven(): void
+    {
+        putenv('PROMISE_MS=0');
+        $_ENV['PROMISE_MS'] = $_SERVER['PROMISE_MS'] = '0';
+        try {
+            self::ensureKernelShutdown();
+            $this->setUp();
+            $this->signIn();
+            $this->plannedPair();
+            $ticket = Row::first($this->connection(), 'SELECT id, promised_at FROM ticket') ?? self::fail('There is no ticket.');
+            $view = $this->must(PromiseView::class, 'GET', "/api/tickets/{$ticket->int('id')}/promise");
+            self::assertTrue($view->tooMuch);
+            self::assertSame([null, null, null], [$view->certain, $view->holds, $view->rushed]);
+            self::assertGreaterThan(0, $view->stepsLeft);
+            $given = $this->must(PromiseView::class, 'POST', "/api/tickets/{$ticket->int('id')}/promise", [
+                'promisedAt' => '2026-03-30T12:00:00Z', 'was' => $view->promisedAt, 'rush' => false,
+            ]);
+            self::assertSame('2026-03-30T12:00:00Z', $given->promisedAt);
+        } finally {
+            putenv('PROMISE_MS');
+            unset($_ENV['PROMISE_MS'], $_SERVER['PROMISE_MS']);
+            self::ensureKernelShutdown();
+        }
+    }
 }

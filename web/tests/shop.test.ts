@@ -211,7 +211,8 @@ describe('the counter', () => {
 
 describe('a promise', () => {
   const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
-    ticket: 2, customer: 'Mirela', promisedAt: at(300), rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [], unseen: [],
+    ticket: 2, customer: 'Mirela', promisedAt: at(300), rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
+    unseen: [], tooMuch: false,
     stepsLeft: 12, minutesLeft: 80, ...more,
   })
   const asked = async (of: Partial<PromiseView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
@@ -229,6 +230,13 @@ describe('a promise', () => {
       10, 'It will hardly hold.',
     ], [9, 'It does not hold.'], [null, 'It does not hold.']])('that holds in %s weeks of a hundred: %s', async (holds, sentence) => {
     expect(text((await asked({ holds })).it)).toContain(sentence)
+  })
+
+  it('says so where the bench is too full to be played through, and promises nothing', async () => {
+    const { it } = await asked({ tooMuch: true, certain: null, even: null, rushed: null, holds: null })
+    expect(text(it)).toContain('whether that holds cannot be said just now')
+    expect(text(it)).not.toContain('Promise this')
+    expect(text(it)).not.toContain('not enough hours')
   })
 
   it('is given with what it was, so that nobody else’s promise is undone', async () => {

@@ -82,4 +82,16 @@ final class PromiseTest extends TestCase
 
         return new PromiseSimulation($problem, array_fill(0, \count($problem->steps), 0.25), static fn (): float => $random->nextInt() / 0x80000000);
     }
+
+    public function testWhoHasNoTimeLeftPlaysNoFurther(): void
+    {
+        $problem = self::shop(2);
+        $order = array_keys((new ScheduleGenerator($problem))->blocks->steps);
+        $left = 3;
+        $goOn = static function () use (&$left): bool {
+            return $left-- > 0;
+        };
+        self::assertCount(3, self::promise($problem, 4)->plays($order, [], 20, $goOn));
+        self::assertCount(20, self::promise($problem, 4)->plays($order, [], 20));
+    }
 }

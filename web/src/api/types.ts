@@ -988,6 +988,7 @@ export interface PromiseView {
   readonly rushed: string | null;
   readonly pushed: readonly PushedView[];
   readonly unseen: readonly string[];
+  readonly tooMuch: boolean;
   readonly stepsLeft: number;
   readonly minutesLeft: number;
 }

@@ -57,6 +57,8 @@ const sure = computed(() => {
         <p>Nothing can be said yet. Not looked over: <strong>{{ promise.unseen.join(', ') }}</strong>.</p>
         <p>At the counter open each, and mark what you see; then the hours are known.</p>
       </div>
+      <p v-else-if="promise.tooMuch" class="stop text-xl">There is so much on the bench that it takes too long to play it through. It is promised for
+        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>; whether that holds cannot be said just now.</p>
       <p v-else-if="promise.stepsLeft === 0" class="text-xl">Nothing is left to be done for this ticket.</p>
       <template v-else>
         <section class="border-y-4 border-ink py-5 grid gap-3" aria-label="What may be promised">
