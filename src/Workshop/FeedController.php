@@ -17,6 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 /** Calendars under secret addresses: whoever has the address may read, nobody else, until it is revoked. */
 final readonly class FeedController
@@ -31,7 +32,9 @@ final readonly class FeedController
     ) {
     }
 
+    /** Whoever has the address reads customers' names without signing in. */
     #[Route('/api/workshop/feeds', methods: ['POST'])]
+    #[IsGranted('ROLE_OWNER')]
     public function make(#[CurrentUser] Member $member): JsonResponse
     {
         return $this->once->answer(function () use ($member): FeedMadeView {

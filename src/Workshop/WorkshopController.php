@@ -12,6 +12,7 @@ use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\App\People\Role;
 use KindHeel\App\Settings\Gear;
 use KindHeel\App\Settings\OtherDay;
 use KindHeel\App\Settings\WorkshopSettings;
@@ -19,6 +20,7 @@ use KindHeel\Core\Product\Phase;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -56,6 +58,10 @@ final readonly class WorkshopController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
+        if ($id !== $member->id && Role::Owner !== $member->role) {
+            throw new AccessDeniedHttpException();
+        }
+
         return $this->act(function () use ($id, $input): void {
             $week = [];
             foreach ($input->week as $day) {
@@ -111,6 +117,7 @@ final readonly class WorkshopController
     }
 
     #[Route('/alarm', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
     public function alarm(
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
         AlarmInput $input,
@@ -121,7 +128,7 @@ final readonly class WorkshopController
     }
 
     #[Route('/learned/reset', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_OWNER')]
     public function reset(
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
         ResetInput $input,

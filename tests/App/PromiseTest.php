@@ -43,6 +43,7 @@ final class PromiseTest extends ApiTestCase
 
     public function testARushSaysWhoseWorkItPushesBack(): void
     {
+        $this->signIn('ida');
         foreach ($this->must(WorkshopView::class, 'GET', '/api/workshop')->people as $person) {
             // One pair of hands, an hour a day.
             $hour = array_map(static fn (int $day): array => ['day' => $day, 'shifts' => [['from' => '10:00', 'until' => '11:00']]], range(1, 7));

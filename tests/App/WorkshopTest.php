@@ -45,12 +45,14 @@ final class WorkshopTest extends ApiTestCase
         self::assertEquals($before->today, $this->mine()->today);
 
         $people = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people;
+        $this->signIn('ida');
         foreach ($people as $person) {
             $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
                 'week' => [['day' => 1, 'shifts' => [['from' => '15:00', 'until' => '16:00'], ['from' => '14:00', 'until' => '15:00']]]],
                 'skills' => [],
             ]);
         }
+        $this->signIn();
         foreach ($this->mine()->today as $block) {
             self::assertGreaterThanOrEqual(strtotime('2026-03-02T14:00:00+01:00'), strtotime($block->start));
             self::assertLessThanOrEqual(strtotime('2026-03-02T16:00:00+01:00'), strtotime($block->end));
@@ -60,7 +62,9 @@ final class WorkshopTest extends ApiTestCase
     public function testWhoeverDoesNotDoAKindOfWorkIsNotPlannedForIt(): void
     {
         $this->plannedPair();
-        foreach ($this->must(WorkshopView::class, 'GET', '/api/workshop')->people as $person) {
+        $people = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people;
+        $this->signIn('ida');
+        foreach ($people as $person) {
             if ('Tomas' !== $person->name) {
                 $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
                     'week' => [['day' => 1, 'shifts' => [['from' => '09:00', 'until' => '17:00']]]],
@@ -68,6 +72,7 @@ final class WorkshopTest extends ApiTestCase
                 ]);
             }
         }
+        $this->signIn();
         foreach ($this->must(BenchView::class, 'GET', '/api/bench')->tapes as $tape) {
             foreach ('Tomas' === $tape->name ? [] : $tape->today as $block) {
                 self::assertMatchesRegularExpression('/polish|shine/', $block->title);
@@ -77,6 +82,7 @@ final class WorkshopTest extends ApiTestCase
 
     public function testHoursThatCannotBeAreRefusedInWordsAndNothingChanges(): void
     {
+        $this->signIn('ida');
         $me = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0];
         foreach ([
             [['from' => '12:00', 'until' => '09:00']],
@@ -92,6 +98,16 @@ final class WorkshopTest extends ApiTestCase
         self::assertEquals($me, $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0]);
         $this->signIn('wren');
         $this->refused(403, 'PUT', "/api/workshop/people/{$me->id}", ['week' => []]);
+    }
+
+    public function testOnesOwnHoursAreTheRestorersAndThoseOfAllTheOwners(): void
+    {
+        $people = array_column($this->must(WorkshopView::class, 'GET', '/api/workshop')->people, 'id', 'name');
+        $hours = ['week' => [['day' => 2, 'shifts' => [['from' => '09:00', 'until' => '12:00']]]], 'skills' => []];
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/people/'.$people['Tomas'], $hours);
+        $this->refused(403, 'PUT', '/api/workshop/people/'.$people['Nell'], $hours);
+        $this->signIn('ida');
+        $this->must(WorkshopView::class, 'PUT', '/api/workshop/people/'.$people['Nell'], $hours);
     }
 
     public function testOnePlaceAtTheBenchTakesOneStepAtATime(): void
@@ -213,6 +229,7 @@ final class WorkshopTest extends ApiTestCase
         $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->rack, static fn ($p): bool => $p->piece === $call->step->piece);
         self::assertGreaterThan(13 * 60, strtotime((string) $rack->coats[0]->nextAt) - strtotime($rack->coats[0]->laidAt));
 
+        $this->signIn('ida');
         $after = $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'drying', 'what' => 'damp-cloth/cloth'])->learned;
         self::assertSame([], array_filter($after, static fn ($l): bool => EvidenceKind::Drying === $l->kind && 'damp-cloth/cloth' === $l->what));
         self::assertGreaterThan(2, $this->rows('evidence'), 'what was seen is kept');
@@ -249,6 +266,7 @@ final class WorkshopTest extends ApiTestCase
         $minutes = static fn (Factors $f, string $what): float => $f->minutes($what)->factor;
         self::assertSame(1.0, $minutes($factors(), 'cream/cloth'), 'sixty old ones are outweighed by none of them');
         self::assertGreaterThan(1.7, $minutes($factors(), 'wax/cloth'));
+        $this->signIn('ida');
         $this->must(WorkshopView::class, 'POST', '/api/workshop/learned/reset', ['kind' => 'minutes', 'what' => 'wax/cloth']);
         self::assertSame(1.0, $minutes($factors(), 'wax/cloth'));
         self::assertGreaterThan(1.7, $factors()->drying(FamilyId::Cream, Applicator::Cloth), 'the same product, but its drying');
@@ -258,6 +276,7 @@ final class WorkshopTest extends ApiTestCase
 
     public function testACalendarIsReadUnderItsSecretAddressUntilItIsRevoked(): void
     {
+        $this->signIn('ida');
         $this->plannedPair();
         $made = $this->must(FeedMadeView::class, 'POST', '/api/workshop/feeds', status: 201);
         $this->must(SessionView::class, 'POST', '/api/sign-out');
@@ -270,7 +289,7 @@ final class WorkshopTest extends ApiTestCase
         self::assertCount(1, array_filter($summaries, static fn (string $s): bool => str_starts_with($s, 'Promised: ')));
         self::assertGreaterThan(1, \count($summaries), 'hand work stands in it too');
         self::assertSame(404, $this->ask('GET', '/calendar/'.str_repeat('A', 32).'.ics'));
-        $this->signIn();
+        $this->signIn('ida');
         self::assertCount(1, $this->must(WorkshopView::class, 'GET', '/api/workshop')->feeds);
         self::assertSame([], $this->must(WorkshopView::class, 'DELETE', "/api/workshop/feeds/{$made->id}")->feeds);
         self::assertSame(404, $this->ask('GET', $made->path));

@@ -448,7 +448,7 @@ const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
 })
 
 describe('hours of the week', () => {
-  const hours = (of: Partial<WorkshopView> = {}, may = true) => shown(Hours, { workshop: workshop(of), busy: false, may })
+  const hours = (of: Partial<WorkshopView> = {}, may = true) => shown(Hours, { workshop: workshop(of), busy: false, may: () => may })
 
   it('are kept as they stand, all days, with what was typed read', async () => {
     const it = hours()

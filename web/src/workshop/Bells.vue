@@ -4,7 +4,7 @@ import { play } from '../kit/bell'
 import { useSession } from '../session/useSession'
 
 /** What is heard when something calls, and whether the device may say it when this page is not in front. */
-defineProps<{ alarm: string }>()
+defineProps<{ alarm: string, may: boolean }>()
 const emit = defineEmits<{ keep: [alarm: string] }>()
 const { heard } = useSession()
 const SOUNDS = { bell: 'a small bell', knock: 'a knock on wood', chime: 'three notes', silent: 'nothing' } as const
@@ -25,7 +25,7 @@ const allow = async (): Promise<void> => {
     <div class="grid grid-cols-2 gap-3" role="radiogroup" aria-label="What is heard">
       <button
         v-for="(label, sound) in SOUNDS" :key="sound" type="button" role="radio" :aria-checked="alarm === sound" class="min-h-16 border-2 text-lg"
-        :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" @click="choose(sound)"
+        :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" :disabled="!may" @click="choose(sound)"
       >{{ label }}</button>
     </div>
     <p v-if="allowed === 'granted'">This device also says it when another page is in front.</p>

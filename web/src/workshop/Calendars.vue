@@ -6,7 +6,7 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 
 /** One’s own hand work and the promised dates for a calendar elsewhere, under an address that only its holder knows. */
-defineProps<{ feeds: readonly FeedRowView[] }>()
+defineProps<{ feeds: readonly FeedRowView[], may: boolean }>()
 const emit = defineEmits<{ revoke: [id: number], made: [] }>()
 const { when } = useWhen()
 const now = useNow()
@@ -40,6 +40,7 @@ const make = async (): Promise<void> => {
         <button class="quiet" type="button" @click="emit('revoke', feed.id)">revoke it</button>
       </li>
     </ul>
-    <button class="may justify-self-start" type="button" @click="make">Make an address</button>
+    <button v-if="may" class="may justify-self-start" type="button" @click="make">Make an address</button>
+    <p v-else class="text-soft">The owner makes such an address, as it tells customers’ names.</p>
   </section>
 </template>

@@ -4,7 +4,7 @@ import type { HoursInput, Phase, WorkshopView } from '../api/types'
 import { read, written } from './shifts'
 
 /** When each person is here in a usual week, and at what. */
-const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: boolean }>()
+const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: (person: number) => boolean }>()
 const emit = defineEmits<{ keep: [person: number, hours: HoursInput] }>()
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const drafts = ref<Record<number, string[]>>({})
@@ -40,18 +40,19 @@ const keep = (person: number): void => {
       <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-7 gap-3">
         <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea
           v-model="drafts[person.id]![i]"
-          class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may" placeholder="free"
+          class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may(person.id)" placeholder="free"
         /></label>
       </div>
       <details>
         <summary class="min-h-11 cursor-pointer">{{ does(person.id) }}</summary>
         <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-6 gap-x-4">
           <label v-for="phase in workshop.phases" :key="phase" class="flex items-center gap-2 min-h-11">
-            <input v-model="skills[person.id]" type="checkbox" class="size-6 accent-ink" :value="phase" :disabled="!may">{{ phase.replace('-', ' ') }}</label>
+            <input v-model="skills[person.id]" type="checkbox" class="size-6 accent-ink" :value="phase" :disabled="!may(person.id)">
+            {{ phase.replace('-', ' ') }}</label>
         </div>
       </details>
       <button
-        v-if="may" class="may justify-self-start" type="submit" :disabled="busy || skills[person.id]?.length === 0"
+        v-if="may(person.id)" class="may justify-self-start" type="submit" :disabled="busy || skills[person.id]?.length === 0"
       >Keep {{ person.name }}’s hours</button>
     </form>
   </section>

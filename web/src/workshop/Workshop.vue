@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import Notice from '../kit/Notice.vue'
 import { useSession } from '../session/useSession'
@@ -15,6 +16,9 @@ import { useWorkshop } from './useWorkshop'
 const { workshop, problem, busy, load, put, post, remove } = useWorkshop()
 void load()
 const { person } = useSession()
+const isOwner = computed(() => person.value?.role === 'owner')
+/** One’s own hours are the restorer’s, those of all the owner’s. */
+const mayKeep = (id: number): boolean => isOwner.value || person.value?.mayPlan === true && person.value.id === id
 const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
 </script>
 
@@ -33,17 +37,17 @@ const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
         >{{ room }}</Tab>
       </TabList>
       <TabPanels>
-        <TabPanel><Hours :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @keep="(id, hours) => put(`/people/${id}`, hours)" /></TabPanel>
+        <TabPanel><Hours :workshop="workshop" :busy="busy" :may="mayKeep" @keep="(id, hours) => put(`/people/${id}`, hours)" /></TabPanel>
         <TabPanel>
           <OtherDays
             :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @add="(day) => post('/days', day)" @remove="(id) => remove(`/days/${id}`)"
           />
         </TabPanel>
         <TabPanel><Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @keep="(station) => put('/stations', station)" /></TabPanel>
-        <TabPanel><LearnedHere :workshop="workshop" :may="person?.mayPlan ?? false" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
+        <TabPanel><LearnedHere :workshop="workshop" :may="isOwner" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
         <TabPanel class="grid lg:grid-cols-2 gap-10">
-          <Bells :alarm="workshop.alarm" @keep="(alarm) => put('/alarm', { alarm })" />
-          <Calendars :feeds="workshop.feeds" @revoke="(id) => remove(`/feeds/${id}`)" @made="load" />
+          <Bells :alarm="workshop.alarm" :may="person?.mayPlan ?? false" @keep="(alarm) => put('/alarm', { alarm })" />
+          <Calendars :feeds="workshop.feeds" :may="isOwner" @revoke="(id) => remove(`/feeds/${id}`)" @made="load" />
         </TabPanel>
       </TabPanels>
     </TabGroup>
