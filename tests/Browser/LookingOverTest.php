@@ -110,6 +110,7 @@ final class LookingOverTest extends StoryTestCase
         self::assertTrue($printed, 'what is not for paper is left off it');
         $this->go('/counter');
         $this->see('input[type=search]')->sendKeys('Beda satchel');
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'Konrad') ? null : true, 'the others to go');
         $this->says('Label')->click();
         $this->see('[alt="A square code that opens The clerk’s satchel"]');
         $this->isAccessible('the label');

@@ -20,12 +20,19 @@ abstract class StoryTestCase extends TestCase
 {
     /** After so long what was waited for does not come any more, however busy the machine is. */
     private const PATIENCE_S = 90.0;
-    /** The first button, link or choice with these words that is shown and not locked. Something on the bench may call at any moment: somebody comes. */
+    /**
+     * The first button, link or choice with these words that is shown and not locked, once it lies where it lay a moment before: what comes in above it moves it,
+     * and a tap would miss. Something on the bench may call at any moment: somebody comes.
+     */
     private const SAYS = <<<'JS'
         const shown = (e) => e.checkVisibility({visibilityProperty: true}) && e.getClientRects().length > 0
         document.querySelector('[role=alert][aria-label=Alarm] button')?.click()
-        return [...document.querySelectorAll('button, a, [role=option]')]
-            .find((e) => e.textContent.replace(/\s+/g, ' ').trim().includes(arguments[0]) && shown(e) && !e.matches(':disabled')) ?? null
+        const found = [...document.querySelectorAll('button, a, [role=option]')]
+            .find((e) => e.textContent.replace(/\s+/g, ' ').trim().includes(arguments[0]) && shown(e) && !e.matches(':disabled'))
+        const at = found ? JSON.stringify(found.getBoundingClientRect()) : ''
+        const still = found !== undefined && window.lookedAt?.[0] === found && window.lookedAt[1] === at
+        window.lookedAt = [found, at]
+        return still ? found : null
         JS;
 
     protected Browser $browser;
