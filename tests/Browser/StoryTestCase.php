@@ -21,7 +21,7 @@ abstract class StoryTestCase extends TestCase
     /** After so long what was waited for does not come any more, however busy the machine is. */
     private const PATIENCE_S = 90.0;
     /**
-     * The first button, link or choice with these words that is shown and not locked, once it lies where it lay a moment before: what comes in above it moves it,
+     * The first button, link or choice with these words that is shown and not locked, once it lies where it lay a moment before: what comes in above moves it,
      * and a tap would miss. Something on the bench may call at any moment: somebody comes.
      */
     private const SAYS = <<<'JS'
