@@ -42,8 +42,7 @@ enum PieceProgress: string
     public function sql(): string
     {
         $here = 'p.finished_at IS NULL';
-        $begun = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \'open\')';
-        $steps = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id)';
+        [$steps, $begun] = [Steps::EXIST, Steps::BEGUN];
 
         return match ($this) {
             self::Finished => 'p.finished_at IS NOT NULL',

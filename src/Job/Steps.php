@@ -21,6 +21,9 @@ final readonly class Steps
     public const COUNTED = '(SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
         (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\') AS begun,
         (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status = \''.self::DONE.'\') AS done';
+    /** Conditions on a piece `p`: it has steps, and one of them was begun. */
+    public const EXIST = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id)';
+    public const BEGUN = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\')';
     private const OPEN = 'open';
     private const RUNNING = 'running';
     private const DONE = 'done';

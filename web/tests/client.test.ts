@@ -106,6 +106,15 @@ describe('the client of the API', () => {
     const same = fakeApi(old, ok(signedIn({ person: person({ id: 2 }), csrfToken: 'new' })), ok({ n: 1 }))
     expect(await api.postOnce('/a', {}, 'k')).toEqual({ n: 1 })
     expect(same.sent.map((s) => [s.path, s.key])).toEqual([['/a', 'k'], ['/session', ''], ['/a', 'k']])
+    // A lost try before it makes no refusal of it, and where the session cannot be read the act is as good later.
+    const late = fakeApi(lost, old, ok(signedIn({ person: person({ id: 2 }) })), ok({ n: 2 }))
+    const answer = api.postOnce('/a', {}, 'k')
+    await vi.runAllTimersAsync()
+    expect([await answer, late.sent.map((s) => s.path)]).toEqual([{ n: 2 }, ['/a', '/a', '/session', '/a']])
+    fakeApi(old, lost, lost, lost)
+    const away = expect(api.post('/a')).rejects.toMatchObject({ status: 0, type: 'away' })
+    await vi.runAllTimersAsync()
+    await away
     const other = fakeApi(old, ok(signedIn({ person: person({ id: 3 }) })))
     await expect(api.post('/a')).rejects.toMatchObject({ status: 401, type: 'somebody-else' })
     expect(other.sent.map((s) => s.path)).toEqual(['/a', '/session'])

@@ -56,13 +56,6 @@ describe('times in the words of the bench', () => {
     expect(when('2026-10-25T23:30:00Z', '2026-10-24T22:15:00Z')).toBe('tomorrow 00:30')
   })
 
-  it('count days until a promise by the calendar', () => {
-    const { daysUntil } = useWhen()
-    expect(daysUntil('2026-03-29T21:45:00Z', ms('2026-03-28T22:30:00Z'))).toBe(1)
-    expect(daysUntil('2026-03-28T22:45:00Z', ms('2026-03-28T22:30:00Z'))).toBe(0)
-    expect(daysUntil('2026-03-27T22:45:00Z', ms('2026-03-28T22:30:00Z'))).toBe(-1)
-  })
-
   it('fill a field with so many days from now, over a change of the clock too', () => {
     expect(useWhen().field(ms('2026-03-28T22:30:00Z'), 7, '17:00')).toBe('2026-04-04T17:00')
     expect(useWhen().field(ms('2026-10-24T22:15:00Z'), 1, '17:00')).toBe('2026-10-26T17:00')

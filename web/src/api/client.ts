@@ -82,6 +82,7 @@ const marked = async <T>(act: Promise<T>): Promise<T> => {
 
 /** A lost answer is asked for again with the same key, so that nothing is done twice. */
 const request = async <T>(method: string, path: string, body?: unknown, key: string = crypto.randomUUID()): Promise<T> => {
+  let renewed = false
   for (let attempt = 0; ; attempt++) {
     let response: Response
     try {
@@ -99,11 +100,12 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
     }
     if (!response.ok) {
       const problem = await problemOf(response)
-      if (problem.type === 'csrf' && attempt === 0) {
-        if (await renew().catch(() => false)) {
+      if (problem.type === 'csrf' && !renewed) {
+        renewed = true
+        if (await renew()) {
           continue
         }
-        throw new Problem(401, 'Somebody else is signed in on this device now. What you did is kept until you sign in again.', 'somebody-else', false, {})
+        throw new Problem(401, 'Somebody else is signed in on this device now. Sign in again to go on.', 'somebody-else', false, {})
       }
       if (response.status === 401 && path !== '/sign-in') {
         onSignedOut()

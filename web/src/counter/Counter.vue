@@ -2,20 +2,17 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { api, Problem } from '../api/client'
+import { api } from '../api/client'
 import type { PieceRowView, TicketsView, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
+import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
 
-const tickets = ref<TicketView[]>([])
-const known = ref(false)
-const more = ref(false)
-const problem = ref('')
 const { person } = useSession()
 const { when } = useWhen()
 const now = useNow()
@@ -40,33 +37,26 @@ const DUE = [
 ]
 const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
-/** What is looked for is found where it is stored; an answer that comes after a newer question is not shown. */
-let asked = 0
-const look = async (page = 0): Promise<void> => {
-  const mine = ++asked
-  const query = new URLSearchParams({ find: sought.value, page: String(page) })
+const page = ref(0)
+/** What is looked for is found where it is stored, a page at a time. */
+const { value: found, problem, reload } = useLoad(() => {
+  const query = new URLSearchParams({ find: sought.value, page: String(page.value) })
   if (state.value !== 'any') {
     query.set('state', state.value)
   }
   if (due.value !== 'any') {
     query.set('due', due.value)
   }
-  try {
-    const found = await api.get<TicketsView>(`/tickets?${query.toString()}`)
-    if (mine === asked) {
-      tickets.value = page === 0 ? [...found.tickets] : [...tickets.value, ...found.tickets]
-      more.value = found.more
-      known.value = true
-      problem.value = ''
-      pages = page
-    }
-  } catch (error) {
-    if (mine === asked) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
-    }
-  }
+  return api.get<TicketsView>(`/tickets?${query.toString()}`)
+})
+const tickets = ref<readonly TicketView[]>([])
+watch(found, (now) => {
+  tickets.value = [...(page.value === 0 ? [] : tickets.value), ...(now?.tickets ?? [])]
+})
+const look = (at = 0): Promise<void> => {
+  page.value = at
+  return reload()
 }
-let pages = 0
 void look()
 watch([state, due], () => look())
 watch(sought, useDebounceFn(() => look(), 200))
@@ -99,10 +89,10 @@ const target = (piece: PieceRowView): string =>
       </label>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
     </div>
-    <Notice :text="problem" @again="look()" />
-    <p v-if="known && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
+    <Notice :text="problem" @again="reload" />
+    <p v-if="found && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
       what you see.</p>
-    <p v-else-if="known && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
+    <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
       {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
     <ol class="grid">
       <li v-for="ticket in tickets" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
@@ -142,6 +132,6 @@ const target = (piece: PieceRowView): string =>
         </div>
       </li>
     </ol>
-    <p v-if="more" class="py-6 text-center"><button class="may" type="button" @click="look(pages + 1)">Show more</button></p>
+    <p v-if="found?.more" class="py-6 text-center"><button class="may" type="button" @click="look(page + 1)">Show more</button></p>
   </main>
 </template>

@@ -1,16 +1,26 @@
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { Problem } from '../api/client'
 
-/** Something that a screen loads: its value, and the sentence when it could not be had. What was there stays there. */
+/**
+ * Something that a screen loads: its value, and the sentence when it could not be had. What was there stays there; an answer that comes after a newer question
+ * is not shown.
+ */
 export const useLoad = <T>(load: () => Promise<T>): { value: ShallowRef<T | null>, problem: Ref<string>, reload: () => Promise<void> } => {
   const value = shallowRef<T | null>(null)
   const problem = ref('')
+  let asked = 0
   const reload = async (): Promise<void> => {
+    const mine = ++asked
     try {
-      value.value = await load()
-      problem.value = ''
+      const answer = await load()
+      if (mine === asked) {
+        value.value = answer
+        problem.value = ''
+      }
     } catch (error) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      if (mine === asked) {
+        problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      }
     }
   }
   return { value, problem, reload }

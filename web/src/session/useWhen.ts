@@ -17,8 +17,6 @@ export const useWhen = () => {
     format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
   return {
     time,
-    /** Days of the calendar from now until then: 0 is today. */
-    daysUntil: (iso: string, now: number): number => day(Date.parse(iso)) - day(now),
     /** “14:20”, “tomorrow 11:00”, “Fri 11:00”, “3 Dec 11:00” */
     when: (iso: string, now: number): string => {
       const at = Date.parse(iso)
