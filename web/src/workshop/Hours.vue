@@ -30,7 +30,7 @@ const keep = (person: number): void => {
 <template>
   <section class="grid gap-8 pt-4" aria-label="Hours">
     <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts, one on each line: <strong>09:00–12:30</strong>.
-      Nothing means free.</p>
+      Nothing means free. The owner sets everybody’s hours, a restorer their own.</p>
     <form v-for="person in workshop.people" :key="person.id" class="grid gap-3 border-b-[5px] border-soft pb-5" @submit.prevent="keep(person.id)">
       <div class="flex items-baseline gap-4">
         <h2 class="text-2xl">{{ person.name }}</h2>
