@@ -56,4 +56,4 @@ $read = (new SimulatedThermoHygrometer('rainy' === ($state['weather'] ?? 'fair')
 if (null === $read) {
     $answer(504, ['error' => 'The sensor does not answer.']);
 }
-$answer(200, ['place' => $place->value, 'at' => $at->format(DATE_RFC3339), 'temp_c' => $read[0], 'rh' => $read[1], 'speed_ms' => $read[2]]);
+$answer(200, ['place' => $place->value, 'at' => $at->format(DATE_RFC3339), ...array_combine(['temp_c', 'rh', 'speed_ms'], $read->figures()), 'simulated' => true]);

@@ -92,11 +92,31 @@ secret() {
     cat "var/secrets/$1"
 }
 
-# socket_in FOLDER NAME: a socket in that folder, or where the path would be too long for one, in /tmp.
+# socket_in FOLDER NAME: a socket in a folder below that nobody else may enter; where the path would be too long for one, in /tmp.
 socket_in() {
-    local socket=$1/$2
-    [ ${#socket} -lt 100 ] || socket=/tmp/kindheel-$(printf '%s' "$1" | sha256sum | cut -c1-12)-$2
-    printf '%s' "$socket"
+    local folder=$1/sockets
+    [ $((${#folder} + ${#2})) -lt 100 ] || folder=/tmp/kindheel-$(printf '%s' "$1" | sha256sum | cut -c1-12)
+    mkdir -p "$folder"
+    [ "$(id -u)" != 0 ] || chown -h 0 "$folder"
+    [ -O "$folder" ] || die "$folder belongs to somebody else. Look what it is and remove it, then run this again."
+    chmod 700 "$folder"
+    printf '%s/%s' "$folder" "$2"
+}
+
+# worker: as whom everything runs that root starts: whom the folder belongs to, or www-data; root only where nobody else may enter the folder.
+worker() {
+    local name
+    for name in "$(stat -c %U .)" www-data; do
+        [ "$name" != root ] && id "$name" > /dev/null 2>&1 || continue
+        if (become "$name" test -r "$ROOT/start"); then printf '%s' "$name"; return; fi
+    done
+    printf root
+}
+# become NAME COMMAND…: goes on as that user, for good.
+become() {
+    local name=$1; shift
+    export HOME=$ROOT/var/run USER=$name LOGNAME=$name
+    exec setpriv --reuid="$name" --regid="$(id -g "$name")" --clear-groups --no-new-privs "$@"
 }
 
 # clear_group PID-FILE NAME [SECONDS]: ends what is left of a server that was killed or cut off: its whole process group, in order when it has SECONDS.
@@ -153,16 +173,18 @@ database_laid_out() {
     say "laying out the database"
     local user=(); [ "$(id -u)" != 0 ] || user=(--user=root)
     rm -rf "$folder/data"
-    mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" \
-        > var/log/database-install.log 2>&1 \
+    mariadb-install-db --no-defaults --datadir="$folder/data" --skip-test-db "${user[@]}" > var/log/database-install.log 2>&1 \
         || die "The database could not be laid out; var/log/database-install.log says why."
 }
+
+# sql [ARGUMENTS…]: as whoever started the server, whom its socket lets in.
+sql() { mariadb --no-defaults --socket="$DATABASE_SOCKET" -u"$(id -un)" "$@"; }
 
 # database_answers FOLDER [PID]: waits until it does, while that process lives; sets DATABASE_SOCKET.
 database_answers() {
     local waited=0
     DATABASE_SOCKET=$(socket_in "$ROOT/$1" mariadb.sock)
-    until mariadb-admin --no-defaults --socket="$DATABASE_SOCKET" -uroot ping > /dev/null 2>&1; do
+    until sql -e 'SELECT 1' > /dev/null 2>&1; do
         [ -z "${2:-}" ] || kill -0 "$2" 2>/dev/null || die "The database did not start; the end of var/log/database.log:
 $(tail -n 5 var/log/database.log)"
         waited=$((waited + 1)); [ $waited -lt 600 ] || die "The database did not answer within a minute; var/log/database.log says more."
@@ -170,25 +192,33 @@ $(tail -n 5 var/log/database.log)"
     done
 }
 
-# database_up FOLDER PORT: our own MariaDB over FOLDER on loopback; sets DATABASE_PID and DATABASE_SOCKET.
+# database_up FOLDER [PORT]: our own MariaDB over FOLDER, at a socket, and on loopback where a port is given; sets DATABASE_PID and DATABASE_SOCKET.
 database_up() {
     database_laid_out "$1"
     clear_group "$ROOT/$1/mariadb.pid" mariadbd 30
-    port_is_free "$2" || die "Port $2 is in use, so the database cannot listen there. Stop what uses it, or set KINDHEEL_DB_PORT to a free one."
     # Own process group: Ctrl-C reaches us, and we stop the database last and in order.
-    setsid tools/serve database "$1" "$2" > /dev/null 2>&1 9>&- &
+    setsid tools/serve database "$1" ${2:+"$2"} > /dev/null 2>&1 9>&- &
     DATABASE_PID=$!
     database_answers "$1" $DATABASE_PID
 }
 
-# database_for NAME PASSWORD: an empty database unless it is there, and its user.
+# What the application needs while it works; laying out tables takes more.
+WORKING_RIGHTS='SELECT, INSERT, UPDATE, DELETE'
+# database_for NAME PASSWORD RIGHTS: an empty database unless it is there, and the application’s account with those rights and no other.
 database_for() {
-    mariadb --no-defaults --socket="$DATABASE_SOCKET" -uroot -e "
-        CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-        CREATE USER IF NOT EXISTS kindheel@'127.0.0.1' IDENTIFIED BY '$2';
-        ALTER USER kindheel@'127.0.0.1' IDENTIFIED BY '$2';
-        GRANT ALL ON \`$1\`.* TO kindheel@'127.0.0.1';"
+    local host
+    for host in localhost 127.0.0.1; do
+        sql -e "
+            CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+            CREATE USER IF NOT EXISTS kindheel@'$host' IDENTIFIED BY '$2';
+            ALTER USER kindheel@'$host' IDENTIFIED BY '$2';
+            GRANT ALL ON \`$1\`.* TO kindheel@'$host';
+            REVOKE ALL ON \`$1\`.* FROM kindheel@'$host';
+            GRANT $3 ON \`$1\`.* TO kindheel@'$host';"
+    done
 }
+# database_url ACCOUNT NAME: where it is, for the application; the account may bring a password after a colon.
+database_url() { printf 'mysql://%s@localhost/%s?unix_socket=%s&serverVersion=10.11.0-MariaDB&charset=utf8mb4' "$1" "$2" "$DATABASE_SOCKET"; }
 
 database_down() {
     [ -n "${DATABASE_PID:-}" ] || return 0

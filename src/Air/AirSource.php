@@ -8,5 +8,6 @@ namespace KindHeel\App\Air;
 enum AirSource: string
 {
     case Instrument = 'instrument';
+    case Simulated = 'simulated';
     case Typed = 'typed';
 }

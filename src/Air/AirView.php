@@ -18,7 +18,7 @@ final readonly class AirView
         public float $tempC,
         public int $humidity,
         public float $speedMs,
-        /** instrument or typed */
+        /** instrument, simulated or typed */
         public AirSource $source,
         public string $at,
         public array $said,

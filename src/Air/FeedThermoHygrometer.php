@@ -17,7 +17,12 @@ final readonly class FeedThermoHygrometer implements ThermoHygrometer
     {
     }
 
-    public function read(\DateTimeImmutable $at, DryingPlace $place): ?array
+    public function places(): array
+    {
+        return DryingPlace::cases();
+    }
+
+    public function read(\DateTimeImmutable $at, DryingPlace $place): ?InstrumentSays
     {
         try {
             $said = $this->http
@@ -33,6 +38,6 @@ final readonly class FeedThermoHygrometer implements ThermoHygrometer
         $number = static fn (string $name): ?float => \is_int($said[$name] ?? null) || \is_float($said[$name] ?? null) ? (float) $said[$name] : null;
         [$tempC, $rh] = [$number('temp_c'), $number('rh')];
 
-        return null === $tempC || null === $rh ? null : [$tempC, $rh, $number('speed_ms') ?? 0.1];
+        return null === $tempC || null === $rh ? null : new InstrumentSays($tempC, $rh, $number('speed_ms') ?? 0.1, true === ($said['simulated'] ?? null));
     }
 }

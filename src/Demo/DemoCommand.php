@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Demo;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Database\Tables;
@@ -27,7 +28,19 @@ final readonly class DemoCommand
         #[Option('The moment at which it is to be now, such as 2026-03-03T10:00; time goes on from there.')]
         ?string $at = null,
     ): int {
+        if (!$this->clock->isDemo()) {
+            $io->error('This is a workshop of somebody’s own, or none yet: the demo has no place in it. ./start begins the demo, beside it.');
+
+            return Command::FAILURE;
+        }
         if ($fresh) {
+            try {
+                Tables::numberAnew($this->connection);
+            } catch (Exception) {
+                $io->error('Emptying the database takes rights that the application does not have. ./start --fresh has them.');
+
+                return Command::FAILURE;
+            }
             $this->clock->reset();
             Tables::empty($this->connection);
             Tables::numberAnew($this->connection);

@@ -118,7 +118,7 @@ final class DemoLoader
         foreach (DryingPlace::cases() as $place) {
             $said = $this->instrument->read($at, $place);
             if (null !== $said) {
-                $this->entities->persist(new AirReading($at, Air::of(...$said), AirSource::Instrument, $place));
+                $this->entities->persist(new AirReading($at, Air::of(...$said->figures()), AirSource::Simulated, $place));
             }
         }
     }

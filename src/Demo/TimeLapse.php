@@ -8,7 +8,6 @@ use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\Job\BenchChanged;
-use KindHeel\Core\Drying\DryingPlace;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
@@ -47,7 +46,7 @@ final readonly class TimeLapse
                     });
                 }
                 $mock->modify(max($end, $mock->now())->format('Y-m-d\TH:i:s\Z'));
-                foreach (DryingPlace::cases() as $place) {
+                foreach ($this->instrument->places() as $place) {
                     $this->record->said($this->instrument->read($end, $place), $place);
                 }
             }

@@ -6,7 +6,6 @@ namespace KindHeel\App\Drying;
 
 use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Running\WorkLoop;
-use KindHeel\Core\Drying\DryingPlace;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
@@ -30,7 +29,7 @@ final readonly class AirWatchCommand
 
     private function read(): void
     {
-        foreach (DryingPlace::cases() as $place) {
+        foreach ($this->instrument->places() as $place) {
             $this->record->said($this->instrument->read($this->clock->now(), $place), $place);
         }
     }

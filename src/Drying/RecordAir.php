@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
+use KindHeel\App\Air\InstrumentSays;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\BenchChanged;
@@ -52,23 +53,19 @@ final readonly class RecordAir
         $this->moveWaits();
     }
 
-    /**
-     * What an instrument says, unless it fails: then that is kept instead, and the air before holds on.
-     *
-     * @param array{float, float, float}|null $said °C, relative humidity and m/s; null when it says nothing
-     */
-    public function said(?array $said, DryingPlace $place): ?SensorFault
+    /** What an instrument says, unless it fails or says nothing: then that is kept instead, and the air before holds on. */
+    public function said(?InstrumentSays $said, DryingPlace $place): ?SensorFault
     {
         $now = $this->clock->now();
         $before = array_map(
             static fn (Row $r): AirSpan => new AirSpan($r->time('at'), Air::of($r->float('temp_c'), $r->float('rh'), $r->float('speed_ms'))),
             Row::all(
                 $this->connection,
-                'SELECT at, temp_c, rh, speed_ms FROM air_reading WHERE place = ? AND source = ? AND at BETWEEN ? AND ? ORDER BY at, id',
-                [$place->value, AirSource::Instrument->value, Iso::toRow($now->modify('-5 hours')), Iso::toRow($now)],
+                'SELECT at, temp_c, rh, speed_ms FROM air_reading WHERE place = ? AND source <> ? AND at BETWEEN ? AND ? ORDER BY at, id',
+                [$place->value, AirSource::Typed->value, Iso::toRow($now->modify('-5 hours')), Iso::toRow($now)],
             ),
         );
-        $fault = SensorFault::in($said, $before, $now);
+        $fault = SensorFault::in($said?->figures(), $before, $now);
         if (null === $fault) {
             $changed = $this->connection->delete('air_fault', ['place' => $place->value]);
         } else {
@@ -83,14 +80,14 @@ final readonly class RecordAir
         }
         // What has stopped is still written down: it may go on, and the record shows since when.
         if (null !== $said && (null === $fault || SensorFault::Stuck === $fault)) {
-            $this->measured(Air::of(...$said), $place);
+            $this->measured(Air::of(...$said->figures()), $place, $said->simulated ? AirSource::Simulated : AirSource::Instrument);
         }
 
         return $fault;
     }
 
     /** @return bool whether the reading was worth keeping */
-    public function measured(Air $air, DryingPlace $place = DryingPlace::Bench): bool
+    public function measured(Air $air, DryingPlace $place = DryingPlace::Bench, AirSource $source = AirSource::Instrument): bool
     {
         $now = $this->clock->now();
         $last = $this->history->latest($place);
@@ -101,7 +98,7 @@ final readonly class RecordAir
         if (null !== $last && $age < self::MINUTES && abs($last->air->tempC - $air->tempC) < self::DEGREES && abs($last->air->rh - $air->rh) < self::HUMIDITY) {
             return false;
         }
-        $this->entities->persist(new AirReading($now, $air, AirSource::Instrument, $place));
+        $this->entities->persist(new AirReading($now, $air, $source, $place));
         $this->entities->flush();
         $this->moveWaits();
 

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Simulation;
 
 use KindHeel\App\Colour\Device\DeviceLine;
+use KindHeel\App\Colour\Device\NoLine;
 use KindHeel\App\Colour\Device\StreamLine;
 
-/** Chooses the line: `COLOUR_READER` names a serial device or a socket; without it the simulated reader answers. */
+/** Chooses the line: `COLOUR_READER` names a serial device or a socket; or `simulated`; without it there is none. */
 final readonly class DeviceLineFactory
 {
     public const SIMULATED = 'simulated';
@@ -18,6 +19,10 @@ final readonly class DeviceLineFactory
 
     public function __invoke(): DeviceLine
     {
-        return self::SIMULATED === $this->colourReader || '' === $this->colourReader ? $this->simulated : new StreamLine($this->colourReader);
+        return match ($this->colourReader) {
+            '' => new NoLine(),
+            self::SIMULATED => $this->simulated,
+            default => new StreamLine($this->colourReader),
+        };
     }
 }

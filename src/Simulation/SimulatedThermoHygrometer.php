@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Simulation;
 
+use KindHeel\App\Air\InstrumentSays;
 use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
@@ -22,14 +23,19 @@ final readonly class SimulatedThermoHygrometer implements ThermoHygrometer
     {
     }
 
-    public function read(\DateTimeImmutable $at, DryingPlace $place): ?array
+    public function places(): array
+    {
+        return DryingPlace::cases();
+    }
+
+    public function read(\DateTimeImmutable $at, DryingPlace $place): ?InstrumentSays
     {
         $fault = $this->faults[$place->value] ?? null;
         if (SensorFault::Missing === $fault) {
             return null;
         }
         if (SensorFault::Absurd === $fault) {
-            return [-127.0, 2.55, 0.0];
+            return new InstrumentSays(-127.0, 2.55, 0.0, simulated: true);
         }
         $at = SensorFault::Stuck === $fault ? $at->setTime(6, 0) : $at;
         $hours = $at->getTimestamp() / 3600.0;
@@ -38,10 +44,11 @@ final readonly class SimulatedThermoHygrometer implements ThermoHygrometer
         $flicker = (crc32($at->format('YmdHi').(DryingPlace::Bench === $place ? '' : $place->value)) % 1000) / 1000.0 - 0.5;
         [$warmer, $damper, $speedMs] = self::PLACES[$place->value];
 
-        return [
+        return new InstrumentSays(
             round(19.4 + 1.9 * $day + 0.7 * $wander + 0.1 * $flicker + $warmer - ($this->rainy ? 1.8 : 0.0), 1),
             round(max(0.12, min(0.95, 0.52 - 0.06 * $day + 0.05 * $wander + 0.01 * $flicker + $damper + ($this->rainy ? 0.24 : 0.0))), 3),
             $speedMs,
-        ];
+            simulated: true,
+        );
     }
 }

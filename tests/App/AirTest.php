@@ -7,10 +7,16 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\FeedThermoHygrometer;
+use KindHeel\App\Air\InstrumentSays;
+use KindHeel\App\Air\NoThermoHygrometer;
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Colour\Device\NoLine;
+use KindHeel\App\Drying\AirWatchCommand;
 use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\Drying\WhatIfView;
+use KindHeel\App\Running\WorkLoop;
 use KindHeel\App\Simulation\SimulatedThermoHygrometer;
+use KindHeel\App\Simulation\ThermoHygrometerFactory;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\SensorFault;
@@ -73,10 +79,10 @@ final class AirTest extends ApiTestCase
         $coldest = \INF;
         for ($hour = 0; $hour < 24 * 20; ++$hour) {
             $air = $instrument->read($at->modify("+$hour hours"), DryingPlace::Bench) ?? self::fail('It says nothing.');
-            $warmest = max($warmest, $air[0]);
-            $coldest = min($coldest, $air[0]);
-            self::assertGreaterThanOrEqual(0.25, $air[1]);
-            self::assertLessThanOrEqual(0.85, $air[1]);
+            $warmest = max($warmest, $air->tempC);
+            $coldest = min($coldest, $air->tempC);
+            self::assertGreaterThanOrEqual(0.25, $air->rh);
+            self::assertLessThanOrEqual(0.85, $air->rh);
         }
         self::assertGreaterThan(14.0, $coldest);
         self::assertLessThan(25.0, $warmest);
@@ -89,7 +95,7 @@ final class AirTest extends ApiTestCase
         $application = new Application(self::$kernel ?? self::bootKernel());
         $tester = new CommandTester($application->find('air:watch'));
         self::assertSame(0, $tester->execute(['--once' => true]));
-        self::assertSame(AirSource::Instrument, $this->history()->latest()?->source);
+        self::assertSame(AirSource::Simulated, $this->history()->latest()?->source, 'the stand-in is never taken for an instrument');
         self::assertSame(7, $this->rows('air_reading'), 'typed at three places, read at four');
     }
 
@@ -154,23 +160,23 @@ final class AirTest extends ApiTestCase
         $this->signIn();
         $record = self::getContainer()->get(RecordAir::class);
         $this->clock->sleep(2 * 3600);
-        self::assertNull($record->said([20.1, 0.5, 0.1], DryingPlace::Rack));
+        self::assertNull($record->said(new InstrumentSays(20.1, 0.5, 0.1), DryingPlace::Rack));
         $this->clock->sleep(600);
-        self::assertSame(SensorFault::Absurd, $record->said([-127.0, 2.55, 0.0], DryingPlace::Rack));
+        self::assertSame(SensorFault::Absurd, $record->said(new InstrumentSays(-127.0, 2.55, 0.0), DryingPlace::Rack));
         $rack = self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place);
         self::assertSame(20.1, $rack->tempC, 'the air before holds on');
         self::assertStringContainsString('is not believed', $rack->said[0]);
         self::assertSame(SensorFault::Missing, $record->said(null, DryingPlace::Rack));
-        self::assertNull($record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
+        self::assertNull($record->said(new InstrumentSays(20.4, 0.5, 0.1), DryingPlace::Rack));
         self::assertSame(
             [],
             self::firstOf($this->must(BenchView::class, 'GET', '/api/bench')->air, static fn ($a): bool => DryingPlace::Rack === $a->place)->said,
         );
         for ($n = 0; $n < 24; ++$n) {
             $this->clock->sleep(660);
-            $record->said([20.4, 0.5, 0.1], DryingPlace::Rack);
+            $record->said(new InstrumentSays(20.4, 0.5, 0.1), DryingPlace::Rack);
         }
-        self::assertSame(SensorFault::Stuck, $record->said([20.4, 0.5, 0.1], DryingPlace::Rack));
+        self::assertSame(SensorFault::Stuck, $record->said(new InstrumentSays(20.4, 0.5, 0.1), DryingPlace::Rack));
     }
 
     public function testTheFeedIsReadAsItIsDocumentedAndSilenceIsNotTakenForAir(): void
@@ -186,8 +192,8 @@ final class AirTest extends ApiTestCase
                 default => new MockResponse('', ['http_code' => 503]),
             };
         }), 'http://127.0.0.1:8318/');
-        $read = fn (DryingPlace $place): ?array => $feed->read($this->clock->now(), $place);
-        self::assertSame([19.0, 0.51, 0.1], $read(DryingPlace::Rack));
+        $read = fn (DryingPlace $place): ?InstrumentSays => $feed->read($this->clock->now(), $place);
+        self::assertEquals(new InstrumentSays(19.0, 0.51, 0.1), $read(DryingPlace::Rack));
         self::assertSame([null, null, null], [$read(DryingPlace::Booth), $read(DryingPlace::Box), $read(DryingPlace::Bench)]);
         self::assertStringStartsWith('http://127.0.0.1:8318/places/rack?at=2026-03-02T09:00:00', $asked[0]);
     }
@@ -199,11 +205,22 @@ final class AirTest extends ApiTestCase
             (new SimulatedThermoHygrometer())->read($at, DryingPlace::Rack),
             (new SimulatedThermoHygrometer(rainy: true))->read($at, DryingPlace::Rack),
         ];
-        self::assertGreaterThan(0.2, ($wet[1] ?? 0.0) - ($dry[1] ?? 0.0));
+        self::assertGreaterThan(0.2, ($wet->rh ?? 0.0) - ($dry->rh ?? 0.0));
         $broken = new SimulatedThermoHygrometer(faults: ['rack' => SensorFault::Stuck, 'box' => SensorFault::Missing, 'booth' => SensorFault::Absurd]);
-        self::assertSame($broken->read($at, DryingPlace::Rack), $broken->read($at->modify('+5 hours'), DryingPlace::Rack));
+        self::assertEquals($broken->read($at, DryingPlace::Rack), $broken->read($at->modify('+5 hours'), DryingPlace::Rack));
         self::assertNull($broken->read($at, DryingPlace::Box));
-        self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, DryingPlace::Booth), [], $at));
+        self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, DryingPlace::Booth)?->figures(), [], $at));
+    }
+
+    public function testAWorkshopWithoutAnInstrumentHasNoneThatFails(): void
+    {
+        $watch = new AirWatchCommand(new NoThermoHygrometer(), self::getContainer()->get(RecordAir::class), $this->clock, self::getContainer()->get(WorkLoop::class));
+        $before = $this->rows('air_reading');
+        self::assertSame(0, $watch(once: true));
+        self::assertSame([$before, 0], [$this->rows('air_reading'), $this->rows('air_fault')]);
+        self::assertInstanceOf(NoThermoHygrometer::class, (new ThermoHygrometerFactory(new FeedThermoHygrometer(new MockHttpClient(), ''), ''))());
+        $this->expectExceptionMessage('There is no colour reader here.');
+        (new NoLine())->ask('{}');
     }
 
     private function history(): AirHistory

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Demo\DemoCommand;
+use KindHeel\App\Demo\DemoLoader;
 use KindHeel\App\Demo\LanternPlayers;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
-use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Tester\CommandTester;
 
 /** What the demo is made of. */
@@ -69,11 +72,38 @@ final class DemoTest extends ApiTestCase
 
     public function testTheDemoOnlyLoadsIntoAnEmptyDatabase(): void
     {
-        $application = new Application(self::$kernel ?? self::bootKernel());
-        $tester = new CommandTester($application->find('demo:load'));
-        $tester->execute([]);
+        $tester = $this->load(demo: true);
         self::assertStringContainsString('stays as it is', $tester->getDisplay());
         self::assertSame(0, $this->rows('ticket'));
+    }
+
+    public function testAWorkshopOfItsOwnIsNeverFilledWithTheDemosPeople(): void
+    {
+        $this->connection()->executeStatement('SET FOREIGN_KEY_CHECKS = 0');
+        $this->connection()->executeStatement('DELETE FROM person');
+        foreach ([[], ['--fresh' => true]] as $words) {
+            $tester = $this->load(demo: false, words: $words);
+            self::assertSame(1, $tester->getStatusCode());
+            self::assertStringContainsString('a workshop of somebody’s own', $tester->getDisplay());
+        }
+        self::assertSame(0, $this->rows('person'));
+    }
+
+    /** @param array<string, mixed> $words */
+    private function load(bool $demo, array $words = []): CommandTester
+    {
+        $container = self::getContainer();
+        $command = new Command('demo:load');
+        $command->setCode(new DemoCommand(
+            $container->get(DemoLoader::class),
+            new WorkshopClock(sys_get_temp_dir().'/kindheel-no-clock', $demo),
+            $this->connection(),
+            'Europe/Vienna',
+        ));
+        $tester = new CommandTester($command);
+        $tester->execute($words);
+
+        return $tester;
     }
 
     public function testNobodyOfTheDemoIsReal(): void

@@ -17,8 +17,10 @@ final class DemoDatabase
     public static function restore(string $url, string $template): void
     {
         $at = parse_url($url);
-        \assert(\is_array($at) && isset($at['host'], $at['port'], $at['user'], $at['pass'], $at['path']));
-        $pdo = new \PDO(\sprintf('mysql:host=%s;port=%d;dbname=%s', $at['host'], $at['port'], ltrim($at['path'], '/')), $at['user'], $at['pass']);
+        \assert(\is_array($at) && isset($at['user'], $at['pass'], $at['path'], $at['query']));
+        parse_str($at['query'], $said);
+        \assert(\is_string($said['unix_socket'] ?? null));
+        $pdo = new \PDO(\sprintf('mysql:unix_socket=%s;dbname=%s', $said['unix_socket'], ltrim($at['path'], '/')), $at['user'], $at['pass']);
         $asked = $pdo->query('SHOW TABLES');
         $tables = false === $asked ? [] : $asked->fetchAll(\PDO::FETCH_COLUMN);
         $pdo->exec('SET foreign_key_checks = 0');

@@ -43,7 +43,7 @@ export interface AirInput {
   place?: DryingPlace | null;
 }
 
-export type AirSource = 'instrument' | 'typed';
+export type AirSource = 'instrument' | 'simulated' | 'typed';
 
 export interface AirView {
   readonly place: DryingPlace;
