@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is under the reader; only the simulated one needs to be told. */
 final readonly class LookInput
@@ -20,8 +21,11 @@ final readonly class LookInput
         public ?int $swatch = null,
         public ?string $card = null,
         public ?int $product = null,
+        #[Assert\Range(min: 1, max: 1000, notInRangeMessage: 'The dry film is between 1 and 1000 µm.')]
         public ?float $dryUm = null,
+        #[Assert\Range(min: 0, max: 20, notInRangeMessage: 'Between none and twenty parts.')]
         public ?int $thinner = null,
+        #[Assert\Range(min: 1, max: 20, notInRangeMessage: 'Between 1 and 20 coats.')]
         public ?int $coats = null,
         public ?string $applicator = null,
     ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Counter;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Ahead;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
@@ -29,7 +30,8 @@ final readonly class OpenTicket
     public function __invoke(TicketInput $input, Person $by): Ticket
     {
         $now = $this->clock->now();
-        $ticket = new Ticket(trim($input->customer), trim($input->contact), $this->promised($input->promisedAt, $now), trim($input->wish), $now, $by);
+        $promised = Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $now, 'promisedAt');
+        $ticket = new Ticket(trim($input->customer), trim($input->contact), $promised, trim($input->wish), $now, $by);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
             $stored = new StoredPiece(
@@ -46,23 +48,5 @@ final readonly class OpenTicket
         $this->entities->flush();
 
         return $ticket;
-    }
-
-    private function promised(string $text, \DateTimeImmutable $now): \DateTimeImmutable
-    {
-        $zone = new \DateTimeZone($this->workshopTimezone);
-        $at = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $text, $zone)
-            ?: \DateTimeImmutable::createFromFormat(\DATE_RFC3339, $text);
-        if (false === $at || false !== \DateTimeImmutable::getLastErrors()) {
-            throw new FieldError('promisedAt', 'This is not a day and an hour.');
-        }
-        if ($at <= $now) {
-            throw new FieldError('promisedAt', 'A promise is for a time to come.');
-        }
-        if ($at > $now->modify('+2 years')) {
-            throw new FieldError('promisedAt', 'That is more than two years away.');
-        }
-
-        return $at->setTimezone(new \DateTimeZone('UTC'));
     }
 }

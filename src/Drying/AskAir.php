@@ -38,7 +38,9 @@ final readonly class AskAir
         $saved = [];
         foreach ($this->forecasts->each($coats) as [$step, $air, $in]) {
             $was = $in($air)->at(Stage::Next);
-            $becomes = $in($air->changedFrom($now, $do->of($air->since($now)[0]->air, $outside)))->at(Stage::Next);
+            // Where the clock was put back, a coat was laid in what is now the future.
+            $from = max($now, $air->begins());
+            $becomes = $in($air->changedFrom($from, $do->of($air->since($from)[0]->air, $outside)))->at(Stage::Next);
             $saved[] = new SavedView($names[$step->piece], $step->title, Iso::of($was), Iso::of($becomes), (int) round($minutes($was) - $minutes($becomes)));
         }
         usort($saved, static fn (SavedView $a, SavedView $b): int => $b->minutes <=> $a->minutes);

@@ -13,6 +13,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Treatment\Planning\Planner;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Plans a piece from what was seen; once work has begun, what is left of it from what was done. */
@@ -23,6 +24,7 @@ final readonly class MakePlan
         private Ledger $ledger,
         private AirHistory $air,
         private PlanTerms $terms,
+        private ClockInterface $clock,
         private string $workshopTimezone,
     ) {
     }
@@ -34,7 +36,7 @@ final readonly class MakePlan
         if ($piece->version() !== $input->version) {
             throw Refused::stale('Somebody else has changed this piece meanwhile. Look at it once more, then plan.');
         }
-        $input->agree($piece->terms(), new \DateTimeZone($this->workshopTimezone));
+        $input->agree($piece->terms(), new \DateTimeZone($this->workshopTimezone), $this->clock->now());
         $this->plan($piece, $person);
     }
 

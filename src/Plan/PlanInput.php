@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Clock\Ahead;
 use KindHeel\App\Job\PlanRequest;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
@@ -29,10 +30,10 @@ final readonly class PlanInput
     }
 
     /** @throws FieldError */
-    public function agree(PlanRequest $terms, \DateTimeZone $zone): void
+    public function agree(PlanRequest $terms, \DateTimeZone $zone, \DateTimeImmutable $now): void
     {
         foreach ($this->schools ?? [] as $id => $side) {
-            $school = School::tryFrom($id);
+            $school = School::tryFrom((string) $id);
             if (null === $school || null !== $side && !$school->isSide($side)) {
                 throw new FieldError('schools', 'There is no such school, or no such side of it.');
             }
@@ -47,11 +48,7 @@ final readonly class PlanInput
             $terms->leaveOut($exclude);
         }
         if (null !== $this->readyBy) {
-            try {
-                $terms->mustBeReady('' === $this->readyBy ? null : new \DateTimeImmutable($this->readyBy, $zone));
-            } catch (\Exception) {
-                throw new FieldError('ready_by', 'The hour is a day and a time, such as 2026-03-06 18:00.');
-            }
+            $terms->mustBeReady('' === $this->readyBy ? null : Ahead::of($this->readyBy, $zone, $now, 'ready_by'));
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Promise;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Ahead;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Job\Ticket;
@@ -34,10 +35,7 @@ final readonly class GivePromise
         if ($ticket->promisedAt()->getTimestamp() !== strtotime($input->was)) {
             throw Refused::stale('Somebody has promised another day meanwhile. Look at it once more.');
         }
-        $at = (new \DateTimeImmutable($input->promisedAt))->setTimezone(new \DateTimeZone('UTC'));
-        if ($at <= $this->clock->now()) {
-            throw Refused::now('What is promised lies ahead; that time has passed.');
-        }
+        $at = Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $this->clock->now(), 'promisedAt');
         $said = static fn (\DateTimeImmutable $when, string $zone): string => $when->setTimezone(new \DateTimeZone($zone))->format('l j F, H:i');
         $before = $ticket->promisedAt();
         $ticket->promise($at, $input->rush);

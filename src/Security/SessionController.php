@@ -7,6 +7,7 @@ namespace KindHeel\App\Security;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\People\Member;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -25,7 +26,8 @@ final readonly class SessionController
     #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]
     public function signIn(): never
     {
-        throw new \LogicException('The firewall answers this.');
+        // The firewall answers what is JSON; a form comes as far as this.
+        throw new UnsupportedMediaTypeHttpException();
     }
 
     #[Route('/api/sign-out', name: 'sign_out', methods: ['POST'])]

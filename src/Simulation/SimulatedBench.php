@@ -134,7 +134,7 @@ final readonly class SimulatedBench
     private function drawDown(int $id, string $card, float $dryUm): ?Spectrum
     {
         $product = $this->entities->find(Product::class, $id);
-        if (null === $product || !isset(self::CARDS[$card])) {
+        if (null === $product || ProductKind::Dye === $product->kind() || !isset(self::CARDS[$card])) {
             return null;
         }
 

@@ -79,7 +79,7 @@ abstract class ApiTestCase extends WebTestCase
     {
         $server = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'];
         if ('GET' !== $method) {
-            $server['HTTP_X_CSRF_TOKEN'] = $this->token ??= $this->must(SessionView::class, 'GET', '/api/session')->csrfToken;
+            $server['HTTP_X_CSRF_TOKEN'] = $this->token();
         }
         foreach ($headers as $name => $value) {
             $server['HTTP_'.strtoupper(str_replace('-', '_', $name))] = $value;
@@ -91,6 +91,11 @@ abstract class ApiTestCase extends WebTestCase
         }
 
         return $status;
+    }
+
+    protected function token(): string
+    {
+        return $this->token ??= $this->must(SessionView::class, 'GET', '/api/session')->csrfToken;
     }
 
     /**

@@ -78,7 +78,7 @@ final class PromiseTest extends ApiTestCase
         self::assertStringContainsString('as a rush', $entry->text);
         $stale = $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => $promise->certain, 'was' => $promise->promisedAt]);
         self::assertStringContainsString('another day meanwhile', $stale->detail);
-        $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => '2026-03-01T12:00:00+01:00', 'was' => $given->promisedAt]);
+        $this->refused(422, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => '2026-03-01T12:00:00+01:00', 'was' => $given->promisedAt]);
         $this->refused(422, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => 'soon', 'was' => $given->promisedAt]);
     }
 

@@ -1459,6 +1459,11 @@ export const limits = {
   LayInput: {
     coats: { min: 1, max: 20 },
   },
+  LookInput: {
+    dryUm: { min: 1, max: 1000 },
+    thinner: { min: 0, max: 20 },
+    coats: { min: 1, max: 20 },
+  },
   MeasureDropsInput: {
     mlOfTwenty: { min: 0.1, max: 10 },
   },
