@@ -28,6 +28,7 @@ use Symfony\Component\HttpFoundation\RequestStack;
 final readonly class IdempotentRequest
 {
     private const TRIES = 4;
+    private const LONGEST_KEY = 200;
     private const NO_SUCH_SAVEPOINT = 1305;
 
     public function __construct(
@@ -47,9 +48,6 @@ final readonly class IdempotentRequest
     public function answer(\Closure $act, int $status = 200, ?\Closure $view = null): JsonResponse
     {
         $key = $this->fingerprint();
-        if (null === $key) {
-            return $this->again(fn (): JsonResponse => Answer::of($this->act($act, $view), $status));
-        }
 
         return $this->remembered($key) ?? $this->again(function () use ($key, $act, $view, $status): JsonResponse {
             $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
@@ -66,14 +64,14 @@ final readonly class IdempotentRequest
      *
      * @param \Closure(): JsonResponse $act
      */
-    private function again(\Closure $act, ?string $key = null): JsonResponse
+    private function again(\Closure $act, string $key): JsonResponse
     {
         for ($try = 1;; ++$try) {
             try {
                 return $this->entities->wrapInTransaction($act);
             } catch (DriverException $error) {
                 // The same act, asked for twice at once: the other one has done it.
-                if (null !== $key && $error instanceof UniqueConstraintViolationException && null !== $known = $this->remembered($key)) {
+                if ($error instanceof UniqueConstraintViolationException && null !== $known = $this->remembered($key)) {
                     return $known;
                 }
                 if (self::TRIES === $try || !self::isInTheWay($error)) {
@@ -119,12 +117,13 @@ final readonly class IdempotentRequest
         return $response;
     }
 
-    private function fingerprint(): ?string
+    /** @throws KeyMissing since an answer that is lost could only be asked for again by acting again */
+    private function fingerprint(): string
     {
-        $request = $this->requests->getCurrentRequest();
-        $key = $request?->headers->get('Idempotency-Key');
-        if (null === $request || null === $key || '' === $key) {
-            return null;
+        $request = $this->requests->getCurrentRequest() ?? throw new \LogicException('Nothing was asked for.');
+        $key = $request->headers->get('Idempotency-Key') ?? '';
+        if ('' === $key || \strlen($key) > self::LONGEST_KEY) {
+            throw new KeyMissing();
         }
 
         return hash(

@@ -56,13 +56,13 @@ final readonly class PictureController
                 ? 'This picture is too large; up to 25 MB can be kept. Take it with a smaller setting.'
                 : 'No picture came along. Choose one, or take it again.');
         }
-        $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
-        if (null !== $input->part) {
-            Piece::mustHave($piece->kind(), new Place($input->part, $input->half ?? Half::Whole));
-        }
 
         return $this->once->answer(
-            function () use ($piece, $file, $input, $member): void {
+            function () use ($id, $file, $input, $member): void {
+                $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+                if (null !== $input->part) {
+                    Piece::mustHave($piece->kind(), new Place($input->part, $input->half ?? Half::Whole));
+                }
                 $kept = $this->store->keep($file->getPathname());
                 $this->entities->persist(
                     new Picture(

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Http\Refused;
 use KindHeel\App\Settings\WorkshopSchool;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Treatment\Wish\School;
@@ -35,15 +37,19 @@ final readonly class SchoolController
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
         SchoolInput $input,
     ): JsonResponse {
-        return $this->once->answer(fn () => $this->side($school, $input->side), view: fn (): SchoolsView => SchoolsView::of($this->terms->workshop()));
+        return $this->once->answer(fn () => $this->side($school, $input), view: fn (): SchoolsView => SchoolsView::of($this->terms->workshop()));
     }
 
-    private function side(School $school, ?string $side): void
+    private function side(School $school, SchoolInput $input): void
     {
+        $side = $input->side;
         if (null !== $side && !$school->isSide($side)) {
             throw new FieldError('side', 'There is no such side of this school.');
         }
-        $known = $this->entities->find(WorkshopSchool::class, $school);
+        $known = $this->entities->find(WorkshopSchool::class, $school, LockMode::PESSIMISTIC_WRITE);
+        if ($known?->side() !== $input->was) {
+            throw Refused::stale('Somebody else has taken a side for the workshop meanwhile. This is how it stands now.');
+        }
         if (null === $side) {
             if (null !== $known) {
                 $this->entities->remove($known);

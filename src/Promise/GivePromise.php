@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Promise;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Ahead;
 use KindHeel\App\Http\Refused;
@@ -31,7 +32,7 @@ final readonly class GivePromise
     /** @throws Refused when it lies in the past, or somebody has promised something else meanwhile */
     public function __invoke(int $id, PromiseInput $input, Person $person): void
     {
-        $ticket = $this->entities->find(Ticket::class, $id) ?? throw new NotFoundHttpException();
+        $ticket = $this->entities->find(Ticket::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw new NotFoundHttpException();
         if ($ticket->promisedAt()->getTimestamp() !== strtotime($input->was)) {
             throw Refused::stale('Somebody has promised another day meanwhile. Look at it once more.');
         }

@@ -8,7 +8,8 @@ use KindHeel\App\Settings\Alarm;
 
 final readonly class AlarmInput
 {
-    public function __construct(public Alarm $alarm)
+    /** @param string $version of the settings as they were seen */
+    public function __construct(public Alarm $alarm, public string $version)
     {
     }
 }

@@ -18,6 +18,8 @@ final readonly class HoursInput
         #[Assert\Valid]
         #[Assert\Count(max: 7, maxMessage: 'A week has seven days.')]
         public array $week,
+        /** of the settings as they were seen */
+        public string $version,
         public array $skills = [],
     ) {
     }

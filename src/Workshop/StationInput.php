@@ -16,6 +16,8 @@ final readonly class StationInput
         public string $station,
         #[Assert\Range(min: 1, max: 99, notInRangeMessage: 'Between one and ninety-nine.')]
         public int $places,
+        /** of the settings as they were seen */
+        public string $version,
     ) {
     }
 

@@ -15,6 +15,7 @@ use KindHeel\App\People\Members;
 use KindHeel\App\People\Role;
 use KindHeel\App\Settings\Gear;
 use KindHeel\App\Settings\OtherDay;
+use KindHeel\App\Settings\SettingsVersion;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
 use Psr\EventDispatcher\EventDispatcherInterface;
@@ -39,6 +40,7 @@ final readonly class WorkshopController
         private Members $members,
         private EntityManagerInterface $entities,
         private Connection $connection,
+        private SettingsVersion $version,
         private IdempotentRequest $once,
     ) {
     }
@@ -62,7 +64,7 @@ final readonly class WorkshopController
             throw new AccessDeniedHttpException();
         }
 
-        return $this->act(function () use ($id, $input): void {
+        return $this->set($input->version, function () use ($id, $input): void {
             $week = [];
             foreach ($input->week as $day) {
                 if ([] !== $day->shifts) {
@@ -108,7 +110,8 @@ final readonly class WorkshopController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->act(
+        return $this->set(
+            $input->version,
             fn () => null === Gear::tryFrom($input->station)
                 ? $this->settings->takePlaces([...$this->settings->places(), $input->station => $input->places])
                 : $this->settings->takeGear([...$this->settings->gear(), $input->station => $input->places]),
@@ -124,7 +127,7 @@ final readonly class WorkshopController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->act(fn () => $this->settings->takeAlarm($input->alarm), $member);
+        return $this->set($input->version, fn () => $this->settings->takeAlarm($input->alarm), $member);
     }
 
     #[Route('/learned/reset', methods: ['POST'])]
@@ -136,6 +139,18 @@ final readonly class WorkshopController
         Member $member,
     ): JsonResponse {
         return $this->act(fn () => $this->learning->reset($input->kind, $input->what), $member);
+    }
+
+    /**
+     * @param string            $seen version of the settings
+     * @param \Closure(): mixed $act
+     */
+    private function set(string $seen, \Closure $act, Member $member): JsonResponse
+    {
+        return $this->act(function () use ($seen, $act): void {
+            $this->version->mustBe($seen);
+            $act();
+        }, $member);
     }
 
     /** @param \Closure(): mixed $act */

@@ -12,6 +12,7 @@ use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\People\Role;
 use KindHeel\App\Settings\Gear;
+use KindHeel\App\Settings\SettingsVersion;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
@@ -33,6 +34,7 @@ final readonly class WorkshopReader
     public function __construct(
         private Connection $connection,
         private WorkshopSettings $settings,
+        private SettingsVersion $version,
         private Learning $learning,
         private ClockInterface $clock,
         private string $workshopTimezone,
@@ -89,6 +91,7 @@ final readonly class WorkshopReader
                 Row::all($this->connection, 'SELECT id, made_at FROM calendar_feed WHERE person_id = ? AND revoked_at IS NULL ORDER BY id', [$person]),
             ),
             Phase::cases(),
+            $this->version->current(),
         );
     }
 

@@ -27,6 +27,8 @@ final readonly class WorkshopView
         public array $learned,
         public array $feeds,
         public array $phases,
+        /** of the settings, for who changes one */
+        public string $version,
     ) {
     }
 }

@@ -17,6 +17,7 @@ use KindHeel\App\People\Role;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Security\SessionView;
+use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Tests\Support\Counting;
@@ -80,6 +81,7 @@ abstract class ApiTestCase extends WebTestCase
         $server = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'];
         if ('GET' !== $method) {
             $server['HTTP_X_CSRF_TOKEN'] = $this->token();
+            $server['HTTP_IDEMPOTENCY_KEY'] = bin2hex(random_bytes(8));
         }
         foreach ($headers as $name => $value) {
             $server['HTTP_'.strtoupper(str_replace('-', '_', $name))] = $value;
@@ -114,6 +116,16 @@ abstract class ApiTestCase extends WebTestCase
         self::assertSame($status, $got, $method.' '.$path.': '.$this->content());
 
         return $this->answered($view);
+    }
+
+    /**
+     * A setting of the workshop is changed by somebody who has just looked.
+     *
+     * @param array<string, mixed> $body
+     */
+    protected function set(string $path, array $body): WorkshopView
+    {
+        return $this->must(WorkshopView::class, 'PUT', '/api/workshop'.$path, $body + ['version' => $this->must(WorkshopView::class, 'GET', '/api/workshop')->version]);
     }
 
     /** @param array<string, mixed> $body */

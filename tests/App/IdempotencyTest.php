@@ -18,7 +18,6 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
-use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
@@ -52,12 +51,20 @@ final class IdempotencyTest extends ApiTestCase
         self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'k']));
     }
 
-    /** With a key and without one. */
-    #[TestWith(['k'])]
-    #[TestWith([''])]
-    public function testWhatTheDatabaseUndidIsDoneOnceMoreFromTheStart(string $key): void
+    public function testEveryActNeedsAKey(): void
     {
-        [$once, $entities] = $this->request($key);
+        $this->signIn();
+        foreach (['', str_repeat('k', 201)] as $key) {
+            $status = $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => $key]);
+            self::assertSame([400, 0], [$status, $this->rows('ticket')], 'nothing was done');
+            self::assertStringContainsString('Idempotency-Key', $this->content());
+        }
+        self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => str_repeat('k', 200)]));
+    }
+
+    public function testWhatTheDatabaseUndidIsDoneOnceMoreFromTheStart(): void
+    {
+        [$once, $entities] = $this->request('k');
         $before = $this->rows('air_reading');
         $tries = 0;
         $answer = $once->answer(function () use (&$tries, $entities): object {
@@ -182,9 +189,7 @@ final class IdempotencyTest extends ApiTestCase
     private function request(string $key): array
     {
         $request = Request::create('/api/x', 'POST', content: '{}');
-        if ('' !== $key) {
-            $request->headers->set('Idempotency-Key', $key);
-        }
+        $request->headers->set('Idempotency-Key', $key);
         self::getContainer()->get(RequestStack::class)->push($request);
 
         return [self::getContainer()->get(IdempotentRequest::class), self::getContainer()->get(EntityManagerInterface::class)];

@@ -129,6 +129,7 @@ final class PictureTest extends ApiTestCase
         $this->client->request('POST', "/api/pieces/$this->piece/pictures", $fields, $files, [
             'HTTP_ACCEPT' => 'application/json',
             'HTTP_X_CSRF_TOKEN' => $token,
+            'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8)),
         ]);
 
         return $this->client->getResponse()->getStatusCode();

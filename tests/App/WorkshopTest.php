@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\TapeView;
 use KindHeel\App\Database\Row;
@@ -12,6 +14,7 @@ use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Settings\Alarm;
+use KindHeel\App\Settings\SettingsVersion;
 use KindHeel\App\Workshop\FeedMadeView;
 use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\DryingPlace;
@@ -47,7 +50,7 @@ final class WorkshopTest extends ApiTestCase
         $people = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people;
         $this->signIn('ida');
         foreach ($people as $person) {
-            $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
+            $this->set("/people/{$person->id}", [
                 'week' => [['day' => 1, 'shifts' => [['from' => '15:00', 'until' => '16:00'], ['from' => '14:00', 'until' => '15:00']]]],
                 'skills' => [],
             ]);
@@ -66,7 +69,7 @@ final class WorkshopTest extends ApiTestCase
         $this->signIn('ida');
         foreach ($people as $person) {
             if ('Tomas' !== $person->name) {
-                $this->must(WorkshopView::class, 'PUT', "/api/workshop/people/{$person->id}", [
+                $this->set("/people/{$person->id}", [
                     'week' => [['day' => 1, 'shifts' => [['from' => '09:00', 'until' => '17:00']]]],
                     'skills' => ['polish'],
                 ]);
@@ -83,38 +86,39 @@ final class WorkshopTest extends ApiTestCase
     public function testHoursThatCannotBeAreRefusedInWordsAndNothingChanges(): void
     {
         $this->signIn('ida');
-        $me = $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0];
+        $workshop = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        $me = $workshop->people[0];
         foreach ([
             [['from' => '12:00', 'until' => '09:00']],
             [['from' => '09:00', 'until' => '12:00'], ['from' => '11:00', 'until' => '13:00']],
             [['from' => 'noon', 'until' => '13:00']],
         ] as $shifts) {
-            $problem = $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['week' => [['day' => 1, 'shifts' => $shifts]]]);
+            $problem = $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => $workshop->version, 'week' => [['day' => 1, 'shifts' => $shifts]]]);
             self::assertStringContainsString($shifts[0]['from'], $problem->detail);
         }
-        $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['week' => [['day' => 9, 'shifts' => []]]]);
+        $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => 'any', 'week' => [['day' => 9, 'shifts' => []]]]);
         $this->refused(422, 'POST', '/api/workshop/days', ['day' => 'opening night']);
-        $this->refused(422, 'PUT', '/api/workshop/stations', ['station' => 'booth', 'places' => 0]);
+        $this->refused(422, 'PUT', '/api/workshop/stations', ['station' => 'booth', 'places' => 0, 'version' => 'any']);
         self::assertEquals($me, $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0]);
         $this->signIn('wren');
-        $this->refused(403, 'PUT', "/api/workshop/people/{$me->id}", ['week' => []]);
+        $this->refused(403, 'PUT', "/api/workshop/people/{$me->id}", ['version' => 'any', 'week' => []]);
     }
 
     public function testOnesOwnHoursAreTheRestorersAndThoseOfAllTheOwners(): void
     {
         $people = array_column($this->must(WorkshopView::class, 'GET', '/api/workshop')->people, 'id', 'name');
         $hours = ['week' => [['day' => 2, 'shifts' => [['from' => '09:00', 'until' => '12:00']]]], 'skills' => []];
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/people/'.$people['Tomas'], $hours);
-        $this->refused(403, 'PUT', '/api/workshop/people/'.$people['Nell'], $hours);
+        $this->set('/people/'.$people['Tomas'], $hours);
+        $this->refused(403, 'PUT', '/api/workshop/people/'.$people['Nell'], $hours + ['version' => 'any']);
         $this->signIn('ida');
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/people/'.$people['Nell'], $hours);
+        $this->set('/people/'.$people['Nell'], $hours);
     }
 
     public function testOnePlaceAtTheBenchTakesOneStepAtATime(): void
     {
         $this->plannedPair();
         $this->plannedPair();
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'bench', 'places' => 1]);
+        $this->set('/stations', ['station' => 'bench', 'places' => 1]);
         $blocks = [];
         foreach ($this->must(BenchView::class, 'GET', '/api/bench')->tapes as $tape) {
             foreach ($tape->today as $block) {
@@ -131,7 +135,7 @@ final class WorkshopTest extends ApiTestCase
 
     public function testTheLastTreeOfASizeIsMissedByNameAndMayBeGoneWithout(): void
     {
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'trees-to-44', 'places' => 1]);
+        $this->set('/stations', ['station' => 'trees-to-44', 'places' => 1]);
         $this->plannedPair();
         $this->doCall($this->workUntil('Put the tree in'));
         $second = $this->plannedPair();
@@ -158,16 +162,16 @@ final class WorkshopTest extends ApiTestCase
     {
         [$one] = [$this->plannedPair(), $this->plannedPair()];
         $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'box']);
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 1]);
+        $this->set('/stations', ['station' => 'rack', 'places' => 1]);
         self::assertStringContainsString('The rack is full', $this->refused(409, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->detail);
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'rack', 'places' => 2]);
+        $this->set('/stations', ['station' => 'rack', 'places' => 2]);
         $rack = $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack;
         self::assertSame(DryingPlace::Rack, self::firstOf($rack, static fn ($p): bool => $p->piece === $one)->place);
     }
 
     public function testASetOfClampsIsTakenUntilTheJointIsFast(): void
     {
-        $this->must(WorkshopView::class, 'PUT', '/api/workshop/stations', ['station' => 'clamps', 'places' => 1]);
+        $this->set('/stations', ['station' => 'clamps', 'places' => 1]);
         $first = $this->plannedPair();
         $second = $this->plannedPair();
         // A joint on each: the first has just been made.
@@ -193,9 +197,9 @@ final class WorkshopTest extends ApiTestCase
     public function testTheSoundIsTheWorkshopsAndEveryDeviceHearsOfIt(): void
     {
         self::assertSame(Alarm::Bell, $this->must(SessionView::class, 'GET', '/api/session')->alarm);
-        self::assertSame(Alarm::Knock, $this->must(WorkshopView::class, 'PUT', '/api/workshop/alarm', ['alarm' => 'knock'])->alarm);
+        self::assertSame(Alarm::Knock, $this->set('/alarm', ['alarm' => 'knock'])->alarm);
         self::assertSame(Alarm::Knock, $this->must(SessionView::class, 'GET', '/api/session')->alarm);
-        $this->refused(422, 'PUT', '/api/workshop/alarm', ['alarm' => 'foghorn']);
+        $this->refused(422, 'PUT', '/api/workshop/alarm', ['alarm' => 'foghorn', 'version' => 'any']);
     }
 
     public function testRealMinutesAndGateAnswersAreLearnedFromShownAndReset(): void
@@ -298,5 +302,43 @@ final class WorkshopTest extends ApiTestCase
     private function mine(): TapeView
     {
         return $this->must(BenchView::class, 'GET', '/api/bench')->tapes[0];
+    }
+
+    public function testWhoDidNotSeeHowASettingStandsDoesNotOverwriteIt(): void
+    {
+        $this->signIn('ida');
+        $seen = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertSame(Alarm::Knock, $this->set('/alarm', ['alarm' => 'knock'])->alarm);
+        $hours = ['week' => [], 'version' => $seen->version];
+        foreach ([
+            ['/alarm', ['alarm' => 'silent']], ['/stations', ['station' => 'booth', 'places' => 2]], ["/people/{$seen->people[0]->id}", $hours],
+        ] as [$path, $body]) {
+            $stale = $this->refused(409, 'PUT', '/api/workshop'.$path, $body + ['version' => $seen->version]);
+            self::assertStringContainsString('meanwhile', $stale->detail);
+        }
+        $now = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertSame(Alarm::Knock, $now->alarm);
+        self::assertEquals([$seen->stations, $seen->people], [$now->stations, $now->people]);
+        self::assertNotSame($now->version, $this->set("/people/{$seen->people[0]->id}", ['week' => []])->version, 'hours are a setting as well');
+    }
+
+    public function testTwoWhoSetSomethingAtOnceWaitForEachOther(): void
+    {
+        $version = new SettingsVersion($this->connection());
+        $other = DriverManager::getConnection($this->connection()->getParams());
+        $other->beginTransaction();
+        (new SettingsVersion($other))->mustBe($version->current());
+        $this->connection()->executeStatement('SET innodb_lock_wait_timeout = 1');
+        try {
+            $this->connection()->beginTransaction();
+            $version->mustBe($version->current());
+            self::fail('It did not wait.');
+        } catch (LockWaitTimeoutException) {
+            self::assertTrue($other->isTransactionActive());
+        } finally {
+            $this->connection()->rollBack();
+            $this->connection()->executeStatement('SET innodb_lock_wait_timeout = 5');
+            $other->rollBack();
+        }
     }
 }

@@ -211,7 +211,7 @@ final class LookingOverTest extends StoryTestCase
                 const id = location.pathname.split('/')[2]
                 const piece = await (await fetch('/api/pieces/' + id)).json()
                 const session = await (await fetch('/api/session')).json()
-                const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken}
+                const headers = {'Content-Type': 'application/json', 'X-CSRF-Token': session.csrfToken, 'Idempotency-Key': crypto.randomUUID()}
                 const body = JSON.stringify({version: piece.version, aim: 'freshen', gloss: 'satin', patina: 'soften'})
                 const r = await fetch('/api/pieces/' + id + '/agreement', {method: 'PUT', headers, body})
                 done(r.status)

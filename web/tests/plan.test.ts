@@ -327,7 +327,7 @@ describe('two schools beside each other', () => {
     expect(it.emitted('take')).toEqual([['cleaning', 'wet']])
     await onThePage().findAll('button').filter((b) => b.text().includes('the workshop’s own'))[1]?.trigger('click')
     await settled()
-    expect(acts().map((a) => a.body)).toEqual([{ side: 'wet' }])
+    expect(acts().map((a) => a.body)).toEqual([{ side: 'wet', was: null }])
     expect(it.emitted('workshop')).toHaveLength(1)
   })
 
@@ -337,7 +337,7 @@ describe('two schools beside each other', () => {
     expect(it.emitted('take')).toEqual([['cleaning', null]])
     await says(onThePage(), 'case by case').trigger('click')
     await settled()
-    expect(acts().map((a) => a.body)).toEqual([{ side: null }])
+    expect(acts().map((a) => a.body)).toEqual([{ side: null, was: 'wet' }])
   })
 
   it('say so when they cannot be compared', async () => {

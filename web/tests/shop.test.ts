@@ -444,7 +444,7 @@ const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
   people: [worker()], days: [], stations: [
     { station: 'tree', label: 'shoe trees', places: 6 }, { station: 'booth', label: 'spray booth', places: 1 },
   ], alarm: 'bell',
-  learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], ...more,
+  learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], version: 'v1', ...more,
 })
 
 describe('hours of the week', () => {

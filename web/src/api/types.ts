@@ -60,6 +60,7 @@ export type Alarm = 'bell' | 'knock' | 'chime' | 'silent';
 
 export interface AlarmInput {
   alarm: Alarm;
+  version: string;
 }
 
 export type Applicator = 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
@@ -436,6 +437,7 @@ export interface HealthView {
 
 export interface HoursInput {
   week: readonly DayHoursInput[];
+  version: string;
   skills?: readonly Phase[];
 }
 
@@ -1137,6 +1139,7 @@ export type School =
 
 export interface SchoolInput {
   side?: string | null;
+  was?: string | null;
 }
 
 export interface SchoolView {
@@ -1229,6 +1232,7 @@ export type Station = 'bench' | 'booth' | 'sink' | 'lamp';
 export interface StationInput {
   station: string;
   places: number;
+  version: string;
 }
 
 export interface StationView {
@@ -1434,6 +1438,7 @@ export interface WorkshopView {
   readonly learned: readonly LearnedView[];
   readonly feeds: readonly FeedRowView[];
   readonly phases: readonly Phase[];
+  readonly version: string;
 }
 
 /** Between what a number may lie, by input and field. */

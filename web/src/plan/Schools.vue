@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { api } from '../api/client'
+import { api, Problem } from '../api/client'
 import type { CompareView, SchoolsView, SchoolView } from '../api/types'
 import { useWhen } from '../session/useWhen'
 
@@ -29,10 +29,11 @@ watch(() => [props.open, chosen.value, props.schools], ([open]) => {
 })
 const forWorkshop = async (side: string | null): Promise<void> => {
   try {
-    await api.put<SchoolsView>(`/schools/${chosen.value}`, { side })
+    await api.put<SchoolsView>(`/schools/${chosen.value}`, { side, was: school.value?.workshop ?? null })
     emit('workshop')
-  } catch {
-    problem.value = 'That could not be kept just now. Try again.'
+  } catch (error) {
+    problem.value = error instanceof Problem ? error.detail : 'That could not be kept just now. Try again.'
+    emit('workshop')
   }
 }
 const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 ? [...lines.slice(0, 6), `and ${lines.length - 6} more`] : lines)

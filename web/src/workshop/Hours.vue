@@ -5,7 +5,7 @@ import { read, written } from './shifts'
 
 /** When each person is here in a usual week, and at what. */
 const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: (person: number) => boolean }>()
-const emit = defineEmits<{ keep: [person: number, hours: HoursInput] }>()
+const emit = defineEmits<{ keep: [person: number, hours: Omit<HoursInput, 'version'>] }>()
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const drafts = ref<Record<number, string[]>>({})
 const skills = ref<Record<number, Phase[]>>({})

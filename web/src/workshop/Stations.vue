@@ -3,7 +3,7 @@ import type { StationInput, StationView } from '../api/types'
 
 /** How many pieces each station takes at once – no more are planned there together – and how many trees, clamps and slots there are. */
 defineProps<{ stations: readonly StationView[], may: boolean }>()
-const emit = defineEmits<{ keep: [station: StationInput] }>()
+const emit = defineEmits<{ keep: [station: Omit<StationInput, 'version'>] }>()
 const change = (station: string, places: number): void => emit('keep', { station, places })
 </script>
 

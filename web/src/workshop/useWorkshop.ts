@@ -6,7 +6,7 @@ import { useAct } from '../kit/useAct'
 /** What the workshop has set for itself; every change answers with all of it. */
 export const useWorkshop = () => {
   const workshop = shallowRef<WorkshopView | null>(null)
-  const { busy, problem, run } = useAct()
+  const { busy, problem, run } = useAct(async () => take(await api.get<WorkshopView>('/workshop')))
   const take = (view: WorkshopView): void => {
     workshop.value = view
   }
@@ -16,7 +16,8 @@ export const useWorkshop = () => {
     problem,
     busy,
     load: () => ask(() => api.get<WorkshopView>('/workshop')),
-    put: (path: string, body: unknown) => ask(() => api.put<WorkshopView>(`/workshop${path}`, body)),
+    /** Changes a setting as it was seen: after the change before, where there is one under way. */
+    put: (path: string, body: object) => ask(() => api.put<WorkshopView>(`/workshop${path}`, { ...body, version: workshop.value?.version ?? '' })),
     post: (path: string, body: unknown) => ask(() => api.post<WorkshopView>(`/workshop${path}`, body)),
     remove: (path: string) => ask(() => api.remove<WorkshopView>(`/workshop${path}`)),
   }
