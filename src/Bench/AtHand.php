@@ -89,6 +89,26 @@ final readonly class AtHand
         return null === $at ? '?' : $this->local($at)->format('H:i');
     }
 
+    /**
+     * What another has begun, an apprentice ends with a word and no other way.
+     *
+     * @return string what is added to the line in the ledger
+     *
+     * @throws Refused without that word
+     */
+    public static function forAnother(StoredStep $step, ?string $why, Person $person): string
+    {
+        $by = $step->startedBy();
+        if (Role::Apprentice !== $person->role() || null === $by || $by->id() === $person->id()) {
+            return '';
+        }
+        $word = trim($why ?? '');
+
+        return '' === $word
+            ? throw Refused::unlessOverridden(\sprintf('%s began this. Why do you say it for them?', $by->name()))
+            : \sprintf(' (for %s: %s)', $by->name(), $word);
+    }
+
     /** @throws Refused|AccessDeniedException unless there is a reason and the right to have one */
     public static function override(string $refusal, ?string $why, Person $person): void
     {

@@ -68,6 +68,7 @@ final readonly class JudgeStep
             throw Refused::now('What has not been begun cannot be spoiled.');
         }
         $this->nothingMayLieOn($step);
+        AtHand::forAnother($step, $input->why, $person);
         $at = $this->atHand->moment($input->at);
         $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
         $step->reopen();

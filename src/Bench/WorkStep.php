@@ -57,6 +57,7 @@ final readonly class WorkStep
         if (!$step->isRunning()) {
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }
+        $word = AtHand::forAnother($step, $input->why, $person);
         $at = max($this->atHand->moment($input->at), $step->work()->startedAt() ?? $this->atHand->moment(null));
         $step->end($at);
         $family = $step->dryingFamily();
@@ -64,7 +65,7 @@ final readonly class WorkStep
             $step->dries($this->forecasts->laid($family, $step->applicator(), $step->piece()->id(), $at));
         }
         $this->learning->worked($step, $person);
-        $this->ledger->step(Event::Done, $step, $person, $step->title(), $step->realMinutes(), $at);
+        $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {
             $step->piece()->finish($at);
             $this->ledger->piece(Event::Finished, $step->piece(), $person, 'Handed over.');
@@ -75,10 +76,11 @@ final readonly class WorkStep
     public function interrupt(int $id, StepInput $input, Person $person): void
     {
         $step = $this->running($id, $input->version, 'Only a step that is under way can be interrupted.');
+        $word = AtHand::forAnother($step, $input->why, $person);
         $at = $this->atHand->moment($input->at);
         $minutes = $step->work()->minutesSinceBegun($at);
         $step->interrupt($at);
-        $this->ledger->step(Event::Interrupted, $step, $person, \sprintf('%s, after %d minutes.', $step->title(), $minutes), at: $at);
+        $this->ledger->step(Event::Interrupted, $step, $person, \sprintf('%s, after %d minutes.%s', $step->title(), $minutes, $word), at: $at);
     }
 
     /** A helper goes on with what somebody else has begun. */
@@ -105,8 +107,9 @@ final readonly class WorkStep
     public function putDown(int $id, StepInput $input, Person $person): void
     {
         $step = $this->running($id, $input->version, 'Only a step that is under way can be put down.');
+        $word = AtHand::forAnother($step, $input->why, $person);
         $step->reopen();
-        $this->ledger->step(Event::PutDown, $step, $person, $step->title(), at: $this->atHand->moment($input->at));
+        $this->ledger->step(Event::PutDown, $step, $person, $step->title().$word, at: $this->atHand->moment($input->at));
     }
 
     private function running(int $id, int $version, string $otherwise): StoredStep

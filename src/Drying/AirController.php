@@ -9,13 +9,18 @@ use KindHeel\App\Air\AirInput;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Role;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
+use KindHeel\Core\Drying\TypedAir;
 use KindHeel\Core\Drying\WhatIf;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final readonly class AirController
 {
@@ -24,10 +29,20 @@ final readonly class AirController
     }
 
     #[Route('/api/air', methods: ['POST'])]
-    public function type(#[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])] AirInput $input): JsonResponse
-    {
-        return $this->once->answer(function () use ($input): AirView {
-            $this->record->typed(Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs), $input->place);
+    public function type(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
+        AirInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(function () use ($input, $member): AirView {
+            $air = Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs);
+            // A restorer may know better: a window was left open over night.
+            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense($air, $this->history->latest($input->place ?? DryingPlace::Bench)?->air) : null;
+            if (null !== $beyond) {
+                throw Refused::now($beyond.' A restorer may type it all the same.');
+            }
+            $this->record->typed($air, $input->place);
 
             return AirView::of($this->history->latest($input->place ?? DryingPlace::Bench)) ?? throw new \LogicException('Just stored.');
         });

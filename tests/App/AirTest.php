@@ -99,6 +99,16 @@ final class AirTest extends ApiTestCase
         self::assertSame(7, $this->rows('air_reading'), 'typed at three places, read at four');
     }
 
+    public function testAnApprenticeTypesNoAirBeyondSense(): void
+    {
+        $this->signIn('wren');
+        self::assertStringContainsString('11 °C away', $this->refused(409, 'POST', '/api/air', ['tempC' => 31.0, 'humidity' => 50])->detail);
+        self::assertStringContainsString('30 % of humidity away', $this->refused(409, 'POST', '/api/air', ['tempC' => 20.0, 'humidity' => 80])->detail);
+        self::assertSame(200, $this->ask('POST', '/api/air', ['tempC' => 26.0, 'humidity' => 60]), $this->content());
+        $this->signIn('tomas');
+        self::assertSame(200, $this->ask('POST', '/api/air', ['tempC' => 40.0, 'humidity' => 20]), 'a restorer may know better');
+    }
+
     public function testDampAirIsSaidOnTheCoatThatSuffersFromIt(): void
     {
         $this->signIn();

@@ -144,6 +144,28 @@ final class BenchTest extends ApiTestCase
         $this->doCall($this->nextCall());
     }
 
+    public function testAnApprenticeEndsWhatAnotherBeganWithAWordOnly(): void
+    {
+        $id = $this->plannedPair();
+        $step = $this->nextCall()->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
+        $this->signIn('wren');
+        foreach (['done', 'interrupt', 'put-down', 'spoiled'] as $what) {
+            foreach ([[], ['why' => '  ']] as $word) {
+                $asked = $this->refused(409, 'POST', "/api/steps/{$step->id}/$what", $word + ['version' => $step->version + 1]);
+                self::assertSame([true, 'Tomas began this. Why do you say it for them?'], [$asked->overridable, $asked->detail], $what);
+            }
+        }
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $step->version + 1, 'why' => 'He had to go to the door.']);
+        $entries = $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries;
+        self::assertStringEndsWith('(for Tomas: He had to go to the door.)', self::firstOf($entries, static fn ($e): bool => Event::Done === $e->event)->text);
+        $this->signIn('tomas');
+        $next = $this->nextCall()->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$next->id}/start", ['version' => $next->version]);
+        $this->signIn('nell');
+        $this->must(BenchView::class, 'POST', "/api/steps/{$next->id}/done", ['version' => $next->version + 1]);
+    }
+
     public function testTwoTabletsEndTheSameStepAndTheSecondIsTold(): void
     {
         $id = $this->plannedPair();

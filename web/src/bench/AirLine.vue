@@ -55,8 +55,8 @@ const ask = async (change: keyof typeof CHANGES): Promise<void> => {
   <Popover v-slot="{ close }" class="relative">
     <PopoverButton class="min-h-11 text-lg border-b-2 border-ink">
       <template v-if="bench"><strong>{{ bench.tempC.toFixed(1) }} °C</strong> · <strong>{{ bench.humidity }} %</strong>
-        <span v-if="bench.source !== 'instrument'" class="text-soft"> {{ bench.source }}</span>
-        <span v-if="said.length > 0" class="font-semibold"> !</span></template>
+        <span v-if="bench.source !== 'instrument'" class="text-soft">{{ ` ${bench.source}` }}</span>
+        <span v-if="said.length > 0" class="font-semibold">{{ ' !' }}</span></template>
       <template v-else>air not read yet</template>
       <span class="sr-only"> in the workshop; type a reading, or see what other air would save</span>
     </PopoverButton>
