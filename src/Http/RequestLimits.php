@@ -9,8 +9,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * What no request of the API may be: larger than a quarter of a megabyte, but for a picture, which says itself how much is too much; or with a character (NUL)
- * that neither a text nor a time can have.
+ * What no request of the API may be: larger than a quarter of a megabyte, but for a picture, which says itself how much is too much; or with a character that no
+ * text has: a control character other than a tab or a new line.
  */
 #[AsEventListener(priority: 200)]
 final class RequestLimits
@@ -23,18 +23,18 @@ final class RequestLimits
         $picture = str_ends_with($request->getPathInfo(), '/pictures');
         if (!$picture && ((int) $request->headers->get('Content-Length', '0') > self::BYTES || \strlen($request->getContent()) > self::BYTES)) {
             $event->setResponse(ProblemDocument::response(413, 'That is more than can be taken in at once. Nothing was stored.'));
-        } elseif (self::hasNul($request, $picture)) {
+        } elseif (self::hasControl($request, $picture)) {
             $event->setResponse(ProblemDocument::response(422, 'There is a character in it that no text can have. Type it once more by hand.'));
         }
     }
 
-    private static function hasNul(Request $request, bool $picture): bool
+    private static function hasControl(Request $request, bool $picture): bool
     {
         $fields = json_encode([$request->getPathInfo(), $request->query->all(), $request->request->all()], \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '';
         $content = $picture ? '' : $request->getContent();
 
-        // In JSON a NUL is written \u0000, after a backslash that is not itself written with one.
-        return str_contains(rawurldecode($request->getPathInfo()), "\0") || str_contains($content, "\0")
-            || 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*\\\\u0000/', $fields.$content);
+        // In JSON it is written \u00…, \b or \f, after a backslash that is not itself written with one.
+        return 1 === preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', rawurldecode($request->getPathInfo()).$content)
+            || 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*\\\\(?:u00(?:0[0-8bcef]|1[0-9a-f])|[bf])/i', $fields.$content);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
@@ -29,6 +32,7 @@ final readonly class Sign
     public function __invoke(int $id, SignatureInput $input, Person $witness): void
     {
         $piece = $this->lookOver->piece($id, $input->version);
+        $this->once($piece);
         $strokes = self::strokes($input->strokes);
         $page = OwnerPage::for($piece->toCore());
         $told = [
@@ -40,6 +44,20 @@ final readonly class Sign
         ];
         $this->entities->persist(new Agreement($piece, $piece->assessed(), $told, $strokes, trim($input->signedBy), $witness, $this->clock->now()));
         $this->ledger->piece(Event::Agreed, $piece, $witness, \sprintf('%s has heard and signed what will be gone, softer and stay.', trim($input->signedBy)));
+    }
+
+    /** Two who hand in a signature at once wait for each other here. */
+    private function once(StoredPiece $piece): void
+    {
+        $this->entities->lock($piece, LockMode::PESSIMISTIC_WRITE);
+        $signed = Row::first(
+            $this->entities->getConnection(),
+            'SELECT signed_by FROM agreement WHERE piece_id = ? AND assessed = ? LIMIT 1 FOR UPDATE',
+            [$piece->id(), $piece->assessed()],
+        );
+        if (null !== $signed) {
+            throw Refused::stale(\sprintf('%s has signed this already.', $signed->text('signed_by')));
+        }
     }
 
     /**

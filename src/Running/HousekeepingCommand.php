@@ -13,14 +13,20 @@ final readonly class HousekeepingCommand
 {
     private const PAUSE_S = 60;
 
-    public function __construct(private Housekeeping $housekeeping, private WorkLoop $loop)
+    public function __construct(private Housekeeping $housekeeping, private LogFiles $logs, private WorkLoop $loop)
     {
     }
 
     public function __invoke(#[Option('One round and stop.')] bool $once = false): int
     {
-        $this->loop->run('housekeeping', $this->housekeeping->round(...), self::PAUSE_S, $once);
+        $this->loop->run('housekeeping', $this->round(...), self::PAUSE_S, $once);
 
         return Command::SUCCESS;
+    }
+
+    private function round(): void
+    {
+        $this->housekeeping->round();
+        $this->logs->turn();
     }
 }

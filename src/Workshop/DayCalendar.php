@@ -66,7 +66,8 @@ final readonly class DayCalendar
             ]);
         }
 
-        return $calendar->serialize();
+        // A calendar may hold no control character (RFC 5545, 3.1), whatever was typed once.
+        return preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', $calendar->serialize()) ?? '';
     }
 
     /** @return list<non-empty-list<array{step: int, start: int, end: int, title: string, piece: string}>> hand work that goes on without a rest */

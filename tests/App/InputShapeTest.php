@@ -28,7 +28,11 @@ final class InputShapeTest extends ApiTestCase
     {
         $this->signIn();
         self::assertSame(422, $this->ask('POST', '/api/tickets', ['customer' => "Mirela\0Sand"] + $this->ticketBody()));
+        foreach (["\x07", "\x08", "\x0b", "\x0c", "\x1b"] as $control) {
+            self::assertSame(422, $this->ask('POST', '/api/tickets', ['customer' => "Mirela{$control}Sand"] + $this->ticketBody()), bin2hex($control));
+        }
         self::assertSame(422, $this->ask('GET', '/api/tickets?find=a%00b'));
+        self::assertSame(201, $this->ask('POST', '/api/tickets', ['wish' => "Two lines,\n\tone of them set in."] + $this->ticketBody()), $this->content());
         self::assertSame(201, $this->ask('POST', '/api/tickets', ['customer' => 'Back\\u0000slash'] + $this->ticketBody()), $this->content());
         self::assertStringContainsString('Back\\\\u0000slash', $this->content());
     }

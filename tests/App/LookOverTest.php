@@ -176,11 +176,10 @@ final class LookOverTest extends ApiTestCase
         self::assertSame(Trial::Loupe, $questions[0]->trial);
         self::assertNull($page->signed);
         $stroke = array_map(static fn (int $i): array => [40 + 8 * $i, 100 + ($i % 5) * 6], range(0, 30));
-        $page = $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", [
-            'version' => $piece->version,
-            'signedBy' => 'Mirela Sand',
-            'strokes' => [$stroke],
-        ]);
+        $signature = ['version' => $piece->version, 'signedBy' => 'Mirela Sand', 'strokes' => [$stroke]];
+        $page = $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", $signature);
+        $twice = $this->refused(409, 'POST', "/api/pieces/$piece->id/signature", $signature);
+        self::assertSame('Mirela Sand has signed this already.', $twice->detail);
         self::assertSame(['Mirela Sand', false], [$page->signed?->by, $page->signed?->outdated]);
         self::assertStringStartsWith('M40 100L48 106', (string) $page->signed?->path);
         $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
@@ -195,6 +194,8 @@ final class LookOverTest extends ApiTestCase
             $this->refused(422, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version + 1, 'signedBy' => 'Mirela Sand', 'strokes' => $bad]);
         }
         self::assertSame(1, $this->rows('agreement'));
+        $this->must(OwnerPageView::class, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version + 1] + $signature);
+        self::assertSame(2, $this->rows('agreement'), 'what has changed since is signed anew');
     }
 
     public function testATrialOnAPlaceThatHasBeenCoveredIsRefused(): void

@@ -12,6 +12,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Running\Health;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Running\Housekeeping;
+use KindHeel\App\Running\LogFiles;
 use KindHeel\App\Running\WorkLoop;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
@@ -123,5 +124,23 @@ final class RunningTest extends ApiTestCase
         self::assertSame(1, $this->rows('remembered_answer'));
         self::assertSame(201, $this->ask('POST', '/api/tickets', $this->ticketBody(), ['Idempotency-Key' => 'old']));
         self::assertSame(3, $this->rows('ticket'), 'after a day the key is a new one');
+    }
+
+    public function testALogThatHasGrownTooLongIsPutAsideAndGoesOnFromItsBeginning(): void
+    {
+        $folder = sys_get_temp_dir().'/kindheel-logs-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $server = fopen($folder.'/server.log', 'a');
+        self::assertIsResource($server);
+        fwrite($server, str_repeat("a line\n", 100));
+        file_put_contents($folder.'/short.log', 'short');
+        $logs = new LogFiles([$folder.'/*.log'], 500);
+        self::assertSame([1, 0], [$logs->turn(), $logs->turn()]);
+        fwrite($server, 'the next');
+        self::assertSame(['the next', 700, 'short'], [
+            file_get_contents($folder.'/server.log'), filesize($folder.'/server.log.1'), file_get_contents($folder.'/short.log'),
+        ]);
+        array_map(unlink(...), glob($folder.'/*') ?: []);
+        rmdir($folder);
     }
 }
