@@ -32,7 +32,7 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
 #[ORM\Index(columns: ['piece_id', 'status'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]
-#[ORM\Index(columns: ['full_at'])]
+#[ORM\Index(columns: ['full_at', 'drying_family'])]
 class StoredStep
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
