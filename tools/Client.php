@@ -23,7 +23,7 @@ final class Client
         for ($try = 0;; ++$try) {
             $answer = $this->ask('POST', '/api/sign-in', ['login' => $this->login, 'password' => 'lantern-'.$this->login]);
             if (200 === $answer['status']) {
-                $this->token = $answer['body']['csrfToken'];
+                $this->token = (string) told($answer['body'], 'csrfToken');
 
                 return;
             }
@@ -35,7 +35,8 @@ final class Client
     }
 
     /**
-     * @param array<string, mixed>|null $body
+     * @param non-empty-string          $method
+     * @param array<string, mixed>|null $body   a `file` in it is a picture, and the rest its form
      *
      * @return Answer status 0 when there was none
      */
@@ -49,11 +50,16 @@ final class Client
             $headers[] = 'Cookie: '.$this->cookie;
         }
         if ('GET' !== $method) {
-            array_push($headers, 'Content-Type: application/json', 'X-CSRF-Token: '.$this->token, 'Idempotency-Key: '.($key ?? bin2hex(random_bytes(12))));
-            curl_setopt($handle, CURLOPT_POSTFIELDS, json_encode($body ?? new stdClass(), JSON_THROW_ON_ERROR));
+            array_push($headers, 'X-CSRF-Token: '.$this->token, 'Idempotency-Key: '.($key ?? bin2hex(random_bytes(12))));
+            if (($body['file'] ?? null) instanceof CURLFile) {
+                curl_setopt($handle, CURLOPT_POSTFIELDS, $body);
+            } else {
+                $headers[] = 'Content-Type: application/json';
+                curl_setopt($handle, CURLOPT_POSTFIELDS, json_encode($body ?? new stdClass(), JSON_THROW_ON_ERROR));
+            }
         }
         curl_setopt_array($handle, [
-            CURLOPT_URL => $this->base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 40,
+            CURLOPT_URL => $this->base.$path ?: '/', CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 40,
         ]);
 
         $raw = (string) curl_exec($handle);
@@ -87,7 +93,7 @@ function together(array $each): array
         if (0 === $pid) {
             file_put_contents($told, json_encode($one(), JSON_THROW_ON_ERROR));
             // Without an end of its own: what the parent holds open is not to be closed.
-            posix_kill(getmypid(), SIGKILL);
+            posix_kill((int) getmypid(), SIGKILL);
         }
         $children[$pid] = $told;
     }
@@ -109,27 +115,41 @@ function share(array $times, float $share): float
     return [] === $times ? NAN : $times[(int) floor($share * (count($times) - 1))];
 }
 
-/** A pair of one's own, not planned yet, and a pot of one's own. @return array{piece: int, pot: int, ticket: int} */
+/** A figure or a word somewhere in what was answered. */
+function told(mixed $body, int|string ...$path): int|string
+{
+    foreach ($path as $key) {
+        $body = is_array($body) ? $body[$key] ?? null : null;
+    }
+
+    return is_int($body) || is_string($body) ? $body : throw new RuntimeException('There is no '.implode('/', $path).' in the answer.');
+}
+
+/**
+ * A pair of one's own, and a pot of one's own.
+ *
+ * @return array{piece: int|string, pot: int|string, ticket: int|string}
+ */
 function ownWork(Client $client, string $name, bool $planned = false): array
 {
-    $must = static function (int $status, array $answer): array {
-        $status === $answer['status'] || throw new RuntimeException($answer['status'].' '.$answer['raw']);
+    $must = static function (int $status, string $path, array $body) use ($client): mixed {
+        /** @var array<string, mixed> $body */
+        $answer = $client->ask('POST', $path, $body);
 
-        return $answer['body'];
+        return $status === $answer['status'] ? $answer['body'] : throw new RuntimeException($path.': '.$answer['status'].' '.$answer['raw']);
     };
-    $ticket = $must(201, $client->ask('POST', '/api/tickets', [
+    $ticket = $must(201, '/api/tickets', [
         'customer' => $name, 'promisedAt' => (new DateTimeImmutable('+400 days'))->format('Y-m-d\T12:00'),
         'pieces' => [['name' => $name, 'kind' => 'low-shoe/derby', 'sizeEu' => 42, 'aim' => 'freshen', 'gloss' => 'satin', 'shade' => 'chestnut']],
-    ]));
-    $piece = $ticket['pieces'][0]['id'];
+    ]);
+    $piece = told($ticket, 'pieces', 0, 'id');
     if ($planned) {
-        $must(200, $client->ask('POST', "/api/pieces/$piece/plan", ['version' => 1]));
+        $must(200, "/api/pieces/$piece/plan", ['version' => 1]);
     }
-    $reading = $must(201, $client->ask('POST', "/api/pieces/$piece/readings", [
+    $reading = told($must(201, "/api/pieces/$piece/readings", [
         'half' => 'left', 'part' => 'toe', 'spot' => 'sound', 'source' => 'reader',
         'measured' => [array_map(static fn (int $band): float => 0.1 + 0.01 * $band, range(0, 30))],
-    ]))['readings'][0]['id'];
-    $pot = $must(201, $client->ask('POST', '/api/pots', ['name' => $name, 'target' => $reading]))['id'];
+    ]), 'readings', 0, 'id');
 
-    return ['piece' => $piece, 'pot' => $pot, 'ticket' => $ticket['id']];
+    return ['piece' => $piece, 'pot' => told($must(201, '/api/pots', ['name' => $name, 'target' => $reading]), 'id'), 'ticket' => told($ticket, 'id')];
 }
