@@ -7,6 +7,7 @@ namespace KindHeel\App\Picture;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Job\StoredPiece;
@@ -51,6 +52,9 @@ final readonly class PictureController
     public function add(int $id, Request $request, #[MapRequestPayload(acceptFormat: 'form')] PictureInput $input, #[CurrentUser] Member $member): JsonResponse
     {
         $file = $request->files->get('file');
+        if ($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_CANT_WRITE, \UPLOAD_ERR_NO_TMP_DIR], true)) {
+            throw new NoRoom();
+        }
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             throw new BadPicture($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
                 ? 'This picture is too large; up to 25 MB can be kept. Take it with a smaller setting.'
