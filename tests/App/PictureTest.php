@@ -83,6 +83,14 @@ final class PictureTest extends ApiTestCase
         self::assertSame(0, $this->rows('picture'));
     }
 
+    public function testWhereThereIsNoRoomForAPictureOnItsWayInItIsSaid(): void
+    {
+        foreach ([\UPLOAD_ERR_CANT_WRITE => 507, \UPLOAD_ERR_NO_TMP_DIR => 507, \UPLOAD_ERR_INI_SIZE => 422, \UPLOAD_ERR_PARTIAL => 422] as $error => $status) {
+            self::assertSame($status, $this->send(self::jpeg(60, 40), ['moment' => 'before', 'half' => 'left'], $error));
+        }
+        self::assertSame(0, $this->rows('picture'));
+    }
+
     public function testAPictureOfAPartThatTheKindLacksAndOneWithoutAFileAreRefused(): void
     {
         self::assertSame(422, $this->send(self::jpeg(60, 40), ['moment' => 'before', 'half' => 'left', 'part' => 'flap']));
@@ -116,14 +124,14 @@ final class PictureTest extends ApiTestCase
     }
 
     /** @param array<string, string> $fields */
-    private function send(?string $bytes, array $fields): int
+    private function send(?string $bytes, array $fields, int $error = \UPLOAD_ERR_OK): int
     {
         $files = [];
         if (null !== $bytes) {
             $path = tempnam(sys_get_temp_dir(), 'picture');
             self::assertNotFalse($path);
             file_put_contents($path, $bytes);
-            $files['file'] = new UploadedFile($path, 'DSC_1.jpg', 'image/jpeg', test: true);
+            $files['file'] = new UploadedFile($path, 'DSC_1.jpg', 'image/jpeg', $error, test: true);
         }
         $token = $this->must(SessionView::class, 'GET', '/api/session')->csrfToken;
         $this->client->request('POST', "/api/pieces/$this->piece/pictures", $fields, $files, [

@@ -28,6 +28,21 @@ final class SupervisionTest extends TestCase
         self::assertLessThanOrEqual(8, $stopping, 'one group after the other, all is stopped within ten seconds');
     }
 
+    public function testWhatTheWebServerAnswersItselfSaysItsOwnStatus(): void
+    {
+        $conf = (string) file_get_contents(self::ROOT.'/tools/nginx.conf');
+        self::assertSame(3, preg_match_all('/error_page ([\d ]+?)(?: =(\d+))? \/([\w-]+\.problem);/', $conf, $pages, \PREG_SET_ORDER));
+        $answered = [];
+        foreach ($pages as [, $for, $as, $file]) {
+            $body = json_decode((string) file_get_contents(self::ROOT.'/public/'.$file), true);
+            self::assertIsArray($body);
+            self::assertSame((int) ('' === $as ? $for : $as), $body['status'], $file);
+            self::assertStringContainsString("location = /$file { internal; }", $conf);
+            $answered[$for] = $body['status'];
+        }
+        self::assertEqualsCanonicalizing([413 => 413, 500 => 507, '502 503 504' => 503], $answered);
+    }
+
     public function testWhatTheSupervisorTellsIsKeptForEachProcess(): void
     {
         $file = sys_get_temp_dir().'/kindheel-states-'.bin2hex(random_bytes(4)).'.json';
