@@ -42,29 +42,42 @@ final readonly class IdempotentRequest
     }
 
     /**
+     * What answers with a view of how things stand is read once the change is written: nobody else waits for that, and a second request with the key is shown
+     * how they stand then.
+     *
      * @param \Closure(): mixed         $act  changes something; without `$view` it returns the view that answers
      * @param (\Closure(): object)|null $view reads the answer once the change has been written
      */
     public function answer(\Closure $act, int $status = 200, ?\Closure $view = null): JsonResponse
     {
         $key = $this->fingerprint();
-
-        return $this->remembered($key) ?? $this->again(function () use ($key, $act, $view, $status): JsonResponse {
+        $known = $this->remembered($key);
+        [$body, $was] = $known ?? $this->again(function () use ($key, $act, $view, $status): array {
             $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
-            $body = Answer::json($this->act($act, $view));
+            $result = $act();
+            $this->entities->flush();
+            $body = null !== $view ? '' : Answer::json(\is_object($result) ? $result : throw new \LogicException('Nothing to answer with.'));
             $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
 
-            return JsonResponse::fromJsonString($body, $status);
+            return [$body, $status];
         }, $key);
+        $response = null !== $view ? Answer::of($view(), $was) : JsonResponse::fromJsonString($body, $was);
+        if (null !== $known) {
+            $response->headers->set('Idempotency-Replayed', 'true');
+        }
+
+        return $response;
     }
 
     /**
      * In a transaction. Where the database undid it because two got in each other's way, nothing has happened, and it is done once more from the start; what
      * had to be waited for too long is not waited for again.
      *
-     * @param \Closure(): JsonResponse $act
+     * @param \Closure(): array{string, int} $act
+     *
+     * @return array{string, int} body and status
      */
-    private function again(\Closure $act, string $key): JsonResponse
+    private function again(\Closure $act, string $key): array
     {
         for ($try = 1;; ++$try) {
             try {
@@ -92,29 +105,12 @@ final readonly class IdempotentRequest
         );
     }
 
-    /**
-     * @param \Closure(): mixed         $act
-     * @param (\Closure(): object)|null $view
-     */
-    private function act(\Closure $act, ?\Closure $view): object
-    {
-        $result = $act();
-        $this->entities->flush();
-        $answer = null === $view ? $result : $view();
-
-        return \is_object($answer) ? $answer : throw new \LogicException('Nothing to answer with.');
-    }
-
-    private function remembered(string $key): ?JsonResponse
+    /** @return array{string, int}|null body and status */
+    private function remembered(string $key): ?array
     {
         $row = Row::first($this->connection, 'SELECT body, status FROM remembered_answer WHERE request = ? AND status > 0', [$key]);
-        if (null === $row) {
-            return null;
-        }
-        $response = JsonResponse::fromJsonString($row->text('body'), $row->int('status'));
-        $response->headers->set('Idempotency-Replayed', 'true');
 
-        return $response;
+        return null === $row ? null : [$row->text('body'), $row->int('status')];
     }
 
     /** @throws KeyMissing since an answer that is lost could only be asked for again by acting again */
