@@ -59,7 +59,8 @@ final class Client
             }
         }
         curl_setopt_array($handle, [
-            CURLOPT_URL => $this->base.$path ?: '/', CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 40,
+            CURLOPT_URL => $this->base.$path ?: '/', CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 40,
         ]);
 
         $raw = (string) curl_exec($handle);

@@ -30,7 +30,10 @@ final class TypedAir
 
         return match (true) {
             $degrees > self::FURTHEST_C => \sprintf('That is %d °C away from what was known before. Read the instrument once more.', (int) round($degrees)),
-            $humidity > self::FURTHEST_RH => \sprintf('That is %d %% of humidity away from what was known before. Read the instrument once more.', (int) round(100.0 * $humidity)),
+            $humidity > self::FURTHEST_RH => \sprintf(
+                'That is %d %% of humidity away from what was known before. Read the instrument once more.',
+                (int) round(100.0 * $humidity)
+            ),
             default => null,
         };
     }

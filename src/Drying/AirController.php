@@ -38,7 +38,10 @@ final readonly class AirController
         return $this->once->answer(function () use ($input, $member): AirView {
             $air = Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs);
             // A restorer may know better: a window was left open over night.
-            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense($air, $this->history->latest($input->place ?? DryingPlace::Bench)?->air) : null;
+            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense(
+                $air,
+                $this->history->latest($input->place ?? DryingPlace::Bench)?->air
+            ) : null;
             if (null !== $beyond) {
                 throw Refused::now($beyond.' A restorer may type it all the same.');
             }

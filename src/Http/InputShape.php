@@ -13,8 +13,8 @@ use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 
 /**
- * What is sent for an `…Input` is what its lists say they hold, and whole where a whole number is wanted: the serializer, which comes after (0), looks at single
- * values only and takes 1.5 for 1.
+ * What is sent for an `…Input` is what its lists say they hold, and whole where a whole number is wanted: the serializer, which comes after (0),
+ * looks at single values only and takes 1.5 for 1.
  */
 #[AsEventListener(priority: 10)]
 final readonly class InputShape

@@ -9,8 +9,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * What no request of the API may be: larger than a quarter of a megabyte, but for a picture, which says itself how much is too much; or with a character that no
- * text has: a control character other than a tab or a new line.
+ * What no request of the API may be: larger than a quarter of a megabyte, but for a picture, which says itself how much is too much; or with a
+ * character that no text has: a control character other than a tab or a new line.
  */
 #[AsEventListener(priority: 200)]
 final class RequestLimits

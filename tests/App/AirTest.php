@@ -224,7 +224,12 @@ final class AirTest extends ApiTestCase
 
     public function testAWorkshopWithoutAnInstrumentHasNoneThatFails(): void
     {
-        $watch = new AirWatchCommand(new NoThermoHygrometer(), self::getContainer()->get(RecordAir::class), $this->clock, self::getContainer()->get(WorkLoop::class));
+        $watch = new AirWatchCommand(
+            new NoThermoHygrometer(),
+            self::getContainer()->get(RecordAir::class),
+            $this->clock,
+            self::getContainer()->get(WorkLoop::class)
+        );
         $before = $this->rows('air_reading');
         self::assertSame(0, $watch(once: true));
         self::assertSame([$before, 0], [$this->rows('air_reading'), $this->rows('air_fault')]);

@@ -125,7 +125,11 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function set(string $path, array $body): WorkshopView
     {
-        return $this->must(WorkshopView::class, 'PUT', '/api/workshop'.$path, $body + ['version' => $this->must(WorkshopView::class, 'GET', '/api/workshop')->version]);
+        return $this->must(WorkshopView::class, 'PUT', '/api/workshop'.$path, $body + ['version' => $this->must(
+            WorkshopView::class,
+            'GET',
+            '/api/workshop'
+        )->version]);
     }
 
     /** @param array<string, mixed> $body */

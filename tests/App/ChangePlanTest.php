@@ -152,7 +152,11 @@ final class ChangePlanTest extends ApiTestCase
         $plan = $this->plan($this->plannedPair());
         self::assertNotContains(FamilyId::DampCloth, array_column($plan->steps, 'family'));
         $this->refused(422, 'PUT', '/api/schools/cleaning', ['side' => 'never', 'was' => 'dry-first']);
-        self::assertStringContainsString('meanwhile', $this->refused(409, 'PUT', '/api/schools/cleaning', ['side' => 'wash-first'])->detail, 'it was seen undecided');
+        self::assertStringContainsString(
+            'meanwhile',
+            $this->refused(409, 'PUT', '/api/schools/cleaning', ['side' => 'wash-first'])->detail,
+            'it was seen undecided'
+        );
         self::assertSame('dry-first', self::sideOf($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, School::Cleaning)->workshop);
         $this->must(SchoolsView::class, 'PUT', '/api/schools/cleaning', ['side' => null, 'was' => 'dry-first']);
         self::assertNull(self::sideOf($this->must(SchoolsView::class, 'GET', '/api/schools')->schools, School::Cleaning)->workshop);

@@ -57,7 +57,8 @@ final class DatabaseAccountsTest extends TestCase
             $application->exec("INSERT INTO `$name`.`one` VALUES (1)");
             $application->exec("UPDATE `$name`.`one` SET `n` = 2");
             self::assertEquals([2], $this->column("SELECT `n` FROM `$name`.`one`"));
-            foreach (["DROP TABLE `$name`.`one`", "CREATE TABLE `$name`.`two` (`n` INT)", "ALTER TABLE `$name`.`one` ADD `m` INT", 'SELECT * FROM mysql.global_priv'] as $sql) {
+            foreach (["DROP TABLE `$name`.`one`", "CREATE TABLE `$name`.`two` (`n` INT)", "ALTER TABLE `$name`.`one` ADD `m` INT",
+                'SELECT * FROM mysql.global_priv'] as $sql) {
                 $this->refused(static fn () => $application->exec($sql));
             }
         } finally {

@@ -87,7 +87,8 @@ final class MalformedInputTest extends ApiTestCase
         $this->signIn('tomas');
         for ($acts = 0; $acts < 30; ++$acts) {
             $step = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0]->step ?? self::fail('Nothing calls.');
-            $this->ask('POST', "/api/steps/$step->id/".(StepStatus::Running === $step->status ? 'done' : 'start'), ['version' => $step->version, 'why' => 'Now.']);
+            $this->ask('POST', "/api/steps/$step->id/".(StepStatus::Running === $step->status ? 'done' : 'start'), ['version' => $step->version,
+                'why' => 'Now.']);
             $this->clock->sleep(600);
         }
         self::assertGreaterThan(0, $this->connection()->fetchOne('SELECT COUNT(*) FROM plan_step WHERE full_at IS NOT NULL'), 'something dries');
@@ -95,7 +96,11 @@ final class MalformedInputTest extends ApiTestCase
             $this->clock->modify($back);
             foreach ($this->routes as $route) {
                 if ('GET' === $route['method']) {
-                    $path = preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $this->placed($route['path'], $m[1], sound: true), $route['path']) ?? '';
+                    $path = preg_replace_callback(
+                        '/\{(\w+)\}/',
+                        fn (array $m): string => $this->placed($route['path'], $m[1], sound: true),
+                        $route['path']
+                    ) ?? '';
                     $query = str_ends_with($path, 'what-if') ? '?do=fan' : (str_ends_with($path, '/fit') ? '?minutes=30' : '');
                     self::assertLessThan(500, $this->ask('GET', $path.$query), "$path, $back: ".$this->content());
                 }
@@ -118,7 +123,8 @@ final class MalformedInputTest extends ApiTestCase
             ['PUT', "/api/pots/$pot/recipe", ['version' => $version, 'drops' => ['chestnut' => ['a']]]],
             ['POST', "/api/pots/$pot/again", ['version' => $version, 'drops' => ['chestnut' => 1.5]]],
             ['POST', "/api/pots/$pot/dabs", ['version' => $version, 'measured' => [['red', 'blue']]]],
-            ['POST', "/api/pieces/$this->piece/readings", ['half' => 'left', 'part' => 'toe', 'spot' => 'sound', 'source' => 'typed', 'labs' => [['40', '2', '2']]]],
+            ['POST', "/api/pieces/$this->piece/readings", ['half' => 'left', 'part' => 'toe', 'spot' => 'sound', 'source' => 'typed', 'labs' => [['40', '2',
+                '2']]]],
             ['POST', '/api/pictures/'.$this->some('picture').'/colour', ['at' => [0.5, 0.5], 'card' => [1, 2, 3]]],
             ['POST', "/api/pieces/$this->piece/plan", ['version' => 1, 'schools' => [['a']]]],
             ['POST', "/api/pieces/$this->piece/plan", ['version' => 1, 'exclude' => [['a']]]],
@@ -135,9 +141,11 @@ final class MalformedInputTest extends ApiTestCase
         self::getContainer()->get(RangeDocument::class)->take((string) file_get_contents(__DIR__.'/../../demo/house-range.json'));
         $this->signIn('ida');
         $this->piece = $this->plannedPair();
-        self::assertSame(201, $this->ask('POST', '/api/tickets', ['pieces' => [['kind' => 'bag/satchel', 'sizeEu' => null, 'lengthMm' => 380] + self::PIECE]] + $this->ticketBody()), $this->content());
+        self::assertSame(201, $this->ask('POST', '/api/tickets', ['pieces' => [['kind' => 'bag/satchel', 'sizeEu' => null,
+            'lengthMm' => 380] + self::PIECE]] + $this->ticketBody()), $this->content());
         $place = ['half' => 'left', 'part' => 'toe'];
-        foreach ([['sound', 'typed', ['labs' => [[40.0, 10.0, 12.0]]]], ['damage', 'reader', ['measured' => [self::spectrum(0.5)]]]] as [$spot, $source, $read]) {
+        foreach ([['sound', 'typed', ['labs' => [[40.0, 10.0, 12.0]]]], ['damage', 'reader', ['measured' => [self::spectrum(0.5)]]]] as [$spot, $source,
+            $read]) {
             $status = $this->ask('POST', "/api/pieces/$this->piece/readings", $place + ['spot' => $spot, 'source' => $source] + $read);
             self::assertSame(201, $status, $this->content());
         }
@@ -211,7 +219,11 @@ final class MalformedInputTest extends ApiTestCase
             $this->signIn('ida');
         }
 
-        return [$route['method'].' '.$route['path'], $status, $route['method'].' '.$path.' '.substr((string) $raw, 0, 700).([] === $headers ? '' : ' '.json_encode($headers))];
+        return [$route['method'].' '.$route['path'], $status, $route['method'].' '.$path.' '.substr(
+            (string) $raw,
+            0,
+            700
+        ).([] === $headers ? '' : ' '.json_encode($headers))];
     }
 
     /** @param array<array-key, mixed> $body */
@@ -226,7 +238,11 @@ final class MalformedInputTest extends ApiTestCase
             default => imagejpeg($picture, $file),
         };
         $fields = array_filter($body, static fn (mixed $v): bool => \is_scalar($v) || \is_array($v));
-        $this->client->request('POST', $path, $fields, !$sound && 0 === $this->random->getInt(0, 4) ? [] : ['file' => new UploadedFile($file, 'a.jpg', test: true)], [
+        $this->client->request('POST', $path, $fields, !$sound && 0 === $this->random->getInt(0, 4) ? [] : ['file' => new UploadedFile(
+            $file,
+            'a.jpg',
+            test: true
+        )], [
             'HTTP_ACCEPT' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_IDEMPOTENCY_KEY' => bin2hex($this->random->getBytes(8)),
         ]);
         @unlink($file);
@@ -274,17 +290,26 @@ final class MalformedInputTest extends ApiTestCase
         }
 
         return [
-            'version' => str_contains($path, '/workshop/') ? (new SettingsVersion($this->connection()))->current() : ($version?->int('version') ?? 1), 'person' => $this->some('person'), 'kind' => ['findings' => 'scuff', 'reset' => 'hands'][basename($path)] ?? 'low-shoe/derby', 'part' => str_ends_with($path, '/off') ? 'laces' : 'toe', 'half' => 'left',
+            'version' => str_contains($path, '/workshop/') ? (new SettingsVersion($this->connection()))->current() : ($version?->int('version') ?? 1),
+            'person' => $this->some('person'), 'kind' => ['findings' => 'scuff', 'reset' => 'hands'][basename($path)] ?? 'low-shoe/derby',
+            'part' => str_ends_with($path, '/off') ? 'laces' : 'toe', 'half' => 'left',
             'white' => self::spectrum(0.85), 'black' => self::spectrum(0.05), 'overWhite' => self::spectrum(0.4), 'overBlack' => self::spectrum(0.3),
             'leather' => self::spectrum(0.5), 'dyed' => self::spectrum(0.2), 'measured' => [self::spectrum(0.3)], 'labs' => [[40.0, 12.0, 15.0]],
             'at' => str_contains($path, '/pictures/') ? [0.5, 0.5] : null, 'grey' => [0.2, 0.2], 'drops' => str_ends_with($path, '/drops') ? 2 : $drops,
-            'code' => $this->some('product', 'code'), 'product' => $this->some('product'), 'dye' => $this->some("product WHERE kind = 'dye'"), 'target' => $this->some('reading'),
-            'ground' => $this->some('reading'), 'pot' => $this->some('pot'), 'piece' => $this->piece, 'swatch' => $this->some('swatch'), 'exclude' => ['flammable'],
+            'code' => $this->some('product', 'code'), 'product' => $this->some('product'), 'dye' => $this->some("product WHERE kind = 'dye'"),
+            'target' => $this->some('reading'),
+            'ground' => $this->some('reading'), 'pot' => $this->some('pot'), 'piece' => $this->piece, 'swatch' => $this->some('swatch'),
+            'exclude' => ['flammable'],
             'schools' => ['cleaning' => null], 'step' => $this->some('plan_step'), 'shifts' => [['from' => '09:00', 'until' => '12:00']], 'find' => 'shoes',
-            'answer' => 'passed', 'minutes' => 30, 'what' => 'place', 'places' => str_ends_with($path, '/stations') ? 3 : [['part' => 'toe', 'half' => 'left']], 'text' => "name;L;a;b\nheel;40,5;12,25;-3\n", 'tempC' => 21.0,
+            'answer' => 'passed', 'minutes' => 30, 'what' => 'place', 'places' => str_ends_with($path, '/stations') ? 3 : [['part' => 'toe',
+                'half' => 'left']], 'text' => "name;L;a;b\nheel;40,5;12,25;-3\n", 'tempC' => 21.0,
             'humidity' => 50, 'speedMs' => 0.2, 'why' => 'because', 'strokes' => [[[10, 10], [50, 60]]], 'signedBy' => 'M. Sand', 'coats' => 1, 'thinner' => 1,
-            'day' => str_contains($path, '/people/') ? 2 : '2026-03-05', 'moment' => 'before', 'from' => str_ends_with($path, '/copy') ? $this->some('piece') : '09:00',
-            'was' => str_contains($path, '/tickets/') ? '2026-03-06T17:00:00Z' : null, 'off' => true, 'name' => 'Another', 'change' => 'drop', 'severity' => 2, 'to' => $this->piece,
+            'day' => str_contains($path, '/people/') ? 2 : '2026-03-05', 'moment' => 'before', 'from' => str_ends_with(
+                $path,
+                '/copy'
+            ) ? $this->some('piece') : '09:00',
+            'was' => str_contains($path, '/tickets/') ? '2026-03-06T17:00:00Z' : null, 'off' => true, 'name' => 'Another', 'change' => 'drop',
+            'severity' => 2, 'to' => $this->piece,
             'customer' => 'Mirela Sand', 'promisedAt' => '2026-03-06T18:00', 'login' => 'ida', 'password' => 'open sesame',
         ];
     }

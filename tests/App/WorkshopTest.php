@@ -93,7 +93,8 @@ final class WorkshopTest extends ApiTestCase
             [['from' => '09:00', 'until' => '12:00'], ['from' => '11:00', 'until' => '13:00']],
             [['from' => 'noon', 'until' => '13:00']],
         ] as $shifts) {
-            $problem = $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => $workshop->version, 'week' => [['day' => 1, 'shifts' => $shifts]]]);
+            $problem = $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => $workshop->version, 'week' => [['day' => 1,
+                'shifts' => $shifts]]]);
             self::assertStringContainsString($shifts[0]['from'], $problem->detail);
         }
         $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => 'any', 'week' => [['day' => 9, 'shifts' => []]]]);

@@ -78,7 +78,8 @@ final class PlanningTest extends StoryTestCase
             (async () => {
               const { csrfToken: token, now } = await (await fetch('/api/session')).json();
               const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': token };
-              const send = async (method, path, body) => (await fetch('/api' + path, { method, headers: { ...headers, 'Idempotency-Key': crypto.randomUUID() }, body: JSON.stringify(body) })).json();
+              const send = async (method, path, body) => (await fetch('/api' + path, { method, headers: { ...headers,
+                  'Idempotency-Key': crypto.randomUUID() }, body: JSON.stringify(body) })).json();
               const promisedAt = new Date(Date.parse(now) + 40 * 864e5).toISOString().slice(0, 16);
               const pieces = [{ kind: 'low-shoe/derby', aim: 'freshen', name: 'Nadia’s derbies', sizeEu: 40, shade: 'oxblood' }];
               const ticket = await send('POST', '/tickets', { customer: 'Nadia Plan', contact: '', wish: '', promisedAt, pieces });

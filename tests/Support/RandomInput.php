@@ -13,8 +13,10 @@ use Symfony\Component\TypeInfo\TypeIdentifier;
 final readonly class RandomInput
 {
     private const WORDS = [
-        '', 'toe', 'vamp', 'quarter', 'whole/front', 'pigmented', 'derby', 'low-shoe/derby', 'cleaning', 'Mirela Sand', '2026-03-06T18:00', '2026-03-02T09:05:00Z',
-        '2026-03-07', '09:00', '17:30', '#7a4b2a', 'a1', 'conditioner', 'pigment', 'satin', 'The shoes that are too small', '5', 'sponge', 'titanium-white', 'clean', '1',
+        '', 'toe', 'vamp', 'quarter', 'whole/front', 'pigmented', 'derby', 'low-shoe/derby', 'cleaning', 'Mirela Sand', '2026-03-06T18:00',
+        '2026-03-02T09:05:00Z',
+        '2026-03-07', '09:00', '17:30', '#7a4b2a', 'a1', 'conditioner', 'pigment', 'satin', 'The shoes that are too small', '5', 'sponge', 'titanium-white',
+        'clean', '1',
     ];
 
     public function __construct(private Randomizer $random, private PropertyInfoExtractorInterface $properties)
@@ -57,10 +59,14 @@ final readonly class RandomInput
     public function junk(): mixed
     {
         $junk = [
-            null, true, false, '', ' ', "\0", "a\0b", "\u{202E}gnitsrevni", "\u{1F9F5}", str_repeat('leather ', 800), str_repeat('[', 300), -1, 0, 1, 7, 99999999999,
-            \PHP_INT_MAX, \PHP_INT_MIN, 0.5, -0.0, 1e308, -1e308, 5e-324, 1e19, '12', '1e3', '0x1A', 'NaN', 'INF', [], [[]], [[[[[[[[1]]]]]]]], ['a' => 1], [1, 'a', null],
-            [null], new \stdClass(), '2026-13-45T99:99', '2026-03-29T02:30', '9999-12-31T23:59:59Z', '-0001-01-01T00:00', '0000-00-00', 'tomorrow', '@99999999999999',
-            "2026-03-06\0T18:00", '2026-03-06T18:00+99:99', '24:00', '-1:00', '../../etc/passwd', '%00', "'; DROP TABLE piece; --", '<b>', "\r\nSet-Cookie: a=b",
+            null, true, false, '', ' ', "\0", "a\0b", "\u{202E}gnitsrevni", "\u{1F9F5}", str_repeat('leather ', 800), str_repeat('[', 300), -1, 0, 1, 7,
+            99999999999,
+            \PHP_INT_MAX, \PHP_INT_MIN, 0.5, -0.0, 1e308, -1e308, 5e-324, 1e19, '12', '1e3', '0x1A', 'NaN', 'INF', [], [[]], [[[[[[[[1]]]]]]]], ['a' => 1],
+            [1, 'a', null],
+            [null], new \stdClass(), '2026-13-45T99:99', '2026-03-29T02:30', '9999-12-31T23:59:59Z', '-0001-01-01T00:00', '0000-00-00', 'tomorrow',
+            '@99999999999999',
+            "2026-03-06\0T18:00", '2026-03-06T18:00+99:99', '24:00', '-1:00', '../../etc/passwd', '%00', "'; DROP TABLE piece; --", '<b>',
+            "\r\nSet-Cookie: a=b",
             array_fill(0, 200, 1), array_fill(0, 60, ['part' => 'toe']), 'low-shoe/derby', 'whole', 'left', 0.1 + 0.2, 2147483648, -2147483649, 4294967296,
         ];
 
