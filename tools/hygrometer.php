@@ -56,5 +56,5 @@ $read = (new SimulatedThermoHygrometer('rainy' === ($state['weather'] ?? 'fair')
 if (null === $read) {
     $answer(504, ['error' => 'The sensor does not answer.']);
 }
-$answer(200, ['place' => $place->value, 'at' => $at->format(DATE_RFC3339), ...array_combine(['temp_c', 'rh', 'speed_ms'], $read->figures()),
-    'simulated' => true]);
+$answer(200, ['place' => $place->value, 'at' => $at->format(DATE_RFC3339), 'simulated' => true]
+    + array_combine(['temp_c', 'rh', 'speed_ms'], $read->figures()));

@@ -38,10 +38,8 @@ final readonly class AirController
         return $this->once->answer(function () use ($input, $member): AirView {
             $air = Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs);
             // A restorer may know better: a window was left open over night.
-            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense(
-                $air,
-                $this->history->latest($input->place ?? DryingPlace::Bench)?->air
-            ) : null;
+            $known = $this->history->latest($input->place ?? DryingPlace::Bench)?->air;
+            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense($air, $known) : null;
             if (null !== $beyond) {
                 throw Refused::now($beyond.' A restorer may type it all the same.');
             }

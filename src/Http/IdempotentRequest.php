@@ -51,18 +51,20 @@ final readonly class IdempotentRequest
     public function answer(\Closure $act, int $status = 200, ?\Closure $view = null): JsonResponse
     {
         $key = $this->fingerprint();
-        $known = $this->remembered($key);
-        [$body, $was] = $known ?? $this->again(function () use ($key, $act, $view, $status): array {
+        $acted = false;
+        [$body, $was] = $this->remembered($key) ?? $this->again(function () use ($key, $act, $view, $status, &$acted): array {
             $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
             $result = $act();
             $this->entities->flush();
             $body = null !== $view ? '' : Answer::json(\is_object($result) ? $result : throw new \LogicException('Nothing to answer with.'));
             $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
 
+            $acted = true;
+
             return [$body, $status];
         }, $key);
         $response = null !== $view ? Answer::of($view(), $was) : JsonResponse::fromJsonString($body, $was);
-        if (null !== $known) {
+        if (!$acted) {
             $response->headers->set('Idempotency-Replayed', 'true');
         }
 

@@ -30,7 +30,7 @@ final class RequestLimits
 
     private static function hasControl(Request $request, bool $picture): bool
     {
-        $fields = json_encode([$request->getPathInfo(), $request->query->all(), $request->request->all()], \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '';
+        $fields = json_encode([$request->query->all(), $request->request->all()], \JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '';
         $content = $picture ? '' : $request->getContent();
 
         // In JSON it is written \u00…, \b or \f, after a backslash that is not itself written with one.

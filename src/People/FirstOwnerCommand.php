@@ -61,10 +61,9 @@ final readonly class FirstOwnerCommand
     {
         $login = mb_strtolower(trim(\is_string($said) ? $said : ''));
 
-        return 1 === preg_match(
-            '/^[\p{L}\p{N}._-]{2,40}$/u',
-            $login
-        ) ? $login : throw new \RuntimeException('2 to 40 letters, digits, dots or dashes, without a space.');
+        return 1 === preg_match('/^[\p{L}\p{N}._-]{2,40}$/u', $login)
+            ? $login
+            : throw new \RuntimeException('2 to 40 letters, digits, dots or dashes, without a space.');
     }
 
     private static function password(mixed $said, string $login): string

@@ -92,14 +92,17 @@ final readonly class PictureController
     #[IsGranted('ROLE_RESTORER')]
     public function remove(int $id): JsonResponse
     {
-        $picture = Row::first($this->connection, 'SELECT piece_id, digest FROM picture WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
-        $answer = $this->once->answer(
-            fn () => $this->connection->delete('picture', ['id' => $id]),
-            view: fn (): PicturesView => $this->reader->of($picture->int('piece_id')),
-        );
+        $digest = null;
+        $answer = $this->once->answer(function () use ($id, &$digest): PicturesView {
+            $picture = Row::first($this->connection, 'SELECT piece_id, digest FROM picture WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
+            $this->connection->delete('picture', ['id' => $id]);
+            $digest = $picture->text('digest');
+
+            return $this->reader->of($picture->int('piece_id'));
+        });
         // The same picture may hang on another piece.
-        if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$picture->text('digest')])) {
-            $this->store->forget($picture->text('digest'));
+        if (null !== $digest && null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$digest])) {
+            $this->store->forget($digest);
         }
 
         return $answer;

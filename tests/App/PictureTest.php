@@ -113,6 +113,11 @@ final class PictureTest extends ApiTestCase
         self::assertNotNull($store->path($digest, 'full'));
         self::assertSame([], $this->must(PicturesView::class, 'DELETE', "/api/pictures/$twin->id")->pictures);
         self::assertNull($store->path($digest, 'full'), 'nothing hangs on it any more');
+        $id = $this->sent(self::jpeg(60, 40), ['moment' => 'before'])->pictures[0]->id;
+        foreach ([null, 'true'] as $replayed) {
+            self::assertSame(200, $this->ask('DELETE', "/api/pictures/$id", [], ['Idempotency-Key' => 'lost']), 'an answer that was lost is given again');
+            self::assertSame($replayed, $this->client->getResponse()->headers->get('Idempotency-Replayed'));
+        }
     }
 
     /** @param array<string, string> $fields */

@@ -13,6 +13,7 @@ use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Promise\PromiseView;
 use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Workshop\WorkshopView;
+use Symfony\Component\Process\Process;
 
 /** What may be promised, what a rush would cost others, and the promise that is given. */
 final class PromiseTest extends ApiTestCase
@@ -149,5 +150,26 @@ final class PromiseTest extends ApiTestCase
             unset($_ENV['PROMISE_MS'], $_SERVER['PROMISE_MS']);
             self::ensureKernelShutdown();
         }
+    }
+
+    public function testWhoPromisesWhileAnotherDoesWaitsAndSeesWhatTheOtherPromised(): void
+    {
+        $ticket = $this->ticketOf($this->plannedPair());
+        $promise = $this->promise($ticket);
+        $other = new Process(['php', '-r', <<<'PHP'
+            $at = parse_url(getenv('DATABASE_URL'));
+            parse_str($at['query'], $said);
+            $pdo = new PDO("mysql:unix_socket={$said['unix_socket']};dbname=".ltrim($at['path'], '/'), $at['user'], $at['pass']);
+            $pdo->beginTransaction();
+            $pdo->exec("UPDATE ticket SET promised_at = '2026-04-01 12:00:00' WHERE id = ".(int) $argv[1]);
+            echo 'held';
+            usleep(800_000);
+            $pdo->commit();
+            PHP, (string) $ticket]);
+        $other->start();
+        $other->waitUntil(static fn (string $type, string $said): bool => 'held' === $said);
+        $this->refused(409, 'POST', "/api/tickets/$ticket/promise", ['promisedAt' => '2026-03-30T12:00:00Z', 'was' => $promise->promisedAt]);
+        self::assertSame(0, $other->wait());
+        self::assertSame('2026-04-01T12:00:00Z', $this->promise($ticket)->promisedAt);
     }
 }
