@@ -14,6 +14,7 @@ import Hours from '../src/workshop/Hours.vue'
 import LearnedHere from '../src/workshop/LearnedHere.vue'
 import OtherDays from '../src/workshop/OtherDays.vue'
 import Stations from '../src/workshop/Stations.vue'
+import { useWorkshop } from '../src/workshop/useWorkshop'
 import { ok, refuses, serving } from './fakeApi'
 import { choose, onThePage, says, settled, shown, somewhere, words as text } from './mounting'
 import { at, person, piece, rackPiece, session, words } from './views'
@@ -526,8 +527,26 @@ describe('what the workshop has and has learned', () => {
     const it = shown(Stations, { stations: workshop().stations, may: true })
     await says(it, 'More shoe trees').trigger('click')
     await says(it, 'Fewer shoe trees').trigger('click')
-    expect(it.emitted('keep')).toEqual([[{ station: 'tree', places: 7 }], [{ station: 'tree', places: 5 }]])
+    expect(it.emitted('change')).toEqual([['tree', 1], ['tree', -1]])
     expect(says(it, 'Fewer spray booth').attributes('disabled')).toBeDefined()
+  })
+
+  it('takes every tap, each after the one before and on the settings as that left them', async () => {
+    const acts = serving({
+      ...house,
+      'GET /workshop': ok(workshop()),
+      'PUT /workshop/stations': ({ body }) => {
+        const { station, places } = body as { station: string, places: number }
+        return ok(workshop({ stations: [{ station, label: 'shoe trees', places }], version: `v${places}` }))
+      },
+    })
+    const { load, places } = useWorkshop()
+    await load()
+    await Promise.all([places('tree', 1), places('tree', 1), places('tree', -1), places('tree', -9)])
+    expect(acts().map((a) => a.body)).toEqual([
+      { station: 'tree', places: 7, version: 'v1' }, { station: 'tree', places: 8, version: 'v7' },
+      { station: 'tree', places: 7, version: 'v8' }, { station: 'tree', places: 1, version: 'v7' },
+    ])
   })
 
   it('says how much longer or shorter, each time as a stroke on a scale of ratios', async () => {

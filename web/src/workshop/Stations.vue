@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import type { StationInput, StationView } from '../api/types'
+import type { StationView } from '../api/types'
 
 /** How many pieces each station takes at once – no more are planned there together – and how many trees, clamps and slots there are. */
 defineProps<{ stations: readonly StationView[], may: boolean }>()
-const emit = defineEmits<{ keep: [station: Omit<StationInput, 'version'>] }>()
-const change = (station: string, places: number): void => emit('keep', { station, places })
+const emit = defineEmits<{ change: [station: string, by: number] }>()
 </script>
 
 <template>
@@ -12,12 +11,12 @@ const change = (station: string, places: number): void => emit('keep', { station
     <div v-for="station in stations" :key="station.station" class="flex items-center gap-4 border-b border-line py-2 text-xl">
       <button
         class="may size-14 text-2xl" type="button" :disabled="!may || station.places <= 1" :aria-label="`Fewer ${station.label}`"
-        @click="change(station.station, station.places - 1)"
+        @click="emit('change', station.station, -1)"
       >−</button>
       <strong class="w-10 text-center text-3xl font-head">{{ station.places }}</strong>
       <button
         class="may size-14 text-2xl" type="button" :disabled="!may" :aria-label="`More ${station.label}`"
-        @click="change(station.station, station.places + 1)"
+        @click="emit('change', station.station, 1)"
       >+</button>
       <span>{{ station.label }}</span>
     </div>

@@ -18,6 +18,12 @@ export const useWorkshop = () => {
     load: () => ask(() => api.get<WorkshopView>('/workshop')),
     /** Changes a setting as it was seen: after the change before, where there is one under way. */
     put: (path: string, body: object) => ask(() => api.put<WorkshopView>(`/workshop${path}`, { ...body, version: workshop.value?.version ?? '' })),
+    /** A place more or fewer than there are once the taps before have been taken: none is swallowed. */
+    places: (station: string, by: number) => ask(() => {
+      const now = workshop.value?.stations.find((s) => s.station === station)?.places ?? 1
+      const body = { station, places: Math.min(99, Math.max(1, now + by)), version: workshop.value?.version ?? '' }
+      return api.put<WorkshopView>('/workshop/stations', body)
+    }),
     post: (path: string, body: unknown) => ask(() => api.post<WorkshopView>(`/workshop${path}`, body)),
     remove: (path: string) => ask(() => api.remove<WorkshopView>(`/workshop${path}`)),
   }
