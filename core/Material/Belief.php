@@ -32,12 +32,7 @@ final readonly class Belief
     /** Bayes' rule: what was believed, times how often each material shows this. */
     public function after(TrialResult $result): self
     {
-        $weights = [];
-        foreach ($this->probabilities as $id => $probability) {
-            $weights[$id] = $probability * Material::from($id)->shows($result);
-        }
-
-        return self::normalised($weights);
+        return self::normalised($this->weights($result));
     }
 
     public function of(Material $material): float
@@ -70,12 +65,22 @@ final readonly class Belief
     /** How likely a trial ends so, whatever the material. */
     public function chanceOf(TrialResult $result): float
     {
-        $sum = 0.0;
-        foreach ($this->probabilities as $id => $probability) {
-            $sum += $probability * Material::from($id)->shows($result);
+        return array_sum($this->weights($result));
+    }
+
+    /** Bits that are expected to be left unknown once a trial is done: Shannon's entropy after each outcome, weighted by how likely it ends so. */
+    public function entropyAfter(Trial $trial): float
+    {
+        $left = 0.0;
+        foreach ($trial->outcomes() as $outcome) {
+            $weights = $this->weights(new TrialResult($trial, $outcome));
+            $chance = array_sum($weights);
+            foreach ($weights as $weight) {
+                $left -= $weight > 0.0 ? $weight * log($weight / $chance, 2) : 0.0;
+            }
         }
 
-        return $sum;
+        return $left;
     }
 
     /** Shannon's entropy in bits: how much is not known. */
@@ -87,6 +92,17 @@ final readonly class Belief
         }
 
         return $bits;
+    }
+
+    /** @return non-empty-array<string, float> by material id: how likely it is so, and shows this */
+    private function weights(TrialResult $result): array
+    {
+        $weights = [];
+        foreach ($this->probabilities as $id => $probability) {
+            $weights[$id] = $probability * Material::from($id)->shows($result);
+        }
+
+        return $weights;
     }
 
     /** @param non-empty-array<string, float> $weights */

@@ -77,14 +77,7 @@ final class Finder
     /** Bits that a trial is expected to settle. */
     public static function gain(Trial $trial, Belief $belief): float
     {
-        $left = 0.0;
-        foreach ($trial->outcomes() as $outcome) {
-            $result = new TrialResult($trial, $outcome);
-            $chance = $belief->chanceOf($result);
-            $left += $chance > 0.0 ? $chance * $belief->after($result)->entropy() : 0.0;
-        }
-
-        return $belief->entropy() - $left;
+        return $belief->entropy() - $belief->entropyAfter($trial);
     }
 
     public static function harm(Trial $trial, Belief $belief): float

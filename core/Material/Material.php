@@ -60,10 +60,7 @@ enum Material: string
     /** How often it shows this, between 0 and 1; 1 where a trial says nothing about materials. */
     public function shows(TrialResult $result): float
     {
-        $row = Profile::of($this)->shows[$result->trial->value] ?? null;
-        $at = array_search($result->outcome, $result->trial->outcomes(), true);
-
-        return null === $row || false === $at ? 1.0 : $row[$at];
+        return Profile::of($this)->shows($result);
     }
 
     /** What a trial can do to it on a hidden place, from 0 (a look) to 1 (forbidden). */

@@ -21,6 +21,8 @@ abstract class Profile
     private static array $known = [];
     /** @var array<string, true> by name of the property */
     private readonly array $is;
+    /** @var array<string, array<string, float>> by trial and outcome: how often it shows this */
+    private readonly array $shown;
 
     /**
      * @param string                     $sign       how it tells itself apart at the bench, in one line
@@ -39,7 +41,7 @@ abstract class Profile
         public readonly string $label,
         public readonly string $sign,
         array $properties,
-        public readonly array $shows,
+        array $shows,
         public readonly array $harms,
         public readonly array $unusual,
         public readonly array $cleaners,
@@ -50,6 +52,11 @@ abstract class Profile
         public readonly ?Remark $noColour = null,
     ) {
         $this->is = array_fill_keys(array_column($properties, 'name'), true);
+        $shown = [];
+        foreach ($shows as $trial => $row) {
+            $shown[$trial] = array_combine(array_column(Trial::from($trial)->outcomes(), 'value'), $row);
+        }
+        $this->shown = $shown;
     }
 
     public static function of(Material $material): self
@@ -60,6 +67,12 @@ abstract class Profile
     public function is(Property $property): bool
     {
         return isset($this->is[$property->name]);
+    }
+
+    /** How often it shows this, between 0 and 1; 1 where a trial says nothing about materials. */
+    public function shows(TrialResult $result): float
+    {
+        return $this->shown[$result->trial->value][$result->outcome->value] ?? 1.0;
     }
 
     /** @param int $dirt severity, 0–4 */

@@ -83,8 +83,13 @@ final readonly class IdempotentRequest
     {
         for ($try = 1;; ++$try) {
             try {
-                return $this->entities->wrapInTransaction($act);
-            } catch (DriverException $error) {
+                return $this->connection->transactional($act);
+            } catch (\Throwable $error) {
+                // What was not written is not to be written by what comes after.
+                $this->entities->close();
+                if (!$error instanceof DriverException) {
+                    throw $error;
+                }
                 // The same act, asked for twice at once: the other one has done it.
                 if ($error instanceof UniqueConstraintViolationException && null !== $known = $this->remembered($key)) {
                     return $known;
