@@ -126,6 +126,12 @@ enum Kind: string
      */
     public function neighbours(PartName $of): array
     {
+        /** @var array<string, list<PartName>> $known worked out once for each kind and part */
+        static $known = [];
+        $key = $this->value.'/'.$of->value;
+        if (isset($known[$key])) {
+            return $known[$key];
+        }
         $found = [];
         foreach ($this->family()->anatomy() as $anatomy) {
             foreach ($anatomy->joins as $other) {
@@ -137,7 +143,7 @@ enum Kind: string
             }
         }
 
-        return array_values(array_filter($found, $this->has(...)));
+        return $known[$key] = array_values(array_filter($found, $this->has(...)));
     }
 
     /**

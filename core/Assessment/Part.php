@@ -36,6 +36,12 @@ final readonly class Part
         return Certainty::Guess === $this->certainty || $this->material->asksForTrial();
     }
 
+    /** The same leather in the same colour: what a trial shows on one of them holds for the other. */
+    public function isSameSkin(self $other): bool
+    {
+        return $this->material === $other->material && $this->shade === $other->shade;
+    }
+
     public function has(Flag $flag): bool
     {
         return \in_array($flag, $this->flags, true);

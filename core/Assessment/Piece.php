@@ -24,6 +24,9 @@ use KindHeel\Core\Text\Phrase;
 /** A piece as it was looked over: its parts by half, what is wrong with them, and how far to go. */
 final readonly class Piece
 {
+    /** @var array<string, list<Finding>> by {@see Place} */
+    private array $found;
+
     /**
      * @param array<string, Part> $parts    by {@see Place}
      * @param list<Finding>       $findings
@@ -37,6 +40,11 @@ final readonly class Piece
         public array $findings,
         public array $trials,
     ) {
+        $found = [];
+        foreach ($findings as $finding) {
+            $found[$finding->at->key][] = $finding;
+        }
+        $this->found = $found;
     }
 
     /**
@@ -108,10 +116,27 @@ final readonly class Piece
         return $this->part($at)->agreed ?? $this->agreed;
     }
 
+    /** A pair that cannot be replaced, or of which nobody knows what it is made of: one half is treated first, and compared when fully dry (T-8). */
+    public function goesOneHalfFirst(): bool
+    {
+        if (!$this->kind->isPair()) {
+            return false;
+        }
+        $unknown = true;
+        foreach ($this->parts as $part) {
+            if ($part->has(Flag::Irreplaceable)) {
+                return true;
+            }
+            $unknown = $unknown && (!$part->at->part->isOuter() || Certainty::Guess === $part->certainty);
+        }
+
+        return $unknown;
+    }
+
     /** @return list<Finding> */
     public function findingsAt(Place $at): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $f): bool => $f->at->is($at)));
+        return $this->found[$at->key] ?? [];
     }
 
     /** The odds of what a part is made of, from what is usual and from the trials that tell of it. */

@@ -21,6 +21,27 @@ enum Shade: string
     case Natural = 'natural';
     case Ivory = 'ivory';
 
+    /** By its own name, or by how people call it; null where nobody here calls a colour so. */
+    public static function named(string $name): ?self
+    {
+        $name = str_replace([' ', '_'], '-', mb_strtolower(trim($name)));
+
+        return self::tryFrom($name) ?? match ($name) {
+            'brown', 'mid-brown' => self::Chestnut,
+            'dark-brown', 'chocolate', 'dark' => self::Espresso,
+            'light-brown', 'camel' => self::Tan,
+            'burgundy', 'bordeaux', 'wine' => self::Oxblood,
+            'red' => self::CherryRed,
+            'blue', 'dark-blue' => self::Navy,
+            'green', 'dark-green' => self::Bottle,
+            'gray' => self::Grey,
+            'beige' => self::Sand,
+            'white', 'cream', 'off-white', 'light' => self::Ivory,
+            'undyed', 'nude' => self::Natural,
+            default => null,
+        };
+    }
+
     public function label(): string
     {
         return str_replace('-', ' ', $this->value);

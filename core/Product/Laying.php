@@ -51,6 +51,12 @@ final readonly class Laying
         return $this->hasScales ? ' Along the scales, toward the tail, never against, no circles.' : '';
     }
 
+    /** Minutes to set up: a gun is filled, tried and rinsed after every coat. */
+    public function setUp(float $minutes): float
+    {
+        return $this->by->sprays() ? $minutes + 4.0 : $minutes;
+    }
+
     /** The stroke that lays a film with this tool. */
     public function filmStroke(): string
     {

@@ -15,7 +15,7 @@ abstract class PaintFamily extends Family
 
         return match (true) {
             $how->isSpot() => new Instruction(
-                'Stipple the spot, '.$name,
+                'Stipple the spot, '.$name.$how->coatOf(),
                 'Thickened a little, with the point of the brush or bud, strong on the scar and thinner outward; grain is stippled back.'.$how->warmAir(),
                 'No tack, and it lies level.',
                 3.0,
@@ -25,10 +25,16 @@ abstract class PaintFamily extends Family
                 'Lay a white base',
                 $how->filmStroke().' One even, thin coat; it need not cover.'.$how->warmAir(),
                 self::GATE,
-                2.0,
-                0.7,
+                $how->setUp(2.0),
+                1.9,
             ),
-            default => new Instruction('Paint, '.$name.$how->coatOf(), $how->filmStroke().$how->warmAir(), self::GATE, 2.0, 0.7),
+            default => new Instruction(
+                'Paint, '.$name.$how->coatOf(),
+                $how->filmStroke().$how->warmAir(),
+                self::GATE,
+                $how->setUp(2.0),
+                1.9
+            ),
         };
     }
 }

@@ -14,11 +14,13 @@ enum Action: string
     case Photograph = 'photograph';
     case ReadColour = 'read-colour';
     case Tree = 'tree';
+    case TreeOut = 'tree-out';
     case DustOff = 'dust-off';
     case Erase = 'erase';
     case Trial = 'trial';
     case Stitch = 'stitch';
     case Bond = 'bond';
+    case Unclamp = 'unclamp';
     case StraightenHardware = 'straighten-hardware';
     case IronCrease = 'iron-crease';
     case Sand = 'sand';
@@ -28,6 +30,7 @@ enum Action: string
     case Buff = 'buff';
     case RaiseNap = 'raise-nap';
     case Gate = 'gate';
+    case Compare = 'compare';
     case PutTogether = 'put-together';
     case Shape = 'shape';
     case HandOver = 'hand-over';
@@ -39,6 +42,9 @@ enum Action: string
             self::TakeApart => 'take apart',
             self::ReadColour => 'read the colour',
             self::Tree => 'put the tree in',
+            self::TreeOut => 'take the tree out',
+            self::Unclamp => 'take the clamps off',
+            self::Compare => 'compare side by side',
             self::DustOff => 'dust off',
             self::StraightenHardware => 'set the metal right',
             self::IronCrease => 'iron the crease',
@@ -58,15 +64,15 @@ enum Action: string
             self::TakeApart, self::Tree => Phase::TakeApart,
             self::Photograph, self::ReadColour => Phase::Record,
             self::DustOff, self::Erase => Phase::DryClean,
-            self::Trial, self::Gate => Phase::Trial,
-            self::Stitch, self::Bond, self::StraightenHardware, self::IronCrease => Phase::Repair,
+            self::Trial, self::Gate, self::Compare => Phase::Trial,
+            self::Stitch, self::Bond, self::Unclamp, self::StraightenHardware, self::IronCrease => Phase::Repair,
             self::Sand => Phase::Fill,
             self::Mask => Phase::Mask,
             self::Unmask => Phase::Unmask,
             self::RubOff => Phase::Colour,
             self::Buff, self::RaiseNap => Phase::Polish,
             self::PutTogether => Phase::PutTogether,
-            self::Shape => Phase::Shape,
+            self::Shape, self::TreeOut => Phase::Shape,
             self::HandOver => Phase::HandOver,
             self::Lay => Phase::Clean,
         };
@@ -75,7 +81,11 @@ enum Action: string
     /** It works on the parts that it names, rather than with the piece as a whole: a bench card points at them. */
     public function worksOnParts(): bool
     {
-        return \in_array($this, [self::Lay, self::Erase, self::Stitch, self::Bond, self::IronCrease, self::Sand, self::Mask, self::RaiseNap], true);
+        return \in_array(
+            $this,
+            [self::Lay, self::Erase, self::Stitch, self::Bond, self::IronCrease, self::Sand, self::Mask, self::RaiseNap, self::Unclamp],
+            true
+        );
     }
 
     /** It presses, pierces or scrapes: wet leather, wet paint and soft filler do not bear it (O-7). */

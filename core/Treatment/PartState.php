@@ -11,6 +11,7 @@ use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\DryFilm;
@@ -30,8 +31,13 @@ final class PartState
     private array $surface = [];
     private ?LaidCoat $top = null;
     private ?LaidCoat $cement = null;
-    private ?LaidCoat $trial = null;
+    /** @var list<LaidCoat> films and cement that are still to cure, whatever lies over them: none cures sooner than one laid after it (O-29) */
+    private array $curing = [];
+    /** @var array<string, LaidCoat> what was tried out of sight and dries there, by family */
+    private array $trials = [];
     private ?string $degreasedBy = null;
+    /** The last thing that was done to it was a trial. */
+    private bool $justTried = false;
     /** Everything that was tried on it, where no family is named. */
     private bool $triedAll = false;
     /** @var array<string, true> families that were tried out of sight, and went well */
@@ -49,16 +55,22 @@ final class PartState
 
     /**
      * @param list<Finding>       $findings
-     * @param list<RecordedTrial> $trials        that tell of this part
+     * @param list<RecordedTrial> $recorded      trials that tell of this part
      * @param int                 $colouredAhead coats of colour over all of it that are still to come
+     * @param int                 $touchedAhead  touches of colour on a spot of it that are still to come
      */
-    private function __construct(public readonly Part $part, public readonly array $findings, public readonly array $trials, private int $colouredAhead)
-    {
+    private function __construct(
+        public readonly Part $part,
+        public readonly array $findings,
+        public readonly array $recorded,
+        private int $colouredAhead,
+        private int $touchedAhead,
+    ) {
         $this->filmMicrons = $part->material->hasFilm() ? DryFilm::AS_FOUND_UM : 0.0;
         foreach ($findings as $finding) {
             $this->found[$finding->kind->value] = true;
         }
-        foreach ($trials as $trial) {
+        foreach ($recorded as $trial) {
             $family = $trial->product ?? (Trial::AlcoholBud === $trial->result->trial ? FamilyId::Alcohol : null);
             if (null !== $family && \in_array($trial->result->trial, [Trial::Product, Trial::WearOne, Trial::AlcoholBud], true)) {
                 if ($trial->result->outcome->spoils()) {
@@ -76,11 +88,16 @@ final class PartState
      * @param list<Finding>       $findings
      * @param list<RecordedTrial> $trials
      * @param int                 $colouredAhead coats of colour over all of it that are to come
+     * @param int                 $touchedAhead  touches of colour on a spot of it that are to come
      */
-    public static function asFound(Part $part, array $findings, array $trials, int $colouredAhead = 0): self
+    public static function asFound(Part $part, array $findings, array $trials, int $colouredAhead = 0, int $touchedAhead = 0): self
     {
-        $state = new self($part, $findings, $trials, $colouredAhead);
+        $state = new self($part, $findings, $trials, $colouredAhead, $touchedAhead);
         $state->surface = [Surface::LooseDirt->value => true, Surface::Fat->value => true];
+        if ($state->showed(Outcome::ColourOffDry)) {
+            // Loose colour comes off before anything is laid over it (T-2, O-20).
+            $state->surface[Surface::LooseDye->value] = true;
+        }
 
         return $state;
     }
@@ -131,6 +148,15 @@ final class PartState
         return false;
     }
 
+    /** It has a bleached spot that is seen at arm's length. */
+    public function isPale(): bool
+    {
+        return [] !== array_filter(
+            $this->findings,
+            static fn (Finding $f): bool => FindingKind::BleachedSpot === $f->kind && $f->severity->atLeast(Severity::AtArmsLength),
+        );
+    }
+
     /** What lies on top and dries. */
     public function top(): ?LaidCoat
     {
@@ -143,10 +169,35 @@ final class PartState
         return $this->cement;
     }
 
-    /** The trial, until what was tried is dry. */
-    public function trial(): ?LaidCoat
+    /**
+     * What still has to cure: every film and the cement, and what lies on top.
+     *
+     * @return list<LaidCoat>
+     */
+    public function uncured(Step $for): array
     {
-        return $this->trial;
+        $open = [];
+        foreach ([...$this->curing, $this->top] as $coat) {
+            if (null !== $coat && !isset($open[$coat->step]) && !$coat->isReady(Stage::Full, $for)) {
+                $open[$coat->step] = $coat;
+            }
+        }
+
+        return array_values($open);
+    }
+
+    /**
+     * The trial of a product, until it is dry there; where trials do not say of what, any of them may be it.
+     *
+     * @return list<LaidCoat>
+     */
+    public function trialsOf(FamilyId $family): array
+    {
+        if (isset($this->trials[$family->value])) {
+            return [$this->trials[$family->value]];
+        }
+
+        return array_values(array_filter($this->trials, static fn (string $of): bool => str_starts_with($of, '#'), \ARRAY_FILTER_USE_KEY));
     }
 
     /** The step after which nothing fatty has touched the bare ground. */
@@ -165,6 +216,24 @@ final class PartState
     public function isToBeRefinished(): bool
     {
         return $this->colouredAhead > 0;
+    }
+
+    /** A touch of colour is still to come, so that its spot may be cleaned with what lifts colour. */
+    public function isToBeTouchedIn(): bool
+    {
+        return $this->touchedAhead > 0;
+    }
+
+    /** Nothing that is tried would be new. */
+    public function wasAllTried(Step $trial): bool
+    {
+        return [] === $trial->tries ? $this->justTried : [] === array_filter($trial->tries, fn (FamilyId $f): bool => !$this->wasTried($f));
+    }
+
+    /** Nothing touches it in sight before it was tried: of its material, or because a drop sinks in at once (T-1). */
+    public function needsTrial(): bool
+    {
+        return $this->part->needsTrial() || $this->showed(Outcome::AbsorbsAtOnce);
     }
 
     public function wasTried(FamilyId $family): bool
@@ -197,7 +266,7 @@ final class PartState
 
     public function showed(Outcome $outcome): bool
     {
-        foreach ($this->trials as $trial) {
+        foreach ($this->recorded as $trial) {
             if ($trial->result->outcome === $outcome) {
                 return true;
             }
@@ -217,8 +286,11 @@ final class PartState
         $next = clone $this;
         $next->top = $this->top?->passedBy($step);
         $next->cement = $this->cement?->passedBy($step);
-        $next->trial = $this->trial?->passedBy($step);
+        $next->curing = array_map(static fn (LaidCoat $c): LaidCoat => $c->passedBy($step), $this->curing);
+        $next->trials = array_map(static fn (LaidCoat $t): LaidCoat => $t->passedBy($step), $this->trials);
+        $next->justTried = $this->justTried || Action::Trial === $step->action;
         $next->colouredAhead = max(0, $this->colouredAhead - ($step->recolours() ? 1 : 0));
+        $next->touchedAhead = max(0, $this->touchedAhead - ($step->touchesIn() ? 1 : 0));
         if (null !== $next->top?->waitedUntil && $next->top->waitedUntil->covers(Stage::Next)) {
             unset($next->surface[Surface::Damp->value]);
         }
@@ -227,6 +299,18 @@ final class PartState
         } else {
             $next->act($step);
         }
+
+        return $next;
+    }
+
+    /** The same part once something else has been done to the piece. */
+    public function withoutTrialJustNow(): self
+    {
+        if (!$this->justTried) {
+            return $this;
+        }
+        $next = clone $this;
+        $next->justTried = false;
 
         return $next;
     }
@@ -278,8 +362,11 @@ final class PartState
         $this->triedAll = $this->triedAll || [] === $step->tries;
         foreach ($step->tries as $family) {
             $this->tried[$family->value] = true;
+            $this->trials[$family->value] = new LaidCoat($step->id, $step->dryingFamily() ?? FamilyId::DampCloth);
         }
-        $this->trial = new LaidCoat($step->id, $step->dryingFamily() ?? FamilyId::DampCloth);
+        if ([] === $step->tries) {
+            $this->trials['#'.$step->id] = new LaidCoat($step->id, FamilyId::DampCloth);
+        }
     }
 
     private function lay(Step $step, FamilyId $family): void
@@ -297,8 +384,24 @@ final class PartState
         if ($this->part->material->isNapped() && ($step->wets() || $step->does(Effect::Dyes) || $step->applicator->sprays())) {
             $this->gain(Surface::NapDown);
         }
+        $this->cures($step, $family);
         $this->grounds($step);
         $this->covers($step, Family::of($family));
+    }
+
+    /** A film that is laid later and cures as long holds the earlier ones as well. */
+    private function cures(Step $step, FamilyId $family): void
+    {
+        if ($step->does(Effect::TakesFinishDown) && !$step->isSpot()) {
+            $this->curing = [];
+        }
+        if (null !== $this->top && $this->top->step === $step->id && ($step->laysFilm() || $step->coats() || $step->does(Effect::Bonds))) {
+            $full = Family::of($family)->drying->fullMinutes;
+            $this->curing = [
+                ...array_values(array_filter($this->curing, static fn (LaidCoat $c): bool => Family::of($c->family)->drying->fullMinutes > $full)),
+                $this->top,
+            ];
+        }
     }
 
     /** What a product makes of the ground for a film. */
@@ -310,7 +413,7 @@ final class PartState
         }
         if ($step->does(Effect::Degreases)) {
             $this->degreasedBy = $step->id;
-        } elseif ($step->laysFilm()) {
+        } elseif ($step->laysFilm() && !$step->does(Effect::Bonds)) {
             $this->gain(Surface::CleanFilm);
             $this->degreasedBy = null;
         } elseif (!$step->does(Effect::LeavesGround)) {

@@ -15,12 +15,15 @@ use KindHeel\Core\Product\Surface;
 /** A whole piece in the middle of the work. A value: what changes is a copy, made in {@see after()}. */
 final class PieceState
 {
+    private const LEAVES_ALL = [Action::TakeApart, Action::Photograph, Action::ReadColour, Action::Tree, Action::TreeOut, Action::PutTogether, Action::Compare];
+
     /** @var array<string, PartState> by {@see Place} */
     private array $parts = [];
     /** @var array<string, array<string, true>> acts on a half as a whole, by half and action */
     private array $done = [];
     /** @var array<string, string> the last step that left film, dye or spray, by half */
     private array $lastCoat = [];
+    private bool $lastWasTrial = false;
     /** @var array<string, string> the last step that laid dressing, by half */
     private array $dressing = [];
 
@@ -31,8 +34,11 @@ final class PieceState
     /** @param iterable<Step> $ahead all that is to be done to it */
     public static function asFound(Piece $piece, iterable $ahead): self
     {
-        $coloured = [];
+        $coloured = $touched = [];
         foreach ($ahead as $step) {
+            foreach ($step->touchesIn() ? $step->on : [] as $place) {
+                $touched[$place->key] = ($touched[$place->key] ?? 0) + 1;
+            }
             foreach ($step->recolours() ? $step->on : [] as $place) {
                 $coloured[$place->key] = ($coloured[$place->key] ?? 0) + 1;
             }
@@ -42,8 +48,12 @@ final class PieceState
             $state->parts[$key] = PartState::asFound(
                 $part,
                 $piece->findingsAt($part->at),
-                array_values(array_filter($piece->trials, static fn (RecordedTrial $t): bool => $t->tells($part->at))),
+                array_values(array_filter(
+                    $piece->trials,
+                    static fn (RecordedTrial $t): bool => $t->tells($part->at) || true === $piece->part($t->at)?->isSameSkin($part),
+                )),
                 $coloured[$key] ?? 0,
+                $touched[$key] ?? 0,
             );
         }
 
@@ -119,7 +129,11 @@ final class PieceState
     public function after(Step $step): self
     {
         $next = clone $this;
-        foreach ($step->on as $place) {
+        if ($this->lastWasTrial && Action::Trial !== $step->action) {
+            $next->parts = array_map(static fn (PartState $p): PartState => $p->withoutTrialJustNow(), $this->parts);
+        }
+        $next->lastWasTrial = Action::Trial === $step->action;
+        foreach (self::changesNothing($step) ? [] : (Action::Trial === $step->action ? $this->skinsOf($step) : $step->on) as $place) {
             if (isset($next->parts[$place->key])) {
                 $next->parts[$place->key] = $next->parts[$place->key]->after($step);
             }
@@ -129,12 +143,50 @@ final class PieceState
             if (\in_array(Surface::Dressed, null === $step->family ? [] : Family::of($step->family)->leaves($step->isSpot()), true)) {
                 $next->dressing[$half->value] = $step->id;
             }
+            if (Action::Mask === $step->action) {
+                unset($next->lastCoat[$half->value]);
+            }
             if ($step->coats()) {
                 $next->lastCoat[$half->value] = $step->id;
             }
         }
 
         return $next;
+    }
+
+    /** It leaves every part as it is, and waits for no coat. */
+    private static function changesNothing(Step $step): bool
+    {
+        if (!\in_array($step->action, self::LEAVES_ALL, true)) {
+            return false;
+        }
+        foreach ($step->after as $bond) {
+            if (null !== $bond->from) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * A trial binds the skin, not the spot.
+     *
+     * @return list<Place>
+     */
+    private function skinsOf(Step $trial): array
+    {
+        $places = [];
+        foreach ($this->parts as $state) {
+            foreach ($trial->on as $at) {
+                $tried = $this->parts[$at->key] ?? null;
+                if (null !== $tried && $tried->part->isSameSkin($state->part)) {
+                    $places[$state->part->at->key] = $state->part->at;
+                }
+            }
+        }
+
+        return array_values($places);
     }
 
     /** The same piece where a step that was to come will not come to these places. */

@@ -18,8 +18,9 @@ final readonly class Step
 {
     /**
      * @param list<Place>    $on
-     * @param list<After>    $after one at most for each earlier step
-     * @param list<FamilyId> $tries families that a trial tries out of sight
+     * @param list<After>    $after         one at most for each earlier step
+     * @param list<FamilyId> $tries         families that a trial tries out of sight
+     * @param string|null    $ifNeededAfter the look without whose “not enough” it is not done
      */
     private function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Step
         public int $coats,
         public array $after,
         public array $tries,
+        public ?string $ifNeededAfter = null,
     ) {
     }
 
@@ -70,7 +72,7 @@ final readonly class Step
 
     public function named(string $id): self
     {
-        return new self($id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+        return $this->but(id: $id);
     }
 
     public function bound(After $bond): self
@@ -84,18 +86,7 @@ final readonly class Step
             }
         }
 
-        return new self(
-            $this->id,
-            $this->phase,
-            $this->action,
-            $this->family,
-            $this->applicator,
-            $this->on,
-            $this->coat,
-            $this->coats,
-            [...$after, $bond],
-            $this->tries,
-        );
+        return $this->but(after: [...$after, $bond]);
     }
 
     public function bondTo(string $step): ?After
@@ -138,7 +129,7 @@ final readonly class Step
      */
     public function onto(array $on): self
     {
-        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $on, $this->coat, $this->coats, $this->after, $this->tries);
+        return $this->but(on: $on);
     }
 
     /**
@@ -148,53 +139,43 @@ final readonly class Step
      */
     public function bonds(array $after): self
     {
-        return new self($this->id, $this->phase, $this->action, $this->family, $this->applicator, $this->on, $this->coat, $this->coats, $after, $this->tries);
+        return $this->but(after: $after);
     }
 
     /** Another product in its place. */
     public function swapped(FamilyId $family, Applicator $applicator): self
     {
-        return new self(
-            $this->id,
-            self::phaseOf($this->action, $family),
-            $this->action,
-            $family,
-            $applicator,
-            $this->on,
-            $this->coat,
-            $this->coats,
-            $this->after,
-            $this->tries,
-        );
+        return $this->but(phase: self::phaseOf($this->action, $family), family: $family, applicator: $applicator);
     }
 
     /** The same act with a tool in hand. */
     public function withTool(Applicator $applicator): self
     {
-        return new self($this->id, $this->phase, $this->action, $this->family, $applicator, $this->on, $this->coat, $this->coats, $this->after, $this->tries);
+        return $this->but(applicator: $applicator);
     }
 
     /** As which coat of how many, in which phase. */
     public function asCoat(int $coat, int $coats, ?Phase $phase = null): self
     {
-        return new self(
-            $this->id,
-            $phase ?? $this->phase,
-            $this->action,
-            $this->family,
-            $this->applicator,
-            $this->on,
-            $coat,
-            $coats,
-            $this->after,
-            $this->tries,
-        );
+        return $this->but(phase: $phase ?? $this->phase, coat: $coat, coats: $coats);
+    }
+
+    /** Held back until a look says that it is needed. */
+    public function ifNeededAfter(?string $look): self
+    {
+        return $this->but(ifNeededAfter: $look);
+    }
+
+    private function but(mixed ...$changed): self
+    {
+        // @phpstan-ignore argument.type (its own properties, under their own names)
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 
     /** A touch of product on a mark, not a coat of the part. */
     public function isSpot(): bool
     {
-        return Action::Lay === $this->action && $this->applicator->spots();
+        return Action::Lay === $this->action && ($this->applicator->spots() || FamilyId::TouchUp === $this->family);
     }
 
     /** What it does, whatever it does it to: “lay wax” is one thing, “buff” another. */
@@ -215,6 +196,12 @@ final readonly class Step
         return ($this->does(Effect::Dyes) || $this->does(Effect::Paints)) && !$this->isSpot();
     }
 
+    /** Colour on a spot, for which that spot may be cleaned with what lifts colour. */
+    public function touchesIn(): bool
+    {
+        return ($this->does(Effect::Dyes) || $this->does(Effect::Paints)) && $this->isSpot();
+    }
+
     /** It runs, sprays or stains beyond where it is put; what is sprayed inside stays there. */
     public function runs(): bool
     {
@@ -225,6 +212,35 @@ final readonly class Step
     public function coats(): bool
     {
         return $this->runs() || $this->laysFilm() && !$this->does(Effect::LeavesNoEdge);
+    }
+
+    /**
+     * Both halves can be worked in one go: an act, a cleaner, a cream. Where a coat has a window of its own, one half dries while the other is worked (O-19).
+     */
+    public function isOneSitting(): bool
+    {
+        return !$this->does(Effect::Bonds) && Action::Bond !== $this->action
+            && ($this->isSpot() || !$this->laysFilm() || FamilyId::EdgeDressing === $this->family);
+    }
+
+    /** The same act, of which another half or further parts may be done in one go. */
+    public function isSameAct(self $other): bool
+    {
+        return $this->action === $other->action && $this->family === $other->family && $this->applicator === $other->applicator
+            && $this->phase === $other->phase && $this->coat === $other->coat && $this->tries === $other->tries
+            && $this->ifNeededAfter === $other->ifNeededAfter;
+    }
+
+    /** Together with the same act on other places. */
+    public function with(self $other): self
+    {
+        $step = $this->onto([...$this->on, ...array_values(array_filter($other->on, fn (Place $p): bool => !$this->touches($p)))])
+            ->asCoat($this->coat, max($this->coats, $other->coats));
+        foreach ($other->after as $bond) {
+            $step = $bond->step === $this->id ? $step : $step->bound($bond);
+        }
+
+        return $step;
     }
 
     /** A product goes on, other than a dry brush. */

@@ -28,6 +28,7 @@ final readonly class BenchController
         private JudgeStep $judge,
         private KeyCoat $key,
         private PutPiece $put,
+        private LookAgain $looks,
         private EventDispatcherInterface $events,
         private Members $members,
         private IdempotentRequest $once,
@@ -114,6 +115,18 @@ final readonly class BenchController
         Member $member,
     ): JsonResponse {
         return $this->act(fn () => $this->judge->spoiled($id, $input, $this->members->person($member)), $member);
+    }
+
+    /** Enough, or a rung up. */
+    #[Route('/api/steps/{id}/look', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function look(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        LookInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->act(fn () => $this->looks->answer($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/gate', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]

@@ -54,6 +54,15 @@ final readonly class WorkStep
     public function done(int $id, StepInput $input, Person $person): void
     {
         $step = $this->atHand->step($id, $input->version);
+        if ($step->isLook() && $step->isRunning()) {
+            throw Refused::now('Say what the look has shown: enough, or not enough.');
+        }
+        $this->end($step, $input, $person);
+    }
+
+    /** @throws Refused when it is not under way */
+    public function end(StoredStep $step, StepInput $input, Person $person): void
+    {
         if (!$step->isRunning()) {
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }

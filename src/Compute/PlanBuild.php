@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Dropped;
 use KindHeel\Core\Treatment\Planning\Kit;
 use KindHeel\Core\Treatment\Planning\Plan;
@@ -18,7 +19,15 @@ use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\TrialFirst;
 use KindHeel\Core\Treatment\Planning\Wait;
 
-/** `plan.build`: the work on a piece, from what was seen and agreed. */
+/**
+ * `plan.build`: the work on a piece, from what was seen and agreed.
+ *
+ * @phpstan-type ToldWait array{step: string, min_minutes: float, max_minutes: float|null}
+ * @phpstan-type ToldStep array{
+ *     id: string, action: string, on: list<array{part: string, half: string}>, minutes: int, after: list<ToldWait>,
+ *     tries: list<string>, cautions: list<string>, title: string, ...<string, mixed>
+ * }
+ */
 final readonly class PlanBuild implements Computation
 {
     public static function name(): string
@@ -39,7 +48,7 @@ final readonly class PlanBuild implements Computation
     private static function told(Plan $plan): array
     {
         return [
-            'steps' => array_map(self::step(...), $plan->steps),
+            'steps' => self::trialsInOne(array_map(self::step(...), $plan->steps)),
             'trials_first' => array_map(
                 static fn (TrialFirst $t): array => [
                     ...self::place($t->at),
@@ -68,16 +77,55 @@ final readonly class PlanBuild implements Computation
             'kit' => array_map(self::supply(...), Kit::of($plan->steps)),
             'hands_on_minutes' => (int) $plan->handsOnMinutes,
             'elapsed_minutes' => (int) ceil($plan->elapsedMinutes),
+            'hands_on_minutes_most' => (int) $plan->handsOnMinutesMost,
+            'elapsed_minutes_most' => (int) ceil($plan->elapsedMinutesMost),
         ];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * Trials in a row are one step here, on all their places and with all their products; what waits for one of them waits as long as that one dries.
+     *
+     * @param list<ToldStep> $steps
+     *
+     * @return list<ToldStep>
+     */
+    private static function trialsInOne(array $steps): array
+    {
+        $told = $instead = [];
+        foreach ($steps as $step) {
+            $after = [];
+            foreach ($step['after'] as $wait) {
+                $wait['step'] = $instead[$wait['step']] ?? $wait['step'];
+                $wait['min_minutes'] = max($wait['min_minutes'], $after[$wait['step']]['min_minutes'] ?? 0.0);
+                $after[$wait['step']] = $wait;
+            }
+            $step['after'] = array_values($after);
+            $last = array_key_last($told);
+            if (null === $last || Action::Trial->value !== $step['action'] || Action::Trial->value !== $told[$last]['action']) {
+                $told[] = $step;
+                continue;
+            }
+            $one = $told[$last];
+            $instead[$step['id']] = $one['id'];
+            $one['on'] = array_values(array_unique([...$one['on'], ...$step['on']], \SORT_REGULAR));
+            $one['minutes'] += $step['minutes'];
+            $one['tries'] = [...$one['tries'], ...$step['tries']];
+            $one['cautions'] = array_values(array_unique([...$one['cautions'], ...$step['cautions']]));
+            $one['title'] .= str_replace('Try out of sight: ', ', ', $step['title']);
+            $told[$last] = $one;
+        }
+
+        return $told;
+    }
+
+    /** @return ToldStep */
     private static function step(PlannedStep $planned): array
     {
         $step = $planned->step;
 
         return [
             'id' => $step->id,
+            ...null === $step->ifNeededAfter ? [] : ['if_needed_after' => $step->ifNeededAfter],
             'phase' => $step->phase->value,
             'action' => $step->action->value,
             'family' => $step->family?->value,

@@ -20,6 +20,7 @@ use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\RecordedTrial;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
@@ -32,13 +33,15 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Wish\School;
 use KindHeel\Core\Treatment\Wish\Schools;
+use KindHeel\Core\Treatment\Wish\Wish;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** Reads the input that `plan.build` and `plan.check` share. */
 final class PlanCaseReader
 {
     public const REQUIRED = ['piece', 'aim'];
-    public const OPTIONAL = ['findings', 'trials', 'part_aims', 'gloss', 'patina', 'schools', 'exclude', 'ready_by', 'now'];
+    public const OPTIONAL = ['findings', 'trials', 'part_aims', 'gloss', 'patina', 'schools', 'exclude', 'ready_by', 'now', 'new_shade', 'irreplaceable',
+        'wishes'];
     private const USUAL_SIZE_EU = 42.0;
 
     /** @var array<string, Place> that have been read before, by key */
@@ -58,14 +61,27 @@ final class PlanCaseReader
         $aim = \array_key_exists('aim', $fields) ? $this->read->choice($fields['aim'], '/aim', Aim::class) : null;
         $gloss = isset($fields['gloss']) ? $this->read->choice($fields['gloss'], '/gloss', Gloss::class) : Gloss::Satin;
         $patina = isset($fields['patina']) ? $this->read->choice($fields['patina'], '/patina', Patina::class) : Patina::Keep;
+        $irreplaceable = false;
+        if (isset($fields['irreplaceable'])) {
+            $irreplaceable = true === $fields['irreplaceable'];
+            if (!\is_bool($fields['irreplaceable'])) {
+                $this->read->fault('/irreplaceable', 'must be true or false');
+            }
+        }
         $told = \array_key_exists('piece', $fields) ? $this->read->object($fields['piece'], '/piece', ['family', 'kind', 'parts'], ['size_eu']) : null;
         $kind = null === $told ? null : $this->kind($told);
         $size = isset($told['size_eu']) ? $this->read->number($told['size_eu'], '/piece/size_eu', 15.0, 55.0) : self::USUAL_SIZE_EU;
         $aims = null === $kind ? [] : $this->partAims($kind, $fields['part_aims'] ?? new \stdClass(), $gloss, $patina);
-        $parts = null === $kind || !\array_key_exists('parts', $told) ? [] : $this->parts($kind, $told['parts'], $aims);
+        $parts = null === $kind || !\array_key_exists('parts', $told) ? [] : $this->parts($kind, $told['parts'], $aims, $irreplaceable);
         $findings = $this->findings($parts, $fields['findings'] ?? []);
         $trials = $this->trials($parts, $fields['trials'] ?? []);
-        $wishes = new Wishes($this->schools($fields['schools'] ?? new \stdClass()), $this->exclude($fields['exclude'] ?? []), $this->readyIn($fields));
+        $wishes = new Wishes(
+            $this->schools($fields['schools'] ?? new \stdClass()),
+            $this->exclude($fields['exclude'] ?? []),
+            $this->readyIn($fields),
+            asked: $this->asked($parts, $fields['wishes'] ?? []),
+            newShade: isset($fields['new_shade']) ? $this->shade($fields['new_shade'], '/new_shade') : null,
+        );
         $this->read->finish();
         \assert(null !== $kind && null !== $size && null !== $aim && null !== $gloss && null !== $patina);
 
@@ -140,12 +156,12 @@ final class PlanCaseReader
      *
      * @return array<string, Part> by place
      */
-    private function parts(Kind $kind, mixed $value, array $aims): array
+    private function parts(Kind $kind, mixed $value, array $aims, bool $irreplaceable): array
     {
         $parts = [];
         foreach ($this->read->list($value, '/piece/parts', 1) ?? [] as $i => $told) {
             $path = '/piece/parts/'.$i;
-            $fields = $this->read->object($told, $path, ['part', 'half', 'material'], ['certainty', 'dryness', 'flags', 'area_dm2']);
+            $fields = $this->read->object($told, $path, ['part', 'half', 'material'], ['certainty', 'dryness', 'flags', 'area_dm2', 'shade']);
             if (null === $fields) {
                 continue;
             }
@@ -154,7 +170,8 @@ final class PlanCaseReader
             $certainty = isset($fields['certainty']) ? $this->read->choice($fields['certainty'], $path.'/certainty', Certainty::class) : Certainty::Known;
             $dryness = isset($fields['dryness']) ? $this->read->choice($fields['dryness'], $path.'/dryness', Dryness::class) : Dryness::Supple;
             $area = isset($fields['area_dm2']) ? $this->read->number($fields['area_dm2'], $path.'/area_dm2', 0.0, 1000.0, above: true) : null;
-            $flags = [];
+            $shade = isset($fields['shade']) ? $this->shade($fields['shade'], $path.'/shade') : Shade::Chestnut;
+            $flags = $irreplaceable ? [Flag::Irreplaceable] : [];
             foreach (isset($fields['flags']) ? $this->read->list($fields['flags'], $path.'/flags') ?? [] : [] as $j => $flag) {
                 $flags[] = $this->read->choice($flag, $path.'/flags/'.$j, Flag::class);
             }
@@ -173,7 +190,8 @@ final class PlanCaseReader
                     $material,
                     $certainty,
                     $dryness,
-                    flags: array_values(array_filter($flags)),
+                    $shade ?? Shade::Chestnut,
+                    flags: array_values(array_unique(array_filter($flags), \SORT_REGULAR)),
                     areaDm2: $area,
                     agreed: $aims[$at->key] ?? ($aims[$at->part->value] ?? null),
                 );
@@ -301,6 +319,38 @@ final class PlanCaseReader
         }
 
         return $trials;
+    }
+
+    /** The name of a colour, as people call it. */
+    private function shade(mixed $value, string $path): ?Shade
+    {
+        $shade = \is_string($value) ? Shade::named($value) : null;
+        if (null === $shade) {
+            $this->read->fault($path, 'must be the name of a colour: '.implode(', ', array_map(static fn (Shade $s): string => $s->value, Shade::cases())));
+        }
+
+        return $shade;
+    }
+
+    /**
+     * @param array<string, Part> $parts
+     *
+     * @return array<string, list<Wish>> by place
+     */
+    private function asked(array $parts, mixed $value): array
+    {
+        $asked = [];
+        foreach ($this->read->list($value, '/wishes') ?? [] as $i => $told) {
+            $path = '/wishes/'.$i;
+            $fields = $this->read->object($told, $path, ['part', 'half', 'wish']);
+            $at = null === $fields ? null : $this->listed($parts, $fields, $path);
+            $wish = null !== $fields && \array_key_exists('wish', $fields) ? $this->read->choice($fields['wish'], $path.'/wish', Wish::class) : null;
+            if (null !== $at && null !== $wish) {
+                $asked[$at->key][] = $wish;
+            }
+        }
+
+        return $asked;
     }
 
     private function schools(mixed $value): Schools

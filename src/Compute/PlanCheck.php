@@ -41,6 +41,7 @@ final readonly class PlanCheck implements Computation
         'title',
         'why',
         'how',
+        'if_needed_after',
     ];
 
     public static function name(): string
@@ -102,7 +103,7 @@ final readonly class PlanCheck implements Computation
     {
         $times = new DryingTimes(Air::reference());
         $steps = [];
-        $drying = [];
+        $drying = $tried = [];
         foreach ($read->list($value, '/steps') ?? [] as $i => $told) {
             $path = '/steps/'.$i;
             $fields = $read->object($told, $path, self::STEP, self::STEP_BESIDE);
@@ -126,13 +127,16 @@ final readonly class PlanCheck implements Computation
             foreach (\array_key_exists('on', $fields) ? $read->list($fields['on'], $path.'/on', 1) ?? [] : [] as $j => $place) {
                 $on[] = $cases->placeAt($place, $path.'/on/'.$j);
             }
-            $after = $this->after($read, $fields['after'] ?? [], $path.'/after', $drying, $times);
+            $after = $this->after($read, $fields['after'] ?? [], $path.'/after', $drying, $times, $family, $tried);
             $drying[$id] = null;
             $on = array_values(array_filter($on));
             if (null !== $action && null !== $applicator && [] !== $on) {
                 $lays = Action::Lay === $action;
                 $tries = $lays ? [] : $this->tries($read, $fields['tries'] ?? [], $path, Action::Trial === $action ? $family : null);
                 $step = Step::told($id, $action, $lays ? $family : null, $applicator, $on, $after, $tries);
+                if (Action::Trial === $action) {
+                    $tried[$id] = $tries;
+                }
                 $drying[$id] = $step->dryingFamily() ?? (Action::Trial === $action ? FamilyId::DampCloth : null);
                 $steps[] = $step;
             }
@@ -155,11 +159,13 @@ final readonly class PlanCheck implements Computation
     /**
      * Bonds to steps that come earlier; one that was dropped, or now comes later, binds nothing.
      *
-     * @param array<string, FamilyId|null> $drying family whose drying an earlier step began
+     * @param array<string, FamilyId|null>  $drying family whose drying an earlier step began
+     * @param FamilyId|null                 $laid   by the step that waits: of a trial it waits for its own product
+     * @param array<string, list<FamilyId>> $tried  by an earlier trial
      *
      * @return list<After>
      */
-    private function after(Reader $read, mixed $value, string $path, array $drying, DryingTimes $times): array
+    private function after(Reader $read, mixed $value, string $path, array $drying, DryingTimes $times, ?FamilyId $laid, array $tried): array
     {
         $after = [];
         foreach ($read->list($value, $path) ?? [] as $i => $told) {
@@ -173,7 +179,10 @@ final readonly class PlanCheck implements Computation
             if (\array_key_exists('step', $fields) && !\is_string($step)) {
                 $read->fault($path.'/'.$i.'/step', 'must be the id of a step');
             } elseif (\is_string($step) && \array_key_exists($step, $drying)) {
-                $after[] = $times->bond($step, $drying[$step], $min ?? 0.0, $max);
+                // A trial that does not say of what is one of all that follows: each waits for its own.
+                $isTried = isset($tried[$step]) && ([] === $tried[$step] || \in_array($laid, $tried[$step], true));
+                $own = null !== $laid && $isTried ? $laid : $drying[$step];
+                $after[] = $times->bond($step, $own, $min ?? 0.0, $max);
             }
         }
 

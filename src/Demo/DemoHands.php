@@ -10,6 +10,8 @@ use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\GateInput;
 use KindHeel\App\Bench\JudgeStep;
 use KindHeel\App\Bench\KeyCoat;
+use KindHeel\App\Bench\LookAgain;
+use KindHeel\App\Bench\LookInput;
 use KindHeel\App\Bench\StepInput;
 use KindHeel\App\Bench\WorkStep;
 use KindHeel\App\Database\Row;
@@ -28,6 +30,7 @@ final readonly class DemoHands
         private Steps $steps,
         private WorkStep $work,
         private JudgeStep $judge,
+        private LookAgain $looks,
         private KeyCoat $key,
         private BenchReader $bench,
     ) {
@@ -61,8 +64,18 @@ final readonly class DemoHands
 
                 continue;
             }
-            $this->act(fn () => $this->work->done((int) $worker->step, new StepInput($this->version((int) $worker->step)), $this->person($worker)));
+            $this->end($worker->step, $worker);
             $worker->step = null;
+        }
+    }
+
+    private function end(int $step, DemoWorker $worker): void
+    {
+        $version = $this->version($step);
+        if (true === $this->steps->find($step)?->isLook()) {
+            $this->act(fn () => $this->looks->answer($step, new LookInput($version, enough: true), $this->person($worker)));
+        } else {
+            $this->act(fn () => $this->work->done($step, new StepInput($version), $this->person($worker)));
         }
     }
 

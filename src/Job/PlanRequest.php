@@ -23,6 +23,9 @@ class PlanRequest
     private ?\DateTimeImmutable $readyBy = null;
     #[ORM\Column]
     private bool $byHand = false;
+    /** @var array<string, int> rungs that a look has asked for, by ladder and place */
+    #[ORM\Column(type: 'json')]
+    private array $climbed = [];
 
     /** @return array<string, string> */
     public function schools(): array
@@ -68,6 +71,18 @@ class PlanRequest
     public function mustBeReady(?\DateTimeImmutable $by): void
     {
         $this->readyBy = $by;
+    }
+
+    /** @return array<string, int> */
+    public function climbed(): array
+    {
+        return $this->climbed;
+    }
+
+    /** A look was not enough there. */
+    public function climb(string $ladderAndPlace): void
+    {
+        $this->climbed[$ladderAndPlace] = ($this->climbed[$ladderAndPlace] ?? 0) + 1;
     }
 
     public function isByHand(): bool

@@ -54,6 +54,12 @@ final readonly class StepRecord
         return StepStatus::Running === $this->work->status;
     }
 
+    /** Whether a rung of a ladder was enough; it is answered, not only done. */
+    public function isLook(): bool
+    {
+        return Action::Gate === $this->action && Phase::Trial !== $this->phase;
+    }
+
     public function isDone(): bool
     {
         return StepStatus::Done === $this->work->status;

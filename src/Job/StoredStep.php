@@ -185,6 +185,12 @@ class StoredStep
         return $this->needs->minutes();
     }
 
+    /** Whether a rung of a ladder was enough; it is answered, not only done. */
+    public function isLook(): bool
+    {
+        return Action::Gate === $this->action && Phase::Trial !== $this->phase;
+    }
+
     public function action(): Action
     {
         return $this->action;

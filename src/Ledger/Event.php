@@ -14,6 +14,8 @@ enum Event: string
     case Done = 'done';
     case GatePassed = 'gate-passed';
     case GateNotYet = 'gate-not-yet';
+    case LookEnough = 'look-enough';
+    case LookNotEnough = 'look-not-enough';
     case Overridden = 'overridden';
     case PutDown = 'put-down';
     case Again = 'again';

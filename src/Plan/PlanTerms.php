@@ -41,6 +41,8 @@ final readonly class PlanTerms
             $terms->exclude(),
             max(1.0, ($by->getTimestamp() - $this->clock->now()->getTimestamp()) / 60.0),
             cover: $this->cover->of($piece),
+            climbed: $terms->climbed(),
+            firmOnly: true,
         );
     }
 
@@ -49,6 +51,13 @@ final readonly class PlanTerms
     {
         $wishes = $this->of($piece);
 
-        return new Wishes($wishes->schools->with($school, $side), $wishes->exclude, $wishes->readyInMinutes, cover: $wishes->cover);
+        return new Wishes(
+            $wishes->schools->with($school, $side),
+            $wishes->exclude,
+            $wishes->readyInMinutes,
+            cover: $wishes->cover,
+            climbed: $wishes->climbed,
+            firmOnly: true,
+        );
     }
 }

@@ -34,6 +34,7 @@ final class StepReader
             amount: null === $detail->amount ? null : Phrase::figure($detail->amount).' '.$detail->unit,
             supplies: array_map(static fn (Supply $s): string => $s->label(), $detail->supplies),
             action: $step->action,
+            isLook: $step->isLook(),
             onParts: $step->action->worksOnParts(),
             family: $step->family,
             applicator: $step->applicator,

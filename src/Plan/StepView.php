@@ -44,6 +44,8 @@ final readonly class StepView
         public ?string $amount,
         public array $supplies,
         public Action $action,
+        /** it is answered: enough, or a rung up */
+        public bool $isLook,
         /** a card points at its parts */
         public bool $onParts,
         public ?FamilyId $family,

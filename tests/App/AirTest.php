@@ -117,8 +117,6 @@ final class AirTest extends ApiTestCase
         $this->doCall($this->workUntil('Wipe'));
         $rack = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0];
         self::assertNull($rack->coats[0]->nextAt, 'water does not leave into air that is full of it');
-        // The other half may still be wiped; the one that is wet waits for drier air.
-        $this->doCall($this->workUntil('Wipe'));
         self::assertSame(Standing::Stalled, $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->standing);
         self::getContainer()->get(RecordAir::class)->typed(Air::reference());
         self::assertNotNull($this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt, 'and goes on when it has come');

@@ -222,8 +222,8 @@ abstract class ApiTestCase extends WebTestCase
             'half' => 'left',
             'kind' => 'scuff',
             'severity' => $severity,
-            'lengthMm' => 12.0,
-            'widthMm' => 4.0,
+            'lengthMm' => $severity > 3 ? 80.0 : 12.0,
+            'widthMm' => $severity > 3 ? 40.0 : 4.0,
         ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
 
@@ -264,7 +264,12 @@ abstract class ApiTestCase extends WebTestCase
         }
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
         $this->clock->sleep((int) (60 * $step->minutes));
-        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", ['version' => $bench->calls[0]->step->version]);
+        $version = ['version' => $bench->calls[0]->step->version];
+        if ($step->isLook) {
+            $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/look", $version + ['enough' => true]);
+        } else {
+            $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", $version);
+        }
     }
 
     /**

@@ -205,7 +205,7 @@ final class LookOverTest extends ApiTestCase
         $cream = $this->workUntil('Lay chestnut cream');
         $this->doCall($cream);
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $body = ['version' => $piece->version, 'half' => $cream->step->half, 'trial' => 'T-1', 'outcome' => 'beads'];
+        $body = ['version' => $piece->version, 'half' => 'left', 'trial' => 'T-1', 'outcome' => 'beads'];
         self::assertStringContainsString('covered', $this->refused(422, 'POST', "/api/pieces/$id/trials", ['part' => 'vamp'] + $body)->detail);
         $this->must(PieceView::class, 'POST', "/api/pieces/$id/trials", ['part' => 'lining'] + $body);
     }

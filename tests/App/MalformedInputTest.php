@@ -86,10 +86,13 @@ final class MalformedInputTest extends ApiTestCase
         $this->layOut();
         $this->signIn('tomas');
         for ($acts = 0; $acts < 30; ++$acts) {
-            $step = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0]->step ?? self::fail('Nothing calls.');
+            $step = ($this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null)?->step;
+            $this->clock->sleep(600);
+            if (null === $step) {
+                continue;
+            }
             $this->ask('POST', "/api/steps/$step->id/".(StepStatus::Running === $step->status ? 'done' : 'start'), ['version' => $step->version,
                 'why' => 'Now.']);
-            $this->clock->sleep(600);
         }
         self::assertGreaterThan(0, $this->connection()->fetchOne('SELECT COUNT(*) FROM plan_step WHERE full_at IS NOT NULL'), 'something dries');
         foreach (['-3 hours', '-40 days'] as $back) {

@@ -7,16 +7,21 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Compute\InputErrors;
 use KindHeel\App\Compute\PlanBuild;
 use KindHeel\App\Compute\PlanCheck;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Material;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Symfony\Component\Process\Process;
 
 /**
  * `plan.build` and `plan.check` as a script meets them: by the keys and words of their contract.
  *
  * @phpstan-type ToldStep array{id: string, phase: string, action: string, family: string|null, applicator: string, coats: int, coat: int, on: list<mixed>,
- *     after: list<array{step: string, min_minutes: float, max_minutes: float|null}>, rules: list<string>, cautions: list<string>}
+ *     after: list<array{step: string, min_minutes: float, max_minutes: float|null}>, rules: list<string>, cautions: list<string>, if_needed_after?: string}
  * @phpstan-type ToldPlan array{steps: list<ToldStep>, trials_first: list<mixed>, referrals: list<array{rule: string}>, dropped: list<array{what: string}>,
- *     elapsed_minutes: int}
+ *     elapsed_minutes: int, hands_on_minutes: int, hands_on_minutes_most: int}
  * @phpstan-type ToldCase array{piece: array<string, mixed>, aim: string}
  */
 final class PlanComputeTest extends TestCase
@@ -65,6 +70,55 @@ final class PlanComputeTest extends TestCase
             ['violations' => [], 'ok' => true],
             $this->check($this->pair('aniline', ['findings' => [self::SPOT], 'gloss' => 'glow']), $plan['steps']),
         );
+    }
+
+    /** Pieces of every kind in any state: what the planner makes the checker accepts, told of nothing but what the contract names. */
+    public function testEveryOwnPlanIsAcceptedWithTheKeysOfTheContractAlone(): void
+    {
+        $dice = new Randomizer(new Xoshiro256StarStar(8));
+        $keys = array_flip(['id', 'action', 'family', 'applicator', 'on', 'after']);
+        for ($number = 0; $number < 150; ++$number) {
+            $case = self::anyCase($dice);
+            $plan = $this->build($case);
+            $steps = array_map(static fn (array $step): array => array_intersect_key($step, $keys), $plan['steps']);
+            self::assertSame(['violations' => [], 'ok' => true], $this->check($case, $steps), json_encode($case, \JSON_THROW_ON_ERROR));
+            $actions = array_column($plan['steps'], 'action');
+            $held = array_filter($plan['steps'], static fn (array $step): bool => isset($step['if_needed_after']));
+            foreach ($held as $step) {
+                self::assertSame('gate', $actions[(int) array_search($step['if_needed_after'], array_column($plan['steps'], 'id'), true)]);
+            }
+            self::assertSame([] === $held, $plan['hands_on_minutes'] === $plan['hands_on_minutes_most']);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function anyCase(Randomizer $dice): array
+    {
+        $one = static fn (array $of): mixed => $of[$dice->getInt(0, \count($of) - 1)];
+        $kind = $one(Kind::cases());
+        \assert($kind instanceof Kind);
+        $parts = $findings = [];
+        foreach ($kind->halves() as $half) {
+            foreach ($kind->parts() as $part) {
+                $parts[] = [
+                    'part' => $part->value, 'half' => $half->value, 'material' => $one(array_column(Material::cases(), 'value')),
+                    'certainty' => $one(['known', 'known', 'likely', 'guess']), 'dryness' => $one(['supple', 'thirsty', 'stiff']),
+                    'shade' => $one(['brown', 'brown', 'navy', 'ivory']), 'flags' => $one([[], [], ['contrast-stitching'], ['perforated']]),
+                ];
+            }
+        }
+        for ($n = $dice->getInt(1, 6); $n > 0; --$n) {
+            $at = $one($parts);
+            \assert(\is_array($at));
+            $findings[] = ['part' => $at['part'], 'half' => $at['half'], 'finding' => $one(array_column(FindingKind::cases(), 'value')),
+                'severity' => $dice->getInt(1, 4), 'length_mm' => $dice->getInt(1, 90), 'width_mm' => $dice->getInt(1, 50)];
+        }
+        [$family, $name] = explode('/', $kind->value);
+
+        return [
+            'piece' => ['family' => $family, 'kind' => $name, 'parts' => $parts], 'findings' => $findings,
+            'aim' => $one(['keep', 'freshen', 'restore', 'recolour', 'work-proof']), 'gloss' => $one(['matt', 'satin', 'glow']),
+        ];
     }
 
     public function testAReferralForTheWholePieceGivesNoSteps(): void

@@ -75,6 +75,6 @@ final class StatesTest extends ApiTestCase
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         self::assertFalse($after->stale);
         self::assertGreaterThan(\count($before->steps), \count($after->steps));
-        self::assertContains('Mask the welt', array_map(static fn ($s): string => $s->title, $after->steps));
+        self::assertContains('Sand the edge', array_map(static fn ($s): string => $s->title, $after->steps));
     }
 }

@@ -163,7 +163,7 @@ final class TapeTest extends ApiTestCase
         $ledger = $this->must(LedgerView::class, 'GET', "/api/ledger/$id");
         $done = array_values(array_filter($ledger->entries, static fn ($e): bool => Event::Done === $e->event));
         self::assertSame(['Nell', 'Tomas'], array_map(static fn ($e): string => $e->person, $done), 'the newest first');
-        self::assertSame([3, 5], [$done[1]->realMinutes, $done[0]->realMinutes]);
+        self::assertSame([2, 3], [$done[1]->realMinutes, $done[0]->realMinutes]);
         self::assertSame($ledger->plannedMinutes, (float) $ledger->realMinutes);
         self::assertSame($id, $this->must(LedgerView::class, 'GET', '/api/ledger')->piece, 'without a name it opens at what was touched last');
         self::assertSame([], $this->must(LedgerView::class, 'GET', '/api/ledger/999999')->entries);
@@ -176,15 +176,15 @@ final class TapeTest extends ApiTestCase
             TicketView::class,
             'POST',
             '/api/tickets',
-            ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'freshen'),
+            ['promisedAt' => '2026-05-06T18:00'] + $this->ticketBody('low-shoe/derby', 'restore'),
             201,
         );
         $id = $ticket->pieces[0]->id;
         $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => 1, 'part' => 'sole-edge', 'half' => 'left', 'kind' => 'edge-worn', 'severity' => 2,
+            'version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'faded', 'severity' => 3,
         ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        $dressing = $this->workOn($id, 'Dress the edge');
+        $dressing = $this->workOn($id, 'Lay the resin finish, coat 2');
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
         $this->clock->sleep(180);
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);

@@ -68,10 +68,10 @@ final class WorkshopDayTest extends StoryTestCase
         $this->tabTo('Begin this step');
         $this->type(WebDriverKeys::ENTER);
 
-        $this->seeText('of about 3 minutes');
+        $this->seeText('of about 2 minutes');
         $this->isAccessible('bench');
         $this->type(WebDriverKeys::SPACE);
-        $this->wait(fn (): ?bool => str_contains($this->text(), 'of about 3 minutes') ? null : true, 'the step ended');
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'of about 2 minutes') ? null : true, 'the step ended');
 
         $id = $this->driver->executeAsyncScript(
             'const done = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(t => done(t.tickets.find(x => x.customer === "Keyboard '

@@ -39,6 +39,19 @@ describe('the one thing to do', () => {
     expect(it.emitted('handOn')).toEqual([[3]])
   })
 
+  it('is to answer a look: enough, or a rung up', async () => {
+    const look = { title: 'Look again: is it clean enough?', why: 'Ground-in dirt: next comes foam.', half: 'both', status: 'running', isLook: true } as const
+    const it = hand(call({ urgency: 'running', step: { ...look, startedAt: at(0), minutes: 1 } }))
+    expect(words(it)).toContain('A look at both halves')
+    expect(words(it)).toContain('next comes foam')
+    expect(words(it)).not.toContain('Spoiled')
+    await says(it, 'Enough').trigger('click')
+    await says(it, 'Not enough: a rung up').trigger('click')
+    await says(it, 'Put it down').trigger('click')
+    expect([it.emitted('act'), it.emitted('notEnough'), it.emitted('putDown')].map((e) => e?.length)).toEqual([1, 1, 1])
+    expect(words(hand(call({ step: { ...look, status: 'open' } })))).toContain('Start')
+  })
+
   it('is to test what should be ready, and to say so when it is not', async () => {
     const it = hand(call({ urgency: 'test', step: { gate: 'A knuckle wipes it to a shine.', half: 'left', endedAt: at(-20), where: 'vamp' } }))
     expect(words(it)).toContain('Gate test, left half')

@@ -180,7 +180,7 @@ final class Expectations
                 ? [Prospect::Softer, 'will be smoothed and dressed; lost height does not come back.']
                 : [Prospect::Stays, 'stays; the edge is only cleaned and fed.'],
             F::LiningTorn => [Prospect::Softer, 'will be closed; the seam will be seen and felt inside.'],
-            F::StackDry => [Prospect::Gone, 'will be fed and dressed.'],
+            F::StackDry => [Prospect::Gone, 'will be fed.'],
             F::StackSplit => [Prospect::Softer, 'will be glued and dressed; the line stays.'],
             F::BuckleBent => [Prospect::Softer, 'will be straightened if the metal bears it.'],
             F::ZipStiff => [Prospect::Gone, 'will be cleaned and waxed until it runs; a worn one is a repair of its own.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Assessment\Disclosure;
 
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
@@ -64,7 +65,7 @@ final class Referrals
                     'a leather conservator',
                     true,
                 ),
-                FindingKind::Brittle => new Declined(
+                FindingKind::Brittle => self::isReplaced($part) ? self::replaced($name) : new Declined(
                     'J-6',
                     Phrase::sentence('The %s is brittle: it would break under the hand.', $name),
                     'a leather conservator',
@@ -103,15 +104,33 @@ final class Referrals
             );
         }
 
-        return Dryness::Brittle === $part->dryness
-            ? new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), 'a leather conservator', true) : null;
+        return Dryness::Brittle === $part->dryness && self::isReplaced($part) ? self::replaced($name) : (Dryness::Brittle === $part->dryness
+            ? new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), 'a leather conservator', true) : null);
+    }
+
+    /** It is there to be worn out: a new one takes its place. */
+    private static function isReplaced(Part $part): bool
+    {
+        return \in_array($part->at->part, [PartName::FalseTongue, PartName::Laces, PartName::Insole], true);
+    }
+
+    private static function replaced(string $name): Declined
+    {
+        return new Declined(
+            'J-6',
+            Phrase::sentence('The %s is brittle: it is there to be worn out, and a new one takes its place.', $name),
+            'the next order of parts',
+            false
+        );
     }
 
     /** A coat of unknown age that would have to come off. */
     private static function hasOldCoat(Piece $piece, Part $part): bool
     {
         foreach ($piece->findingsAt($part->at) as $finding) {
-            if (\in_array($finding->kind, [FindingKind::Peeling, FindingKind::WrongTouchUp], true) && $finding->severity->atLeast(Severity::AtArmsLength)) {
+            $paint = FindingKind::WrongTouchUp === $finding->kind || FindingKind::Peeling === $finding->kind && $part->material->hasFilm();
+            if ($paint && PieceFamily::Trainer !== $piece->kind->family()
+                && !$part->material->isNapped() && $finding->severity->atLeast(Severity::AtArmsLength)) {
                 return true;
             }
         }

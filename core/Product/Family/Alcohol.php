@@ -37,6 +37,16 @@ final class Alcohol extends Family
 
     public function instruction(Laying $how): Instruction
     {
+        if (Applicator::Bud === $how->by && Phase::Degrease === $how->phase) {
+            return new Instruction(
+                'Degrease the spot with alcohol',
+                'A bud barely wet, over the mark and no further; no bare fingers on it afterwards.',
+                'No smell and no cool feel.',
+                1.0,
+                2.0,
+            );
+        }
+
         return Applicator::Bud === $how->by
             ? new Instruction(
                 'Lift the mark with alcohol',
@@ -50,7 +60,7 @@ final class Alcohol extends Family
                 'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.',
                 'No smell and no cool feel.',
                 1.0,
-                0.6,
+                1.4,
             );
     }
 }

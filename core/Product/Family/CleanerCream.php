@@ -39,7 +39,7 @@ final class CleanerCream extends Family
             'A fingertip for a toe. Small circles in patches, toe to heel, each taken up with a fresh side of the cloth before it dries.',
             'No cool feel, and a white cloth stays clean.',
             2.0,
-            0.7,
+            0.9,
         );
     }
 }

@@ -41,7 +41,7 @@ final class CleanerNeutral extends Family
             'On the cloth, never on the leather, away from holes and vents; soft brush in small circles, taken up with a dry cloth before it dries.',
             'No cool feel, and a white cloth stays clean.',
             2.0,
-            0.8,
+            1.4,
         );
     }
 }

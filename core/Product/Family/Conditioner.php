@@ -41,7 +41,7 @@ final class Conditioner extends Family
                 .', worked in thinly. Nothing is left lying on the surface.',
             'It has stopped darkening; no tack on the back of a gloved finger.',
             1.0,
-            0.5,
+            0.8,
         );
     }
 }

@@ -38,8 +38,10 @@ final class Cream extends Family
     {
         return new Instruction(\sprintf('Lay %s cream polish%s', $how->named('neutral'), $how->coatOf()), match ($how->by) {
             Applicator::Brush => 'Thin, brushed in and brushed up again, so that the fibre stands.',
-            Applicator::Dauber => 'Thin layers into the end grain, the welt and the joints; what stays on top is wiped off.',
+            Applicator::Dauber => Phase::Edges === $how->phase
+                ? 'Thin layers into the end grain, the welt and the joints; what stays on top is wiped off.'
+                : 'A small dauber along the bare welt, the light thread or the nap, a strip of cotton elsewhere; little at a time, worked in before moving on.',
             default => 'A strip of cotton tight round two fingers, little at a time, small circles, worked in before moving on.',
-        }, 'Hazed: a knuckle wipes it to a shine.', 1.5, 0.6);
+        }, 'Hazed: a knuckle wipes it to a shine.', 1.0, 0.6);
     }
 }

@@ -46,8 +46,8 @@ final class DampCloth extends Family
                 'Wipe with a barely damp cloth',
                 'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.'.$how->alongScales(),
                 'No cool feel on the back of the hand.',
-                1.0,
-                0.35,
+                0.5,
+                0.5,
             );
     }
 }

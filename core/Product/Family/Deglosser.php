@@ -36,12 +36,18 @@ final class Deglosser extends Family
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction(
+        return $how->isSpot() ? new Instruction(
+            'Take the spot off with deglosser',
+            'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle, no further than the spot.',
+            'Dull, no smell.',
+            2.0,
+            2.0,
+        ) : new Instruction(
             'Take the finish down',
             'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.',
             'Dull and even, no smell.',
             3.0,
-            1.5,
+            5.8,
         );
     }
 }

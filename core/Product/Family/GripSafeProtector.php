@@ -38,7 +38,7 @@ final class GripSafeProtector extends Family
             'On the pad, the pad worked empty, then thinly over the part and over the holes last. It must feel as dry as before.',
             'Dry, and a thumb does not slide.',
             1.0,
-            0.4,
+            2.9,
         );
     }
 }

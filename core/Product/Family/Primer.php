@@ -51,7 +51,7 @@ final class Primer extends Family
             'One thin, even coat, to the seam and not beyond.'.$how->warmAir(),
             'No tack on the back of a gloved finger.',
             2.0,
-            0.6,
+            1.6,
         );
     }
 }

@@ -52,7 +52,7 @@ final class Resin extends Family
                 : 'Thin and quick, once over, in the other direction.',
             'Clear, no tack, no milky place.',
             2.0,
-            0.6,
+            1.4,
         );
     }
 }

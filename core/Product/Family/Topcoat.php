@@ -47,12 +47,23 @@ final class Topcoat extends Family
 
     public function instruction(Laying $how): Instruction
     {
+        if ($how->isSpot()) {
+            return new Instruction(
+                'Seal the spot with topcoat'.$how->coatOf(),
+                'A bud or a pen, over the colour and a little beyond its rim; a second, dry bud draws the edge out until no gloss stops anywhere.'
+                    .$how->warmAir(),
+                'No tack, and a nail leaves no mark.',
+                2.0,
+                2.0,
+            );
+        }
+
         return new Instruction(
             'Seal with topcoat'.$how->coatOf(),
             $how->filmStroke().' Over the whole part up to a seam, so that its edge does not show.'.$how->warmAir(),
             'No tack, and a nail leaves no mark.',
-            2.0,
-            0.6,
+            $how->setUp(2.0),
+            1.9,
         );
     }
 }

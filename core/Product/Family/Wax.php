@@ -42,8 +42,8 @@ final class Wax extends Family
                 ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.'
                 : 'Thin, small circles, welt to topline; none in the creases.',
             'Hazed: a knuckle wipes it to a shine.',
-            1.0,
-            0.45,
+            0.5,
+            0.5,
         );
     }
 }

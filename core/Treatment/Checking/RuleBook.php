@@ -9,7 +9,7 @@ use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Treatment\Rule\AcidAndBleachApart;
 use KindHeel\Core\Treatment\Rule\BadTrialForbids;
-use KindHeel\Core\Treatment\Rule\BleedingGarmentStaysDry;
+use KindHeel\Core\Treatment\Rule\BleedingLeatherStaysDry;
 use KindHeel\Core\Treatment\Rule\BrittleIsReferred;
 use KindHeel\Core\Treatment\Rule\CoatWaitsForCoat;
 use KindHeel\Core\Treatment\Rule\CreamBeforeWax;
@@ -63,7 +63,7 @@ final class RuleBook
     /** In the order in which their remedies are taken: what is never done, then what comes first, cleaning, waiting, colouring, ending. */
     private const JUDGES = [
         BrittleIsReferred::class,
-        BleedingGarmentStaysDry::class,
+        BleedingLeatherStaysDry::class,
         NoSolventOnDelicate::class,
         PrintedCanvasIsLeftAlone::class,
         NoFatOnNap::class,

@@ -14,19 +14,19 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** What planning asks of a piece again and again: its parts, the worst of a finding, how far to go where. */
 final class Brief
 {
-    /** @var array<string, list<Finding>> by {@see Place} */
-    private array $findings = [];
+    /** @var array<string, Reach> by {@see Place} */
+    private array $reach = [];
+    /** @var array<string, int>|null */
+    private ?array $turns = null;
 
     public function __construct(public readonly Piece $piece, public readonly Wishes $wishes)
     {
-        foreach ($piece->findings as $finding) {
-            $this->findings[$finding->at->key][] = $finding;
-        }
     }
 
     /**
@@ -68,6 +68,24 @@ final class Brief
         return $this->aim($part)->rebuilds();
     }
 
+    /** A trial on this skin came out so. */
+    public function showed(Part $part, Outcome $outcome): bool
+    {
+        foreach ($this->piece->trials as $trial) {
+            if ($trial->result->outcome === $outcome && ($trial->tells($part->at) || true === $this->piece->part($trial->at)?->isSameSkin($part))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How far colour reaches on a part. */
+    public function reach(Part $part): Reach
+    {
+        return $this->reach[$part->at->key] ??= Reach::of($this, $part);
+    }
+
     public function grips(Part $part): bool
     {
         return $part->at->part->grips() || $part->has(Flag::GripSurface);
@@ -77,7 +95,7 @@ final class Brief
     public function findings(Place $at, FindingKind ...$kinds): array
     {
         return array_values(
-            array_filter($this->findings[$at->key] ?? [], static fn (Finding $f): bool => Severity::None !== $f->severity && \in_array($f->kind, $kinds, true)),
+            array_filter($this->piece->findingsAt($at), static fn (Finding $f): bool => Severity::None !== $f->severity && \in_array($f->kind, $kinds, true)),
         );
     }
 
@@ -85,7 +103,7 @@ final class Brief
     public function worst(Place $at, FindingKind ...$kinds): int
     {
         $worst = 0;
-        foreach ($this->findings[$at->key] ?? [] as $finding) {
+        foreach ($this->piece->findingsAt($at) as $finding) {
             if ($finding->severity->value > $worst && \in_array($finding->kind, $kinds, true)) {
                 $worst = $finding->severity->value;
             }
@@ -141,6 +159,52 @@ final class Brief
     public static function places(array $parts): array
     {
         return array_values(array_map(static fn (Part $p): Place => $p->at, $parts));
+    }
+
+    /**
+     * Parts that get one colour together, by its turn: the darkest first, the palest last (C-12).
+     *
+     * @param list<Part> $parts
+     *
+     * @return array<int, non-empty-list<Part>>
+     */
+    public function byColour(array $parts): array
+    {
+        $this->turns ??= $this->turns();
+        $groups = [];
+        foreach ($parts as $part) {
+            $groups[$this->turns[$this->colourOf($part)] ?? 0][] = $part;
+        }
+        ksort($groups);
+
+        return $groups;
+    }
+
+    /** The colour that it is to have: its own, or the new one. */
+    private function colourOf(Part $part): string
+    {
+        return Aim::Recolour === $this->aim($part) ? '' : $part->shade->value;
+    }
+
+    /** @return array<string, int> by colour, of all parts that get any */
+    private function turns(): array
+    {
+        $lightness = [];
+        foreach ($this->piece->parts as $part) {
+            if (Reach::None !== $this->reach($part)) {
+                $colour = $this->colourOf($part);
+                $lightness[$colour] = ('' === $colour ? $this->wishes->newShade ?? $part->shade : $part->shade)->lab()->lightness;
+            }
+        }
+        asort($lightness);
+
+        return array_flip(array_keys($lightness));
+    }
+
+    /** The shade that cream, wax, dressing and thread follow: its own, or the new one; null where that is chosen with the pot. */
+    public function shade(Part $part): ?Shade
+    {
+        return Aim::Recolour === $this->aim($part) ? $this->wishes->newShade : $part->shade;
     }
 
     /**

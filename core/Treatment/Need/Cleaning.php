@@ -8,7 +8,10 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -48,7 +51,8 @@ final readonly class Cleaning
         }
 
         return [
-            new Need(Step::act(Phase::DryClean, Action::DustOff, Brief::places($outside)), Rank::DUST, $this->dust($outside), ['O-4']),
+            ...$this->mould($half),
+            ...$this->dusting($outside),
             ...$this->tree($half),
             ...$this->nap($half),
             ...$this->damp($outside),
@@ -58,9 +62,61 @@ final readonly class Cleaning
         ];
     }
 
+    /**
+     * Mould before all: carried outdoors, brushed off, treated and dried, so that it goes no further.
+     *
+     * @return list<Need>
+     */
+    private function mould(Half $half): array
+    {
+        $mouldy = $this->brief->parts($half, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::Mould) > 0);
+        if ([] === $mouldy) {
+            return [];
+        }
+        $places = Brief::places($mouldy);
+
+        return [
+            new Need(
+                Step::act(Phase::DryClean, Action::DustOff, $places),
+                Rank::MOULD,
+                'Mould: kept apart from other pieces, brushed off outdoors with a mask on, before anything else.',
+                ['O-4', 'H-5'],
+            ),
+            new Need(
+                Step::lay(Phase::DryClean, FamilyId::LiningSpray, Applicator::Cloth, $places),
+                Rank::MOULD + 1,
+                'What lives in it is killed before it is cleaned, wiped on and left to dry; else it comes back.',
+                ['O-5', 'J-5'],
+                otherwise: FamilyId::CleanerNeutral,
+            ),
+        ];
+    }
+
+    /** Dirt that is cleaned on a part; what hands have darkened is a sign of age, and stays where patina is kept (J-3). */
+    private function dirt(Part $part): int
+    {
+        $keeps = Patina::Keep === ($part->agreed->patina ?? $this->brief->piece->agreed->patina);
+
+        return $this->brief->worst($part->at, ...array_filter(self::DIRT, static fn (FindingKind $k): bool => !$keeps || FindingKind::DarkHandling !== $k));
+    }
+
     private static function isOutside(Part $part): bool
     {
         return !$part->at->part->isInside() && !\in_array($part->at->part, [PartName::Laces, PartName::Stitching, PartName::Holes], true);
+    }
+
+    /**
+     * @param list<Part> $outside
+     *
+     * @return list<Need>
+     */
+    private function dusting(array $outside): array
+    {
+        $left = array_values(array_filter($outside, fn (Part $p): bool => 0 === $this->brief->worst($p->at, FindingKind::Mould)));
+
+        return [] === $left ? [] : [
+            new Need(Step::act(Phase::DryClean, Action::DustOff, Brief::places($left)), Rank::DUST, $this->dust($left), ['O-4']),
+        ];
     }
 
     /** @param list<Part> $outside */
@@ -72,7 +128,6 @@ final readonly class Cleaning
             FindingKind::Mud,
             FindingKind::WeltGrit,
             FindingKind::Insects,
-            FindingKind::Mould,
         );
 
         return [] === $labels
@@ -83,7 +138,9 @@ final readonly class Cleaning
     /** @return list<Need> */
     private function tree(Half $half): array
     {
-        $upper = $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable());
+        $upper = $this->isMachineWashed()
+            ? []
+            : $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable());
 
         return [] === $upper
             ? []
@@ -116,8 +173,19 @@ final readonly class Cleaning
         $wet = array_filter(
             $dirty,
             fn (Part $p): bool => $p->material->hasNap()
-                && ($this->brief->worst($p->at, ...self::DIRT) > 2 || $this->brief->worst($p->at, FindingKind::WaterRing, FindingKind::SweatSalt) > 1),
+                && ($this->brief->worst(
+                    $p->at,
+                    ...self::DIRT
+                ) > 2 || ($this->brief->wishes->climbed[Ladder::Nap->key($p->at)] ?? 0) > 0 || $this->brief->worst(
+                    $p->at,
+                    FindingKind::WaterRing,
+                    FindingKind::SweatSalt
+                ) > 1),
         );
+        $looked = array_values(array_filter(
+            $dirty,
+            fn (Part $p): bool => $p->material->hasNap() && $this->brief->worst($p->at, ...self::DIRT) > 1 && !\in_array($p, $wet, true),
+        ));
         $flat = array_filter($napped, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::FlatNap) > 0);
         $needs = [];
         if ([] !== $dirty) {
@@ -132,6 +200,22 @@ final readonly class Cleaning
                 Rank::CLEAN,
                 'The eraser does not reach it: the whole part is cleaned, never the spot alone.',
                 ['O-5', 'C-6'],
+            );
+        }
+        if ([] !== $looked) {
+            $needs[] = new Need(
+                Step::act(Phase::Clean, Action::Gate, Brief::places($looked), Ladder::Nap->look(1)),
+                Rank::CLEAN - 1,
+                'The eraser may be enough; the nap is wetted only where it is not.',
+                ['O-5', 'J-2'],
+                look: 'nap',
+            );
+            $needs[] = new Need(
+                Step::lay(Phase::Clean, FamilyId::SuedeCleaner, Applicator::Sponge, Brief::places($looked)),
+                Rank::CLEAN,
+                'Only if the look says so: the whole part is cleaned, never the spot alone.',
+                ['O-5', 'C-6'],
+                heldBehind: 'nap',
             );
         }
         if ([] !== $flat) {
@@ -149,9 +233,13 @@ final readonly class Cleaning
     private function damp(array $outside): array
     {
         $dryFirst = 'dry-first' === $this->brief->wishes->schools->side(School::Cleaning, 'damp-first');
-        $wiped = array_filter($outside, fn (Part $p): bool => !$p->material->hasNap() && Material::Metal !== $p->material && PartName::Outsole !== $p->at->part
+        $wiped = array_filter(
+            $outside,
+            fn (Part $p): bool => !$p->material->hasNap()
+                && !$this->startsWithCream($p) && Material::Metal !== $p->material && PartName::Outsole !== $p->at->part
             && (!$dryFirst || $this->brief->worst($p->at, ...self::CAUSTIC) > 0)
-            && (!$p->material->isReptile() || $this->brief->worst($p->at, ...self::DIRT, ...self::SALT) > 0));
+            && (!$p->material->isReptile() || $this->brief->worst($p->at, ...self::DIRT, ...self::SALT) > 0)
+        );
 
         return [] === $wiped ? [] : [new Need(
             Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($wiped)),
@@ -161,50 +249,175 @@ final readonly class Cleaning
         )];
     }
 
+    /** What is seen at arm's length is begun with the cream that also feeds. */
+    private function startsWithCream(Part $part): bool
+    {
+        return FamilyId::CleanerCream === $this->cleaner($part) && $this->dirt($part) > 1;
+    }
+
     /**
+     * The rung that the dirt asks for, and those above it, each held back until a look at the dry result says that it is needed.
+     *
      * @param list<Part> $outside
      *
      * @return list<Need>
      */
     private function rungs(array $outside): array
     {
-        $groups = [];
+        $firm = $held = [];
         foreach ($outside as $part) {
-            $family = $this->cleaner($part);
-            if (null !== $family) {
-                $groups[$family->value][] = $part;
+            [$now, $later] = $this->ladder($part);
+            if (null !== $now) {
+                $firm[$now->value][] = $part;
+            }
+            foreach ($later as $number => $family) {
+                $held[$number + 1][$family->value][] = $part;
             }
         }
+        if (isset($firm[FamilyId::Wash->value])) {
+            // All of it, not the dirty panels alone.
+            [$firm, $held] = [[FamilyId::Wash->value => $outside], []];
+        }
         $needs = [];
-        foreach ($groups as $id => $parts) {
-            $family = FamilyId::from($id);
-            $labels = $this->brief->labels(Brief::places($parts), ...self::DIRT, ...self::RESIDUE);
-            $needs[] = new Need(
-                Step::lay(Phase::Clean, $family, self::applicator($family), Brief::places($parts)),
-                Rank::CLEAN + self::rung($family),
-                [] === $labels
-                    ? ('wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '')
-                        ? 'Here every job starts with water and a cleaner.'
-                        : 'Stiff leather is cleaned with something that feeds.')
-                    : \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
-                ['O-5', 'O-6'],
-                otherwise: FamilyId::CleanerNeutral === $family ? FamilyId::CleanerCream : (FamilyId::Wash === $family ? FamilyId::FoamCleaner : null),
-            );
+        foreach ($firm as $id => $parts) {
+            $needs[] = $this->rung(FamilyId::from($id), $parts);
+        }
+        foreach ($held as $number => $byFamily) {
+            foreach ($byFamily as $id => $parts) {
+                $family = FamilyId::from($id);
+                $look = 'dirt/'.$id;
+                $before = $this->lookBefore($held[$number - 1] ?? [], $parts);
+                $needs[] = new Need(
+                    Step::act(Phase::Clean, Action::Gate, Brief::places($parts), Ladder::Dirt->look($number)),
+                    Rank::CLEAN + 2 * self::height($family) - 1,
+                    Phrase::sentence('%s: only where it is still there comes the next rung, %s.', Phrase::list($this->labels($parts)), $family->label()),
+                    ['O-5'],
+                    restsFrom: Stage::Next,
+                    look: $look,
+                    heldBehind: $before,
+                );
+                $needs[] = $this->rung($family, $parts, $look);
+            }
         }
 
         return $needs;
     }
 
+    /**
+     * The look on which a further one depends: that before the rung below, where it is held back itself.
+     *
+     * @param array<string, list<Part>> $below by family
+     * @param list<Part>                $parts
+     */
+    private function lookBefore(array $below, array $parts): ?string
+    {
+        foreach ($below as $id => $on) {
+            if ([] !== array_intersect(array_map(static fn (Part $p): string => $p->at->key, $on), array_map(
+                static fn (Part $p): string => $p->at->key,
+                $parts
+            ))) {
+                return 'dirt/'.$id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<string>
+     */
+    private function labels(array $parts): array
+    {
+        return $this->brief->labels(Brief::places($parts), ...self::DIRT, ...self::RESIDUE);
+    }
+
+    /** @param list<Part> $parts */
+    private function rung(FamilyId $family, array $parts, ?string $look = null): Need
+    {
+        $labels = $this->labels($parts);
+
+        return new Need(
+            Step::lay(Phase::Clean, $family, self::applicator($family), Brief::places($parts)),
+            Rank::CLEAN + 2 * self::height($family),
+            match (true) {
+                null !== $look => Phrase::sentence('Only if the look says so: %s that is still there.', Phrase::list($labels)),
+                [] !== $labels => \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
+                self::isYellow($parts, $this->brief) => 'Yellowed rubber is cleaned before it is judged: some of it is only dirt.',
+                'wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '') => 'Here every job starts with water and a cleaner.',
+                default => 'Stiff leather is cleaned with something that feeds.',
+            },
+            null === $look ? ['O-5', 'O-6'] : ['O-5', 'O-6', 'J-2'],
+            areaDm2: FamilyId::Alcohol === $family
+                ? array_sum(array_map(fn (Part $p): float => min(0.5, 0.1 * $this->brief->piece->areaDm2($p->at)), $parts))
+                : null,
+            otherwise: FamilyId::CleanerNeutral === $family ? FamilyId::CleanerCream : (FamilyId::Wash === $family ? FamilyId::FoamCleaner : null),
+            heldBehind: $look,
+        );
+    }
+
+    /**
+     * Where a part begins on its ladder, and how far it may climb: dirt that shows only when looked for one rung, what is seen at once to the top.
+     *
+     * @return array{FamilyId|null, array<int, FamilyId>} the rungs above by their height, so that each look has a number of its own
+     */
+    private function ladder(Part $part): array
+    {
+        $dryFirst = 'dry-first' === $this->brief->wishes->schools->side(School::Cleaning, 'damp-first');
+        if ($dryFirst && 0 === $this->brief->worst($part->at, FindingKind::BodyGrease, ...self::CAUSTIC)) {
+            // Mud is brushed off dry; water is for what is caustic or sticky.
+            return [null, []];
+        }
+        $first = $this->cleaner($part);
+        $dirt = $this->dirt($part);
+        $rungs = array_values(array_unique(array_map(
+            fn (FamilyId $f): FamilyId => FamilyId::CleanerCream === $f && $this->brief->grips($part) ? FamilyId::CleanerNeutral : $f,
+            $part->material->profile()->cleaners,
+        ), \SORT_REGULAR));
+        if (0 === $dirt || FamilyId::Wash === $first || [] === $rungs || FindingKind::Mould === $this->only($part)) {
+            return [$first, []];
+        }
+        if ($part->material->hasFilm() && !$part->material->losesColourToSolvent() && $part->material->isLeather()) {
+            $rungs[] = FamilyId::Alcohol;
+        }
+        $at = 1 === $dirt ? -1 : (int) array_search($first, $rungs, true);
+        $climbed = $this->brief->wishes->climbed[Ladder::Dirt->key($part->at)] ?? 0;
+        $most = min(\count($rungs) - 1, 1 === $dirt ? 0 : \count($rungs) - 1);
+        $at = min($most, $at + $climbed);
+
+        return [$at < 0 ? null : $rungs[$at], \array_slice($rungs, $at + 1, $most - $at, true)];
+    }
+
+    /** The one kind of dirt on a part; null where there are several. */
+    private function only(Part $part): ?FindingKind
+    {
+        $kinds = array_unique(array_column($this->brief->findings($part->at, ...self::DIRT), 'kind'), \SORT_REGULAR);
+
+        return 1 === \count($kinds) ? array_values($kinds)[0] : null;
+    }
+
+    /** @param list<Part> $parts */
+    private static function isYellow(array $parts, Brief $brief): bool
+    {
+        return [] !== array_filter($parts, static fn (Part $p): bool => $brief->worst($p->at, FindingKind::YellowedRubber) > 0);
+    }
+
     /** The rung above the damp cloth that a part needs; null when the cloth is enough. */
     private function cleaner(Part $part): ?FamilyId
     {
-        $dirt = $this->brief->worst($part->at, ...self::DIRT);
+        $dirt = $this->dirt($part);
         if (0 === $dirt && 'wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '')) {
             $dirt = 1;
         }
         $profile = $part->material->profile();
         $family = $profile->cleaner($dirt);
-        if (null === $family && [] !== $profile->creamFor && (Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, ...$profile->creamFor) > 0)) {
+        if (FamilyId::CleanerCream === $family && $this->brief->grips($part)) {
+            // What grips stays free of every fat, that in a cleaner too (C-5).
+            return FamilyId::CleanerNeutral;
+        }
+        if (null === $family && [] !== $profile->creamFor
+            && !$this->brief->grips($part) && (Dryness::Stiff === $part->dryness || $this->brief->worst($part->at, ...$profile->creamFor) > 0)) {
             return FamilyId::CleanerCream;
         }
         if (
@@ -214,19 +427,42 @@ final readonly class Cleaning
         ) {
             return FamilyId::FoamCleaner;
         }
-        $machine =
-            PieceFamily::Trainer === $this->brief->piece->kind->family() && 'machine' === $this->brief->wishes->schools->side(School::TrainerWash, 'hand');
 
-        return null !== $family && $machine && \in_array($part->material, [Material::Synthetic, Material::Textile], true) ? FamilyId::Wash : $family;
+        return null !== $family && $this->isMachineWashed() ? FamilyId::Wash : $family;
     }
 
-    private static function rung(FamilyId $family): int
+    /** The whole trainer goes into the machine, or none of it: all that is leather, glued or parting is washed by hand (C-10). */
+    private function isMachineWashed(): bool
+    {
+        $piece = $this->brief->piece;
+        if (
+            PieceFamily::Trainer !== $piece->kind->family()
+            || 'machine' !== $this->brief->wishes->schools->side(School::TrainerWash, 'hand')
+        ) {
+            return false;
+        }
+        foreach ($piece->parts as $part) {
+            if (
+                $part->material->isLeather()
+                || $part->has(Flag::GluedSole) || $part->has(Flag::LeatherLined) || $part->has(Flag::MetalShank)
+                || $this->brief->worst($part->at, FindingKind::SoleParting) > 0
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** How high on the ladder it stands. */
+    private static function height(FamilyId $family): int
     {
         return match ($family) {
             FamilyId::CleanerCream => 1,
             FamilyId::CleanerNeutral => 2,
             FamilyId::FoamCleaner => 3,
             FamilyId::Wash => 4,
+            FamilyId::Alcohol => 6,
             default => 5,
         };
     }
@@ -236,6 +472,7 @@ final readonly class Cleaning
         return match ($family) {
             FamilyId::FoamCleaner, FamilyId::Soap => Applicator::Brush,
             FamilyId::Wash => Applicator::None,
+            FamilyId::Alcohol => Applicator::Bud,
             default => Applicator::Cloth,
         };
     }
@@ -328,7 +565,8 @@ final readonly class Cleaning
         }
         $coated = array_filter(
             $outside,
-            fn (Part $p): bool => $this->brief->worst($p->at, ...self::RESIDUE) >
+            // What is taken down for new colour loses its polish with it.
+            fn (Part $p): bool => !(Reach::Part === $this->brief->reach($p) && $p->material->hasFilm()) && $this->brief->worst($p->at, ...self::RESIDUE) >
                 (\in_array($p->material, [Material::Pigmented, Material::SemiAniline], true) ? 1 : 0)
                 && \in_array(
                     $p->material,

@@ -11,12 +11,12 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Step;
@@ -25,11 +25,8 @@ use KindHeel\Core\Treatment\Wish\School;
 /** What is lost gets its colour back where the aim goes that far: which parts, with what, and what the three stretches of that work share. */
 final readonly class Colouring
 {
-    private const WORN_OFF = [FindingKind::Faded, FindingKind::Patchy, FindingKind::Scuff, FindingKind::Scratch, FindingKind::WaterRing];
-    /** Signs of age, which stay where patina is kept (J-3). */
-    private const PATINA = [FindingKind::DarkHandling, FindingKind::YellowedLeather];
-    public const LOST = [...self::WORN_OFF, ...self::PATINA];
-    public const LOST_FOR_GOOD = [FindingKind::BleachedSpot, FindingKind::Peeling, FindingKind::WrongTouchUp, FindingKind::Gouge, FindingKind::Crack];
+    public const LOST = [...Reach::WORN_OFF, ...Reach::PATINA];
+    public const LOST_FOR_GOOD = Reach::FOR_GOOD;
     /** Above this an airbrush pays. */
     public const LARGE_DM2 = 1.5;
     private const FILLER_LAYER_MM = 0.5;
@@ -38,26 +35,61 @@ final readonly class Colouring
     {
     }
 
-    /** What a part is coloured with; null when cream is enough, the aim forbids it or nothing would hold. */
+    /** What the whole part is coloured with; null when less is enough, the aim forbids it or nothing would hold. */
     public function family(Part $part): ?FamilyId
     {
-        return $this->isCalledFor($part) ? self::suited($part, Aim::Recolour === $this->brief->aim($part) || $this->isPale($part)) : null;
+        return Reach::Part === $this->brief->reach($part) ? $this->holding($part) : null;
+    }
+
+    /** What is touched in on a part, a spot or up to a line; null when nothing is, or all of it is coloured. */
+    public function touch(Part $part): ?FamilyId
+    {
+        return \in_array($this->brief->reach($part), [Reach::Spot, Reach::Area], true) ? $this->holding($part) : null;
+    }
+
+    private function holding(Part $part): ?FamilyId
+    {
+        $family = $this->isCalledFor($part) ? self::suited($part, Aim::Recolour === $this->brief->aim($part) || $this->isPale($part)) : null;
+        if (FamilyId::Paint === $family && Material::SemiAniline === $part->material && $this->hasOnlyFaded($part)) {
+            // The film is sound: colour goes through it into the fibre, nothing is taken down.
+            $family = FamilyId::DyeSpirit;
+        }
+
+        return null === $family || null === $this->wished($family) ? $family : $this->instead($family, $part);
+    }
+
+    private function hasOnlyFaded(Part $part): bool
+    {
+        $fellow = Half::Whole === $part->at->half ? null : $this->brief->piece->part($part->at->fellow());
+        $found = [...Reach::calling($this->brief, $part), ...null === $fellow ? [] : Reach::calling($this->brief, $fellow)];
+
+        return [] !== $found && Aim::Recolour !== $this->brief->aim($part)
+            && [] === array_filter($found, static fn (Finding $f): bool => !\in_array($f->kind, [FindingKind::Faded, FindingKind::Patchy], true));
+    }
+
+    /** Why a colour is not wanted by any tool that lays it; null where it is welcome. */
+    public function wished(FamilyId $family): Hazard|FamilyId|null
+    {
+        return $this->brief->wishes->excludes($family, Applicator::Sponge);
+    }
+
+    /** Where a colour is not wanted: another that holds there, before it is given up to cream. */
+    private function instead(FamilyId $family, Part $part): ?FamilyId
+    {
+        $others = $part->material->hasFilm() || !$part->material->isLeather() ? [] : [FamilyId::DyeWater, FamilyId::DyeSpirit];
+        foreach ($others as $other) {
+            if ($other !== $family && null === $this->wished($other)) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 
     /** Colour is called for, whether or not any can be had. */
     public function isCalledFor(Part $part): bool
     {
-        if (!$this->brief->rebuilds($part) || $part->at->part->isInside()) {
-            return false;
-        }
-        if (Aim::Recolour === $this->brief->aim($part) && $part->at->part->isOuter()) {
-            return true;
-        }
-        $rubber = \in_array($part->material, [Material::Rubber, Material::Foam], true) && $this->brief->worstOfPair($part->at, FindingKind::YellowedRubber) > 3;
-
-        $worn = Patina::Keep === ($part->agreed->patina ?? $this->brief->piece->agreed->patina) ? self::WORN_OFF : [...self::WORN_OFF, ...self::PATINA];
-
-        return $rubber || $this->brief->worstOfPair($part->at, ...$worn) > 1 || $this->brief->worstOfPair($part->at, ...self::LOST_FOR_GOOD) > 0;
+        return Reach::None !== $this->brief->reach($part);
     }
 
     /** What holds on a material; null when colour does not, or would do harm. */
@@ -90,6 +122,7 @@ final readonly class Colouring
 
         return [
             ...(new Filling($this->brief))->needs($coloured),
+            ...(new TouchingIn($this->brief))->needs($half),
             ...(new Painting($this->brief))->needs($painted),
             ...(new Dyeing($this->brief))->needs($dyed),
         ];
@@ -135,7 +168,7 @@ final readonly class Colouring
      *
      * @return list<Need>
      */
-    public function spots(array $parts, FamilyId $family, ?Shade $shade): array
+    public function spots(array $parts, FamilyId $family, ?Shade $shade, int $turn): array
     {
         $needs = [];
         foreach ($parts as $part) {
@@ -145,7 +178,7 @@ final readonly class Colouring
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $needs[] = new Need(
                     Step::lay(Phase::Colour, $family, Applicator::Bud, [$part->at], $coat, $coats),
-                    Rank::SPOT + $coat,
+                    Rank::colour($turn, Rank::SPOT + $coat),
                     Phrase::sentence(
                         '%s: the spot is brought up first, thinner outward, or it shows through.',
                         Phrase::list($this->brief->labels([$part->at], FindingKind::BleachedSpot, FindingKind::Gouge)),
@@ -192,7 +225,7 @@ final readonly class Colouring
     /** The colour that was there; a new colour is chosen with the pot. */
     public function shade(Part $part): ?Shade
     {
-        return Aim::Recolour === $this->brief->aim($part) ? null : $part->shade;
+        return $this->brief->shade($part);
     }
 
     /** @param list<Place> $places */

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Need;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
@@ -14,6 +15,7 @@ use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
+use KindHeel\Core\Treatment\Wish\Wish;
 
 /** Transparent colour in the fibre: spots first, then washes over the whole part, rubbed off dry, and a resist where it meets the world. */
 final readonly class Dyeing
@@ -33,19 +35,19 @@ final readonly class Dyeing
     public function needs(array $parts): array
     {
         $needs = [];
-        foreach (Brief::byShade($parts) as $order => $shaded) {
+        foreach ($this->brief->byColour($parts) as $turn => $shaded) {
             $napped = array_values(array_filter($shaded, static fn (Part $p): bool => $p->material->isNapped()));
             $smooth = array_values(array_filter($shaded, static fn (Part $p): bool => !$p->material->isNapped()));
             if ([] !== $napped) {
                 foreach (Colouring::holed($napped) as [$on, $holed]) {
                     $needs = [
                         ...$needs,
-                        ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->colouring->laid(Applicator::Airbrush), $order),
+                        ...$this->washes($on, FamilyId::DyeWater, $holed ? Applicator::Pad : $this->colouring->laid(Applicator::Airbrush), $turn),
                     ];
                 }
             }
             if ([] !== $smooth) {
-                $needs = [...$needs, ...$this->damping($smooth), ...$this->wash($smooth, $order), ...$this->finish($smooth, $order)];
+                $needs = [...$needs, ...$this->damping($smooth, $turn), ...$this->wash($smooth, $turn), ...$this->finish($smooth, $turn)];
             }
         }
 
@@ -59,15 +61,33 @@ final readonly class Dyeing
      *
      * @return list<Need>
      */
-    private function wash(array $parts, int $order): array
+    private function wash(array $parts, int $turn): array
     {
         $needs = [];
         foreach (Colouring::holed($parts) as [$on, $holed]) {
             $usual = PieceFamily::SmallGoods === $this->brief->piece->kind->family() ? Applicator::Dauber : Applicator::Cloth;
-            $needs = [...$needs, ...$this->washes($on, FamilyId::DyeSpirit, $holed ? Applicator::Pad : $this->colouring->laid($usual), $order)];
+            $needs = [...$needs, ...$this->washes($on, FamilyId::DyeSpirit, $holed ? Applicator::Pad : $this->colouring->laid($usual), $turn)];
         }
 
         return $needs;
+    }
+
+    /** @param list<Part> $parts */
+    private function isLetDown(array $parts): bool
+    {
+        return [] !== array_filter($parts, fn (Part $p): bool => $this->brief->wishes->has(Wish::LetDown, $p->at));
+    }
+
+    public function tonedFiller(Part $part): Need
+    {
+        return new Need(
+            Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]),
+            Rank::COVER_FILL,
+            'Filler takes no dye: it is toned with paint, stippled to the grain.',
+            ['O-18', 'J-5'],
+            $this->colouring->shade($part),
+            areaDm2: $this->colouring->areaOf($this->brief->findings($part->at, FindingKind::Gouge, FindingKind::Peeling, FindingKind::Scratch)),
+        );
     }
 
     /**
@@ -75,7 +95,7 @@ final readonly class Dyeing
      *
      * @return list<Need>
      */
-    private function washes(array $parts, FamilyId $family, Applicator $applicator, int $order): array
+    private function washes(array $parts, FamilyId $family, Applicator $applicator, int $turn): array
     {
         $shade = $this->colouring->shade($parts[0]);
         $places = Brief::places($parts);
@@ -84,29 +104,25 @@ final readonly class Dyeing
             fn (Part $p): bool => Aim::Recolour === $this->brief->aim($p)
                 || $this->brief->worstOfPair($p->at, ...Colouring::LOST, ...Colouring::LOST_FOR_GOOD) > 2,
         );
-        $needs = $this->colouring->spots($parts, $family, $shade);
+        $needs = $this->colouring->spots($parts, $family, $shade, $turn);
         $coats = [] === $deep ? 1 : 2;
         foreach ([1 => $parts, 2 => array_values($deep)] as $coat => $on) {
             if ([] !== $on) {
                 $needs[] = new Need(
                     Step::lay(Phase::Colour, $family, $applicator, Brief::places($on), $coat, $coats),
-                    Rank::COLOUR + 2 * $coat,
-                    Phrase::sentence('%s: dye adds to what is there, over the whole part, up to its seams.', $this->colouring->because(Brief::places($on))),
+                    Rank::colour($turn, Rank::COLOUR + 2 * $coat),
+                    Phrase::sentence('%s: dye adds to what is there, over the whole part, up to its seams.', $this->colouring->because(Brief::places($on)))
+                        .($this->isLetDown($on) ? ' Let down with its own thinner as asked: the ratio from the ladder on scrap is noted.' : ''),
                     ['O-17', 'O-19', 'J-7'],
                     $shade,
-                    null,
-                    $order,
                 );
             }
         }
         $needs[] = new Need(
             Step::act(Phase::Colour, Action::RubOff, $places),
-            Rank::RUB_OFF,
+            Rank::colour($turn, Rank::RUB_OFF),
             'Loose dye comes off before anything lies over it.',
             ['O-20'],
-            null,
-            null,
-            $order,
         );
 
         return $needs;
@@ -119,7 +135,7 @@ final readonly class Dyeing
      *
      * @return list<Need>
      */
-    private function damping(array $parts): array
+    private function damping(array $parts, int $turn): array
     {
         $plain = array_values(array_filter($parts, fn (Part $p): bool => !$this->colouring->isPale($p) && 0 === $this->colouring->layers($p)));
         $area = array_sum(array_map(fn (Part $p): float => $this->brief->piece->areaDm2($p->at), $plain));
@@ -130,7 +146,7 @@ final readonly class Dyeing
         return [
             new Need(
                 Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)),
-                Rank::EVENLY_DAMP,
+                Rank::colour($turn, Rank::EVENLY_DAMP),
                 'Evenly damp leather takes dye evenly.',
                 ['O-14', 'C-6'],
             ),
@@ -142,19 +158,12 @@ final readonly class Dyeing
      *
      * @return list<Need>
      */
-    private function finish(array $parts, int $order): array
+    private function finish(array $parts, int $turn): array
     {
         $needs = [];
         foreach ($parts as $part) {
             if ($this->colouring->layers($part) > 0) {
-                $needs[] = new Need(
-                    Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]),
-                    Rank::COVER_FILL,
-                    'Filler takes no dye: it is toned with paint, stippled to the grain.',
-                    ['O-18', 'J-5'],
-                    $this->colouring->shade($part),
-                    areaDm2: 0.1,
-                );
+                $needs[] = $this->tonedFiller($part);
             }
         }
         if ('resin-outside' === $this->brief->wishes->schools->side(School::BareFinish, 'resin-outside')) {
@@ -164,9 +173,6 @@ final readonly class Dyeing
                     Rank::SEAL + $coat,
                     'Dyed bare leather is kept from water, hands and clothes by a thin resist.',
                     ['O-20', 'O-21'],
-                    null,
-                    null,
-                    $order,
                 );
             }
         }

@@ -51,7 +51,8 @@ final readonly class Edges
         );
         $dry = array_filter(
             $needy,
-            fn (Part $p): bool => $p->material->isEdge() && $this->brief->worstOfPair($p->at, FindingKind::StackDry, FindingKind::StackSplit) > 0,
+            fn (Part $p): bool => $p->material->isEdge() && $this->brief->worstOfPair($p->at, FindingKind::StackDry, FindingKind::StackSplit) > 0
+                && !$this->isDressed($p),
         );
         $needs = [];
         if ([] !== $rough) {
@@ -71,7 +72,7 @@ final readonly class Edges
                 ['O-7'],
             );
         }
-        foreach (Brief::byShade($needy) as $order => $parts) {
+        foreach (Brief::byShade(array_values(array_filter($needy, $this->isDressed(...)))) as $order => $parts) {
             $worst = max(array_map(fn (Part $p): int => $this->brief->worstOfPair($p->at, ...self::WORN), $parts));
             $coats = $worst > 2 ? 2 : 1;
             for ($coat = 1; $coat <= $coats; ++$coat) {
@@ -83,7 +84,7 @@ final readonly class Edges
                         Phrase::list($this->brief->labels(Brief::places($parts), ...self::WORN)),
                     ),
                     ['O-24', 'O-18', 'J-7', 'C-13'],
-                    $parts[0]->shade,
+                    $this->brief->shade($parts[0]),
                     null,
                     $order,
                 );
@@ -91,5 +92,12 @@ final readonly class Edges
         }
 
         return $needs;
+    }
+
+    /** An edge that has lost its colour is dressed; one that is only dry is fed, and keeps what it has: cream is not laid on to be stripped. */
+    private function isDressed(Part $part): bool
+    {
+        return !$part->material->isEdge()
+            || $this->brief->worstOfPair($part->at, ...array_filter(self::WORN, static fn (FindingKind $k): bool => FindingKind::StackDry !== $k)) > 0;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Need;
 
 use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
@@ -13,6 +14,7 @@ use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
 
@@ -39,6 +41,16 @@ final readonly class Feeding
         $needs = [];
         foreach ($coats as $id => $byCoat) {
             foreach ($byCoat as $coat => $parts) {
+                if ($coat > 1) {
+                    $firm = array_values(array_filter($parts, fn (Part $p): bool => $this->hasClimbed($p)));
+                    $held = array_values(array_filter($parts, fn (Part $p): bool => !$this->hasClimbed($p)));
+                    $needs = [
+                        ...$needs,
+                        ...[] === $firm ? [] : [$this->coat(FamilyId::from($id), $coat, \count($byCoat), $firm)],
+                        ...[] === $held ? [] : [$this->look($id, $held), $this->coat(FamilyId::from($id), $coat, \count($byCoat), $held, 'thirst/'.$id)],
+                    ];
+                    continue;
+                }
                 $needs[] = $this->coat(FamilyId::from($id), $coat, \count($byCoat), $parts);
             }
         }
@@ -46,10 +58,28 @@ final readonly class Feeding
         return $needs;
     }
 
+    private function hasClimbed(Part $part): bool
+    {
+        return ($this->brief->wishes->climbed[Ladder::Thirst->key($part->at)] ?? 0) > 0;
+    }
+
+    /** @param non-empty-list<Part> $parts */
+    private function look(string $family, array $parts): Need
+    {
+        return new Need(
+            Step::act(Phase::Condition, Action::Gate, Brief::places($parts), Ladder::Thirst->look(1)),
+            Rank::CONDITION + 2,
+            'Stiff leather may want more than one coat: the next day shows it.',
+            ['O-5', 'W-10', 'J-2'],
+            restsFrom: Stage::Full,
+            look: 'thirst/'.$family,
+        );
+    }
+
     /** What a part is fed with; null when nothing may feed it. */
     public function food(Part $part): ?FamilyId
     {
-        if ($this->brief->grips($part)) {
+        if ($this->brief->grips($part) || PartName::Insole === $part->at->part) {
             return null;
         }
         $oil = 'oil' === $this->brief->wishes->schools->side(School::Feeding, 'cream');
@@ -84,7 +114,7 @@ final readonly class Feeding
     }
 
     /** @param non-empty-list<Part> $parts */
-    private function coat(FamilyId $family, int $coat, int $coats, array $parts): Need
+    private function coat(FamilyId $family, int $coat, int $coats, array $parts, ?string $look = null): Need
     {
         $applicator = 'cloth' === $this->brief->wishes->schools->side(School::Conditioner, 'fingers') || FamilyId::Oil === $family
                 ? Applicator::Cloth
@@ -93,19 +123,16 @@ final readonly class Feeding
 
         return new Need(
             Step::lay(Phase::Condition, $family, $applicator, Brief::places($parts), $coat, $coats),
-            Rank::CONDITION + $coat,
+            Rank::CONDITION + 2 * $coat - 1,
             match (true) {
                 $coat > 1 => 'Stiff leather is fed a second time when the first has sunk in, overnight where it can.',
                 [] === $dry => 'What was washed, dyed or lifted has lost fat.',
-                default => \sprintf(
-                    'The %s %s thirsty.',
-                    PlaceWords::parts(Brief::places($dry)),
-                    PlaceWords::are(array_unique(array_map(static fn (Part $p): string => $p->at->part->value, $dry))),
-                ),
+                default => \sprintf('The %s thirsty.', PlaceWords::partsAre(Brief::places($dry), $this->brief->piece)),
             },
             FamilyId::Oil === $family ? ['O-7', 'W-10', 'H-4'] : ['O-7', 'W-10'],
             null,
             1 === $coat ? null : Stage::Full,
+            heldBehind: $look,
         );
     }
 }

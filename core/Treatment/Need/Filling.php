@@ -40,7 +40,8 @@ final readonly class Filling
      */
     private function stripping(array $parts): array
     {
-        $stripped = array_filter($parts, fn (Part $p): bool => \in_array($p->material, [Material::Pigmented, Material::SemiAniline, Material::Embossed], true)
+        $stripped = array_filter($parts, fn (Part $p): bool => FamilyId::Paint === $this->colouring->family($p)
+            && \in_array($p->material, [Material::Pigmented, Material::SemiAniline, Material::Embossed], true)
             || $p->material->isLeather() && !$p->material->isNapped() && $this->brief->worst($p->at, FindingKind::WrongTouchUp, FindingKind::Silicone) > 0);
         $keyed = array_filter($parts, static fn (Part $p): bool => \in_array($p->material, [Material::Synthetic, Material::Rubber, Material::Foam], true));
         $needs = [];
@@ -68,7 +69,7 @@ final readonly class Filling
      *
      * @return list<Need>
      */
-    private function filling(array $parts): array
+    public function filling(array $parts): array
     {
         $needs = [];
         foreach ($parts as $part) {
@@ -122,12 +123,17 @@ final readonly class Filling
      */
     private function degreasing(array $parts): array
     {
-        return [] === $parts ? [] : [new Need(
-            Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, Brief::places($parts)),
-            Rank::DEGREASE,
-            'Colour holds, and takes evenly, only where no fat is left.',
-            ['O-12', 'O-13'],
-            otherwise: FamilyId::SolventMild,
-        )];
+        $needs = [];
+        foreach ($this->brief->byColour($parts) as $turn => $of) {
+            $needs[] = new Need(
+                Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, Brief::places($of)),
+                Rank::colour($turn, Rank::DEGREASE),
+                'Colour holds, and takes evenly, only where no fat is left.',
+                ['O-12', 'O-13'],
+                otherwise: FamilyId::SolventMild,
+            );
+        }
+
+        return $needs;
     }
 }

@@ -45,14 +45,14 @@ final readonly class Inside
                 'Textile laces are washed apart.',
                 ['O-2', 'S-3'],
             );
-            array_unshift(
-                $needs,
-                new Need(
-                    Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($laces)),
-                    Rank::DAMP,
-                    'The gentlest cleaner comes first.',
-                    ['O-5'],
-                ),
+        }
+        $leather = $this->brief->parts($half, static fn (Part $p): bool => PartName::Laces === $p->at->part && $p->material->takesCream());
+        if ([] !== $leather) {
+            $needs[] = new Need(
+                Step::lay(Phase::Condition, FamilyId::Conditioner, Applicator::Fingers, Brief::places($leather)),
+                Rank::CONDITION,
+                'Laces of leather are drawn through a creamed palm.',
+                ['S-3', 'O-2'],
             );
         }
         if ([] !== $soiled) {

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Need;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
@@ -19,6 +20,10 @@ use KindHeel\Core\Treatment\Step;
 /** Seams, soles, metal and creases: all that carries comes before all that shows (O-8). */
 final readonly class Mending
 {
+    /** Of a gap that nobody measured, and how far into it cement goes. */
+    private const GAP_MM = 40.0;
+    private const FACE_MM = 12.0;
+
     public function __construct(private Brief $brief)
     {
     }
@@ -89,9 +94,46 @@ final readonly class Mending
 
         return [
             ...$needs,
-            new Need(Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, Brief::places($parts)), Rank::CEMENT, $because, ['O-8', 'W-9']),
+            new Need(
+                Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, Brief::places($parts)),
+                Rank::CEMENT,
+                $because,
+                ['O-8', 'W-9'],
+                areaDm2: $this->faces($parts),
+            ),
             new Need(Step::act(Phase::Repair, Action::Bond, Brief::places($parts)), Rank::BOND, $because, ['O-8', 'W-9']),
+            new Need(
+                Step::act(Phase::Repair, Action::Unclamp, Brief::places($parts)),
+                Rank::UNCLAMP,
+                'The clamps come off when the cement has cured, before anything else is done to it.',
+                ['W-9', 'C-17'],
+                null,
+                Stage::Full,
+            ),
         ];
+    }
+
+    /** What is seen first is not begun with less than it needs; nor is what a look has asked for. */
+    private function isFirm(Part $part, Ladder $ladder, FindingKind $kind): bool
+    {
+        return $this->brief->worst($part->at, $kind) > 2 || ($this->brief->wishes->climbed[$ladder->key($part->at)] ?? 0) > 0;
+    }
+
+    /**
+     * Both faces of the gap in dm², as wide as a welt where nobody measured how far in it goes.
+     *
+     * @param list<Part> $parts
+     */
+    private function faces(array $parts): float
+    {
+        $dm2 = 0.0;
+        foreach ($parts as $part) {
+            foreach ($this->brief->findings($part->at, FindingKind::SoleParting, FindingKind::StackSplit) as $finding) {
+                $dm2 += 2.0 * ($finding->lengthMm ?? self::GAP_MM) * max(self::FACE_MM, $finding->widthMm ?? 0.0) / 10_000.0;
+            }
+        }
+
+        return $dm2;
     }
 
     /** @return list<Need> */
@@ -104,16 +146,34 @@ final readonly class Mending
                 && $this->brief->worst($p->at, FindingKind::Crease) > 1,
         );
 
-        return [] === $parts
-            ? []
-            : [
+        $deep = array_values(array_filter($parts, fn (Part $p): bool => $this->isFirm($p, Ladder::Crease, FindingKind::Crease)));
+        $shallow = array_values(array_filter($parts, fn (Part $p): bool => !$this->isFirm($p, Ladder::Crease, FindingKind::Crease)));
+
+        return [
+            ...[] === $deep ? [] : [self::iron($deep)],
+            ...[] === $shallow ? [] : [
                 new Need(
-                    Step::act(Phase::Repair, Action::IronCrease, Brief::places($parts)),
+                    Step::act(Phase::Repair, Action::Gate, Brief::places($shallow), Ladder::Crease->look(1)),
                     Rank::IRON,
-                    'The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.',
-                    ['J-2', 'H-3', 'H-12'],
+                    'The tree may be enough; heat comes only where it is not.',
+                    ['O-5', 'J-2'],
+                    look: 'crease',
                 ),
-            ];
+                self::iron($shallow, 'crease'),
+            ],
+        ];
+    }
+
+    /** @param list<Part> $on */
+    private static function iron(array $on, ?string $look = null): Need
+    {
+        return new Need(
+            Step::act(Phase::Repair, Action::IronCrease, Brief::places($on)),
+            Rank::IRON + 1,
+            'The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.',
+            ['J-2', 'H-3', 'H-12'],
+            heldBehind: $look,
+        );
     }
 
     /** @return list<Need> */
@@ -121,7 +181,9 @@ final readonly class Mending
     {
         $yellow = $this->brief->parts($half, fn (Part $p): bool => $this->brief->freshens($p) && PartName::Outsole !== $p->at->part
             && \in_array($p->material, [Material::Rubber, Material::Foam], true) && $this->brief->worst($p->at, FindingKind::YellowedRubber) > 0);
-        $bleached = array_filter($yellow, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::YellowedRubber) > 1);
+        $bleached = array_values(array_filter($yellow, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::YellowedRubber) > 1));
+        $firm = array_values(array_filter($bleached, fn (Part $p): bool => $this->isFirm($p, Ladder::Rubber, FindingKind::YellowedRubber)));
+        $held = array_values(array_filter($bleached, static fn (Part $p): bool => !\in_array($p, $firm, true)));
         $needs = [];
         if ([] !== $yellow) {
             $needs[] = new Need(
@@ -131,18 +193,32 @@ final readonly class Mending
                 ['O-5', 'O-11'],
             );
         }
-        if ([] !== $bleached) {
+        if ([] !== $held) {
+            $needs[] = new Need(
+                Step::act(Phase::Clean, Action::Gate, Brief::places($held), Ladder::Rubber->look(1)),
+                Rank::WHITEN + 1,
+                'The sponge may be enough; the oxidiser comes only where it is not.',
+                ['O-5', 'J-2'],
+                look: 'rubber',
+            );
+        }
+        foreach ([[$firm, null], [$held, 'rubber']] as [$bleached, $look]) {
+            if ([] === $bleached) {
+                continue;
+            }
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::Peroxide, Applicator::Brush, Brief::places($bleached)),
-                Rank::WHITEN + 1,
+                Rank::WHITEN + 2,
                 'Yellow that has gone in is bleached under light.',
                 ['O-5', 'W-11', 'H-6'],
+                heldBehind: $look,
             );
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($bleached)),
-                Rank::WHITEN + 2,
+                Rank::WHITEN + 3,
                 'What is left of the oxidiser is wiped off.',
                 ['H-6', 'H-8'],
+                heldBehind: $look,
             );
         }
 

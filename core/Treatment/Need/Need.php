@@ -13,12 +13,14 @@ use KindHeel\Core\Treatment\Step;
 final readonly class Need
 {
     /**
-     * @param int           $rank      steps of one rank belong together, left then right
-     * @param list<string>  $rules     numbers of the rules behind it
-     * @param Shade|null    $shade     null for neutral product
-     * @param Stage|null    $restsFrom how far the coat below must have come, where that is later than rules ask
-     * @param float|null    $areaDm2   what it covers, where that is less than its parts
-     * @param FamilyId|null $otherwise what does instead, on parts where this may not be
+     * @param int           $rank       steps of one rank belong together, left then right
+     * @param list<string>  $rules      numbers of the rules behind it
+     * @param Shade|null    $shade      null for neutral product
+     * @param Stage|null    $restsFrom  how far the coat below must have come, where that is later than rules ask
+     * @param float|null    $areaDm2    what it covers, where that is less than its parts
+     * @param FamilyId|null $otherwise  what does instead, on parts where this may not be
+     * @param string|null   $look       the look that it is, under a name of its own
+     * @param string|null   $heldBehind the look behind which it is held back
      */
     public function __construct(
         public Step $step,
@@ -30,26 +32,41 @@ final readonly class Need
         public int $order = 0,
         public ?float $areaDm2 = null,
         public ?FamilyId $otherwise = null,
+        public ?string $look = null,
+        public ?string $heldBehind = null,
     ) {
     }
 
     public function with(Step $step): self
     {
-        return new self($step, $this->rank, $this->why, $this->rules, $this->shade, $this->restsFrom, $this->order, $this->areaDm2, $this->otherwise);
+        return $this->but(step: $step);
+    }
+
+    /** Two that are met in one go. */
+    public function together(self $other): self
+    {
+        return $this->but(
+            step: $this->step->with($other->step),
+            why: $this->why === $other->why || str_contains($this->why, $other->why) ? $this->why : $this->why.' '.$other->why,
+            rules: array_values(array_unique([...$this->rules, ...$other->rules])),
+            areaDm2: null === $this->areaDm2 || null === $other->areaDm2 ? null : $this->areaDm2 + $other->areaDm2,
+        );
+    }
+
+    /** In a later part of the work. */
+    public function later(int $ranks): self
+    {
+        return $this->but(rank: $this->rank + $ranks);
     }
 
     public function citing(string ...$rules): self
     {
-        return new self(
-            $this->step,
-            $this->rank,
-            $this->why,
-            array_values(array_unique([...$this->rules, ...$rules])),
-            $this->shade,
-            $this->restsFrom,
-            $this->order,
-            $this->areaDm2,
-            $this->otherwise,
-        );
+        return $this->but(rules: array_values(array_unique([...$this->rules, ...$rules])));
+    }
+
+    private function but(mixed ...$changed): self
+    {
+        // @phpstan-ignore argument.type (its own properties, under their own names)
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }

@@ -25,7 +25,10 @@ final readonly class Needs
         }
         array_push($needs, ...$opening->ending());
 
-        return array_values(array_filter($needs, static fn (Need $w): bool => !$brief->wishes->leavesOut($w->step->what())));
+        $needs = OneHalfFirst::of($brief, $needs);
+
+        return array_values(array_filter($needs, static fn (Need $w): bool => !$brief->wishes->leavesOut($w->step->what())
+            && (!$brief->wishes->firmOnly || null === $w->heldBehind)));
     }
 
     /**

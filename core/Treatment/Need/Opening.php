@@ -22,8 +22,12 @@ final readonly class Opening
     public function needs(): array
     {
         $parts = $this->brief->piece->parts;
+        $colouring = new Colouring($this->brief);
         $off = Brief::places(array_filter($parts, static fn (Part $p): bool => $p->at->part->isDetachable()));
-        $read = Brief::places(array_filter($parts, fn (Part $p): bool => $p->at->part->isOuter() && $this->brief->rebuilds($p) && $p->material->isLeather()));
+        $read = Brief::places(array_filter(
+            $parts,
+            static fn (Part $p): bool => $p->at->part->isOuter() && (null !== $colouring->family($p) || null !== $colouring->touch($p))
+        ));
         $needs = [];
         if ([] !== $off) {
             $needs[] = new Need(Step::act(Phase::TakeApart, Action::TakeApart, $off), Rank::TAKE_APART, 'What comes off is treated apart, or not at all.', [
@@ -53,6 +57,11 @@ final readonly class Opening
     public function ending(): array
     {
         $piece = $this->brief->piece;
+        $colouring = new Colouring($this->brief);
+        $coloured = Brief::places(array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && null !== $colouring->family($p)));
+        $treed = $piece->kind->family()->isFootwear()
+            ? Brief::places(array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable()))
+            : [];
         $everything = Brief::places($piece->parts);
         $off = array_values(array_filter($everything, static fn (Place $p): bool => $p->part->isDetachable()));
         $lost = array_values(
@@ -70,6 +79,23 @@ final readonly class Opening
         if ([] !== $lost) {
             $needs[] = new Need(Step::act(Phase::Shape, Action::Shape, $lost), Rank::SHAPE, 'It takes the shape in which it comes to rest.', ['O-29']);
         }
+        if ([] !== $treed) {
+            $needs[] = new Need(Step::act(Phase::Shape, Action::TreeOut, $treed), Rank::TREE_OUT, 'Insoles and laces go in once the trees are out.', ['O-28']);
+        }
+        if ([] !== $coloured) {
+            $needs[] = new Need(
+                Step::act(Phase::HandOver, Action::ReadColour, $coloured, 2, 2),
+                Rank::CLOSING_COLOUR,
+                'How close the colour came is read where it was read before, dry and finished.',
+                ['S-1'],
+            );
+        }
+        $needs[] = new Need(
+            Step::act(Phase::HandOver, Action::Photograph, $everything, 2, 2),
+            Rank::CLOSING_PICTURES,
+            'How it leaves is kept beside how it came in.',
+            ['O-1'],
+        );
         $needs[] = new Need(
             Step::act(Phase::HandOver, Action::HandOver, $everything),
             Rank::HAND_OVER,

@@ -32,18 +32,18 @@ final readonly class Painting
     public function needs(array $parts): array
     {
         $needs = [];
-        $primed = array_values(array_filter($parts, static fn (Part $p): bool => !$p->material->isLeather()));
-        foreach ($this->byApplicator($primed) as $id => $on) {
-            $needs[] = new Need(
-                Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)),
-                Rank::BASE,
-                'Paint holds on what is not leather only over a primer.',
-                ['O-18'],
-            );
-        }
-        foreach (Brief::byShade($parts) as $order => $shaded) {
-            foreach ($this->byApplicator($shaded) as $id => $on) {
-                $needs = [...$needs, ...$this->coats($on, Applicator::from($id), $order)];
+        foreach ($this->brief->byColour($parts) as $turn => $of) {
+            $primed = array_values(array_filter($of, static fn (Part $p): bool => !$p->material->isLeather()));
+            foreach ($this->byApplicator($primed) as $id => $on) {
+                $needs[] = new Need(
+                    Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)),
+                    Rank::colour($turn, Rank::PRIMER),
+                    'Paint holds on what is not leather only over a primer.',
+                    ['O-18'],
+                );
+            }
+            foreach ($this->byApplicator($of) as $id => $on) {
+                $needs = [...$needs, ...$this->coats($on, Applicator::from($id), $turn)];
             }
         }
 
@@ -55,7 +55,7 @@ final readonly class Painting
      *
      * @return list<Need>
      */
-    private function coats(array $parts, Applicator $applicator, int $order): array
+    private function coats(array $parts, Applicator $applicator, int $turn): array
     {
         $places = Brief::places($parts);
         $shade = $this->colouring->shade($parts[0]);
@@ -65,24 +65,22 @@ final readonly class Painting
         for ($coat = 1; $coat <= $based; ++$coat) {
             $needs[] = new Need(
                 Step::lay(Phase::Base, FamilyId::Paint, $applicator, $places, $coat, $based),
-                Rank::BASE + 1 + $coat,
+                Rank::colour($turn, Rank::BASE + $coat),
                 null === $cover
                     ? Phrase::sentence('%s hides weakly: a white base below it saves coats.', $shade?->label() ?? 'It')
                     : \sprintf('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot),
                 ['O-16', 'O-18'],
                 true === $cover?->white || null === $cover ? Shade::Ivory : $shade,
-                null,
-                $order,
             );
         }
         if (0 === $based) {
-            $needs = $this->colouring->spots($parts, FamilyId::Paint, $shade);
+            $needs = $this->colouring->spots($parts, FamilyId::Paint, $shade, $turn);
         }
         $coats = $cover->coats ?? ($applicator->sprays() ? 3 : 2) - $based;
         for ($coat = 1; $coat <= $coats; ++$coat) {
             $needs[] = new Need(
                 Step::lay(Phase::Colour, FamilyId::Paint, $applicator, $places, $coat, $coats),
-                Rank::COLOUR + 2 * $coat,
+                Rank::colour($turn, Rank::COLOUR + 2 * $coat),
                 null === $cover
                     ? Phrase::sentence('%s: colour in thin coats, each in its window.', $this->colouring->because($places))
                     : Phrase::sentence(
@@ -91,25 +89,39 @@ final readonly class Painting
                         $cover->pot,
                         1 === $coats ? 'one coat' : $coats.' thin coats',
                     ),
-                ['O-18', 'O-19', 'J-7'],
+                $this->rules($coat, $turn),
                 $shade,
-                null,
-                $order,
             );
         }
         for ($coat = 1; $coat <= 2; ++$coat) {
             $needs[] = new Need(
                 Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2),
                 Rank::SEAL + $coat,
-                'The clear film sets gloss and depth, and keeps the paint.',
+                \sprintf(
+                    'The clear film, %s as agreed, sets gloss and depth and keeps the paint.',
+                    ($parts[0]->agreed->gloss ?? $this->brief->piece->agreed->gloss)->value
+                ),
                 ['O-18', 'O-22'],
                 null,
-                null,
-                $order,
             );
         }
 
         return $needs;
+    }
+
+    /**
+     * A further coat has a window (W-7); a paler colour comes after the darker, with a clean cloth (C-12); warm air only on films (W-4).
+     *
+     * @return list<string>
+     */
+    private function rules(int $coat, int $turn): array
+    {
+        return [
+            'O-18', 'O-19', 'J-7',
+            ...$coat > 1 ? ['W-7'] : [],
+            ...$turn > 0 ? ['C-12'] : [],
+            ...'warm-air' === $this->brief->wishes->schools->side(School::Drying, 'warm-air') ? ['W-4'] : [],
+        ];
     }
 
     /**

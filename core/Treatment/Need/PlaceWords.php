@@ -13,10 +13,22 @@ use KindHeel\Core\Text\Phrase;
 /** Small grammar for the sentences of a plan. */
 final class PlaceWords
 {
-    /** @param array<mixed> $things */
-    public static function are(array $things): string
+    /**
+     * Parts with their verb: “toe and vamp are”, “upper is”, “laces are”.
+     *
+     * @param list<Place> $places
+     */
+    public static function partsAre(array $places, ?Piece $of = null): string
     {
-        return 1 === \count($things) ? 'is' : 'are';
+        $words = self::parts($places, $of);
+        $names = [];
+        foreach ($places as $place) {
+            $names[$place->part->value] = $place->part;
+        }
+        $one = \in_array($words, ['upper', 'outside'], true) || str_starts_with($words, 'upper without') || str_starts_with($words, 'outside without')
+            || 1 === \count($names) && !array_values($names)[0]->isPlural();
+
+        return $words.($one ? ' is' : ' are');
     }
 
     /** From so many parts on they are called by what they are together. */

@@ -8,8 +8,11 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -20,6 +23,7 @@ use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
+use KindHeel\Core\Treatment\Wish\Wish;
 
 /** Cream for colour, wax for cover and shine, and the brush. */
 final readonly class Polishing
@@ -46,7 +50,7 @@ final readonly class Polishing
     {
         $quick = $this->brief->wishes->leavesOut(FamilyId::Cream->value) && $this->brief->wishes->leavesOut(FamilyId::Wax->value);
 
-        return [...$this->cream($half), ...$this->buff($half), ...$this->wax($half), ...($quick ? $this->shine($half) : [])];
+        return [...$this->cream($half), ...$this->buff($half), ...$this->wax($half), ...$this->toe($half), ...($quick ? $this->shine($half) : [])];
     }
 
     /** @return list<Part> */
@@ -63,7 +67,7 @@ final readonly class Polishing
         $upper = $this->creamed($half);
         $needs = [];
         foreach (Brief::byShade($upper) as $order => $parts) {
-            $shade = $this->isToned($upper) ? $parts[0]->shade : null;
+            $shade = $this->isToned($upper) ? $this->brief->shade($parts[0]) : null;
             $smooth = array_filter($parts, static fn (Part $p): bool => !$p->material->isNapped());
             $twice = null === $shade
                     ? []
@@ -76,12 +80,12 @@ final readonly class Polishing
                 if ([] !== $on) {
                     $labels = $this->brief->labels(Brief::places($on), ...self::TONED);
                     $needs[] = new Need(
-                        Step::lay(Phase::Polish, FamilyId::Cream, [] === $smooth ? Applicator::Brush : Applicator::Cloth, Brief::places($on), $coat, $coats),
+                        Step::lay(Phase::Polish, FamilyId::Cream, $this->creamTool($on), Brief::places($on), $coat, $coats),
                         Rank::CREAM + $coat,
                         null === $shade
                             ? 'Neutral cream feeds and shines, and changes no colour.'
                             : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? ['the pair is coloured as one'] : $labels)),
-                        null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'],
+                        [...null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'], ...$order > 0 ? ['C-12'] : []],
                         $shade,
                         null,
                         $order,
@@ -91,6 +95,37 @@ final readonly class Polishing
         }
 
         return $needs;
+    }
+
+    /**
+     * A small dauber keeps off a bare welt, light thread or a nap beside it (C-13).
+     *
+     * @param list<Part> $parts
+     */
+    private function creamTool(array $parts): Applicator
+    {
+        if ([] === array_filter($parts, static fn (Part $p): bool => !$p->material->isNapped())) {
+            return Applicator::Brush;
+        }
+        foreach ($parts as $part) {
+            if ($part->has(Flag::ContrastStitching) || $this->hasDelicateNeighbour($part)) {
+                return Applicator::Dauber;
+            }
+        }
+
+        return Applicator::Cloth;
+    }
+
+    private function hasDelicateNeighbour(Part $part): bool
+    {
+        foreach ($this->brief->piece->kind->neighbours($part->at->part) as $beside) {
+            $material = $this->brief->piece->part(new Place($beside, $part->at->half))?->material;
+            if (true === $material?->mustStayBare() || true === $material?->hasNap()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -120,6 +155,7 @@ final readonly class Polishing
                 && !$this->brief->grips($p)
                 && null !== $feeding->food($p)
                 && Gloss::Matt !== $this->gloss($p)
+                && PieceFamily::Garment !== $this->brief->piece->kind->family()
                 && !\in_array($p, $creamed, true),
         );
         $needs = [];
@@ -165,10 +201,25 @@ final readonly class Polishing
                 $layers[$coat][] = $part;
             }
         }
-        if (isset($layers[1])) {
-            $layers[1] = [...$layers[1], ...$edges];
-        }
         $needs = [];
+        if (isset($layers[1])) {
+            // Wax on an edge matches the edge, not the upper (C-13).
+            $same = array_values(array_filter($edges, fn (Part $e): bool => $e->shade === $this->brief->shade($layers[1][0])));
+            $other = array_values(array_filter($edges, static fn (Part $e): bool => !\in_array($e, $same, true)));
+            $layers[1] = [...$layers[1], ...$same];
+            foreach (Brief::byShade($other) as $parts) {
+                $needs[] = new Need(
+                    Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts)),
+                    Rank::WAX + 10,
+                    'The edge is waxed in its own shade, with its own cloth.',
+                    ['O-24', 'C-13'],
+                    $parts[0]->shade,
+                    null,
+                    1,
+                );
+                $needs[] = new Need($this->buffing($parts)->asCoat(2, 2), Rank::WAX + 11, 'Wax shines by brushing once it has hazed.', ['W-1'], null, null, 1);
+            }
+        }
         foreach ($layers as $coat => $parts) {
             $tinted = $coat < 3 && 1 === \count(Brief::byShade($upper));
             $rank = Rank::WAX + 10 * $coat;
@@ -179,9 +230,55 @@ final readonly class Polishing
                     ? 'A mirror is built on toe and counter only, where the leather does not bend.'
                     : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
                 $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
-                $tinted ? $parts[0]->shade : null,
+                $tinted ? $this->brief->shade($parts[0]) : null,
             );
-            $needs[] = new Need($this->buffing($parts)->asCoat($coat, \count($layers)), $rank + 1, 'Wax shines by brushing once it has hazed.', ['W-1']);
+            $mirror = $coat > 2;
+            $buffing = $mirror
+                ? Step::act(Phase::Polish, Action::Buff, Brief::places($parts))->withTool(Applicator::Cloth)
+                : $this->buffing($parts);
+            $needs[] = new Need(
+                $buffing->asCoat($coat + 1, \count($layers) + 1),
+                $rank + 1,
+                $mirror ? 'A brush would break the mirror: a soft cloth and a drop of water close it.' : 'Wax shines by brushing once it has hazed.',
+                ['W-1'],
+            );
+        }
+
+        return $needs;
+    }
+
+    /**
+     * What the owner wants of the toe: a darker wax, blended inward, or burnished with a darker cream.
+     *
+     * @return list<Need>
+     */
+    private function toe(Half $half): array
+    {
+        $needs = [];
+        foreach ([[Wish::ToeBurnish, FamilyId::Cream, Rank::CREAM + 5], [Wish::DarkerToe, FamilyId::Wax, Rank::WAX + 35]] as [$wish, $family, $rank]) {
+            $parts = $this->brief->parts($half, fn (Part $p): bool => $this->brief->wishes->has($wish, $p->at) && $p->material->takesCream());
+            if ([] === $parts) {
+                continue;
+            }
+            $shade = Shade::Espresso === $this->brief->shade($parts[0]) || Shade::Black === $this->brief->shade($parts[0]) ? Shade::Black : Shade::Espresso;
+            $needs[] = new Need(
+                Step::lay(Phase::Polish, $family, Applicator::Cloth, Brief::places($parts)),
+                $rank,
+                \sprintf('Asked for: %s, strongest at the edge and blended inward.', $wish->label()),
+                ['O-23', 'J-2'],
+                $shade,
+                null,
+                1,
+            );
+            $needs[] = new Need(
+                Step::act(Phase::Polish, Action::Buff, Brief::places($parts), 9, 9)->withTool(Applicator::Fingers),
+                $rank + 1,
+                'Rubbed warm until no edge of the darker shade is seen.',
+                ['W-1'],
+                null,
+                null,
+                1,
+            );
         }
 
         return $needs;

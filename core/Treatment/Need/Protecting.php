@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Need;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Part;
@@ -35,6 +36,7 @@ final readonly class Protecting
         $sprayed = $this->brief->parts($half, fn (Part $p): bool => FamilyId::Repellent === $this->cover($p) && !\in_array($p, $grip, true));
         $greased = $this->brief->parts($half, fn (Part $p): bool => FamilyId::HeavyWax === $this->cover($p) && !\in_array($p, $grip, true));
         $napped = $this->brief->parts($half, static fn (Part $p): bool => $p->material->isNapped() && $p->at->part->isOuter());
+        $turned = Half::Whole === $half;
         $needs = [];
         if ([] !== $grip) {
             $needs[] = new Need(
@@ -58,8 +60,9 @@ final readonly class Protecting
                 $needs[] = new Need(
                     Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($on)),
                     Rank::PROTECT + 2,
-                    'It sheds water for a while; nothing that is leather keeps it out for good.',
-                    $holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'],
+                    'It sheds water for a while; nothing that is leather keeps it out for good.'
+                        .($turned ? ' Turned over when the first side is dry to the touch.' : ''),
+                    [...$holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'], ...$turned ? ['W-8'] : []],
                     order: $holes ? 0 : 1,
                 );
             }
@@ -74,6 +77,12 @@ final readonly class Protecting
         }
 
         return $needs;
+    }
+
+    /** Not what the hand holds and what is seen beside dyed leather (C-5). */
+    private static function takesHeavyWax(Part $part): bool
+    {
+        return !\in_array($part->at->part, [PartName::Handle, PartName::Strap, PartName::Trim, PartName::Piping], true);
     }
 
     /** What keeps water off a part; null when nothing should or need. */
@@ -95,14 +104,14 @@ final readonly class Protecting
 
         return match ($part->material) {
             Material::Suede, Material::Nubuck, Material::RoughOut => FamilyId::Repellent,
-            Material::VegTan => $work && $heavy ? FamilyId::HeavyWax : FamilyId::Repellent,
-            Material::Waxy => $work && $heavy ? FamilyId::HeavyWax : ($work || $instead ? FamilyId::Repellent : null),
+            Material::VegTan => $work && $heavy && self::takesHeavyWax($part) ? FamilyId::HeavyWax : FamilyId::Repellent,
+            Material::Waxy => $work && $heavy && self::takesHeavyWax($part) ? FamilyId::HeavyWax : ($work || $instead ? FamilyId::Repellent : null),
             Material::Pigmented, Material::SemiAniline, Material::Aniline, Material::Burnished => match (true) {
-                $work && $heavy && $boots && Material::Pigmented === $part->material => FamilyId::HeavyWax,
                 $work || $instead && Aim::Keep !== $aim => FamilyId::Repellent,
                 default => null,
             },
-            Material::Embossed, Material::SheepNappa, Material::Textile, Material::Synthetic => $work ? FamilyId::Repellent : null,
+            Material::Textile => $work || PieceFamily::Bag === $kind->family() ? FamilyId::Repellent : null,
+            Material::Embossed, Material::SheepNappa, Material::Synthetic => $work ? FamilyId::Repellent : null,
             Material::Patent, Material::ReptileMatt, Material::ReptileGlazed, Material::RacingHide, Material::CoatedCanvas, Material::Rubber, Material::Foam,
             Material::LeatherStack, Material::LeatherEdge, Material::BareWelt, Material::PlasticStack, Material::Metal => null,
         };

@@ -13,6 +13,7 @@ use KindHeel\Core\Treatment\Step;
 /** What a step can do to a person, told with it; the label and local rules come first (H-1). */
 final class Cautions
 {
+    private const POLISHES = [FamilyId::Cream, FamilyId::Wax, FamilyId::Shine];
     /** Rules that warn rather than explain. */
     public const NUMBERS = ['H-1', 'H-2', 'H-3', 'H-4', 'H-5', 'H-6', 'H-7', 'H-8', 'H-9', 'H-10', 'H-11', 'H-12'];
 
@@ -37,7 +38,11 @@ final class Cautions
             );
         }
 
-        return null === $step->family ? [] : Family::of($step->family)->hazardsBy($step->applicator);
+        // A fingertip of polish is no solvent job.
+        return null === $step->family ? [] : array_values(array_filter(
+            Family::of($step->family)->hazardsBy($step->applicator),
+            static fn (Hazard $h): bool => Hazard::Solvent !== $h || !\in_array($step->family, self::POLISHES, true),
+        ));
     }
 
     /**

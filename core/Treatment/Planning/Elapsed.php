@@ -10,9 +10,14 @@ final class Elapsed
     /**
      * @param list<PlannedStep> $steps in a workable order
      * @param int               $done  how many of the first have just been done: they take no time, and their coats are fresh
+     * @param bool              $all   what is held back behind a look as well
      */
-    public static function minutes(array $steps, int $done = 0): float
+    public static function minutes(array $steps, int $done = 0, bool $all = false): float
     {
+        $held = [];
+        foreach ($all ? [] : $steps as $step) {
+            $held[$step->step->id] = null !== $step->step->ifNeededAfter;
+        }
         $open = [];
         $followers = [];
         $byId = [];
@@ -32,7 +37,7 @@ final class Elapsed
             $best = null;
             $bestStart = \INF;
             foreach ($ready as $i => $id) {
-                $start = $position[$id] < $done ? 0.0 : self::earliest($byId[$id], $ends, $now);
+                $start = $position[$id] < $done ? 0.0 : self::earliest($byId[$id], $ends, $now, $held);
                 if ($start < $bestStart || $start === $bestStart && null !== $best && $position[$id] < $position[$ready[$best]]) {
                     [$best, $bestStart] = [$i, $start];
                 }
@@ -42,7 +47,7 @@ final class Elapsed
             }
             $id = $ready[$best];
             unset($ready[$best]);
-            $now = $position[$id] < $done ? 0.0 : $bestStart + $byId[$id]->minutes;
+            $now = $position[$id] < $done ? 0.0 : $bestStart + (($held[$id] ?? false) ? 0.0 : $byId[$id]->minutes);
             $ends[$id] = $now;
             foreach ($followers[$id] ?? [] as $follower) {
                 if (0 === --$open[$follower]) {
@@ -54,12 +59,15 @@ final class Elapsed
         return $now;
     }
 
-    /** @param array<string, float> $ends */
-    private static function earliest(PlannedStep $step, array $ends, float $now): float
+    /**
+     * @param array<string, float> $ends
+     * @param array<string, bool>  $held steps that do not come: nothing dries for them
+     */
+    private static function earliest(PlannedStep $step, array $ends, float $now, array $held): float
     {
         $start = $now;
         foreach ($step->waits as $wait) {
-            $start = max($start, $ends[$wait->bond->step] + ($wait->minMinutes ?? 0.0));
+            $start = max($start, $ends[$wait->bond->step] + (($held[$wait->bond->step] ?? false) ? 0.0 : $wait->minMinutes ?? 0.0));
         }
 
         return $start;

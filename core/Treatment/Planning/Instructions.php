@@ -19,7 +19,9 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
+use KindHeel\Core\Treatment\Need\Ladder;
 use KindHeel\Core\Treatment\Need\PlaceWords;
+use KindHeel\Core\Treatment\Need\Reach;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
 
@@ -32,24 +34,34 @@ final class Instructions
             Action::Lay => Family::of($step->family ?? throw new \LogicException('Nothing to lay.'))->instruction(self::laying($step, $shade, $brief)),
             Action::TakeApart => new Instruction(
                 \sprintf('Take %s off', self::detached($step)),
-                'Unlace from the top, draw insoles out heel first, open buckles. Put all of it in the piece’s tray and tick each on the list.',
+                self::takingApart($step),
                 null,
-                3.0,
+                2.0,
             ),
-            Action::Photograph => new Instruction(
+            Action::Photograph => $step->coat > 1 ? new Instruction(
+                'Take the pictures of how it leaves',
+                'From the same sides as before, in the same light, with the grey card in the first one.',
+                null,
+                2.0,
+            ) : new Instruction(
                 'Take the pictures',
                 self::isOne($step)
                     ? 'Front, back, base or inside, corners, in the same light. Lay the grey card in the first one.'
                     : 'Both sides, toe, heel, sole and inside, each half, in the same light. Lay the grey card in the first one.',
                 null,
-                5.0,
+                3.0,
             ),
-            Action::ReadColour => new Instruction(
+            Action::ReadColour => $step->coat > 1 ? new Instruction(
+                'Read the finished colour',
+                'Dry and finished, where it was read at the start; left and right beside each other.',
+                null,
+                2.0,
+            ) : new Instruction(
                 'Read the colour',
                 'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter '
-                    .'flat; note where.',
+                    .'flat; note where. Mix to it on paper now, dried and read beside it: later the hour after degreasing runs.',
                 null,
-                4.0,
+                3.0 + self::matching($step, $brief),
             ),
             Action::Tree => self::isOne($step)
                 ? new Instruction(
@@ -64,12 +76,25 @@ final class Instructions
                     null,
                     1.0,
                 ),
+            Action::TreeOut => new Instruction('Take the trees out', 'Straight out, heel last; a look inside for what was left there.', null, 1.0),
+            Action::Unclamp => new Instruction(
+                'Take the clamps off',
+                'Slowly, one after the other; pull at the join by hand before going on.',
+                'It holds a pull of the hand.',
+                2.0,
+            ),
+            Action::Compare => new Instruction(
+                'Compare the halves',
+                'Fully dry, side by side, by the window and under the lamp: colour, gloss, feel, and what a white cloth takes off.',
+                'The treated half is what was wanted.',
+                3.0,
+            ),
             Action::DustOff => new Instruction(
                 'Brush the dust off, dry',
                 'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.',
                 null,
                 1.0,
-                0.15,
+                0.2,
             ),
             Action::Erase => new Instruction(
                 'Rub with the eraser',
@@ -84,20 +109,20 @@ final class Instructions
                 'A spot the size of a fingernail for each, side by side, where nobody looks: under the tongue, inside the topline, beneath the '
                     .'flap. Note which is which.',
                 'Dry, in daylight: no dark patch, no pale spot, no colour on a white cloth.',
-                2.0 + 1.0 * \count($step->tries),
+                1.0 * max(1, \count($step->tries)) * \count($step->on),
             ),
             Action::Stitch => new Instruction(
                 \sprintf('Sew the %s', PlaceWords::parts($step->on)),
                 'Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the '
                     .'seam flat, end with a few backstitches.',
                 null,
-                12.0,
+                Supplies::sewingMinutes($step, $brief),
             ),
             Action::Bond => new Instruction(
                 \sprintf('Join the %s', PlaceWords::parts($step->on)),
                 'When a knuckle no longer sticks. Lay the faces together from the toe back without sliding, hammer with a padded face from the '
                     .'middle outward, then clamp.',
-                'It holds a pull of the hand.',
+                null,
                 6.0,
             ),
             Action::StraightenHardware => new Instruction(
@@ -133,7 +158,7 @@ final class Instructions
                 1.0,
                 0.3,
             ),
-            Action::Gate => new Instruction(
+            Action::Gate => Phase::Trial !== $step->phase ? new Instruction(Ladder::of($step)->title(), Ladder::of($step)->how(), null, 1.0) : new Instruction(
                 'Test whether it is ready',
                 'Haze wiped with a knuckle, white cloth clean, no tack on the back of a gloved finger, no cool feel.',
                 null,
@@ -141,9 +166,9 @@ final class Instructions
             ),
             Action::PutTogether => new Instruction(
                 \sprintf('Put %s back', self::detached($step)),
-                'Insoles toe first; lace evenly from the bottom; straps as they were. Tick each off the list.',
+                self::puttingTogether($step),
                 null,
-                5.0,
+                3.0,
             ),
             Action::Shape => new Instruction(
                 'Let it rest in shape',
@@ -157,9 +182,20 @@ final class Instructions
                     ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.'
                     : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.',
                 null,
-                5.0,
+                3.0,
             ),
         };
+    }
+
+    /** Minutes to mix to what was read: for whole parts a pot, for a mark a few drops. */
+    private static function matching(Step $step, Brief $brief): float
+    {
+        $whole = array_filter(
+            $step->on,
+            static fn (Place $p): bool => null !== $brief->piece->part($p) && Reach::Part === $brief->reach($brief->piece->part($p))
+        );
+
+        return [] === $whole ? 4.0 : 20.0;
     }
 
     private static function laying(Step $step, ?Shade $shade, Brief $brief): Laying
@@ -230,25 +266,35 @@ final class Instructions
                 .([] === $seams ? '' : ' Light stitching is covered with a thin line of resist.')
                 .([] === $metal ? '' : ' Metal is wrapped, and wiped straight after.'),
             null,
-            2.0 + 2.0 * \count($step->on),
+            1.0 + 1.5 * \count($step->on),
         );
     }
 
     private static function buffing(Step $step): Instruction
     {
+        if (Applicator::Cloth === $step->applicator) {
+            return new Instruction(
+                'Polish to a mirror',
+                'A soft cloth tight round two fingers, a drop of water, small circles without pressure until the haze has closed; no brush any more.',
+                null,
+                2.0,
+                0.5,
+            );
+        }
+
         return Applicator::Fingers === $step->applicator
             ? new Instruction(
                 'Burnish with the hand',
                 'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.',
                 null,
                 1.0,
-                0.35,
+                0.3,
             )
             : new Instruction(
                 'Brush to a shine',
                 'Polishing brush of this colour family, long strokes, the last ones all one way; then the flat of a clean cloth.',
                 null,
-                1.0,
+                0.5,
                 0.35,
             );
     }
@@ -256,6 +302,44 @@ final class Instructions
     private static function isOne(Step $step): bool
     {
         return Half::Whole === $step->on[0]->half;
+    }
+
+    /** @param array<string, string> $words by part */
+    private static function told(Step $step, array $words, string $end): string
+    {
+        $said = [];
+        foreach ($step->on as $place) {
+            $word = $words[$place->part->value] ?? null;
+            if (null !== $word) {
+                $said[$word] = $word;
+            }
+        }
+
+        return implode(' ', [...array_values($said), $end]);
+    }
+
+    private static function takingApart(Step $step): string
+    {
+        return self::told($step, [
+            PartName::Laces->value => 'Unlace from the top.',
+            PartName::Insole->value => 'Draw the insoles out heel first.',
+            PartName::FalseTongue->value => 'Unhook the false tongues.',
+            PartName::Strap->value => 'Unclip the strap at both ends.',
+            PartName::Buckle->value => 'Open the fold and slide the buckle out.',
+            PartName::ArmourCovers->value => 'Unzip the armour covers.',
+        ], 'Put all of it in the piece’s tray and tick each on the list.');
+    }
+
+    private static function puttingTogether(Step $step): string
+    {
+        return self::told($step, [
+            PartName::Insole->value => 'Insoles toe first.',
+            PartName::FalseTongue->value => 'False tongues under the laces.',
+            PartName::Laces->value => 'Lace evenly from the bottom.',
+            PartName::Strap->value => 'The strap as it was, its better side out.',
+            PartName::Buckle->value => 'The buckle into its fold, the tongue through its slot.',
+            PartName::ArmourCovers->value => 'Armour covers left and right as they were.',
+        ], 'Tick each off the list.');
     }
 
     private static function detached(Step $step): string

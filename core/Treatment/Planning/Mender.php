@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Drying\After;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
@@ -34,12 +37,31 @@ final readonly class Mender
         foreach ($this->candidates($id, $broken) as $mended) {
             $left = $mended->rework->faults();
             $still = array_filter($left, static fn (Violation $v): bool => $v->step === $id && $v->rule === $rule);
-            if ([] === $still && \count($left) < \count($faults)) {
+            if ([] === $still && \count($left) < \count($faults) && $this->isWhole($mended->rework)) {
                 return $mended;
             }
         }
 
         return null;
+    }
+
+    /** Mending keeps what building keeps: the hand-over comes last, and no tape waits for two coats at once. */
+    private function isWhole(Rework $mended): bool
+    {
+        $before = $this->rework->steps;
+        $ended = [] !== $before && Action::HandOver === $before[\count($before) - 1]->action;
+        $last = [] === $mended->steps ? null : $mended->steps[\count($mended->steps) - 1];
+        if ($ended && Action::HandOver !== $last?->action) {
+            return false;
+        }
+        foreach ($mended->steps as $step) {
+            $windows = array_filter($step->after, static fn (After $a): bool => Stage::Touch === $a->before);
+            if (Action::Unmask === $step->action && \count($windows) > \count($step->halves())) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

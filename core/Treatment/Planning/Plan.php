@@ -13,10 +13,12 @@ final readonly class Plan
     /**
      * @param list<PlannedStep> $steps
      * @param list<TrialFirst>  $trialsFirst
-     * @param list<Refusal>     $refused     what was considered and is not done
-     * @param list<Remark>      $referrals   reasons to refer the piece, or a part of the work; for the whole piece there are no steps
-     * @param list<Dropped>     $dropped     what was left out to keep the hour
-     * @param list<Remark>      $tellOwner   what will still show
+     * @param list<Refusal>     $refused            what was considered and is not done
+     * @param list<Remark>      $referrals          reasons to refer the piece, or a part of the work; for the whole piece there are no steps
+     * @param list<Dropped>     $dropped            what was left out to keep the hour
+     * @param list<Remark>      $tellOwner          what will still show
+     * @param float             $handsOnMinutes     with the first rung of each ladder; what is held back behind a look is left out
+     * @param float             $handsOnMinutesMost should every look say “not enough”
      */
     public function __construct(
         public array $steps,
@@ -27,6 +29,8 @@ final readonly class Plan
         public array $tellOwner,
         public float $handsOnMinutes,
         public float $elapsedMinutes,
+        public float $handsOnMinutesMost,
+        public float $elapsedMinutesMost,
     ) {
     }
 
@@ -39,7 +43,9 @@ final readonly class Plan
      */
     public static function none(array $referrals, array $tellOwner, array $done = []): self
     {
-        return new self($done, [], [], $referrals, [], $tellOwner, array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $done)), 0.0);
+        $minutes = array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $done));
+
+        return new self($done, [], [], $referrals, [], $tellOwner, $minutes, 0.0, $minutes, 0.0);
     }
 
     /** @param list<Dropped> $dropped */
@@ -54,6 +60,8 @@ final readonly class Plan
             $this->tellOwner,
             $this->handsOnMinutes,
             $this->elapsedMinutes,
+            $this->handsOnMinutesMost,
+            $this->elapsedMinutesMost,
         );
     }
 

@@ -38,6 +38,7 @@ final class PlanAssembler
         $steps = $this->steps($sequencer->placed());
         $refused = $remarks->refused($sequencer->refused());
         $elapsed = Elapsed::minutes($steps, \count($done));
+        $held = array_filter($steps, static fn (PlannedStep $s): bool => null !== $s->step->ifNeededAfter);
 
         return new Plan(
             $steps,
@@ -46,9 +47,17 @@ final class PlanAssembler
             $remarks->referrals(),
             [],
             [...$remarks->late($elapsed), ...$remarks->tellOwner($steps, $refused)],
-            array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $steps)),
+            self::byHand(array_diff_key($steps, $held)),
             $elapsed,
+            self::byHand($steps),
+            [] === $held ? $elapsed : Elapsed::minutes($steps, \count($done), true),
         );
+    }
+
+    /** @param array<PlannedStep> $steps */
+    private static function byHand(array $steps): float
+    {
+        return array_sum(array_map(static fn (PlannedStep $s): float => $s->minutes, $steps));
     }
 
     /**
@@ -64,7 +73,22 @@ final class PlanAssembler
         }
         $gates = $this->gates($placed);
 
-        return array_map(fn (Need $w): PlannedStep => $this->step($w, $families, $gates[$w->step->id] ?? null), $placed);
+        $steps = $warned = [];
+        foreach ($placed as $need) {
+            $planned = $this->step($need, $families, $gates[$need->step->id] ?? null);
+            // The label is read once; what a product can do is said where it first comes to hand, and again where another brings it.
+            $what = $need->step->what().'/'.$need->step->applicator->value.'/'.implode(',', array_column($need->step->tries, 'value'));
+            $new = array_values(array_filter(
+                $planned->cautions,
+                static fn (string $rule): bool => !isset($warned[$rule.('H-1' === $rule ? '' : '@'.$what)]),
+            ));
+            foreach ($planned->cautions as $rule) {
+                $warned[$rule.('H-1' === $rule ? '' : '@'.$what)] = true;
+            }
+            $steps[] = $planned->warning($new);
+        }
+
+        return $steps;
     }
 
     /** @param array<string, FamilyId|null> $families */
@@ -84,7 +108,7 @@ final class PlanAssembler
             where: PlaceWords::parts($step->on, $this->piece),
             why: $need->why,
             how: $words->how,
-            minutes: max(1.0, round($words->minutes + $words->minutesPerDm2 * $area)),
+            minutes: $words->forArea($area),
             station: $family?->station($step->applicator) ?? Station::Bench,
             waits: array_map(fn (After $bond): Wait => $this->wait($bond, $families[$bond->step] ?? null), $step->after),
             amount: $amount,

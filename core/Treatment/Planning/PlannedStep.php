@@ -44,4 +44,17 @@ final readonly class PlannedStep
         public ColourFamily $brush,
     ) {
     }
+
+    /**
+     * The same, with only these cautions.
+     *
+     * @param list<string> $cautions numbers of rules
+     */
+    public function warning(array $cautions): self
+    {
+        $hazards = array_values(array_filter($this->hazards, static fn (Hazard $h): bool => \in_array($h->rule(), $cautions, true)));
+
+        // @phpstan-ignore argument.type (its own properties, under their own names)
+        return new self(...[...get_object_vars($this), 'cautions' => $cautions, 'hazards' => $hazards]);
+    }
 }

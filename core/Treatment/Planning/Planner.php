@@ -81,8 +81,14 @@ final class Planner
         $brief = new Brief($piece, $wishes);
         $banned = [];
         $refused = [];
+        $idle = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $sequencer = Sequencer::of($brief, $banned, $refused, $done);
+            $sequencer = Sequencer::of($brief, $banned, $refused, $done, $idle);
+            $inVain = array_diff_key(array_fill_keys($sequencer->idle(), true), $idle);
+            if ([] !== $inVain) {
+                $idle += $inVain;
+                continue;
+            }
             $faults = self::open(Checker::standard()->check($piece, $sequencer->steps()), $sequencer, $done);
             if ([] === $faults) {
                 return (new PlanAssembler($piece, $air, $wishes))->plan($sequencer, new Remarks($piece, $wishes), $done);

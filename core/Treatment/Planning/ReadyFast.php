@@ -23,6 +23,11 @@ final class ReadyFast
         Phase::Repair, Phase::Clean, Phase::DryClean, Phase::TakeApart, Phase::PutTogether, Phase::Record, Phase::HandOver,
     ];
 
+    /** Nothing is left half done. */
+    private const ENDS_WHAT_WAS_BEGUN = [
+        Action::Photograph, Action::HandOver, Action::Unmask, Action::RaiseNap, Action::RubOff, Action::TreeOut, Action::Unclamp, Action::PutTogether,
+    ];
+
     /** @param list<Need> $done what cannot be left out any more */
     public static function plan(Piece $piece, Air $air, Wishes $wishes, array $done = []): Plan
     {
@@ -63,9 +68,7 @@ final class ReadyFast
                 if (
                     $step->phase !== $phase
                     || $wishes->leavesOut($step->what())
-                    || Action::Photograph === $step->action
-                    || Action::HandOver === $step->action
-                    || Action::Unmask === $step->action
+                    || \in_array($step->action, self::ENDS_WHAT_WAS_BEGUN, true)
                 ) {
                     continue;
                 }

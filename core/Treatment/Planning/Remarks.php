@@ -7,41 +7,49 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Disclosure\Declined;
+use KindHeel\Core\Assessment\Disclosure\Expectation;
 use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Assessment\Disclosure\Referrals;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Finding\FindingGroup;
 use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Colouring;
 use KindHeel\Core\Treatment\Need\PlaceWords;
-use KindHeel\Core\Treatment\PartState;
+use KindHeel\Core\Treatment\Need\Reach;
+use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** What a plan says beside its steps: what it refuses, what it refers, what is tried first, what the owner has to be told. */
 final readonly class Remarks
 {
     private Brief $brief;
+    /** @var list<Declined> */
+    private array $declined;
 
     public function __construct(private Piece $piece, Wishes $wishes)
     {
         $this->brief = new Brief($piece, $wishes);
+        $this->declined = Referrals::of($piece);
     }
 
     public function isReferredWhole(): bool
     {
-        return [] !== array_filter(Referrals::of($this->piece), static fn (Declined $d): bool => $d->wholePiece);
+        return [] !== array_filter($this->declined, static fn (Declined $d): bool => $d->wholePiece);
     }
 
     /** @return list<Remark> */
@@ -49,7 +57,7 @@ final readonly class Remarks
     {
         $whole = $this->isReferredWhole();
         $said = [];
-        foreach (Referrals::of($this->piece) as $declined) {
+        foreach ($this->declined as $declined) {
             if ($declined->wholePiece === $whole) {
                 $said[] = new Remark($declined->rule, \sprintf('%s This is for %s.', $declined->sentence, $declined->to));
             }
@@ -79,6 +87,19 @@ final readonly class Remarks
         foreach ($this->piece->parts as $part) {
             if ($part->at->part->isOuter() && $colouring->isCalledFor($part) && null === Colouring::suited($part)) {
                 $found[] = $this->colourless($part);
+            }
+            $suited = Colouring::suited($part);
+            $unwanted = null === $suited ? null : $colouring->wished($suited);
+            if (
+                null !== $unwanted && $part->at->part->isOuter() && $colouring->isCalledFor($part)
+                && null === $colouring->family($part) && null === $colouring->touch($part)
+            ) {
+                $found[] = new Refusal(
+                    $part->at,
+                    $suited->value,
+                    $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1',
+                    \sprintf('%s is not wanted here.', ucfirst($suited->label())),
+                );
             }
             if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
                 $found[] = new Refusal(
@@ -113,28 +134,27 @@ final readonly class Remarks
      */
     public function trialsFirst(array $steps): array
     {
-        $states = [];
-        foreach ($this->piece->parts as $key => $part) {
-            $states[$key] = PartState::asFound($part, [], array_values(array_filter($this->piece->trials, static fn ($t): bool => $t->tells($part->at))));
-        }
-        $first = [];
+        $state = PieceState::asFound($this->piece, []);
+        $first = $skins = [];
         foreach ($steps as $planned) {
             $family = $planned->step->family;
             if (null === $family || !$planned->step->laysProduct()) {
                 continue;
             }
             foreach ($planned->step->on as $place) {
-                $state = $states[$place->key] ?? null;
-                if (null === $state || $state->wasTried($family)) {
+                $part = $state->at($place);
+                $skin = null === $part ? '' : $part->part->material->value.'/'.$part->part->shade->value.'/'.$family->value;
+                if (null === $part || isset($skins[$skin]) || $part->wasTried($family)) {
                     continue;
                 }
-                if ($state->part->needsTrial() || $family->does(Effect::AsksForTrial) && $state->part->material->isLeather()) {
-                    $first[$place->key.'/'.$family->value] = new TrialFirst($place, Trial::Product, $family, $state->part->needsTrial());
+                if ($part->needsTrial() || $family->does(Effect::AsksForTrial) && $part->part->material->isLeather()) {
+                    $skins[$skin] = true;
+                    $first[] = new TrialFirst($place, Trial::Product, $family, $part->needsTrial());
                 }
             }
         }
 
-        return [...array_values($first), ...$this->wearOne($steps)];
+        return [...$first, ...$this->wearOne($steps)];
     }
 
     /**
@@ -199,8 +219,10 @@ final readonly class Remarks
                     $refusal->rule,
                     Phrase::sentence('%s on the %s stays. %s', $promise->finding->kind->noun(), $promise->finding->at->label(), $refusal->text),
                 );
+            } elseif (Prospect::Stays !== $promise->prospect && [] !== $steps && !self::isAnswered($promise->finding, $steps)) {
+                $said[] = $this->unanswered($promise->finding, $refused);
             } elseif (Prospect::Gone !== $promise->prospect) {
-                $said[] = new Remark('J-5', $promise->sentence);
+                $said[] = new Remark($this->keepsPatina($promise) ? 'J-3' : 'J-5', $promise->sentence);
             }
         }
         $laid = [];
@@ -225,6 +247,50 @@ final readonly class Remarks
         }
 
         return array_values(array_unique($said, \SORT_REGULAR));
+    }
+
+    /**
+     * What is promised stands on a step that does something about it.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    private static function isAnswered(Finding $finding, array $steps): bool
+    {
+        foreach ($steps as $planned) {
+            if ($planned->step->touches($finding->at) && Answers::finding($finding->kind, $planned->step)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Refusal> $refused */
+    private function unanswered(Finding $finding, array $refused): Remark
+    {
+        $noun = $finding->kind->noun().' on the '.$finding->at->label();
+        foreach ($refused as $refusal) {
+            if ($refusal->at->is($finding->at)) {
+                return new Remark($refusal->rule, Phrase::sentence('%s stays. %s', $noun, $refusal->text));
+            }
+        }
+        $part = $this->piece->part($finding->at);
+        $why = match (true) {
+            Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to keep it so.',
+            Severity::OnlyWhenLookedFor === $finding->severity => 'it is seen only when looked for, and more would take more than it gives.',
+            null === $part => 'nothing is done there.',
+            default => \sprintf('nothing that does it good holds on %s.', $part->material->label()),
+        };
+
+        return new Remark('J-2', Phrase::sentence('%s stays: %s', $noun, $why));
+    }
+
+    private function keepsPatina(Expectation $promise): bool
+    {
+        $agreed = $this->piece->agreedAt($promise->finding->at);
+
+        return Prospect::Stays === $promise->prospect && Aim::Keep === $agreed->aim && Patina::Keep === $agreed->patina
+            && \in_array($promise->finding->kind, [...Reach::WORN_OFF, ...Reach::PATINA, FindingKind::Gouge, FindingKind::Crease], true);
     }
 
     /**

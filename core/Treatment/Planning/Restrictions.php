@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Need\Need;
@@ -43,11 +44,12 @@ final class Restrictions
         if ([] === $on || $this->wishes->leavesOut($step->what())) {
             return null;
         }
-        $need = $need->with($step->onto($on));
+        $step = $this->unsprayed($step->onto($on));
+        $need = $need->with($step);
         if (null === $step->family) {
             return $need;
         }
-        $unwanted = $this->wishes->excludes($step->family);
+        $unwanted = $this->wishes->excludes($step->family, $step->applicator);
         if (null === $unwanted) {
             return $need;
         }
@@ -61,6 +63,20 @@ final class Restrictions
         }
 
         return $this->otherwise($need, $on);
+    }
+
+    /** Where nothing is to be sprayed, the same is sponged, brushed or laid with a pad. */
+    private function unsprayed(Step $step): Step
+    {
+        if (!$step->applicator->sprays() || !$this->wishes->isWithoutSpray()) {
+            return $step;
+        }
+
+        return $step->withTool(match (true) {
+            $step->does(Effect::Dyes) => Applicator::Sponge,
+            $step->does(Effect::BuildsFilm) => Applicator::Sponge,
+            default => Applicator::Pad,
+        });
     }
 
     /** @param list<Place> $on */

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Effect;
@@ -28,7 +29,7 @@ use KindHeel\Core\Treatment\Wish\School;
 final class Sequencer
 {
     /** A need that has not come to rest after so many rounds is given up on the parts that still break a rule. */
-    private const ROUNDS = 60;
+    private const ROUNDS = 200;
     /** What comes to rest within a day is left overnight, where the pace allows. */
     private const A_NIGHT = 1440.0;
 
@@ -42,8 +43,13 @@ final class Sequencer
     private array $placed = [];
     /** @var array<string, int> position in placed, by step id */
     private array $position = [];
+    /** @var array<string, string> the steps that are looks, by name */
+    private array $looks = [];
+    /** @var array<string, true> steps that have been done, by id */
+    private array $worked = [];
 
-    private function __construct(private readonly Brief $brief, private readonly Restrictions $restrictions)
+    /** @param array<string, true> $unprepared */
+    private function __construct(private readonly Brief $brief, private readonly Restrictions $restrictions, private readonly array $unprepared)
     {
         $this->overnight = 'overnight' === $brief->wishes->schools->side(School::Pace, 'one-go');
         $this->checker = Checker::standard();
@@ -54,14 +60,16 @@ final class Sequencer
      * @param array<string, true> $banned
      * @param list<Refusal>       $refused
      * @param list<Need>          $done    that have been worked already, in their order
+     * @param array<string, true> $idle    what is not prepared, by the keys of {@see idle()}
      */
-    public static function of(Brief $brief, array $banned, array $refused, array $done = []): self
+    public static function of(Brief $brief, array $banned, array $refused, array $done = [], array $idle = []): self
     {
-        $sequencer = new self($brief, new Restrictions($brief->wishes, $banned, $refused));
+        $sequencer = new self($brief, new Restrictions($brief->wishes, $banned, $refused), $idle);
         $needs = [];
         foreach (Needs::of($brief) as $need) {
             $need = self::unlessDone($need, $done);
             $need = null === $need ? null : $sequencer->restrictions->allowed($need);
+            $need = null === $need || Phase::Degrease !== $need->step->phase ? $need : $sequencer->unlessIdle($need);
             if (null !== $need) {
                 $needs[] = $need;
                 $sequencer->pool[$need->rank][] = $need;
@@ -69,6 +77,7 @@ final class Sequencer
         }
         $sequencer->state = PieceState::asFound($brief->piece, Needs::steps([...$done, ...$needs]));
         foreach ($done as $need) {
+            $sequencer->worked[$need->step->id] = true;
             $sequencer->place($need);
         }
         $sequencer->placeAll();
@@ -89,13 +98,16 @@ final class Sequencer
         $step = $need->step;
         $met = [];
         foreach ($done as $earlier) {
+            if (Action::Gate === $step->action ? Action::Gate === $earlier->step->action && $earlier->step->coat !== $step->coat : false) {
+                continue;
+            }
             if ($earlier->step->what() === $step->what() && $earlier->step->isSpot() === $step->isSpot()) {
                 foreach ($earlier->step->on as $place) {
                     $met[$place->key] = ($met[$place->key] ?? 0) + 1;
                 }
             }
         }
-        $on = array_values(array_filter($step->on, static fn (Place $p): bool => ($met[$p->key] ?? 0) < $step->coat));
+        $on = array_values(array_filter($step->on, static fn (Place $p): bool => ($met[$p->key] ?? 0) < (Action::Gate === $step->action ? 1 : $step->coat)));
 
         return [] === $on ? null : $need->with($step->onto($on));
     }
@@ -146,19 +158,79 @@ final class Sequencer
         }
     }
 
+    /**
+     * What was prepared for nothing, as a product was refused after all: places degreased for no film, and trials of what is never laid.
+     *
+     * @return list<string> as {@see idleKey()}
+     */
+    public function idle(): array
+    {
+        $filmed = $laid = $idle = [];
+        foreach (array_reverse($this->placed) as $need) {
+            $step = $need->step;
+            foreach (isset($this->worked[$step->id]) ? [] : $step->on as $place) {
+                if (Phase::Degrease === $step->phase && !isset($filmed[$place->key])) {
+                    $idle[] = self::idleKey($step, $place->key);
+                }
+                foreach (Action::Trial === $step->action ? $step->tries : [] as $family) {
+                    if (!isset($laid[$family->value.$this->skin($place)])) {
+                        $idle[] = $family->value.$this->skin($place);
+                    }
+                }
+            }
+            $family = $step->family;
+            foreach ($step->on as $place) {
+                if (null !== $family) {
+                    $laid[$family->value.$this->skin($place)] = true;
+                }
+                $filmed += $step->laysFilm() ? [$place->key => true] : [];
+            }
+        }
+
+        return $idle;
+    }
+
+    private function unlessIdle(Need $need): ?Need
+    {
+        $on = array_values(array_filter($need->step->on, fn (Place $p): bool => !isset($this->unprepared[self::idleKey($need->step, $p->key)])));
+
+        return [] === $on ? null : $need->with($need->step->onto($on));
+    }
+
+    private static function idleKey(Step $step, string $place): string
+    {
+        return $step->phase->value.'@'.$place;
+    }
+
+    private function skin(Place $place): string
+    {
+        $part = $this->brief->piece->part($place);
+
+        return '/'.$part?->material->value.'/'.$part?->shade->value;
+    }
+
     /** @return list<Need> what belongs together now, left before right, darker before paler, the tape last */
     private function ofRank(int $rank): array
     {
         $group = $this->pool[$rank] ?? [];
-        usort($group, static fn (Need $a, Need $b): int => [$a->order, self::side($a->step), Action::Unmask === $a->step->action]
-            <=> [$b->order, self::side($b->step), Action::Unmask === $b->step->action]);
+        usort($group, static fn (Need $a, Need $b): int => self::turn($a) <=> self::turn($b));
 
         return $group;
     }
 
-    private static function side(Step $step): int
+    /**
+     * Acts that both halves get in one go stand together; of coats in their windows one half comes after the other, each with its tape.
+     *
+     * @return list<int|string|bool>
+     */
+    private static function turn(Need $need): array
     {
-        return Half::Right === $step->on[0]->half ? 1 : 0;
+        $step = $need->step;
+        $side = Half::Right === $step->on[0]->half ? 1 : 0;
+
+        return $step->isOneSitting() && Action::Unmask !== $step->action
+            ? [$need->order, 0, $step->what(), $step->applicator->value, $need->heldBehind ?? '', $side, false]
+            : [$need->order, 1, '', '', '', $side, Action::Unmask === $step->action];
     }
 
     /**
@@ -208,12 +280,14 @@ final class Sequencer
                         $supported[self::asked($violation, $violation->remedy->first)] = true;
                     }
                 }
-                $support = $this->restrictions->allowedSupport($this->support($first, $need));
-                $settled = null === $support ? null : $this->settle($support);
-                if (null !== $settled) {
-                    $this->place($settled);
-                    if (Action::Mask === $settled->step->action) {
-                        $this->unmaskLater($settled->step, $need);
+                foreach ($this->supports($first, $need) as $support) {
+                    $allowed = $this->restrictions->allowedSupport($support);
+                    $settled = null === $allowed ? null : $this->settle($allowed);
+                    if (null !== $settled) {
+                        $this->place($settled);
+                        if (Action::Mask === $settled->step->action) {
+                            $this->unmaskLater($settled->step, $need);
+                        }
                     }
                 }
                 $need = $this->rested($need->with($need->step->named($this->nextId())));
@@ -236,7 +310,8 @@ final class Sequencer
     /** @return list<Place> where an act finds something to do: what was refused before it leaves nothing to rub off, sand or brush */
     private function busy(Need $need): array
     {
-        $filler = Action::Sand === $need->step->action && $need->rank > Rank::FILL && $need->rank < Rank::KEY;
+        $filler = Action::Sand === $need->step->action
+            && Phase::Fill === $need->step->phase && $need->step->coats > 0 && Rank::SAND_EDGE !== $need->rank % 20_000;
 
         return array_values(array_filter($need->step->on, function (Place $p) use ($need, $filler): bool {
             $state = $this->state->at($p);
@@ -320,11 +395,13 @@ final class Sequencer
     }
 
     /**
-     * The step that the first rule asks for, on every part for which a rule asks the same.
+     * The step that the first rule asks for, on every part for which a rule asks the same; a trial for each product that will be laid.
      *
      * @param non-empty-list<Violation> $violations
+     *
+     * @return list<Need>
      */
-    private function support(array $violations, Need $for): Need
+    private function supports(array $violations, Need $for): array
     {
         $asked = $violations[0]->remedy->first ?? throw new \LogicException('A remedy without a step.');
         $on = [];
@@ -336,35 +413,112 @@ final class Sequencer
                 }
             }
         }
+        if (Action::Mask === $asked->action) {
+            foreach ($this->masksOfTheSession($for) as $place) {
+                $on[$place->key] = $place;
+            }
+        }
         $on = array_values($on);
         $step = match (true) {
-            Action::Trial === $asked->action => (new TrialRound($this->state, $this->pool, $this->brief->wishes))->step($on[0]->half, $on, $asked->tries),
             null !== $asked->family => Step::lay($asked->phase, $asked->family, $asked->applicator, $on),
             default => Step::act($asked->phase, $asked->action, $on),
         };
-
-        return new Need($step, $for->rank, $violations[0]->message, array_values(array_unique(array_map(
+        $steps = Action::Trial === $asked->action ? $this->trials($on, $asked->tries) : [$step];
+        $rules = array_values(array_unique(array_map(
             static fn (Violation $v): string => $v->rule,
             array_filter($violations, static fn (Violation $v): bool => $v->remedy?->first?->what() === $asked->what()),
-        ))));
+        )));
+
+        return array_map(static fn (Step $s): Need => new Need(
+            $s,
+            $for->rank,
+            Action::Trial === $s->action ? 'What it does to this leather shows only where it is tried, and only dry.' : $violations[0]->message,
+            Action::Mask === $s->action ? [...$rules, 'S-2'] : $rules,
+        ), $steps);
+    }
+
+    /**
+     * @param list<Place>    $on
+     * @param list<FamilyId> $asked
+     *
+     * @return list<Step> a trial for each product that will be laid
+     */
+    private function trials(array $on, array $asked): array
+    {
+        $trials = [];
+        foreach ((new TrialRound($this->state, $this->pool, $this->brief->wishes))->steps($on, $asked) as $trial) {
+            $family = $trial->tries[0];
+            $used = array_values(array_filter($trial->on, fn (Place $p): bool => !isset($this->unprepared[$family->value.$this->skin($p)])));
+            if ([] !== $used) {
+                $trials[] = $trial->onto($used);
+            }
+        }
+
+        return $trials;
+    }
+
+    /**
+     * What has to be masked for the coats that follow in the same stretch, on either half, so that it is taped once; not what is itself laid in that stretch.
+     *
+     * @return list<Place>
+     */
+    private function masksOfTheSession(Need $for): array
+    {
+        $session = $for->step->phase->session() ?? Phase::Polish;
+        $masks = $laid = [];
+        foreach ($this->pool as $group) {
+            foreach ($group as $need) {
+                if ($this->brief->piece->goesOneHalfFirst() && $need->step->halves() !== $for->step->halves()) {
+                    continue;
+                }
+                if ($session !== ($need->step->phase->session() ?? (Phase::Condition === $need->step->phase ? Phase::Polish : $need->step->phase))) {
+                    continue;
+                }
+                foreach ($need->step->on as $place) {
+                    $laid[$place->key] = true;
+                }
+                foreach ($this->checker->judge($this->state, $need->step) as $violation) {
+                    $first = $violation->remedy?->first;
+                    foreach (null !== $first && Action::Mask === $first->action ? $first->on : [] as $place) {
+                        $masks[$place->key] = $place;
+                    }
+                }
+            }
+        }
+
+        return array_values(array_filter(
+            $masks,
+            fn (Place $p): bool => !isset($laid[$p->key]) || true === $this->brief->piece->part($p)?->has(Flag::ContrastStitching)
+        ));
     }
 
     /** The tape stays until the last coat of its session, and is pulled while that is soft. */
     private function unmaskLater(Step $mask, Need $for): void
+    {
+        foreach ($mask->halves() as $half) {
+            $this->unmaskHalfLater($half, array_values(array_filter($mask->on, static fn (Place $p): bool => $p->half === $half)), $for);
+        }
+    }
+
+    /** @param list<Place> $masked */
+    private function unmaskHalfLater(Half $half, array $masked, Need $for): void
     {
         $session = $for->step->phase->session();
         $last = $for->rank;
         $order = $for->order;
         foreach ($this->pool as $rank => $group) {
             foreach ($group as $need) {
-                if ($rank >= $last && $need->step->coats() && $need->step->phase->session() === $session && $need->step->on[0]->half === $mask->on[0]->half) {
+                $belongs = null === $session
+                    ? \in_array($need->step->phase, [Phase::Condition, Phase::Polish], true) && $need->step->laysFat()
+                    : $need->step->coats() && $need->step->phase->session() === $session;
+                if ($rank >= $last && $belongs && \in_array($half, $need->step->halves(), true)) {
                     $last = $rank;
                     $order = max($order, $need->order);
                 }
             }
         }
         $this->pool[$last][] = new Need(
-            Step::act(Phase::Unmask, Action::Unmask, $mask->on),
+            Step::act(Phase::Unmask, Action::Unmask, $masked),
             $last,
             'The tape comes off while the edge is soft.',
             ['O-27'],
@@ -374,10 +528,82 @@ final class Sequencer
 
     private function place(Need $need): void
     {
+        if (null !== $need->heldBehind && isset($this->looks[$need->heldBehind])) {
+            $need = $need->with($need->step->ifNeededAfter($this->looks[$need->heldBehind]));
+        }
+        $last = end($this->placed);
+        if (false !== $last && $this->inOneGo($last, $need)) {
+            $step = $need->step->named($last->step->id);
+            if (null !== $need->look) {
+                $this->looks[$need->look] = $step->id;
+            }
+            array_pop($this->placed);
+            $this->placed[] = $last->together($need->with($this->binder->bind($step)));
+            $this->state = $this->state->after($step);
+
+            return;
+        }
         $need = $need->with($this->binder->bind($need->step));
+        $this->openItsWindowLate($need->step);
+        if (null !== $need->look) {
+            $this->looks[$need->look] = $need->step->id;
+        }
         $this->position[$need->step->id] = \count($this->placed);
         $this->placed[] = $need;
         $this->state = $this->state->after($need->step);
+    }
+
+    /**
+     * What has to be followed within the hour is not begun before all else that its follower waits for: the dye's own trial dries while nothing is degreased.
+     */
+    private function openItsWindowLate(Step $step): void
+    {
+        foreach ($step->after as $window) {
+            if (null === $window->withinMinutes || isset($this->worked[$window->step])) {
+                continue;
+            }
+            $at = $this->position[$window->step];
+            $opening = $this->placed[$at]->step;
+            foreach ($step->after as $bond) {
+                if (null !== $bond->from && $this->position[$bond->step] < $at) {
+                    $opening = $opening->bound(new After($bond->step, $bond->from));
+                }
+            }
+            array_splice($this->placed, $at, 1, [$this->placed[$at]->with($opening)]);
+        }
+    }
+
+    /** The last act goes on, on the other half: what dries in between is not waited for, and nothing waits for it. */
+    private function inOneGo(Need $last, Need $next): bool
+    {
+        $step = $next->step;
+        if (
+            !$step->isOneSitting() || !$step->isSameAct($last->step) || isset($this->worked[$last->step->id])
+            || $last->shade !== $next->shade || (null === $last->areaDm2) !== (null === $next->areaDm2)
+            || [] !== array_intersect(self::keys($last->step), self::keys($step))
+        ) {
+            return false;
+        }
+        if (null !== $step->bondTo($last->step->id)?->from) {
+            return false;
+        }
+
+        return Action::Unmask !== $step->action || self::windows($step) === self::windows($last->step);
+    }
+
+    /** @return list<string> */
+    private static function keys(Step $step): array
+    {
+        return array_map(static fn (Place $p): string => $p->key, $step->on);
+    }
+
+    /** @return list<string> the coats within whose window it has to come */
+    private static function windows(Step $step): array
+    {
+        return array_values(array_map(
+            static fn (After $a): string => $a->step,
+            array_filter($step->after, static fn (After $a): bool => null !== $a->before || null !== $a->withinMinutes),
+        ));
     }
 
     private function nextId(): string

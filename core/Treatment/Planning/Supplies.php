@@ -23,6 +23,7 @@ final class Supplies
     /** Millimetres a stitch, and of a seam that nobody measured. */
     private const STITCH_MM = 3.5;
     private const SEAM_MM = 40.0;
+    private const STITCH_MINUTES = 0.5;
     /** A strip as wide as a welt: metres of it in a dm². */
     private const STRIP_M_PER_DM2 = 1.25;
     private const STRIPS = [PartName::Welt, PartName::Piping, PartName::Trim, PartName::SoleEdge, PartName::Edge, PartName::EdgePaint, PartName::Foxing];
@@ -83,22 +84,43 @@ final class Supplies
         };
     }
 
-    private static function thread(Place $place, Brief $brief): Supply
+    /** Needles threaded and waxed, then so many minutes for each stitch. */
+    public static function sewingMinutes(Step $step, Brief $brief): float
+    {
+        return 4.0 + self::STITCH_MINUTES * array_sum(array_map(static fn (Place $p): float => self::seam($p, $brief) / self::STITCH_MM, $step->on));
+    }
+
+    /** Millimetres to be sewn: three sound stitches are overlapped at the start, three back at the end. */
+    private static function seam(Place $place, Brief $brief): float
     {
         $seam = 0.0;
         foreach ($brief->findings($place, FindingKind::OpenSeam, FindingKind::RottenThread, FindingKind::LiningTorn) as $finding) {
             $seam += $finding->lengthMm ?? self::SEAM_MM;
         }
-        // Three sound stitches are overlapped at the start, three back at the end.
-        $seam = max(self::SEAM_MM / 2.0, $seam) + 3 * self::STITCH_MM;
+
+        return max(self::SEAM_MM / 2.0, $seam) + 3 * self::STITCH_MM;
+    }
+
+    private static function thread(Place $place, Brief $brief): Supply
+    {
+        $seam = self::seam($place, $brief);
         $stitches = (int) ceil($seam / self::STITCH_MM);
 
         return new Supply(
             'waxed thread',
             ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)),
             'cm',
-            \sprintf('%d stitches through the old holes, two needles', $stitches),
+            \sprintf('%d stitches through the old holes, two needles', $stitches).self::toned($place, $brief),
         );
+    }
+
+    /** New thread is toned to what it lies beside. */
+    private static function toned(Place $place, Brief $brief): string
+    {
+        $part = $brief->piece->part($place);
+        $shade = null === $part ? null : $brief->shade($part);
+
+        return null === $shade ? '' : ', toned to '.$shade->label();
     }
 
     private static function tape(Place $place, Brief $brief): float

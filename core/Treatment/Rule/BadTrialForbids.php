@@ -24,7 +24,8 @@ final readonly class BadTrialForbids implements PartRule
     {
         $family = $step->family;
         $outcome = null === $family ? null : $part->spoiltBy($family);
-        if (null === $family || null === $outcome || $family->does(Effect::Degreases) && $part->isToBeRefinished()) {
+        if (null === $family || null === $outcome
+            || $family->does(Effect::Degreases) && ($part->isToBeRefinished() || $step->isSpot() && $part->isToBeTouchedIn())) {
             return null;
         }
 

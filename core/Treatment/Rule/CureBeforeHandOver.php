@@ -25,8 +25,7 @@ final readonly class CureBeforeHandOver implements PieceRule
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         foreach ($piece->all() as $part) {
-            $open = $part->unready(Stage::Full, $step);
-            if (null !== $open) {
+            foreach ($part->uncured($step) as $open) {
                 return Violation::stop(
                     $this,
                     $step,

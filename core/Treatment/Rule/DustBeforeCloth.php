@@ -24,7 +24,7 @@ final readonly class DustBeforeCloth implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->has(Surface::LooseDirt)
+        return $part->has(Surface::LooseDirt) && !(Action::Mask === $step->action && $part->part->at->part->isInside())
             ? Violation::stop(
                 $this,
                 $step,

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Assessment\Finding;
+use KindHeel\Core\Finding\FindingGroup;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
@@ -45,7 +49,7 @@ final readonly class GentlestCleanerFirst implements PartRule
                 );
         }
 
-        return $part->hasHad(...self::GENTLER)
+        return $part->hasHad(...self::GENTLER) || self::isFirstRung($part, $step) || PartName::Laces === $part->part->at->part
             ? null
             : Violation::stop(
                 $this,
@@ -53,5 +57,15 @@ final readonly class GentlestCleanerFirst implements PartRule
                 'Try the barely damp cloth first, and look at the dry result.',
                 Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])),
             );
+    }
+
+    /** What is seen at arm's length is begun with the cream that also feeds: a damp cloth before it would be wiped for nothing. */
+    private static function isFirstRung(PartState $part, Step $step): bool
+    {
+        return FamilyId::CleanerCream === $step->family && [] !== array_filter(
+            $part->findings,
+            static fn (Finding $f): bool => $f->severity->atLeast(Severity::AtArmsLength)
+                && \in_array($f->kind->group(), [FindingGroup::Dirt, FindingGroup::Salts, FindingGroup::Residue, FindingGroup::Colour], true),
+        );
     }
 }

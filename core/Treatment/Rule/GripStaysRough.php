@@ -18,7 +18,7 @@ final readonly class GripStaysRough implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysFat() && FamilyId::CleanerCream !== $step->family || FamilyId::Shine === $step->family;
+        return $step->laysFat() || FamilyId::Shine === $step->family;
     }
 
     public function judge(PartState $part, Step $step): ?Violation

@@ -22,6 +22,9 @@ final readonly class HalvesTogether implements PieceRule
 
     public function judge(PieceState $piece, Step $step): ?Violation
     {
+        if ($piece->piece->goesOneHalfFirst()) {
+            return null;
+        }
         $family = $step->family ?? FamilyId::Cream;
         foreach ($piece->touchedBy($step) as $part) {
             $fellow = $piece->at($part->part->at->fellow());

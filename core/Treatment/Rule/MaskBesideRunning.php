@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
@@ -21,40 +26,128 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('O-15', 'Dye, dressing or spray on a bare welt, light stitching or printed canvas stays for good.')]
 final readonly class MaskBesideRunning implements PieceRule
 {
+    /** Where the outside turns into the lining. */
+    private const OPENINGS = [PartName::Topline, PartName::Collar, PartName::Tongue, PartName::Cuffs, PartName::Flap];
+
     public function concerns(Step $step): bool
     {
-        return $step->runs();
+        return Action::Lay === $step->action && !$step->isSpot()
+            && ($step->runs() || self::laysFilm($step) || ($step->laysFat() && Applicator::Dauber !== $step->applicator));
     }
 
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        $bare = [];
+        $open = self::open($piece, $step);
+        if ([] === $open) {
+            return null;
+        }
+        $message = \sprintf(
+            'Mask the %s first: this would %s.',
+            $open[0]->part->label(),
+            $step->runs() ? 'run or drift onto it' : 'mark it past the seam',
+        );
+        $remedy = Remedy::first(Step::act(Phase::Mask, Action::Mask, $open));
+
+        return [] === array_filter($open, static fn (Place $p): bool => self::isSpoilt($piece->at($p)?->part, $step))
+            ? Violation::warn($this, $step, $message, $remedy)
+            : Violation::stop($this, $step, $message, $remedy);
+    }
+
+    /** What goes on it stays for good; elsewhere it can be wiped, or is out of sight. */
+    private static function isSpoilt(?Part $part, Step $step): bool
+    {
+        return null !== $part && ($part->material->mustStayBare() || $part->material->hasNap() || $part->has(Flag::ContrastStitching)
+            || \in_array($part->material, [Material::Rubber, Material::Foam, Material::Patent], true) && !$step->laysFat());
+    }
+
+    /** @return list<Place> what stands open beside it and would take it, or be marked by it (S-2) */
+    private static function open(PieceState $piece, Step $step): array
+    {
+        $open = [];
         foreach ($step->halves() as $half) {
             foreach ($piece->ofHalf($half) as $state) {
-                if (self::isInDanger($state, $step)) {
-                    $bare[] = $state->part->at;
+                $at = $state->part->at;
+                if ($state->has(Surface::Masked) || $at->part->isDetachable() && $piece->isDone(Action::TakeApart, $half)) {
+                    continue;
+                }
+                if (
+                    self::hasOpenSeams($state, $step)
+                    || !$step->touches($at) && !$state->has(Surface::SeamsCovered) && self::isInDanger($piece, $state->part, $step)
+                ) {
+                    $open[] = $at;
                 }
             }
         }
 
-        return [] === $bare ? null : Violation::stop(
-            $this,
-            $step,
-            \sprintf('Mask the %s first: this would run or drift onto it.', $bare[0]->part->label()),
-            Remedy::first(Step::act(Phase::Mask, Action::Mask, $bare)),
-        );
+        return $open;
     }
 
-    private static function isInDanger(PartState $state, Step $step): bool
+    /** Contrasting thread on the part itself is covered with a line of resist. */
+    private static function hasOpenSeams(PartState $state, Step $step): bool
     {
-        if ($state->part->material->mustStayBare()) {
-            return !$state->has(Surface::Masked) && !$step->touches($state->part->at);
+        return $state->part->has(Flag::ContrastStitching) && !$state->has(Surface::SeamsCovered)
+            && ($step->runs() && !self::isSmall($step) || self::laysFilm($step) && $step->touches($state->part->at));
+    }
+
+    /** A small dauber keeps dressing where it belongs (C-13). */
+    private static function isSmall(Step $step): bool
+    {
+        return FamilyId::EdgeDressing === $step->family && Applicator::Dauber === $step->applicator;
+    }
+
+    private static function isInDanger(PieceState $piece, Part $part, Step $step): bool
+    {
+        if ($part->material->mustStayBare() && $step->runs()) {
+            return !self::isSmall($step);
+        }
+        if (FamilyId::Repellent === $step->family) {
+            return Material::Patent === $part->material;
+        }
+        // What has just been coloured takes the clear film as well.
+        $coloured = true === $piece->at($part->at)?->hasHadWhat(Effect::Paints, Effect::Dyes);
+        if ($coloured && !$step->does(Effect::Colours) && !$step->laysFat()) {
+            return false;
+        }
+        foreach ($piece->piece->kind->neighbours($part->at->part) as $beside) {
+            $worked = $piece->at(new Place($beside, $part->at->half))?->part;
+            if (null !== $worked && $step->touches($worked->at) && self::isMarked($part, $worked, $step)) {
+                return true;
+            }
         }
 
-        return ($state->part->has(Flag::ContrastStitching) && !$state->has(Surface::SeamsCovered))
-            || (FamilyId::Repellent === $step->family
-                && Material::Patent === $state->part->material
-                && !$state->has(Surface::Masked)
-                && !$step->touches($state->part->at));
+        return false;
+    }
+
+    private static function isMarked(Part $part, Part $worked, Step $step): bool
+    {
+        if ($part->at->part->isInside()) {
+            return !$step->laysFat() && ($step->applicator->sprays() || \in_array($worked->at->part, self::OPENINGS, true));
+        }
+        if ($step->laysFat()) {
+            return $part->material->hasNap() && !$worked->material->hasNap()
+                || $part->material->mustStayBare() && FamilyId::Cream === $step->family;
+        }
+        if (Applicator::Dauber === $step->applicator || FamilyId::EdgeDressing === $step->family) {
+            return false;
+        }
+
+        return match ($part->material) {
+            Material::Metal => false,
+            Material::LeatherEdge, Material::LeatherStack => $part->shade !== $worked->shade,
+            Material::Textile => PartName::Stitching !== $part->at->part || $part->shade !== $worked->shade,
+            default => !self::mayTakeIt($part, $worked),
+        };
+    }
+
+    /** The same skin in the same shade takes what drifts onto it, and shows nothing (O-15). */
+    private static function mayTakeIt(Part $part, Part $worked): bool
+    {
+        return $part->material === $worked->material && $part->shade === $worked->shade;
+    }
+
+    private static function laysFilm(Step $step): bool
+    {
+        return ($step->does(Effect::BuildsFilm) || $step->does(Effect::Dyes)) && !$step->does(Effect::LeavesNoEdge)
+            && Applicator::Dauber !== $step->applicator;
     }
 }

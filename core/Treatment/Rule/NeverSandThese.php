@@ -25,7 +25,7 @@ final readonly class NeverSandThese implements PartRule
     {
         $material = $part->part->material;
         $never = $material->hasNap() || $material->isReptile() || \in_array($material, [Material::PlasticStack, Material::Patent], true)
-            || Material::Aniline === $material && !$part->isToBeRefinished() || $part->showed(Outcome::PrintedSkin);
+            || Material::Aniline === $material && !$part->isToBeRefinished() || $part->showed(Outcome::PrintedSkin) || $part->showed(Outcome::Print);
 
         return $never
             ? Violation::stop(

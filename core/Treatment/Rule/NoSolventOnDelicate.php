@@ -21,7 +21,7 @@ final readonly class NoSolventOnDelicate implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->part->material->losesColourToSolvent() && !$part->isToBeRefinished()
+        return $part->part->material->losesColourToSolvent() && !$part->isToBeRefinished() && !($step->isSpot() && $part->isToBeTouchedIn())
             ? Violation::stop($this, $step, \sprintf('No %s here: the part is %s.', $step->family?->label() ?? 'solvent', $part->part->material->label()))
             : null;
     }

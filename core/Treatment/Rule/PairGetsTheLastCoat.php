@@ -15,7 +15,7 @@ use KindHeel\Core\Treatment\Violation;
 #[Rule('J-7', 'Side by side, a half that was left out shows.')]
 final readonly class PairGetsTheLastCoat implements PieceRule
 {
-    private const COLOURS = [FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::TouchUp, FamilyId::Cream, FamilyId::EdgeDressing];
+    private const COLOURS = [FamilyId::DyeSpirit, FamilyId::DyeWater, FamilyId::Paint, FamilyId::Cream, FamilyId::EdgeDressing];
 
     public function concerns(Step $step): bool
     {

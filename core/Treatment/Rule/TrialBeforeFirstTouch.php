@@ -6,6 +6,8 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\LaidCoat;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -18,12 +20,17 @@ final readonly class TrialBeforeFirstTouch implements PartRule
 {
     public function concerns(Step $step): bool
     {
-        return $step->laysProduct();
+        return $step->laysProduct() || Action::Trial === $step->action;
     }
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        if (null === $step->family || !$part->part->needsTrial()) {
+        if (Action::Trial === $step->action) {
+            return $part->wasAllTried($step)
+                ? Violation::stop($this, $step, 'It has been tried on this leather already: judge that trial when it is dry.')
+                : null;
+        }
+        if (null === $step->family || !$part->needsTrial()) {
             return null;
         }
         if (!$part->wasTried($step->family)) {
@@ -35,11 +42,12 @@ final readonly class TrialBeforeFirstTouch implements PartRule
             );
         }
 
-        return null === $part->trial() || $part->trial()->isReady(Stage::Next, $step) ? null : Violation::stop(
-            $this,
-            $step,
-            'The trial is not dry: judge it dry.',
-            Remedy::bind(new After($part->trial()->step, Stage::Next)),
-        );
+        $trials = $part->trialsOf($step->family);
+        $last = end($trials);
+        if (false === $last || [] !== array_filter($trials, static fn (LaidCoat $t): bool => $t->isReady(Stage::Next, $step))) {
+            return null;
+        }
+
+        return Violation::stop($this, $step, 'The trial is not dry: judge it dry.', Remedy::bind(new After($last->step, Stage::Next)));
     }
 }

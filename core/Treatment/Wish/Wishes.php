@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Wish;
 
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
@@ -12,10 +15,14 @@ use KindHeel\Core\Product\Hazard;
 final readonly class Wishes
 {
     /**
-     * @param list<Hazard|FamilyId> $exclude
-     * @param float|null            $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
-     * @param list<string>          $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
-     * @param array<string, Cover>  $cover          by part, where a pot was mixed over a ground that was read
+     * @param list<Hazard|FamilyId>     $exclude
+     * @param float|null                $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
+     * @param list<string>              $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
+     * @param array<string, Cover>      $cover          by part, where a pot was mixed over a ground that was read
+     * @param array<string, list<Wish>> $asked          by place, as `half/part`
+     * @param Shade|null                $newShade       that a recolour is to have; null where it is chosen with the pot
+     * @param array<string, int>        $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
+     * @param bool                      $firmOnly       what is held back behind a look is left out until the look has been taken
      */
     public function __construct(
         public Schools $schools,
@@ -23,6 +30,10 @@ final readonly class Wishes
         public ?float $readyInMinutes = null,
         public array $without = [],
         public array $cover = [],
+        public array $asked = [],
+        public ?Shade $newShade = null,
+        public array $climbed = [],
+        public bool $firmOnly = false,
     ) {
     }
 
@@ -33,7 +44,22 @@ final readonly class Wishes
 
     public function without(string ...$what): self
     {
-        return new self($this->schools, $this->exclude, $this->readyInMinutes, array_values(array_unique([...$this->without, ...$what])), $this->cover);
+        return new self(
+            $this->schools,
+            $this->exclude,
+            $this->readyInMinutes,
+            array_values(array_unique([...$this->without, ...$what])),
+            $this->cover,
+            $this->asked,
+            $this->newShade,
+            $this->climbed,
+            $this->firmOnly,
+        );
+    }
+
+    public function has(Wish $wish, Place $at): bool
+    {
+        return \in_array($wish, $this->asked[$at->key] ?? [], true);
     }
 
     public function leavesOut(string $what): bool
@@ -41,11 +67,18 @@ final readonly class Wishes
         return \in_array($what, $this->without, true);
     }
 
-    /** Why a family is not wanted: the hazard, or the family itself; null when it is welcome. */
-    public function excludes(FamilyId $family): Hazard|FamilyId|null
+    /** Nothing is to be sprayed. */
+    public function isWithoutSpray(): bool
+    {
+        return \in_array(Hazard::Spray, $this->exclude, true);
+    }
+
+    /** Why a family is not wanted, by any tool or by this one: the hazard, or the family itself; null when it is welcome. */
+    public function excludes(FamilyId $family, ?Applicator $by = null): Hazard|FamilyId|null
     {
         foreach ($this->exclude as $unwanted) {
-            if ($unwanted === $family || $unwanted instanceof Hazard && \in_array($unwanted, Family::of($family)->hazards, true)) {
+            $hazards = null === $by ? Family::of($family)->hazards : Family::of($family)->hazardsBy($by);
+            if ($unwanted === $family || $unwanted instanceof Hazard && \in_array($unwanted, $hazards, true)) {
                 return $unwanted;
             }
         }

@@ -84,7 +84,10 @@ final class AnyPieceTest extends TestCase
             foreach ($planned->step->on as $place) {
                 self::assertNotNull($piece->part($place), $planned->title);
             }
-            self::assertTrue(null === $planned->step->family || null === $wishes->excludes($planned->step->family), $planned->title.' was not wanted');
+            self::assertTrue(
+                null === $planned->step->family || null === $wishes->excludes($planned->step->family, $planned->step->applicator),
+                $planned->title.' was not wanted'
+            );
             self::assertGreaterThanOrEqual(1.0, $planned->minutes);
             self::assertMatchesRegularExpression('/^\p{Lu}.*[^.]$/u', $planned->title);
             self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/u', $planned->how);
@@ -110,6 +113,7 @@ final class AnyPieceTest extends TestCase
                     if (
                         !$binds
                         || $again
+                        || (Action::Photograph === $step->action && $step->coat > 1)
                         || (Action::DustOff === $step->action
                             && [] === array_filter($order, static fn (Step $s): bool => $s->laysProduct() && $s->touches($step->on[0])))
                     ) {

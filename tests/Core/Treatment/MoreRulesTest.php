@@ -293,7 +293,7 @@ final class MoreRulesTest extends RuleTestCase
         $this->broken('C-17', Shoes::pair(), $glue, $this->lay(FamilyId::Alcohol, 'left/sole-edge'));
     }
 
-    public function testABleedingGarmentStaysDry(): void
+    public function testABleedingLeatherStaysDry(): void
     {
         $jacket = Shoes::pair(Kind::Jacket)->of(Material::SheepNappa);
         $wipe = $this->lay(FamilyId::CleanerNeutral, 'whole/body');

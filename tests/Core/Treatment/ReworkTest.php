@@ -48,7 +48,7 @@ final class ReworkTest extends TestCase
 
     public function testWhatIsDroppedIsMissedAndMendedBySettingItBack(): void
     {
-        $piece = Shoes::pair()->with('left/heel-stack', FindingKind::StackDry, 3)->piece();
+        $piece = Shoes::pair()->with('left/heel-stack', FindingKind::EdgeWorn, 3)->piece();
         $rework = Rework::of($piece, Planner::plan($piece, Air::reference())->order());
         $degrease = array_values(array_filter($rework->steps, static fn (Step $s): bool => FamilyId::Alcohol === $s->family))[0];
         $without = $rework->dropped($degrease->id);
@@ -183,7 +183,7 @@ final class ReworkTest extends TestCase
     public function testWhatComesToLightInTheMiddleOfTheWorkMayEndIt(): void
     {
         $shoes = Shoes::pair()->with('left/vamp', FindingKind::Scuff, 2);
-        $done = $this->begun($shoes, 8);
+        $done = $this->begun($shoes, 4);
         $plan = Planner::plan($shoes->with('right/vamp', FindingKind::RedRot, 2)->piece(), Air::reference(), Wishes::none(), $done);
         self::assertSame('J-6', $plan->referrals[0]->rule);
         self::assertSame(
@@ -213,13 +213,13 @@ final class ReworkTest extends TestCase
     public function testTheHourIsKeptFromWhereTheWorkStands(): void
     {
         $shoes = Shoes::pair()->to(Aim::ReadyFast)->with('left/vamp', FindingKind::Scuff, 2);
-        $done = $this->begun($shoes, 8);
+        $done = $this->begun($shoes, 4);
         $plan = Planner::plan($shoes->piece(), Air::reference(), new Wishes(Schools::usual(), [], 150.0), $done);
         self::assertLessThanOrEqual(150.0, $plan->elapsedMinutes);
         self::assertContains('cream', array_map(static fn ($d): string => $d->what, $plan->dropped));
         self::assertSame(
             array_map(static fn (Need $w): string => $w->step->id, $done),
-            array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 8)),
+            array_map(static fn (Step $s): string => $s->id, \array_slice($plan->order(), 0, 4)),
         );
     }
 

@@ -49,6 +49,7 @@ final class Shoes
     private array $findings = [];
     /** @var list<RecordedTrial> */
     private array $trials = [];
+    private bool $asTold = false;
 
     public static function pair(Kind $kind = Kind::Derby): self
     {
@@ -95,6 +96,20 @@ final class Shoes
         return $this;
     }
 
+    /** All of the upper. */
+    public function thirsty(): self
+    {
+        foreach ($this->kind->halves() as $half) {
+            foreach ($this->kind->parts() as $part) {
+                if ($part->isOuter()) {
+                    $this->dryness[$half->value.'/'.$part->value] = Dryness::Thirsty;
+                }
+            }
+        }
+
+        return $this;
+    }
+
     public function made(string $place, Material $material): self
     {
         $this->materials[$place] = $material;
@@ -121,6 +136,14 @@ final class Shoes
         $this->findings[] = new Finding(self::place($place), $kind, Severity::from($severity));
 
         return $this;
+    }
+
+    /** A place of any material with anything found on it, as somebody tells of it who has not looked it over here. */
+    public function told(string $place, Material $material, FindingKind $kind, int $severity): self
+    {
+        $this->asTold = true;
+
+        return $this->made($place, $material)->with($place, $kind, $severity);
     }
 
     /** A larger finding, in mm. */
@@ -159,6 +182,12 @@ final class Shoes
                     $this->flags[$place] ?? [],
                 );
             }
+        }
+
+        if ($this->asTold) {
+            $told = array_values(array_filter($parts, fn (Part $p): bool => $p->at->part === $this->findings[0]->at->part));
+
+            return Piece::asTold($this->kind, Size::eu($this->sizeEu), new Agreed($this->aim, $this->gloss), $told, $this->findings, $this->trials);
         }
 
         return Piece::of(

@@ -42,7 +42,10 @@ final class WordsTest extends TestCase
             array_filter(PartName::cases(), static fn (PartName $p): bool => $p->isOuter()),
         );
         self::assertSame('upper and welt', PlaceWords::parts([...array_values($uppers), Shoes::place('left/welt')]));
-        self::assertSame(['is', 'are'], [PlaceWords::are([1]), PlaceWords::are([1, 2])]);
+        self::assertSame('upper is', PlaceWords::partsAre(array_values($uppers)));
+        self::assertSame('vamp is', PlaceWords::partsAre([Shoes::place('left/vamp')]));
+        self::assertSame('laces are', PlaceWords::partsAre([Shoes::place('left/laces')]));
+        self::assertSame('toe and vamp are', PlaceWords::partsAre([Shoes::place('left/toe'), Shoes::place('left/vamp')]));
     }
 
     public function testEveryPlanOfEveryKindSpeaksInSentences(): void

@@ -1,8 +1,9 @@
 // Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.
 
 export type Action =
-  | 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'straighten-hardware' | 'iron-crease' |
-  'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'put-together' | 'shape' | 'hand-over';
+  | 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'tree-out' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'unclamp' |
+  'straighten-hardware' | 'iron-crease' | 'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'compare' | 'put-together' | 'shape' |
+  'hand-over';
 
 export type Advice = 'lay' | 'add' | 'start-again' | 'as-near-as-it-comes';
 
@@ -307,8 +308,8 @@ export interface EntryView {
 }
 
 export type Event =
-  | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'overridden' | 'put-down' | 'again' | 'interrupted' | 'taken-over' |
-  'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid';
+  | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
+  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -1265,6 +1266,7 @@ export interface StepView {
   readonly amount: string | null;
   readonly supplies: readonly string[];
   readonly action: Action;
+  readonly isLook: boolean;
   readonly onParts: boolean;
   readonly family: FamilyId | null;
   readonly applicator: Applicator;
@@ -1448,6 +1450,11 @@ export const limits = {
     humidity: { min: 5, max: 100 },
     speedMs: { min: 0, max: 5 },
   },
+  LookInput: {
+    dryUm: { min: 1, max: 1000 },
+    thinner: { min: 0, max: 20 },
+    coats: { min: 1, max: 20 },
+  },
   DrawDownInput: {
     dryUm: { min: 1, max: 1000 },
     leftMl: { min: 0, max: 5000 },
@@ -1462,11 +1469,6 @@ export const limits = {
     ml: { min: 0, max: 5000 },
   },
   LayInput: {
-    coats: { min: 1, max: 20 },
-  },
-  LookInput: {
-    dryUm: { min: 1, max: 1000 },
-    thinner: { min: 0, max: 20 },
     coats: { min: 1, max: 20 },
   },
   MeasureDropsInput: {

@@ -73,7 +73,7 @@ const act = (): void => {
   }
   switch (call.urgency) {
     case 'running':
-      void hands.done(call.step)
+      void (call.step.isLook ? hands.look(call.step, true) : hands.done(call.step))
       break
     case 'test':
       void hands.gate(call.step, 'passed')
@@ -98,6 +98,8 @@ useEventListener(window, 'keydown', (event) => {
     alarms.snooze()
   } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
     void hands.gate(inHand.value.step, 'not-yet')
+  } else if (event.key === 'n' && inHand.value?.urgency === 'running' && inHand.value.step.isLook) {
+    void hands.look(inHand.value.step, false)
   } else if (event.key === 'i' && inHand.value?.urgency === 'running') {
     void hands.interrupt(inHand.value.step)
   } else if (event.key === 'x' && (inHand.value?.urgency === 'running' || inHand.value?.urgency === 'test')) {
@@ -157,7 +159,8 @@ useEventListener(window, 'keydown', (event) => {
         <Notice :text="hands.problem.value || problem" @again="look" />
         <Hand
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
-          :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')" @put-down="inHand && hands.putDown(inHand.step)"
+          :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
+          @not-enough="inHand && hands.look(inHand.step, false)" @put-down="inHand && hands.putDown(inHand.step)"
           @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)"
           @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
         />

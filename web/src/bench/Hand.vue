@@ -15,9 +15,16 @@ const props = defineProps<{
   ahead: string
   helpers: readonly { person: number; name: string }[]
 }>()
-const emit = defineEmits<{ act: []; notYet: []; putDown: []; interrupt: []; handOn: [person: number]; spoiled: []; allTheSame: [] }>()
+const emit = defineEmits<{ act: []; notYet: []; notEnough: []; putDown: []; interrupt: []; handOn: [person: number]; spoiled: []; allTheSame: [] }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
+const verb = computed(() => (props.call?.urgency === 'running' ? 'Done' : 'Start'))
+/** Under way, it is answered rather than done. */
+const isLook = computed(() => props.call?.urgency === 'running' && props.call.step.isLook)
+const looks = computed(() => {
+  const half = props.call?.step.half ?? 'whole'
+  return half === 'whole' ? 'A look' : half === 'both' ? 'A look at both halves' : `A look at the ${half} half`
+})
 /** When nothing calls: what opens first. */
 const opens = computed(
   () =>
@@ -48,16 +55,28 @@ const opens = computed(
           <span class="key ml-2">X</span></button>
       </template>
 
+      <template v-else-if="isLook">
+        <p class="text-lg font-semibold">{{ looks }}</p>
+        <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
+        <p class="text-lg">On the {{ call.step.where }}. {{ call.step.how }}</p>
+        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">Enough <span class="key">Space</span></button>
+        <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notEnough')">Not enough: a rung up
+          <span class="key">N</span></button>
+        <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key ml-2">Esc</span></button>
+        <p class="text-soft">{{ call.step.why }}</p>
+      </template>
+
       <template v-else>
         <div v-if="call.urgency === 'running'" class="flex items-baseline gap-3">
-          <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span class="text-lg grow">of about {{ call.step.minutes }} minutes</span>
+          <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span
+            class="text-lg grow"
+          >of about {{ call.step.minutes }} {{ call.step.minutes === 1 ? 'minute' : 'minutes' }}</span>
         </div>
         <button
           v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy"
           @click="emit('act')"
         >{{ call.again.title }} again <span class="key">Space</span></button>
-        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ call.urgency === 'running' ? 'Done' : 'Start' }}
-          <span class="key">Space</span></button>
+        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ verb }} <span class="key">Space</span></button>
         <div v-if="call.urgency === 'running'" class="grid grid-cols-2 gap-2">
           <button class="may" type="button" :disabled="busy" @click="emit('interrupt')">Interrupted <span class="key">I</span></button>
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">

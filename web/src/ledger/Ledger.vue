@@ -46,6 +46,8 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'done': 'Done',
   'gate-passed': 'Test passed',
   'gate-not-yet': 'Not yet',
+  'look-enough': 'Enough',
+  'look-not-enough': 'A rung up',
   'overridden': 'All the same',
   'put-down': 'Put down',
   'again': 'Once more',

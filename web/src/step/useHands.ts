@@ -57,6 +57,7 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     interrupt: (step: StepView) => tell(step, 'interrupt', `Interrupt “${step.title}”`),
     handOn: (step: StepView, person: number) => tell(step, 'hand-on', '', { person }),
     spoiled: (step: StepView) => tell(step, 'spoiled'),
+    look: (step: { id: number, version: number }, enough: boolean) => tell(step, 'look', '', { enough }),
     again: (step: { id: number, version: number }) => tell(step, 'again'),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') =>
       tell(step, 'gate', answer === 'passed' ? 'Passed its test' : 'Not yet', { answer }),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
-use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -13,7 +12,7 @@ use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 
 #[Rule('C-18', 'Colour that comes off on a damp cloth runs when it is washed.')]
-final readonly class BleedingGarmentStaysDry implements PieceRule
+final readonly class BleedingLeatherStaysDry implements PieceRule
 {
     public function concerns(Step $step): bool
     {
@@ -22,9 +21,6 @@ final readonly class BleedingGarmentStaysDry implements PieceRule
 
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if (PieceFamily::Garment !== $piece->piece->kind->family()) {
-            return null;
-        }
         foreach ($piece->touchedBy($step) as $part) {
             if ($part->showed(Outcome::ColourOffDamp)) {
                 return Violation::stop(

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Treatment\Wish;
+
+/** What an owner can ask for on a part, beside the aim. */
+enum Wish: string
+{
+    /** A darker wax at the toe, blended inward. */
+    case DarkerToe = 'darker-toe';
+    /** The toe burnished with a darker cream. */
+    case ToeBurnish = 'toe-burnish';
+    /** Only the mark is coloured, even where its rim will show. */
+    case LocalOnly = 'local-only';
+    /** The whole part is coloured, even for a small mark. */
+    case WholePart = 'whole-part';
+    /** Dye let down with its own thinner, so that it stays a shade paler. */
+    case LetDown = 'let-down';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::DarkerToe => 'a darker wax on the toe',
+            self::ToeBurnish => 'a burnished toe',
+            self::LocalOnly => 'only the mark, not the whole part',
+            self::WholePart => 'the whole part, for an even look',
+            self::LetDown => 'a dye let down, a shade paler',
+        };
+    }
+}
