@@ -26,6 +26,8 @@ final readonly class Piece
 {
     /** @var array<string, list<Finding>> by {@see Place} */
     private array $found;
+    /** A pair that cannot be replaced, or of which nobody knows what it is made of: one half is treated first, and compared when fully dry (T-8). */
+    public bool $goesOneHalfFirst;
 
     /**
      * @param array<string, Part> $parts    by {@see Place}
@@ -45,6 +47,7 @@ final readonly class Piece
             $found[$finding->at->key][] = $finding;
         }
         $this->found = $found;
+        $this->goesOneHalfFirst = $this->isRareOrUnknown();
     }
 
     /**
@@ -116,8 +119,7 @@ final readonly class Piece
         return $this->part($at)->agreed ?? $this->agreed;
     }
 
-    /** A pair that cannot be replaced, or of which nobody knows what it is made of: one half is treated first, and compared when fully dry (T-8). */
-    public function goesOneHalfFirst(): bool
+    private function isRareOrUnknown(): bool
     {
         if (!$this->kind->isPair()) {
             return false;

@@ -4,13 +4,26 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Phrase;
+
 /** How much of a product a coat takes (Q-2). */
 final readonly class Amount
 {
     private const LAYER_ML_PER_M2 = 500.0;
+    private const DROP_ML = 0.045;
 
     private function __construct(public float $quantity, public Unit $unit)
     {
+    }
+
+    /** As a person would say it: a few drops, a fingertip, 12 ml. */
+    public static function told(float $quantity, string $unit): string
+    {
+        return match (true) {
+            Unit::Millilitre->value === $unit && $quantity < 0.5 => \sprintf('%d drops', max(2, (int) round($quantity / self::DROP_ML))),
+            Unit::Gram->value === $unit && $quantity < 0.5 => 'a fingertip',
+            default => Phrase::figure($quantity).' '.$unit,
+        };
     }
 
     /** Area × use per coat ÷ transfer, rounded up to a tenth; null for what is not used up. Filler goes by its volume: half a millimetre a layer. */

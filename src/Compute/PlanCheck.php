@@ -167,7 +167,7 @@ final readonly class PlanCheck implements Computation
      */
     private function after(Reader $read, mixed $value, string $path, array $drying, DryingTimes $times, ?FamilyId $laid, array $tried): array
     {
-        $after = [];
+        $after = $waited = [];
         foreach ($read->list($value, $path) ?? [] as $i => $told) {
             $fields = $read->object($told, $path.'/'.$i, ['step'], ['min_minutes', 'max_minutes']);
             if (null === $fields) {
@@ -182,7 +182,37 @@ final readonly class PlanCheck implements Computation
                 // A trial that does not say of what is one of all that follows: each waits for its own.
                 $isTried = isset($tried[$step]) && ([] === $tried[$step] || \in_array($laid, $tried[$step], true));
                 $own = null !== $laid && $isTried ? $laid : $drying[$step];
-                $after[] = $times->bond($step, $own, $min ?? 0.0, $max);
+                $after[$step] = $times->bond($step, $own, $min ?? 0.0, $max);
+                $waited[$step] = $min ?? 0.0;
+            }
+        }
+
+        foreach ($this->waitedMeanwhile($waited, $drying, $times) as $step => $bond) {
+            $after[$step] = isset($after[$step]) ? $after[$step]->and($bond) : $bond;
+        }
+
+        return array_values($after);
+    }
+
+    /**
+     * Who waits for a later step has waited at least as long for every coat that lay there before it.
+     *
+     * @param array<string, float>         $waited minutes, by the step that is waited for
+     * @param array<string, FamilyId|null> $drying in the order of the steps
+     *
+     * @return array<string, After>
+     */
+    private function waitedMeanwhile(array $waited, array $drying, DryingTimes $times): array
+    {
+        $after = [];
+        $longest = 0.0;
+        foreach (array_reverse($drying, true) as $step => $family) {
+            $longest = max($longest, $waited[$step] ?? 0.0);
+            if ($longest > 0.0 && null !== $family && $longest > ($waited[$step] ?? 0.0)) {
+                $bond = $times->bond($step, $family, $longest, null);
+                if (null !== $bond->from) {
+                    $after[$step] = $bond;
+                }
             }
         }
 

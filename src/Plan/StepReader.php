@@ -6,7 +6,7 @@ namespace KindHeel\App\Plan;
 
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Job\StepDetail;
-use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Planning\Supply;
 use KindHeel\Core\Treatment\Planning\Wait;
@@ -31,7 +31,7 @@ final class StepReader
             where: $detail->where,
             why: $detail->why,
             how: $detail->how,
-            amount: null === $detail->amount ? null : Phrase::figure($detail->amount).' '.$detail->unit,
+            amount: null === $detail->amount ? null : Amount::told($detail->amount, (string) $detail->unit),
             supplies: array_map(static fn (Supply $s): string => $s->label(), $detail->supplies),
             action: $step->action,
             isLook: $step->isLook(),

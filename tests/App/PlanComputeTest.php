@@ -121,6 +121,23 @@ final class PlanComputeTest extends TestCase
         ];
     }
 
+    public function testWhoWaitsForALaterCoatHasWaitedForTheEarlierOnesToo(): void
+    {
+        $on = [self::VAMP];
+        $steps = [
+            ['id' => 'a', 'action' => 'photograph', 'on' => $on],
+            ['id' => 'b', 'action' => 'lay', 'family' => 'topcoat', 'applicator' => 'sponge', 'on' => $on],
+            ['id' => 'c', 'action' => 'lay', 'family' => 'wax', 'applicator' => 'cloth', 'on' => $on, 'after' => [['step' => 'b', 'min_minutes' => 300]]],
+        ];
+        $ends = fn (int $minutes): array => array_column(
+            $this->check($this->pair('pigmented'), [...$steps, ['id' => 'd', 'action' => 'hand-over', 'on' => $on, 'after' => [['step' => 'c',
+                'min_minutes' => $minutes]]]])['violations'],
+            'rule',
+        );
+        self::assertContains('O-29', $ends(720), 'the wax has come to rest, the topcoat below it has not');
+        self::assertNotContains('O-29', $ends(3600));
+    }
+
     public function testAReferralForTheWholePieceGivesNoSteps(): void
     {
         $plan = $this->build($this->pair('aniline', ['findings' => [['finding' => 'red-rot'] + self::SPOT]]));

@@ -24,7 +24,7 @@ final class OneHalfFirst
      */
     public static function of(Brief $brief, array $needs): array
     {
-        if (!$brief->piece->goesOneHalfFirst()) {
+        if (!$brief->piece->goesOneHalfFirst) {
             return $needs;
         }
         $moved = [];

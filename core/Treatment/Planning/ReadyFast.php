@@ -73,7 +73,8 @@ final class ReadyFast
                     continue;
                 }
                 $takes = null === $step->family ? $planned->minutes / 1000.0 : $times->full($step->family);
-                if ($takes > $most) {
+                // Of two that take as long the later goes: cream brings the colour back, wax only covers it.
+                if ($takes >= $most) {
                     [$longest, $most] = [$step->what(), $takes];
                 }
             }

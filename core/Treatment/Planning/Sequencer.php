@@ -20,7 +20,11 @@ use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Need\Needs;
 use KindHeel\Core\Treatment\Need\Rank;
+use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
+use KindHeel\Core\Treatment\Rule\MaskBesideRunning;
+use KindHeel\Core\Treatment\Rule\MetalCovered;
+use KindHeel\Core\Treatment\Rule\PrintedCanvasIsLeftAlone;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 use KindHeel\Core\Treatment\Wish\School;
@@ -35,6 +39,8 @@ final class Sequencer
 
     private Checker $checker;
     private PrecedenceBinder $binder;
+    /** @var list<PieceRule> those that ask for a mask */
+    private array $masking;
     private bool $overnight;
     private PieceState $state;
     /** @var array<int, list<Need>> by rank */
@@ -54,6 +60,7 @@ final class Sequencer
         $this->overnight = 'overnight' === $brief->wishes->schools->side(School::Pace, 'one-go');
         $this->checker = Checker::standard();
         $this->binder = new PrecedenceBinder();
+        $this->masking = [new MaskBesideRunning(), new MetalCovered(), new PrintedCanvasIsLeftAlone()];
     }
 
     /**
@@ -468,7 +475,7 @@ final class Sequencer
         $masks = $laid = [];
         foreach ($this->pool as $group) {
             foreach ($group as $need) {
-                if ($this->brief->piece->goesOneHalfFirst() && $need->step->halves() !== $for->step->halves()) {
+                if ($this->brief->piece->goesOneHalfFirst && $need->step->halves() !== $for->step->halves()) {
                     continue;
                 }
                 if ($session !== ($need->step->phase->session() ?? (Phase::Condition === $need->step->phase ? Phase::Polish : $need->step->phase))) {
@@ -477,9 +484,9 @@ final class Sequencer
                 foreach ($need->step->on as $place) {
                     $laid[$place->key] = true;
                 }
-                foreach ($this->checker->judge($this->state, $need->step) as $violation) {
-                    $first = $violation->remedy?->first;
-                    foreach (null !== $first && Action::Mask === $first->action ? $first->on : [] as $place) {
+                foreach ($this->masking as $rule) {
+                    $first = $rule->concerns($need->step) ? $rule->judge($this->state, $need->step)?->remedy?->first : null;
+                    foreach ($first->on ?? [] as $place) {
                         $masks[$place->key] = $place;
                     }
                 }

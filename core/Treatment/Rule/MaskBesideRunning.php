@@ -53,33 +53,52 @@ final readonly class MaskBesideRunning implements PieceRule
             : Violation::stop($this, $step, $message, $remedy);
     }
 
-    /** What goes on it stays for good; elsewhere it can be wiped, or is out of sight. */
+    /** Colour or film on it stays for good; cream can be kept off with a steady hand, and elsewhere it is wiped, or out of sight. */
     private static function isSpoilt(?Part $part, Step $step): bool
     {
-        return null !== $part && ($part->material->mustStayBare() || $part->material->hasNap() || $part->has(Flag::ContrastStitching)
-            || \in_array($part->material, [Material::Rubber, Material::Foam, Material::Patent], true) && !$step->laysFat());
+        return null !== $part && !$step->laysFat() && ($part->material->mustStayBare() || $part->material->hasNap() || $part->has(Flag::ContrastStitching)
+            || \in_array($part->material, [Material::Rubber, Material::Foam, Material::Patent], true));
     }
 
     /** @return list<Place> what stands open beside it and would take it, or be marked by it (S-2) */
     private static function open(PieceState $piece, Step $step): array
     {
+        $beside = self::beside($piece, $step);
+        $runs = $step->runs();
         $open = [];
         foreach ($step->halves() as $half) {
             foreach ($piece->ofHalf($half) as $state) {
-                $at = $state->part->at;
-                if ($state->has(Surface::Masked) || $at->part->isDetachable() && $piece->isDone(Action::TakeApart, $half)) {
+                $part = $state->part;
+                $adjoins = $beside[$part->at->key] ?? [];
+                if ([] === $adjoins && !$runs && !$part->has(Flag::ContrastStitching) || $state->has(Surface::Masked)) {
+                    continue;
+                }
+                if ($part->at->part->isDetachable() && $piece->isDone(Action::TakeApart, $half)) {
                     continue;
                 }
                 if (
                     self::hasOpenSeams($state, $step)
-                    || !$step->touches($at) && !$state->has(Surface::SeamsCovered) && self::isInDanger($piece, $state->part, $step)
+                    || !$step->touches($part->at) && !$state->has(Surface::SeamsCovered) && self::isInDanger($state, $step, $adjoins)
                 ) {
-                    $open[] = $at;
+                    $open[] = $part->at;
                 }
             }
         }
 
         return $open;
+    }
+
+    /** @return array<string, list<Part>> the parts that are worked, by what adjoins them */
+    private static function beside(PieceState $piece, Step $step): array
+    {
+        $beside = [];
+        foreach ($piece->touchedBy($step) as $state) {
+            foreach ($piece->piece->kind->neighbours($state->part->at->part) as $name) {
+                $beside[$state->part->at->half->value.'/'.$name->value][] = $state->part;
+            }
+        }
+
+        return $beside;
     }
 
     /** Contrasting thread on the part itself is covered with a line of resist. */
@@ -95,8 +114,10 @@ final readonly class MaskBesideRunning implements PieceRule
         return FamilyId::EdgeDressing === $step->family && Applicator::Dauber === $step->applicator;
     }
 
-    private static function isInDanger(PieceState $piece, Part $part, Step $step): bool
+    /** @param list<Part> $adjoins worked parts that it adjoins */
+    private static function isInDanger(PartState $state, Step $step, array $adjoins): bool
     {
+        $part = $state->part;
         if ($part->material->mustStayBare() && $step->runs()) {
             return !self::isSmall($step);
         }
@@ -104,13 +125,11 @@ final readonly class MaskBesideRunning implements PieceRule
             return Material::Patent === $part->material;
         }
         // What has just been coloured takes the clear film as well.
-        $coloured = true === $piece->at($part->at)?->hasHadWhat(Effect::Paints, Effect::Dyes);
-        if ($coloured && !$step->does(Effect::Colours) && !$step->laysFat()) {
+        if ([] !== $adjoins && !$step->does(Effect::Colours) && !$step->laysFat() && $state->hasHadWhat(Effect::Paints, Effect::Dyes)) {
             return false;
         }
-        foreach ($piece->piece->kind->neighbours($part->at->part) as $beside) {
-            $worked = $piece->at(new Place($beside, $part->at->half))?->part;
-            if (null !== $worked && $step->touches($worked->at) && self::isMarked($part, $worked, $step)) {
+        foreach ($adjoins as $worked) {
+            if (self::isMarked($part, $worked, $step)) {
                 return true;
             }
         }

@@ -20,6 +20,7 @@ use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
@@ -502,6 +503,30 @@ final class MasterTest extends RuleTestCase
         foreach ($this->laying($plan, FamilyId::Cream) as $cream) {
             self::assertNotContains('H-2', $cream->cautions, 'a shoe cream is no solvent job');
         }
+    }
+
+    public function testMoreTimeNeverMeansLessWork(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::ReadyFast)->with('left/vamp', FindingKind::Scuff);
+        $before = 0.0;
+        foreach ([60.0, 150.0, 800.0, 3000.0] as $minutes) {
+            $plan = $this->plan($shoes, new Wishes(Schools::usual(), [], $minutes));
+            self::assertGreaterThanOrEqual($before, $plan->handsOnMinutes, $minutes.' minutes');
+            $before = $plan->handsOnMinutes;
+            self::assertSame([], $this->laying($plan, FamilyId::Repellent));
+        }
+        $some = $this->plan($shoes, new Wishes(Schools::usual(), [], 800.0));
+        self::assertNotSame([], $this->laying($some, FamilyId::Cream), 'what brings the colour back is kept');
+        self::assertSame([], $this->laying($some, FamilyId::Wax), 'what only covers it is left out');
+    }
+
+    public function testAmountsAreToldAsAPersonWould(): void
+    {
+        self::assertSame('2 drops', Amount::told(0.05, 'ml'));
+        self::assertSame('7 drops', Amount::told(0.3, 'ml'));
+        self::assertSame('1.8 ml', Amount::told(1.8, 'ml'));
+        self::assertSame('a fingertip', Amount::told(0.2, 'g'));
+        self::assertSame('3 g', Amount::told(3.0, 'g'));
     }
 
     public function testMendingKeepsTheHandOverLast(): void
