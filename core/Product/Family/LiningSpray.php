@@ -37,6 +37,16 @@ final class LiningSpray extends Family
 
     public function instruction(Laying $how): Instruction
     {
+        if (!$how->by->sprays()) {
+            return new Instruction(
+                'Wipe with hygiene spray on a cloth',
+                'Outdoors, mask and gloves on; the cloth damp with it, from the rim of the mould inward, turned at every stroke and thrown away.',
+                'Dry, and no smell of it.',
+                2.0,
+                0.5,
+            );
+        }
+
         return new Instruction('Spray the lining', 'Air first. A light mist inside, not wet; leave it open.', 'Dry, and no smell of it.', 1.0, 0.05);
     }
 

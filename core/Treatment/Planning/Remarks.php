@@ -240,11 +240,6 @@ final readonly class Remarks
         if ([] !== array_filter(array_keys($laid), static fn (string $id): bool => FamilyId::from($id)->does(Effect::Fills))) {
             $said[] = new Remark('J-5', 'What is filled is softened, not gone: in raking light it will still be seen.');
         }
-        foreach ($this->piece->findings as $finding) {
-            if (FindingKind::Crack === $finding->kind && isset($laid[FamilyId::CrackFiller->value])) {
-                $said[] = new Remark('J-5', Phrase::sentence('The crack in the %s will come back where it bends.', $finding->at->label()));
-            }
-        }
 
         return array_values(array_unique($said, \SORT_REGULAR));
     }

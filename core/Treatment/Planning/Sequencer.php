@@ -511,26 +511,40 @@ final class Sequencer
     private function unmaskHalfLater(Half $half, array $masked, Need $for): void
     {
         $session = $for->step->phase->session();
-        $last = $for->rank;
-        $order = $for->order;
+        $coats = [];
         foreach ($this->pool as $rank => $group) {
             foreach ($group as $need) {
                 $belongs = null === $session
                     ? \in_array($need->step->phase, [Phase::Condition, Phase::Polish], true) && $need->step->laysFat()
                     : $need->step->coats() && $need->step->phase->session() === $session;
-                if ($rank >= $last && $belongs && \in_array($half, $need->step->halves(), true)) {
-                    $last = $rank;
-                    $order = max($order, $need->order);
+                if ($rank >= $for->rank && $belongs && \in_array($half, $need->step->halves(), true)) {
+                    $coats[$rank][] = $need;
                 }
             }
         }
-        $this->pool[$last][] = new Need(
-            Step::act(Phase::Unmask, Action::Unmask, $masked),
-            $last,
-            'The tape comes off while the edge is soft.',
-            ['O-27'],
-            order: $order,
-        );
+        ksort($coats);
+        $groups = [];
+        foreach ($masked as $place) {
+            [$last, $order] = [$for->rank, $for->order];
+            foreach ($coats as $rank => $group) {
+                if ([] !== array_filter($group, static fn (Need $w): bool => $w->step->touches($place))) {
+                    // Its own coats follow: the tape goes with the last of those before.
+                    break;
+                }
+                [$last, $order] = [$rank, max($order, ...array_map(static fn (Need $w): int => $w->order, $group))];
+            }
+            $groups[$last.'/'.$order][] = $place;
+        }
+        foreach ($groups as $when => $places) {
+            [$last, $order] = array_map(intval(...), explode('/', $when));
+            $this->pool[$last][] = new Need(
+                Step::act(Phase::Unmask, Action::Unmask, $places),
+                $last,
+                'The tape comes off while the edge is soft.',
+                ['O-27'],
+                order: $order,
+            );
+        }
     }
 
     private function place(Need $need): void

@@ -106,10 +106,14 @@ final class MasterTest extends RuleTestCase
     public function testTwoColoursGetAllTheirCoatsInTurnTheDarkerFirst(): void
     {
         $shoes = Shoes::pair(Kind::Satchel)->to(Aim::Restore)->with('whole/front', FindingKind::Faded, 3)->with('whole/flap', FindingKind::Faded, 3);
-        $coats = array_map(
-            static fn (PlannedStep $s): string => $s->shade?->value.' '.$s->step->coat,
-            $this->laying($this->plan($shoes->shade('whole/flap', Shade::Tan)), FamilyId::Paint),
-        );
+        $plan = $this->plan($shoes->shade('whole/flap', Shade::Tan));
+        $coats = array_map(static fn (PlannedStep $s): string => $s->shade?->value.' '.$s->step->coat, $this->laying($plan, FamilyId::Paint));
+        foreach ($plan->steps as $step) {
+            if (Action::Unmask === $step->step->action) {
+                self::assertContains(Stage::Touch, array_map(static fn (After $a): ?Stage => $a->before, $step->step->after),
+                    'each tape while its coat is soft');
+            }
+        }
         self::assertSame(['chestnut 1', 'chestnut 2', 'chestnut 3', 'tan 1', 'tan 2', 'tan 3'], $coats);
     }
 
