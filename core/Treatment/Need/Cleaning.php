@@ -383,7 +383,7 @@ final readonly class Cleaning
         }
         $at = 1 === $dirt ? -1 : (int) array_search($first, $rungs, true);
         $climbed = $this->brief->wishes->climbed[Ladder::Dirt->key($part->at)] ?? 0;
-        $most = min(\count($rungs) - 1, 1 === $dirt ? 0 : \count($rungs) - 1);
+        $most = 1 === $dirt ? 0 : \count($rungs) - 1;
         $at = min($most, $at + $climbed);
 
         return [$at < 0 ? null : $rungs[$at], \array_slice($rungs, $at + 1, $most - $at, true)];

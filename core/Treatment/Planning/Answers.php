@@ -49,7 +49,7 @@ final class Answers
 
     private static function cleans(Step $step): bool
     {
-        return $step->wets() && !$step->recolours() || \in_array($step->action, [Action::Erase], true) || FamilyId::LiningSpray === $step->family;
+        return $step->wets() && !$step->recolours() || Action::Erase === $step->action || FamilyId::LiningSpray === $step->family;
     }
 
     private static function dissolves(Step $step): bool

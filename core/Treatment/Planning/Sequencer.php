@@ -105,7 +105,8 @@ final class Sequencer
         $step = $need->step;
         $met = [];
         foreach ($done as $earlier) {
-            if (Action::Gate === $step->action ? Action::Gate === $earlier->step->action && $earlier->step->coat !== $step->coat : false) {
+            // Each look has a number of its own.
+            if (Action::Gate === $step->action && $earlier->step->coat !== $step->coat) {
                 continue;
             }
             if ($earlier->step->what() === $step->what() && $earlier->step->isSpot() === $step->isSpot()) {

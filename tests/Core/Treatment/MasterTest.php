@@ -110,8 +110,11 @@ final class MasterTest extends RuleTestCase
         $coats = array_map(static fn (PlannedStep $s): string => $s->shade?->value.' '.$s->step->coat, $this->laying($plan, FamilyId::Paint));
         foreach ($plan->steps as $step) {
             if (Action::Unmask === $step->step->action) {
-                self::assertContains(Stage::Touch, array_map(static fn (After $a): ?Stage => $a->before, $step->step->after),
-                    'each tape while its coat is soft');
+                self::assertContains(
+                    Stage::Touch,
+                    array_map(static fn (After $a): ?Stage => $a->before, $step->step->after),
+                    'each tape while its coat is soft'
+                );
             }
         }
         self::assertSame(['chestnut 1', 'chestnut 2', 'chestnut 3', 'tan 1', 'tan 2', 'tan 3'], $coats);
