@@ -17,6 +17,7 @@ final readonly class Part
      * @param list<Flag>  $flags
      * @param float|null  $areaDm2 as measured; null for the planning figure
      * @param Agreed|null $agreed  where it is to go another way than the piece
+     * @param list<Wish>  $wishes
      */
     public function __construct(
         public Place $at,
@@ -27,6 +28,7 @@ final readonly class Part
         public array $flags = [],
         public ?float $areaDm2 = null,
         public ?Agreed $agreed = null,
+        public array $wishes = [],
     ) {
     }
 
@@ -40,6 +42,45 @@ final readonly class Part
     public function isSameSkin(self $other): bool
     {
         return $this->material === $other->material && $this->shade === $other->shade;
+    }
+
+    /**
+     * The same part, otherwise in what is given.
+     *
+     * @param list<Flag>|null $flags
+     * @param list<Wish>|null $wishes
+     */
+    public function but(
+        ?Material $material = null,
+        ?Certainty $certainty = null,
+        ?Dryness $dryness = null,
+        ?Shade $shade = null,
+        ?array $flags = null,
+        ?float $areaDm2 = null,
+        ?array $wishes = null,
+    ): self {
+        return new self(
+            $this->at,
+            $material ?? $this->material,
+            $certainty ?? $this->certainty,
+            $dryness ?? $this->dryness,
+            $shade ?? $this->shade,
+            $flags ?? $this->flags,
+            $areaDm2 ?? $this->areaDm2,
+            $this->agreed,
+            $wishes ?? $this->wishes,
+        );
+    }
+
+    /** The same part, going its own way, or that of the piece. */
+    public function going(?Agreed $own): self
+    {
+        return new self($this->at, $this->material, $this->certainty, $this->dryness, $this->shade, $this->flags, $this->areaDm2, $own, $this->wishes);
+    }
+
+    public function wants(Wish $wish): bool
+    {
+        return \in_array($wish, $this->wishes, true);
     }
 
     public function has(Flag $flag): bool

@@ -188,7 +188,7 @@ final readonly class Piece
             return $part;
         }
 
-        return new Part($at, $belief->likeliest(), $belief->certainty(), $part->dryness, $part->shade, $part->flags, $part->areaDm2, $part->agreed);
+        return $part->but($belief->likeliest(), $belief->certainty());
     }
 
     /**
@@ -203,16 +203,7 @@ final readonly class Piece
         $parts = $this->parts;
         foreach ($places as $place) {
             $part = $parts[(string) $place];
-            $parts[(string) $place] = new Part(
-                $part->at,
-                $material,
-                Certainty::Known,
-                $part->dryness,
-                $part->shade,
-                $part->flags,
-                $part->areaDm2,
-                $part->agreed,
-            );
+            $parts[(string) $place] = $part->but($material, Certainty::Known);
         }
 
         return self::of($this->kind, $this->size, $this->agreed, array_values($parts), $this->findings, $this->trials);

@@ -19,6 +19,7 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
@@ -33,7 +34,6 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Wish\School;
 use KindHeel\Core\Treatment\Wish\Schools;
-use KindHeel\Core\Treatment\Wish\Wish;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** Reads the input that `plan.build` and `plan.check` share. */
@@ -73,14 +73,14 @@ final class PlanCaseReader
         $size = isset($told['size_eu']) ? $this->read->number($told['size_eu'], '/piece/size_eu', 15.0, 55.0) : self::USUAL_SIZE_EU;
         $aims = null === $kind ? [] : $this->partAims($kind, $fields['part_aims'] ?? new \stdClass(), $gloss, $patina);
         $parts = null === $kind || !\array_key_exists('parts', $told) ? [] : $this->parts($kind, $told['parts'], $aims, $irreplaceable);
+        $parts = $this->wished($parts, $fields['wishes'] ?? []);
         $findings = $this->findings($parts, $fields['findings'] ?? []);
         $trials = $this->trials($parts, $fields['trials'] ?? []);
+        $newShade = isset($fields['new_shade']) ? $this->shade($fields['new_shade'], '/new_shade') : null;
         $wishes = new Wishes(
             $this->schools($fields['schools'] ?? new \stdClass()),
             $this->exclude($fields['exclude'] ?? []),
             $this->readyIn($fields),
-            asked: $this->asked($parts, $fields['wishes'] ?? []),
-            newShade: isset($fields['new_shade']) ? $this->shade($fields['new_shade'], '/new_shade') : null,
         );
         $this->read->finish();
         \assert(null !== $kind && null !== $size && null !== $aim && null !== $gloss && null !== $patina);
@@ -89,7 +89,7 @@ final class PlanCaseReader
             Piece::asTold(
                 $kind,
                 $kind->family()->isFootwear() ? Size::eu($size) : Size::mm(Cut::usualLengthMm($kind)),
-                new Agreed($aim, $gloss, $patina),
+                new Agreed($aim, $gloss, $patina, $newShade),
                 array_values($parts),
                 $findings,
                 $trials,
@@ -335,22 +335,21 @@ final class PlanCaseReader
     /**
      * @param array<string, Part> $parts
      *
-     * @return array<string, list<Wish>> by place
+     * @return array<string, Part> with what the owner wishes of them
      */
-    private function asked(array $parts, mixed $value): array
+    private function wished(array $parts, mixed $value): array
     {
-        $asked = [];
         foreach ($this->read->list($value, '/wishes') ?? [] as $i => $told) {
             $path = '/wishes/'.$i;
             $fields = $this->read->object($told, $path, ['part', 'half', 'wish']);
             $at = null === $fields ? null : $this->listed($parts, $fields, $path);
             $wish = null !== $fields && \array_key_exists('wish', $fields) ? $this->read->choice($fields['wish'], $path.'/wish', Wish::class) : null;
             if (null !== $at && null !== $wish) {
-                $asked[$at->key][] = $wish;
+                $parts[$at->key] = $parts[$at->key]->but(wishes: [...$parts[$at->key]->wishes, $wish]);
             }
         }
 
-        return $asked;
+        return $parts;
     }
 
     private function schools(mixed $value): Schools

@@ -13,6 +13,7 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
@@ -61,6 +62,13 @@ class StoredPart
     #[ORM\Column(length: 20, nullable: true)]
     private ?Patina $patina;
 
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Shade $newShade;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json')]
+    private array $wishes;
+
     /** The restorer has said what it is, whatever trials say. */
     #[ORM\Column]
     private bool $overruled = false;
@@ -90,6 +98,8 @@ class StoredPart
         $this->aim = $part->agreed?->aim;
         $this->gloss = $part->agreed?->gloss;
         $this->patina = $part->agreed?->patina;
+        $this->newShade = $part->agreed?->newShade;
+        $this->wishes = array_map(static fn (Wish $w): string => $w->value, $part->wishes);
     }
 
     public function overrule(): void
@@ -127,7 +137,13 @@ class StoredPart
             $this->shade,
             array_map(Flag::from(...), $this->flags),
             $this->areaDm2,
-            null === $this->aim || null === $this->gloss || null === $this->patina ? null : new Agreed($this->aim, $this->gloss, $this->patina),
+            null === $this->aim || null === $this->gloss || null === $this->patina ? null : new Agreed(
+                $this->aim,
+                $this->gloss,
+                $this->patina,
+                $this->newShade
+            ),
+            array_map(Wish::from(...), $this->wishes),
         );
     }
 }

@@ -73,6 +73,10 @@ class StoredPiece
     #[ORM\Column(length: 20)]
     private Patina $patina;
 
+    /** That a recolour is to bring. */
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Shade $newShade;
+
     /** What the owner does not want done. */
     #[ORM\Column(length: 500)]
     private string $unwanted = '';
@@ -117,7 +121,7 @@ class StoredPiece
     ) {
         $this->sizeEu = $size->eu;
         $this->lengthMm = $size->mm;
-        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        [$this->aim, $this->gloss, $this->patina, $this->newShade] = [$agreed->aim, $agreed->gloss, $agreed->patina, $agreed->newShade];
         $this->terms = new PlanRequest();
         $this->trials = new ArrayCollection();
         $this->parts = new ArrayCollection();
@@ -185,7 +189,7 @@ class StoredPiece
         return Piece::of(
             $this->kind,
             Size::of($this->kind, $this->sizeEu, $this->lengthMm),
-            new Agreed($this->aim, $this->gloss, $this->patina),
+            new Agreed($this->aim, $this->gloss, $this->patina, $this->newShade),
             array_values($this->parts->map(static fn (StoredPart $p): Part => $p->toCore())->toArray()),
             array_values($this->findings->map(static fn (StoredFinding $f): Finding => $f->toCore())->toArray()),
             array_values($this->trials->map(static fn (StoredTrial $t): RecordedTrial => $t->toCore())->toArray()),
@@ -264,16 +268,7 @@ class StoredPiece
             $part = $stored->toCore();
             if (!$stored->isOverruled() && $gone->tells($part->at) && [] === $piece->resultsAt($part->at)) {
                 $stored->update(
-                    new Part(
-                        $part->at,
-                        $this->kind->materialsFor($part->at->part)[0],
-                        self::atFirst($part->at->part, $this->kind),
-                        $part->dryness,
-                        $part->shade,
-                        $part->flags,
-                        $part->areaDm2,
-                        $part->agreed,
-                    ),
+                    $part->but($this->kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $this->kind)),
                 );
             }
         }
@@ -301,7 +296,7 @@ class StoredPiece
             $there = $stored->toCore();
             $here = $this->stored($there->at)->toCore();
 
-            return new Part($there->at, $there->material, $there->certainty, $here->dryness, $there->shade, $there->flags, $there->areaDm2, $here->agreed);
+            return $there->but(dryness: $here->dryness, wishes: $here->wishes)->going($here->agreed);
         }, $past->parts()));
     }
 
@@ -369,12 +364,12 @@ class StoredPiece
     /** @throws FieldError when that shine cannot be had; then nothing has changed */
     public function agree(Agreed $agreed): void
     {
-        $before = [$this->aim, $this->gloss, $this->patina];
-        [$this->aim, $this->gloss, $this->patina] = [$agreed->aim, $agreed->gloss, $agreed->patina];
+        $before = [$this->aim, $this->gloss, $this->patina, $this->newShade];
+        [$this->aim, $this->gloss, $this->patina, $this->newShade] = [$agreed->aim, $agreed->gloss, $agreed->patina, $agreed->newShade];
         try {
             $this->toCore();
         } catch (FieldError $error) {
-            [$this->aim, $this->gloss, $this->patina] = $before;
+            [$this->aim, $this->gloss, $this->patina, $this->newShade] = $before;
             throw $error;
         }
         ++$this->assessed;

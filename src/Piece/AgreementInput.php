@@ -8,6 +8,7 @@ use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Shade;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How far to go, how much it should shine, what it is worth, and what the owner does not want. */
@@ -18,6 +19,8 @@ final readonly class AgreementInput
         public Aim $aim,
         public Gloss $gloss,
         public Patina $patina = Patina::Keep,
+        /** that a recolour is to bring; null where it is chosen with the pot */
+        public ?Shade $newShade = null,
         #[Assert\Length(max: 500, maxMessage: 'Keep this under {{ limit }} letters.')]
         public string $unwanted = '',
         #[Assert\Range(notInRangeMessage: 'A worth lies between nothing and a million.', min: 0, max: 100_000_000)]
@@ -29,6 +32,6 @@ final readonly class AgreementInput
 
     public function agreed(): Agreed
     {
-        return new Agreed($this->aim, $this->gloss, $this->patina);
+        return new Agreed($this->aim, $this->gloss, $this->patina, $this->newShade);
     }
 }

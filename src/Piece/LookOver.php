@@ -41,15 +41,14 @@ final readonly class LookOver
                 );
             }
             $known = $piece->partAt($at) ?? throw new NotFoundHttpException();
-            $parts[] = new Part(
-                $at,
-                $input->material ?? $known->material,
-                $input->certainty ?? $known->certainty,
-                $input->dryness ?? $known->dryness,
-                $input->shade ?? $known->shade,
-                $input->flags ?? $known->flags,
-                $input->areaDm2 ?? $known->areaDm2,
-                $known->agreed,
+            $parts[] = $known->but(
+                $input->material,
+                $input->certainty,
+                $input->dryness,
+                $input->shade,
+                $input->flags,
+                $input->areaDm2,
+                $input->wishes,
             );
         }
         $piece->lookOver(...$parts);
@@ -67,7 +66,7 @@ final readonly class LookOver
             Piece::mustHave($piece->kind(), $given->place());
             $known = $piece->partAt($given->place()) ?? throw new NotFoundHttpException();
 
-            return new Part($known->at, $known->material, $known->certainty, $known->dryness, $known->shade, $known->flags, $known->areaDm2, $own);
+            return $known->going($own);
         }, $input->places));
     }
 

@@ -7,6 +7,7 @@ namespace KindHeel\App\Piece;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
@@ -17,6 +18,8 @@ final readonly class PartView
 {
     /**
      * @param list<Flag>     $flags
+     * @param list<Wish>     $wishes         of the owner, beside aim, shine and patina
+     * @param list<Wish>     $mayWish        what can be wished of such a part
      * @param list<OddsView> $odds           the likeliest materials by the trials so far; empty when nobody asks
      * @param list<string>   $contradictions between trials, as sentences
      */
@@ -29,6 +32,8 @@ final readonly class PartView
         public Shade $shade,
         public string $hex,
         public array $flags,
+        public array $wishes,
+        public array $mayWish,
         public ?float $areaDm2,
         public ?AgreedView $agreed,
         public bool $off,

@@ -6,6 +6,7 @@ namespace KindHeel\App\Piece;
 
 use KindHeel\App\Job\PlaceInput;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
@@ -18,6 +19,7 @@ final readonly class PartsInput
     /**
      * @param list<PlaceInput> $places
      * @param list<Flag>|null  $flags
+     * @param list<Wish>|null  $wishes what the owner asks for there beside aim, shine and patina
      */
     public function __construct(
         public int $version,
@@ -31,6 +33,7 @@ final readonly class PartsInput
         public ?array $flags = null,
         #[Assert\Range(notInRangeMessage: 'A measured area lies between 0.01 and 500 dm².', min: 0.01, max: 500)]
         public ?float $areaDm2 = null,
+        public ?array $wishes = null,
     ) {
     }
 }

@@ -22,6 +22,7 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Differences;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Material\Certainty;
@@ -67,6 +68,7 @@ final readonly class PieceReader
             aim: $row->enum('aim', Aim::class),
             gloss: $row->enum('gloss', Gloss::class),
             patina: $row->enum('patina', Patina::class),
+            newShade: $piece->agreed->newShade,
             unwanted: $row->text('unwanted'),
             valueCents: $row->intOrNull('value_cents'),
             replaceCents: $row->intOrNull('replace_cents'),
@@ -110,8 +112,15 @@ final readonly class PieceReader
                 shade: $part->shade,
                 hex: $part->shade->lab()->toSrgbHex(),
                 flags: $part->flags,
+                wishes: $part->wishes,
+                mayWish: array_values(array_filter(Wish::cases(), static fn (Wish $w): bool => $w->suits($part))),
                 areaDm2: $part->areaDm2,
-                agreed: null === $part->agreed ? null : new AgreedView($part->agreed->aim, $part->agreed->gloss, $part->agreed->patina),
+                agreed: null === $part->agreed ? null : new AgreedView(
+                    $part->agreed->aim,
+                    $part->agreed->gloss,
+                    $part->agreed->patina,
+                    $part->agreed->newShade
+                ),
                 off: $one->isOff(),
                 overruled: $one->isOverruled(),
                 odds: $odds,

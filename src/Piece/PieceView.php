@@ -9,6 +9,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Shade;
 
 /** A piece as it was looked over. */
 final readonly class PieceView
@@ -30,6 +31,8 @@ final readonly class PieceView
         public Aim $aim,
         public Gloss $gloss,
         public Patina $patina,
+        /** that a recolour is to bring; null where it is chosen with the pot */
+        public ?Shade $newShade,
         public string $unwanted,
         public ?int $valueCents,
         public ?int $replaceCents,

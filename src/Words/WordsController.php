@@ -12,6 +12,7 @@ use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\DryingPlace;
@@ -63,6 +64,7 @@ final readonly class WordsController
             shades: array_map(static fn (Shade $s): ShadeView => new ShadeView($s, $s->label(), $s->lab()->toSrgbHex()), Shade::cases()),
             flags: self::each(Flag::cases(), static fn (Flag $f): string => $f->label()),
             patinas: self::each(Patina::cases(), static fn (Patina $p): string => $p->value),
+            wishes: self::each(Wish::cases(), static fn (Wish $w): string => $w->label()),
             trials: array_map(self::trial(...), Trial::cases()),
             products: self::each(FamilyId::cases(), static fn (FamilyId $f): string => $f->label()),
             applicators: array_map(

@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Finding\Severity;
@@ -33,6 +34,7 @@ final readonly class WordsView
      * @param list<ShadeView>             $shades
      * @param list<WordView<Flag>>        $flags
      * @param list<WordView<Patina>>      $patinas
+     * @param list<WordView<Wish>>        $wishes      of an owner for a part
      * @param list<TrialWordView>         $trials
      * @param list<WordView<FamilyId>>    $products    families of product
      * @param list<ApplicatorWordView>    $applicators
@@ -53,6 +55,7 @@ final readonly class WordsView
         public array $shades,
         public array $flags,
         public array $patinas,
+        public array $wishes,
         public array $trials,
         public array $products,
         public array $applicators,

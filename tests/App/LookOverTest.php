@@ -10,8 +10,11 @@ use KindHeel\App\Piece\PartView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Piece\QuestionsView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Wish;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -126,6 +129,42 @@ final class LookOverTest extends ApiTestCase
         self::assertSame(Aim::Restore, $this->part($piece, 'left', 'toe')->agreed?->aim);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/part-agreement", ['version' => $piece->version, 'places' => $places]);
         self::assertNull($this->part($piece, 'left', 'toe')->agreed);
+    }
+
+    public function testWhatTheOwnerAsksForOnAPartIsKeptAndPlanned(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        self::assertSame([Wish::DarkerToe, Wish::ToeBurnish, Wish::LocalOnly, Wish::WholePart, Wish::LetDown], $this->part($piece, 'left', 'toe')->mayWish);
+        self::assertSame([Wish::LocalOnly, Wish::WholePart, Wish::LetDown], $this->part($piece, 'left', 'vamp')->mayWish);
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => $piece->version,
+            'places' => [['part' => 'toe', 'half' => 'left'], ['part' => 'toe', 'half' => 'right']],
+            'wishes' => ['darker-toe'],
+        ]);
+        self::assertSame([Wish::DarkerToe], $this->part($piece, 'right', 'toe')->wishes);
+        $titles = static fn (PlanView $plan): string => implode("\n", array_map(static fn (StepView $s): string => $s->title, $plan->steps));
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        self::assertStringContainsString('espresso wax', $titles($plan));
+        $problem = $this->refused(422, 'PUT', "/api/pieces/$id/parts", [
+            'version' => $plan->version,
+            'places' => [['part' => 'toe', 'half' => 'left']],
+            'wishes' => ['a pony'],
+        ]);
+        self::assertNotSame('', $problem->detail);
+    }
+
+    public function testTheNewColourOfARecolourIsAgreedOnWithTheAim(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $agreement = ['version' => $piece->version, 'aim' => 'recolour', 'gloss' => 'satin', 'newShade' => 'navy'];
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", $agreement);
+        self::assertSame(Shade::Navy, $piece->newShade);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        self::assertNotSame([], array_filter($plan->steps, static fn (StepView $s): bool => str_contains($s->title, 'navy')), 'cream and paint follow it');
     }
 
     public function testWhatComesOffIsTickedAndAPastPieceIsCopied(): void

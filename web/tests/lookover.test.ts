@@ -131,13 +131,37 @@ describe('what is known of a part, in a sentence', () => {
     expect(it.emitted('see')?.map(([e]) => (e as { flags: string[] }).flags)).toEqual([['vents', 'perforated'], []])
   })
 
+  it('takes what the owner asks for there, and of two that exclude each other the later', async () => {
+    const it = sentence([part({ mayWish: ['local-only', 'whole-part'], wishes: ['local-only'] })])
+    expect(text(it)).toContain('More about it: only the mark')
+    await says(it, 'More about it').trigger('click')
+    await settled()
+    expect(text(it)).not.toContain('a darker wax on the toe')
+    const boxes = it.findAll('fieldset input[type=checkbox]')
+    await boxes[1]?.setValue(true)
+    await boxes[0]?.setValue(false)
+    expect(it.emitted('see')?.map(([e]) => (e as { wishes: string[] }).wishes)).toEqual([['whole-part'], []])
+  })
+
+  it('asks for the new colour of a part only where it gets one', async () => {
+    const own = sentence([part({ agreed: { aim: 'recolour', gloss: 'matt', patina: 'remove', newShade: 'black' } })])
+    await says(own, 'More about it').trigger('click')
+    await settled()
+    await choose(own, 'New colour of the part', 'chosen with the pot')
+    expect(own.emitted('agree')?.[0]?.[0]).toMatchObject({ agreed: { aim: 'recolour', newShade: null } })
+    const other = sentence([part({ agreed: { aim: 'restore', gloss: 'matt', patina: 'remove', newShade: 'black' } })])
+    await says(other, 'More about it').trigger('click')
+    await settled()
+    expect(text(other)).not.toContain('black')
+  })
+
   it('lets a part go its own way, and come back', async () => {
     const it = sentence([part()])
     await says(it, 'More about it').trigger('click')
     await settled()
     await says(it, 'Agree on something else').trigger('click')
     expect(it.emitted('agree')?.[0]?.[0]).toMatchObject({ agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep' } })
-    const own = sentence([part({ agreed: { aim: 'restore', gloss: 'matt', patina: 'remove' } })])
+    const own = sentence([part({ agreed: { aim: 'restore', gloss: 'matt', patina: 'remove', newShade: null } })])
     await says(own, 'More about it').trigger('click')
     await settled()
     await choose(own, 'Gloss of the part', 'satin')

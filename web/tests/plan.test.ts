@@ -404,6 +404,25 @@ describe('the plan on the page', () => {
     expect(it.find('article h2').text()).toBe('Feed')
   })
 
+  it('takes a wish of the owner for a part of the step, and plans anew with it', async () => {
+    const toe = part({ part: 'toe', mayWish: ['darker-toe'] })
+    const { it, acts } = await open({ steps: [step({ ...first, parts: ['toe', 'vamp'] })] }, {
+      'GET /pieces/4': ok(piece({ parts: [toe, { ...toe, half: 'right' }, part({ part: 'quarter', mayWish: ['whole-part'] })] })),
+      'PUT /pieces/4/parts': ok(piece()),
+      'POST /pieces/4/plan': ok(plan({ steps: [second] })),
+    })
+    await says(it, 'Change by hand').trigger('click')
+    await settled()
+    const boxes = it.findAll('[aria-label="What the owner asks for here"] input')
+    expect(boxes).toHaveLength(1)
+    await boxes[0]?.setValue(true)
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([
+      { version: 7, places: [{ part: 'toe', half: 'left' }, { part: 'toe', half: 'right' }], wishes: ['darker-toe'] }, { version: 7 },
+    ])
+    expect(it.find('article h2').text()).toBe('Paint')
+  })
+
   it('keeps the plan and says why when it is refused, and reads it again when somebody was quicker', async () => {
     let reads = 0
     const { it } = await open({}, {

@@ -277,7 +277,7 @@ describe('looking a piece over', () => {
     const { it, acts } = await open({ unwanted: 'no wax', valueCents: 4000 }, { 'PUT /pieces/4/agreement': ok(piece({ aim: 'restore' })) })
     await choose(it, 'Aim', 'restore')
     expect(acts()).toEqual([['PUT', '/pieces/4/agreement', {
-      aim: 'restore', gloss: 'satin', patina: 'keep', unwanted: 'no wax', valueCents: 4000, replaceCents: null, version: 7,
+      aim: 'restore', gloss: 'satin', patina: 'keep', newShade: null, unwanted: 'no wax', valueCents: 4000, replaceCents: null, version: 7,
     }]])
   })
 

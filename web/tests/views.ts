@@ -31,8 +31,8 @@ export const rackPiece = (more: Partial<RackPieceView> = {}): RackPieceView => (
 })
 
 export const part = (more: Partial<PartView> = {}): PartView => ({
-  half: 'left', part: 'vamp', material: 'aniline', certainty: 'guess', dryness: 'supple', shade: 'chestnut', hex: '#553311', flags: [], areaDm2: null,
-  agreed: null, off: false, overruled: false, odds: [], nextTrial: null, contradictions: [], ...more,
+  half: 'left', part: 'vamp', material: 'aniline', certainty: 'guess', dryness: 'supple', shade: 'chestnut', hex: '#553311', flags: [],
+  wishes: [], mayWish: [], areaDm2: null, agreed: null, off: false, overruled: false, odds: [], nextTrial: null, contradictions: [], ...more,
 })
 
 export const finding = (more: Partial<FindingView> = {}): FindingView => ({
@@ -41,7 +41,8 @@ export const finding = (more: Partial<FindingView> = {}): FindingView => ({
 })
 
 export const piece = (more: Partial<PieceView> = {}): PieceView => ({
-  id: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', patina: 'keep', unwanted: '',
+  id: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', patina: 'keep',
+  newShade: null, unwanted: '',
   valueCents: null, replaceCents: null, state: 'to-plan', hasPlan: false, ticket: 2, tag: '2-1', customer: 'Mirela', wish: '', promisedAt: at(600), parts: [],
   findings: [], trials: [], differences: [], past: [], ...more,
 })
@@ -81,6 +82,10 @@ export const words = (more: Partial<WordsView> = {}): WordsView => ({
   shades: [{ id: 'chestnut', label: 'chestnut', hex: '#553311' }, { id: 'black', label: 'black', hex: '#111111' }],
   flags: [{ id: 'perforated', label: 'perforated', meaning: '' }, { id: 'vents', label: 'with vents', meaning: '' }],
   patinas: [{ id: 'keep', label: 'keep', meaning: '' }, { id: 'remove', label: 'remove', meaning: '' }],
+  wishes: [
+    { id: 'darker-toe', label: 'a darker wax on the toe', meaning: '' }, { id: 'local-only', label: 'only the mark', meaning: '' },
+    { id: 'whole-part', label: 'the whole part', meaning: '' },
+  ],
   trials: [
     {
       id: 'T-3', label: 'a drop of water', how: 'On a hidden place.', identifies: true,

@@ -183,7 +183,7 @@ final class Brief
     /** The colour that it is to have: its own, or the new one. */
     private function colourOf(Part $part): string
     {
-        return Aim::Recolour === $this->aim($part) ? '' : $part->shade->value;
+        return $this->shade($part)->value ?? '';
     }
 
     /** @return array<string, int> by colour, of all parts that get any */
@@ -193,7 +193,7 @@ final class Brief
         foreach ($this->piece->parts as $part) {
             if (Reach::None !== $this->reach($part)) {
                 $colour = $this->colourOf($part);
-                $lightness[$colour] = ('' === $colour ? $this->wishes->newShade ?? $part->shade : $part->shade)->lab()->lightness;
+                $lightness[$colour] = ($this->shade($part) ?? $part->shade)->lab()->lightness;
             }
         }
         asort($lightness);
@@ -204,7 +204,7 @@ final class Brief
     /** The shade that cream, wax, dressing and thread follow: its own, or the new one; null where that is chosen with the pot. */
     public function shade(Part $part): ?Shade
     {
-        return Aim::Recolour === $this->aim($part) ? $this->wishes->newShade : $part->shade;
+        return Aim::Recolour === $this->aim($part) ? $part->agreed->newShade ?? $this->piece->agreed->newShade : $part->shade;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Need;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
@@ -15,7 +16,6 @@ use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
-use KindHeel\Core\Treatment\Wish\Wish;
 
 /** Transparent colour in the fibre: spots first, then washes over the whole part, rubbed off dry, and a resist where it meets the world. */
 final readonly class Dyeing
@@ -75,7 +75,7 @@ final readonly class Dyeing
     /** @param list<Part> $parts */
     private function isLetDown(array $parts): bool
     {
-        return [] !== array_filter($parts, fn (Part $p): bool => $this->brief->wishes->has(Wish::LetDown, $p->at));
+        return [] !== array_filter($parts, static fn (Part $p): bool => $p->wants(Wish::LetDown));
     }
 
     public function tonedFiller(Part $part): Need

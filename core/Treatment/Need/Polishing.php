@@ -11,6 +11,7 @@ use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
@@ -23,7 +24,6 @@ use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
-use KindHeel\Core\Treatment\Wish\Wish;
 
 /** Cream for colour, wax for cover and shine, and the brush. */
 final readonly class Polishing
@@ -256,7 +256,7 @@ final readonly class Polishing
     {
         $needs = [];
         foreach ([[Wish::ToeBurnish, FamilyId::Cream, Rank::CREAM + 5], [Wish::DarkerToe, FamilyId::Wax, Rank::WAX + 35]] as [$wish, $family, $rank]) {
-            $parts = $this->brief->parts($half, fn (Part $p): bool => $this->brief->wishes->has($wish, $p->at) && $p->material->takesCream());
+            $parts = $this->brief->parts($half, static fn (Part $p): bool => $p->wants($wish) && $wish->suits($p));
             if ([] === $parts) {
                 continue;
             }

@@ -10,12 +10,12 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Finding\FindingKind as F;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Product\FamilyId;
-use KindHeel\Core\Treatment\Wish\Wish;
 
 /** How far colour reaches for what was found: no further than the finding asks, up to a line that hides its rim. */
 enum Reach: int
@@ -71,7 +71,7 @@ enum Reach: int
         if ([] === $found) {
             return self::None;
         }
-        if ($brief->wishes->has(Wish::WholePart, $part->at)) {
+        if ($part->wants(Wish::WholePart)) {
             return self::Part;
         }
         $reach = max(array_map(static fn (Finding $f): int => self::ofFinding($brief, $part, $f)->value, $found));
@@ -86,7 +86,7 @@ enum Reach: int
             $reach = self::Part;
         }
 
-        return self::Part === $reach && $brief->wishes->has(Wish::LocalOnly, $part->at) ? self::Area : $reach;
+        return self::Part === $reach && $part->wants(Wish::LocalOnly) ? self::Area : $reach;
     }
 
     /** @return list<Finding> that cream alone does not answer */

@@ -225,6 +225,7 @@ final readonly class Remarks
                 $said[] = new Remark($this->keepsPatina($promise) ? 'J-3' : 'J-5', $promise->sentence);
             }
         }
+        array_push($said, ...$this->ungranted());
         $laid = [];
         foreach ($steps as $planned) {
             if (null !== $planned->step->family) {
@@ -242,6 +243,26 @@ final readonly class Remarks
         }
 
         return array_values(array_unique($said, \SORT_REGULAR));
+    }
+
+    /** @return list<Remark> what was asked for on a part that does not take it */
+    private function ungranted(): array
+    {
+        $said = [];
+        foreach ($this->piece->parts as $part) {
+            foreach ($part->wishes as $wish) {
+                if (!$wish->suits($part)) {
+                    $said[] = new Remark('J-2', Phrase::sentence(
+                        'Asked for on the %s: %s. It is not done: that is not for %s there.',
+                        $part->at->part->label(),
+                        $wish->label(),
+                        $part->material->label(),
+                    ));
+                }
+            }
+        }
+
+        return $said;
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Wish;
 
-use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
@@ -15,14 +13,12 @@ use KindHeel\Core\Product\Hazard;
 final readonly class Wishes
 {
     /**
-     * @param list<Hazard|FamilyId>     $exclude
-     * @param float|null                $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
-     * @param list<string>              $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
-     * @param array<string, Cover>      $cover          by part, where a pot was mixed over a ground that was read
-     * @param array<string, list<Wish>> $asked          by place, as `half/part`
-     * @param Shade|null                $newShade       that a recolour is to have; null where it is chosen with the pot
-     * @param array<string, int>        $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
-     * @param bool                      $firmOnly       what is held back behind a look is left out until the look has been taken
+     * @param list<Hazard|FamilyId> $exclude
+     * @param float|null            $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
+     * @param list<string>          $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
+     * @param array<string, Cover>  $cover          by part, where a pot was mixed over a ground that was read
+     * @param array<string, int>    $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
+     * @param bool                  $firmOnly       what is held back behind a look is left out until the look has been taken
      */
     public function __construct(
         public Schools $schools,
@@ -30,8 +26,6 @@ final readonly class Wishes
         public ?float $readyInMinutes = null,
         public array $without = [],
         public array $cover = [],
-        public array $asked = [],
-        public ?Shade $newShade = null,
         public array $climbed = [],
         public bool $firmOnly = false,
     ) {
@@ -50,16 +44,9 @@ final readonly class Wishes
             $this->readyInMinutes,
             array_values(array_unique([...$this->without, ...$what])),
             $this->cover,
-            $this->asked,
-            $this->newShade,
             $this->climbed,
             $this->firmOnly,
         );
-    }
-
-    public function has(Wish $wish, Place $at): bool
-    {
-        return \in_array($wish, $this->asked[$at->key] ?? [], true);
     }
 
     public function leavesOut(string $what): bool

@@ -9,6 +9,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\After;
@@ -26,6 +27,7 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Ladder;
 use KindHeel\Core\Treatment\Planning\Answers;
@@ -35,7 +37,6 @@ use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Schools;
-use KindHeel\Core\Treatment\Wish\Wish;
 use KindHeel\Core\Treatment\Wish\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -145,12 +146,12 @@ final class MasterTest extends RuleTestCase
         self::assertSame(['airbrush paint', 'airbrush paint', 'airbrush paint'], $this->paints($this->plan($scuffed(200.0, 150.0))), 'the whole part');
         self::assertSame(
             ['airbrush paint', 'airbrush paint', 'airbrush paint'],
-            $this->paints($this->plan($scuffed(10.0, 8.0), self::asked('whole/front', Wish::WholePart))),
+            $this->paints($this->plan($scuffed(10.0, 8.0)->wishing('whole/front', Wish::WholePart))),
             'the owner wants an even look',
         );
         self::assertSame(
             ['sponge touch-up', 'sponge touch-up'],
-            $this->paints($this->plan($scuffed(200.0, 150.0), self::asked('whole/front', Wish::LocalOnly))),
+            $this->paints($this->plan($scuffed(200.0, 150.0)->wishing('whole/front', Wish::LocalOnly))),
         );
     }
 
@@ -431,11 +432,7 @@ final class MasterTest extends RuleTestCase
 
     public function testCreamWaxAndThreadFollowTheNewColour(): void
     {
-        $navy = new Wishes(Schools::usual(), newShade: Shade::Navy);
-        $plan = $this->plan(
-            Shoes::pair()->of(Material::Aniline)->to(Aim::Recolour)->with('left/quarter', FindingKind::OpenSeam, 3),
-            $navy,
-        );
+        $plan = $this->plan(Shoes::pair()->of(Material::Aniline)->recoloured(Shade::Navy)->with('left/quarter', FindingKind::OpenSeam, 3));
         foreach ([FamilyId::DyeSpirit, FamilyId::Cream] as $family) {
             self::assertSame([Shade::Navy], array_values(array_unique(
                 array_map(static fn (PlannedStep $s) => $s->shade, $this->laying($plan, $family)),
@@ -448,16 +445,13 @@ final class MasterTest extends RuleTestCase
 
     public function testAWishForTheToeIsPlanned(): void
     {
-        $shoes = Shoes::pair()->of(Material::Pigmented);
-        $darker = $this->laying($this->plan($shoes, new Wishes(Schools::usual(), asked: ['left/toe' => [Wish::DarkerToe],
-            'right/toe' => [Wish::DarkerToe]])), FamilyId::Wax);
+        $wishing = static fn (Wish $wish): Shoes => Shoes::pair()->of(Material::Pigmented)->wishing('left/toe', $wish)->wishing('right/toe', $wish);
+        $darker = $this->laying($this->plan($wishing(Wish::DarkerToe)), FamilyId::Wax);
         self::assertSame(Shade::Espresso, $darker[1]->shade);
         self::assertSame('toe', $darker[1]->where);
-        $burnished = $this->laying(
-            $this->plan($shoes, new Wishes(Schools::usual(), asked: ['left/toe' => [Wish::ToeBurnish], 'right/toe' => [Wish::ToeBurnish]])),
-            FamilyId::Cream,
-        );
-        self::assertSame(Shade::Espresso, $burnished[1]->shade);
+        self::assertSame(Shade::Espresso, $this->laying($this->plan($wishing(Wish::ToeBurnish)), FamilyId::Cream)[1]->shade);
+        $told = array_map(static fn (Remark $r): string => $r->text, $this->plan($wishing(Wish::DarkerToe)->of(Material::Suede))->tellOwner);
+        self::assertContains('Asked for on the toe: a darker wax on the toe. It is not done: that is not for suede there.', $told);
     }
 
     public function testWhatIsNotWantedIsDoneInAnotherWay(): void
@@ -579,11 +573,6 @@ final class MasterTest extends RuleTestCase
     private function tries(string $place): Step
     {
         return Step::trial([Shoes::place($place)], [FamilyId::Conditioner]);
-    }
-
-    private static function asked(string $place, Wish $wish): Wishes
-    {
-        return new Wishes(Schools::usual(), asked: [$place => [$wish]]);
     }
 
     private function plan(Shoes $shoes, ?Wishes $wishes = null): Plan

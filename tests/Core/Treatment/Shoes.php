@@ -16,6 +16,7 @@ use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
@@ -45,6 +46,9 @@ final class Shoes
     private array $flags = [];
     /** @var array<string, Shade> */
     private array $shades = [];
+    /** @var array<string, list<Wish>> */
+    private array $wishes = [];
+    private ?Shade $newShade = null;
     /** @var list<Finding> */
     private array $findings = [];
     /** @var list<RecordedTrial> */
@@ -131,6 +135,20 @@ final class Shoes
         return $this;
     }
 
+    public function wishing(string $place, Wish ...$wishes): self
+    {
+        $this->wishes[$place] = array_values($wishes);
+
+        return $this;
+    }
+
+    public function recoloured(Shade $shade): self
+    {
+        $this->newShade = $shade;
+
+        return $this->to(Aim::Recolour, $this->gloss);
+    }
+
     public function with(string $place, FindingKind $kind, int $severity = 2): self
     {
         $this->findings[] = new Finding(self::place($place), $kind, Severity::from($severity));
@@ -180,6 +198,7 @@ final class Shoes
                     $this->dryness[$place] ?? Dryness::Supple,
                     $this->shades[$place] ?? Shade::Chestnut,
                     $this->flags[$place] ?? [],
+                    wishes: $this->wishes[$place] ?? [],
                 );
             }
         }
@@ -187,13 +206,20 @@ final class Shoes
         if ($this->asTold) {
             $told = array_values(array_filter($parts, fn (Part $p): bool => $p->at->part === $this->findings[0]->at->part));
 
-            return Piece::asTold($this->kind, Size::eu($this->sizeEu), new Agreed($this->aim, $this->gloss), $told, $this->findings, $this->trials);
+            return Piece::asTold(
+                $this->kind,
+                Size::eu($this->sizeEu),
+                new Agreed($this->aim, $this->gloss, newShade: $this->newShade),
+                $told,
+                $this->findings,
+                $this->trials
+            );
         }
 
         return Piece::of(
             $this->kind,
             $this->kind->family()->isFootwear() ? Size::eu($this->sizeEu) : Size::usual($this->kind),
-            new Agreed($this->aim, $this->gloss),
+            new Agreed($this->aim, $this->gloss, newShade: $this->newShade),
             $parts,
             $this->findings,
             $this->trials,

@@ -17,12 +17,14 @@ export interface AgreedInput {
   aim: Aim;
   gloss: Gloss;
   patina: Patina;
+  newShade?: Shade | null;
 }
 
 export interface AgreedView {
   readonly aim: Aim;
   readonly gloss: Gloss;
   readonly patina: Patina;
+  readonly newShade: Shade | null;
 }
 
 export interface AgreementInput {
@@ -30,6 +32,7 @@ export interface AgreementInput {
   aim: Aim;
   gloss: Gloss;
   patina?: Patina;
+  newShade?: Shade | null;
   unwanted?: string;
   valueCents?: number | null;
   replaceCents?: number | null;
@@ -655,6 +658,8 @@ export interface PartView {
   readonly shade: Shade;
   readonly hex: string;
   readonly flags: readonly Flag[];
+  readonly wishes: readonly Wish[];
+  readonly mayWish: readonly Wish[];
   readonly areaDm2: number | null;
   readonly agreed: AgreedView | null;
   readonly off: boolean;
@@ -682,6 +687,7 @@ export interface PartsInput {
   shade?: Shade | null;
   flags?: readonly Flag[] | null;
   areaDm2?: number | null;
+  wishes?: readonly Wish[] | null;
 }
 
 export interface PastPieceView {
@@ -792,6 +798,7 @@ export interface PieceView {
   readonly aim: Aim;
   readonly gloss: Gloss;
   readonly patina: Patina;
+  readonly newShade: Shade | null;
   readonly unwanted: string;
   readonly valueCents: number | null;
   readonly replaceCents: number | null;
@@ -1395,6 +1402,8 @@ export interface WhatIfView {
   readonly minutes: number;
 }
 
+export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down';
+
 export interface WordView<Id> {
   readonly id: Id;
   readonly label: string;
@@ -1414,6 +1423,7 @@ export interface WordsView {
   readonly shades: readonly ShadeView[];
   readonly flags: readonly WordView<Flag>[];
   readonly patinas: readonly WordView<Patina>[];
+  readonly wishes: readonly WordView<Wish>[];
   readonly trials: readonly TrialWordView[];
   readonly products: readonly WordView<FamilyId>[];
   readonly applicators: readonly ApplicatorWordView[];

@@ -13,6 +13,7 @@ import { useSession } from '../session/useSession'
 import PartPictures from '../picture/PartPictures.vue'
 import FindingForm from './FindingForm.vue'
 import MaterialFinder from './MaterialFinder.vue'
+import { newShades } from './newShades'
 import PartSentence from './PartSentence.vue'
 import { useDrawn } from './useDrawn'
 import { usePiece } from './usePiece'
@@ -47,8 +48,8 @@ const choose = (side: Half, name: PartName | 'outer'): void => {
 }
 const agreeOn = async (given: Partial<AgreementInput>): Promise<void> => {
   if (piece.value !== null) {
-    const { aim, gloss, patina, unwanted, valueCents, replaceCents } = piece.value
-    await agree({ aim, gloss, patina, unwanted, valueCents, replaceCents, ...given })
+    const { aim, gloss, patina, newShade, unwanted, valueCents, replaceCents } = piece.value
+    await agree({ aim, gloss, patina, newShade, unwanted, valueCents, replaceCents, ...given })
   }
 }
 const makePlan = async (): Promise<void> => {
@@ -104,6 +105,10 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
             :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses"
             @update:model-value="(gloss) => agreeOn({ gloss })"
           /> finish;
+          <template v-if="piece.aim === 'recolour'">the new colour: <Choice
+            :model-value="piece.newShade ?? ''" label="New colour" :disabled="!mayEdit" :options="newShades(words)"
+            @update:model-value="(shade) => agreeOn({ newShade: shade === '' ? null : shade })"
+          />;</template>
           signs of age: <Choice
             :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas"
             @update:model-value="(patina) => agreeOn({ patina })"

@@ -3,6 +3,8 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import type { Half, KindView, PartAgreementInput, PartName, PartsInput, PartView, WordsView } from '../api/types'
 import Choice from '../kit/Choice.vue'
+import { newShades } from './newShades'
+import PartWishes from '../step/PartWishes.vue'
 
 /** What is known of a part, as a sentence with the choices inside it. */
 const props = defineProps<{
@@ -36,8 +38,11 @@ const places = (): PartsInput['places'] => {
 const say = (what: Omit<PartsInput, 'version' | 'places'>): void => emit('see', { places: places(), ...what })
 const own = computed(() => first.value?.agreed ?? null)
 const agree = (what: Partial<NonNullable<PartAgreementInput['agreed']>>): void =>
-  emit('agree', { places: places(), agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep', ...own.value, ...what } })
-const flagged = computed(() => props.words.flags.filter((f) => first.value?.flags.includes(f.id)).map((f) => f.label))
+  emit('agree', { places: places(), agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep', newShade: null, ...own.value, ...what } })
+const flagged = computed(() => {
+  const said = new Set<string>([...(first.value?.flags ?? []), ...(first.value?.wishes ?? [])])
+  return [...props.words.flags, ...props.words.wishes].filter((w) => said.has(w.id)).map((w) => w.label)
+})
 const area = ref<number | ''>('')
 </script>
 
@@ -78,6 +83,7 @@ const area = ref<number | ''>('')
               {{ flag.label }}
             </label>
           </div>
+          <PartWishes :parts="parts" :words="words" :disabled="disabled" @wish="(wishes) => say({ wishes })" />
           <form class="flex items-end gap-3" novalidate @submit.prevent="area !== '' && say({ areaDm2: area })">
             <label>measured area, dm²<input
               v-model.number="area" class="write block w-32!" name="areaDm2" type="number" min="0" step="0.1"
@@ -95,6 +101,10 @@ const area = ref<number | ''>('')
                 :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses"
                 @update:model-value="(gloss) => agree({ gloss })"
               />,
+              <template v-if="own.aim === 'recolour'">in <Choice
+                :model-value="own.newShade ?? ''" label="New colour of the part" :disabled="disabled" :options="newShades(words)"
+                @update:model-value="(shade) => agree({ newShade: shade === '' ? null : shade })"
+              />,</template>
               signs of age: <Choice
                 :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas"
                 @update:model-value="(patina) => agree({ patina })"

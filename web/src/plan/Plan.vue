@@ -16,12 +16,13 @@ import StepWords from '../step/StepWords.vue'
 import TrialResults from './TrialResults.vue'
 import { usePlan } from './usePlan'
 import WholePlan from './WholePlan.vue'
+import WishedHere from './WishedHere.vue'
 
 const props = defineProps<{ id: number }>()
 const router = useRouter()
 const { span, date } = useWhen()
 const { person } = useSession()
-const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried } = usePlan(props.id, async () => {
+const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried, wish } = usePlan(props.id, async () => {
   await router.push('/bench')
 })
 /** O-1: they cannot be taken afterwards. */
@@ -128,6 +129,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
           @override="(rule, reason) => alter({ change: 'override', step: chosen?.key ?? null, rule, reason })"
         />
         <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
+        <WishedHere v-if="changing" :piece="id" :version="plan.version" :step="chosen" :busy="hands.busy.value" @wish="wish" />
         <StepWords :step="chosen" />
         <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
           <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>

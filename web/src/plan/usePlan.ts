@@ -1,6 +1,6 @@
 import { computed, nextTick, ref } from 'vue'
 import { api } from '../api/client'
-import type { BenchView, ChangeInput, PlanInput, PlanView, TrialInput } from '../api/types'
+import type { BenchView, ChangeInput, PartsInput, PlanInput, PlanView, TrialInput } from '../api/types'
 import { useHands } from '../step/useHands'
 import { useLoad } from '../kit/useLoad'
 
@@ -23,6 +23,12 @@ export const usePlan = (id: number, atBench: (bench: BenchView) => void | Promis
     plan.value = answer
   }
   const version = (): number => plan.value?.version ?? 0
+  /** Something is kept with the piece, and the plan follows. */
+  const planAfter = (keep: () => Promise<unknown>) => hands.run(async () => {
+    await keep()
+    const fresh = await api.get<PlanView>(`/pieces/${id}/plan`)
+    return api.post<PlanView>(`/pieces/${id}/plan`, { version: fresh.version })
+  }, take)
 
   return {
     plan,
@@ -35,11 +41,9 @@ export const usePlan = (id: number, atBench: (bench: BenchView) => void | Promis
     show,
     make: (terms: Omit<PlanInput, 'version'> = {}) => hands.run(() => api.post<PlanView>(`/pieces/${id}/plan`, { version: version(), ...terms }), take),
     change: (given: Omit<ChangeInput, 'version'>) => hands.run(() => api.post<PlanView>(`/pieces/${id}/plan/change`, { version: version(), ...given }), take),
-    /** What came of a hidden trial is kept with the piece, and the plan follows. */
-    tried: (given: Omit<TrialInput, 'version'>) => hands.run(async () => {
-      await api.post(`/pieces/${id}/trials`, { version: version(), ...given })
-      const fresh = await api.get<PlanView>(`/pieces/${id}/plan`)
-      return api.post<PlanView>(`/pieces/${id}/plan`, { version: fresh.version })
-    }, take),
+    /** What came of a hidden trial. */
+    tried: (given: Omit<TrialInput, 'version'>) => planAfter(() => api.post(`/pieces/${id}/trials`, { version: version(), ...given })),
+    /** What the owner asks for on some parts. */
+    wish: (given: Pick<PartsInput, 'places' | 'wishes'>) => planAfter(() => api.put(`/pieces/${id}/parts`, { version: version(), ...given })),
   }
 }

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment\Wish;
+namespace KindHeel\Core\Assessment;
 
-/** What an owner can ask for on a part, beside the aim. */
+use KindHeel\Core\Anatomy\PartName;
+
+/** What an owner can ask for on a part, beside aim, shine and patina. */
 enum Wish: string
 {
     /** A darker wax at the toe, blended inward. */
@@ -17,6 +19,16 @@ enum Wish: string
     case WholePart = 'whole-part';
     /** Dye let down with its own thinner, so that it stays a shade paler. */
     case LetDown = 'let-down';
+
+    /** It can be asked for on such a part. */
+    public function suits(Part $part): bool
+    {
+        return match ($this) {
+            self::DarkerToe, self::ToeBurnish => PartName::Toe === $part->at->part && $part->material->takesCream(),
+            self::LocalOnly, self::WholePart => $part->at->part->isOuter(),
+            self::LetDown => $part->at->part->isOuter() && $part->material->isLeather(),
+        };
+    }
 
     public function label(): string
     {

@@ -1,0 +1,4 @@
+import type { Shade, WordsView } from '../api/types'
+
+/** What a recolour can bring; at first it is left to the pot that will be mixed. */
+export const newShades = (words: WordsView): { id: Shade | '', label: string, hex?: string }[] => [{ id: '', label: 'chosen with the pot' }, ...words.shades]
