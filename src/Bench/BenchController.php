@@ -29,6 +29,7 @@ final readonly class BenchController
         private KeyCoat $key,
         private PutPiece $put,
         private LookAgain $looks,
+        private CompareHalves $halves,
         private EventDispatcherInterface $events,
         private Members $members,
         private IdempotentRequest $once,
@@ -127,6 +128,18 @@ final readonly class BenchController
         Member $member,
     ): JsonResponse {
         return $this->act(fn () => $this->looks->answer($id, $input, $this->members->person($member)), $member);
+    }
+
+    /** One half against the other: the same, another way, or no further. */
+    #[Route('/api/steps/{id}/compare', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function compare(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        CompareInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->act(fn () => $this->halves->answer($id, $input, $this->members->person($member)), $member);
     }
 
     #[Route('/api/steps/{id}/gate', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]

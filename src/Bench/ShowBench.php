@@ -27,7 +27,7 @@ final readonly class ShowBench
         $row = Row::first($this->connection, 'SELECT a.asked, s.asked AS shown, s.until, s.body FROM timetable a LEFT JOIN bench_shown s ON s.person_id = ?', [
             $person,
         ]) ?? throw new \LogicException('The row is made with the table.');
-        if (null !== $row->intOrNull('shown') && $row->int('shown') === $row->int('asked') && $row->int('until') > self::milliseconds($now)) {
+        if (null !== $row->intOrNull('shown') && $row->int('shown') === $row->int('asked') && $this->isFresh($row->int('until') - self::milliseconds($now))) {
             return JsonResponse::fromJsonString(self::at($row->text('body'), $now));
         }
         $body = Answer::json($this->reader->forPerson($person, $mend));
@@ -40,6 +40,12 @@ final readonly class ShowBench
         }
 
         return JsonResponse::fromJsonString($body);
+    }
+
+    /** Not what was read before the clock was put back: it would be shown until that hour comes again. */
+    private function isFresh(int $leftMs): bool
+    {
+        return $leftMs > 0 && $leftMs <= $this->benchShownMs;
     }
 
     /** The first thing a bench says is the time. */

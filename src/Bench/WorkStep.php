@@ -26,6 +26,7 @@ final readonly class WorkStep
         private CoatForecasts $forecasts,
         private Learning $learning,
         private GearInUse $gear,
+        private Records $records,
     ) {
     }
 
@@ -56,6 +57,12 @@ final readonly class WorkStep
         $step = $this->atHand->step($id, $input->version);
         if ($step->isLook() && $step->isRunning()) {
             throw Refused::now('Say what the look has shown: enough, or not enough.');
+        }
+        if (Action::Compare === $step->action() && $step->isRunning()) {
+            throw Refused::now('Say how the other half goes on: the same, another way, or no further.');
+        }
+        if ($step->isRunning()) {
+            $this->records->mustBeThere($step, $input->why, $person, $this->atHand->moment($input->at));
         }
         $this->end($step, $input, $person);
     }

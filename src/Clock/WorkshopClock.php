@@ -58,7 +58,10 @@ final readonly class WorkshopClock implements ClockInterface
         if (!$this->demo) {
             throw new \LogicException('Only the demo’s time can be set.');
         }
-        file_put_contents($this->file, (string) $seconds, \LOCK_EX);
+        // Whoever reads meanwhile reads the old time or the new one, never an empty file.
+        $new = $this->file.'.'.getmypid();
+        file_put_contents($new, (string) $seconds);
+        rename($new, $this->file);
     }
 
     private function offset(): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Job\PieceRecorded;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
@@ -16,6 +17,7 @@ use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Keeps the colour of a place. */
@@ -23,8 +25,12 @@ final readonly class TakeReading
 {
     private const MOST = 20;
 
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+        private EventDispatcherInterface $events,
+    ) {
     }
 
     /** @throws FieldError|ColourError */
@@ -61,6 +67,8 @@ final readonly class TakeReading
                 $input->source->label(),
             ),
         );
+
+        $this->events->dispatch(new PieceRecorded($piece, $by));
 
         return $reading;
     }

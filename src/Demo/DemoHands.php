@@ -7,6 +7,9 @@ namespace KindHeel\App\Demo;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchReader;
+use KindHeel\App\Bench\CompareAnswer;
+use KindHeel\App\Bench\CompareHalves;
+use KindHeel\App\Bench\CompareInput;
 use KindHeel\App\Bench\GateInput;
 use KindHeel\App\Bench\JudgeStep;
 use KindHeel\App\Bench\KeyCoat;
@@ -19,6 +22,7 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Schedule\Urgency;
+use KindHeel\Core\Treatment\Action;
 use Symfony\Component\Clock\MockClock;
 
 /** People at the bench of the demo: each does what the bench calls for, at a pace of their own. */
@@ -31,6 +35,7 @@ final readonly class DemoHands
         private WorkStep $work,
         private JudgeStep $judge,
         private LookAgain $looks,
+        private CompareHalves $halves,
         private KeyCoat $key,
         private BenchReader $bench,
     ) {
@@ -74,9 +79,21 @@ final readonly class DemoHands
         $version = $this->version($step);
         if (true === $this->steps->find($step)?->isLook()) {
             $this->act(fn () => $this->looks->answer($step, new LookInput($version, enough: true), $this->person($worker)));
+        } elseif (Action::Compare === $this->steps->find($step)?->action) {
+            $this->act(fn () => $this->halves->answer($step, new CompareInput($version, CompareAnswer::Same), $this->person($worker)));
         } else {
-            $this->act(fn () => $this->work->done($step, new StepInput($version), $this->person($worker)));
+            $this->act(fn () => $this->work->done($step, new StepInput($version, $this->instead($step)), $this->person($worker)));
         }
+    }
+
+    /** The theatre keeps pictures of its own, and where no meter is at hand colour is matched by eye. */
+    private function instead(int $step): ?string
+    {
+        return match ($this->steps->find($step)?->action) {
+            Action::Photograph => 'The theatre took its own, with the grey card; they are in its files.',
+            Action::ReadColour => 'Matched by eye, beside the sound place, by the window.',
+            default => null,
+        };
     }
 
     /** @param \Closure(): mixed $act */

@@ -27,6 +27,10 @@ class PlanRequest
     #[ORM\Column(type: 'json')]
     private array $climbed = [];
 
+    /** One half was treated and compared; the other stays as it is (T-8). */
+    #[ORM\Column]
+    private bool $oneHalfOnly = false;
+
     /** @return array<string, string> */
     public function schools(): array
     {
@@ -83,6 +87,16 @@ class PlanRequest
     public function climb(string $ladderAndPlace): void
     {
         $this->climbed[$ladderAndPlace] = ($this->climbed[$ladderAndPlace] ?? 0) + 1;
+    }
+
+    public function isOneHalfOnly(): bool
+    {
+        return $this->oneHalfOnly;
+    }
+
+    public function stopAfterOneHalf(): void
+    {
+        $this->oneHalfOnly = true;
     }
 
     public function isByHand(): bool

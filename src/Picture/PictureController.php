@@ -10,6 +10,7 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Job\PieceRecorded;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
@@ -17,6 +18,7 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
 use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -39,6 +41,7 @@ final readonly class PictureController
         private Members $members,
         private ClockInterface $clock,
         private IdempotentRequest $once,
+        private EventDispatcherInterface $events,
     ) {
     }
 
@@ -82,6 +85,7 @@ final readonly class PictureController
                         at: $this->clock->now(),
                     ),
                 );
+                $this->events->dispatch(new PieceRecorded($piece, $this->members->person($member)));
             },
             201,
             fn (): PicturesView => $this->reader->of($id),

@@ -7,6 +7,7 @@ namespace KindHeel\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\PieceRecorded;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Ledger\Event;
@@ -14,6 +15,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Plans a piece from what was seen; once work has begun, what is left of it from what was done. */
@@ -26,6 +28,7 @@ final readonly class MakePlan
         private PlanTerms $terms,
         private ClockInterface $clock,
         private string $workshopTimezone,
+        private EventDispatcherInterface $events,
     ) {
     }
 
@@ -55,5 +58,6 @@ final readonly class MakePlan
             [] === $done => \sprintf('Planned: %d steps, %d minutes by hand.', \count($plan->steps), (int) $plan->handsOnMinutes),
             default => \sprintf('Planned anew from here: %d steps are left.', \count($plan->steps) - \count($done)),
         });
+        $this->events->dispatch(new PieceRecorded($piece, $person));
     }
 }

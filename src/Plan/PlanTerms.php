@@ -43,6 +43,7 @@ final readonly class PlanTerms
             cover: $this->cover->of($piece),
             climbed: $terms->climbed(),
             firmOnly: true,
+            oneHalfOnly: $terms->isOneHalfOnly(),
         );
     }
 
@@ -58,6 +59,7 @@ final readonly class PlanTerms
             cover: $wishes->cover,
             climbed: $wishes->climbed,
             firmOnly: true,
+            oneHalfOnly: $wishes->oneHalfOnly,
         );
     }
 }

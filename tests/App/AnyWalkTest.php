@@ -8,6 +8,7 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\Core\Schedule\Urgency;
+use KindHeel\Core\Treatment\Action;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
@@ -64,7 +65,11 @@ final class AnyWalkTest extends ApiTestCase
             return false;
         }
         [$id, $act, $body] = match ($call->urgency) {
-            Urgency::Running => [$call->step->id, 'done', ['version' => $call->step->version]],
+            Urgency::Running => match (true) {
+                $call->step->isLook => [$call->step->id, 'look', ['version' => $call->step->version, 'enough' => 0 < $this->any->getInt(0, 2)]],
+                Action::Compare === $call->step->action => [$call->step->id, 'compare', ['version' => $call->step->version, 'answer' => 'same']],
+                default => [$call->step->id, 'done', ['version' => $call->step->version, 'why' => 'There is none.']],
+            },
             Urgency::Test => [$call->step->id, 'gate', ['version' => $call->step->version, 'answer' => 'passed', 'why' => 'It is dry.']],
             default => null === $call->again
                 ? [$call->step->id, 'start', ['version' => $call->step->version, 'why' => 'It will do.']]

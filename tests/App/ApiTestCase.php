@@ -8,18 +8,21 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\CallView;
+use KindHeel\App\Bench\RackPieceView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Database\Tables;
 use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
+use KindHeel\App\Picture\Side;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Schedule\Urgency;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Tests\Support\Counting;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -226,8 +229,23 @@ abstract class ApiTestCase extends WebTestCase
             'widthMm' => $severity > 3 ? 40.0 : 4.0,
         ]);
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $this->photographed($id);
 
         return $id;
+    }
+
+    /** All pictures of how a piece came in, as if they had been taken in passing: its step is there still, and can be ended. */
+    protected function photographed(int $id): void
+    {
+        $kind = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->kind;
+        foreach ($kind->halves() as $half) {
+            foreach (Side::set($kind) as $side) {
+                $this->connection()->executeStatement(
+                    'INSERT INTO picture (piece_id, moment, half, side, digest, width, height, by_id, at) SELECT ?, ?, ?, ?, ?, 4, 3, MIN(id), ? FROM person',
+                    [$id, 'before', $half->value, $side->value, str_repeat('0', 64), $this->clock->now()->format('Y-m-d H:i:s')],
+                );
+            }
+        }
     }
 
     /** The first step that calls for hands. */
@@ -243,7 +261,8 @@ abstract class ApiTestCase extends WebTestCase
             $bench = $this->must(BenchView::class, 'GET', '/api/bench');
             $call = $bench->calls[0] ?? null;
             if (null === $call) {
-                $this->clock->sleep(60);
+                $opens = array_filter(array_map(static fn (RackPieceView $p): ?string => $p->opensAt, $bench->rack));
+                $this->clock->sleep(max(60, [] === $opens ? 60 : (int) strtotime(min($opens)) - $this->clock->now()->getTimestamp()));
                 continue;
             }
             if (Urgency::Test !== $call->urgency && str_starts_with($call->step->title, $title)) {
@@ -268,7 +287,8 @@ abstract class ApiTestCase extends WebTestCase
         if ($step->isLook) {
             $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/look", $version + ['enough' => true]);
         } else {
-            $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", $version);
+            $instead = \in_array($step->action, [Action::Photograph, Action::ReadColour], true) ? ['why' => 'The owner took them.'] : [];
+            $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/done", $version + $instead);
         }
     }
 

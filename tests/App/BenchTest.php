@@ -331,6 +331,8 @@ final class BenchTest extends ApiTestCase
         self::assertStringContainsString('"urgency":"running"', $look());
         $this->clock->sleep(3);
         self::assertGreaterThan(5, $this->statements(static fn () => $look()));
+        $this->clock->modify('-1 hour');
+        self::assertGreaterThan(5, $this->statements(static fn () => $look()), 'what was read by a clock that was wrong is not shown');
     }
 
     public function testAnUnreasonableReadingIsRefusedInWords(): void

@@ -35,6 +35,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/steps/{id}/put-down' => self::APPRENTICE,
         'POST /api/steps/{id}/again' => self::APPRENTICE,
         'POST /api/steps/{id}/spoiled' => self::APPRENTICE,
+        'POST /api/steps/{id}/compare' => self::APPRENTICE,
         'POST /api/steps/{id}/look' => self::APPRENTICE,
         'POST /api/steps/{id}/gate' => self::APPRENTICE,
         'POST /api/steps/{id}/hand-on' => self::APPRENTICE,

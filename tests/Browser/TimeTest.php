@@ -182,7 +182,7 @@ final class TimeTest extends StoryTestCase
                 return done(`test ${step.title}`)
             }
             if (call.urgency === 'running') {
-                await send('POST', `/steps/${step.id}/done`, {version: step.version})
+                await send('POST', `/steps/${step.id}/done`, {version: step.version, why: 'seen to'})
                 return done(`done ${step.title}`)
             }
             await send('POST', `/steps/${step.id}/start`, {version: step.version})

@@ -105,6 +105,9 @@ final class WorkshopDayTest extends StoryTestCase
             $notYet = str_contains($hand, 'Gate test') && !$saidNotYet;
             $saidNotYet = $saidNotYet || $notYet;
             $this->type($notYet ? 'n' : WebDriverKeys::SPACE);
+            if ($this->asksForARecord($id, $hand, $state)) {
+                $this->type('No camera here.', WebDriverKeys::ENTER);
+            }
             $this->wait(fn (): ?bool => $this->state($id) !== $state ? true : null, 'a key to act');
             $this->wait(fn (): ?bool => $this->hand() !== $hand ? true : null, 'the hand to follow');
         }
@@ -209,8 +212,12 @@ final class WorkshopDayTest extends StoryTestCase
             } elseif (str_contains($hand, 'of about')) {
                 $this->clock->forward(3);
                 $this->says('Done')->click();
-            } elseif (str_contains($hand, 'again')) {
-                $this->says('again')->click();
+                if ($this->asksForARecord($id, $hand, $state)) {
+                    $this->see('[name=why]')->sendKeys('No camera here.');
+                    $this->says('Go on, and note it')->click();
+                }
+            } elseif (1 === preg_match('/(\S+ again)\s+Space/', $hand, $again)) {
+                $this->says($again[1])->click();
             } else {
                 $this->says('Start')->click();
             }
@@ -250,6 +257,22 @@ final class WorkshopDayTest extends StoryTestCase
             $this->painted();
             $this->isAccessible($path.' in the evening');
         }
+    }
+
+    /**
+     * Whether what was ended asks for pictures or a colour first.
+     *
+     * @param array{state: string, rest: string} $state before it was ended
+     */
+    private function asksForARecord(int $id, string $hand, array $state): bool
+    {
+        if (!str_contains($hand, 'of about')) {
+            return false;
+        }
+        $asks = fn (): bool => str_contains($this->text(), 'If you go on all the same');
+        $this->wait(fn (): ?bool => $asks() || $this->state($id) !== $state ? true : null, 'an answer to the end of a step');
+
+        return $asks();
     }
 
     private function hand(): string

@@ -3,8 +3,9 @@ import AlarmBar from '../src/bench/AlarmBar.vue'
 import Hand from '../src/bench/Hand.vue'
 import LatePieces from '../src/bench/LatePieces.vue'
 import type { CallView, RackPieceView } from '../src/api/types'
-import { says, settled, shown, words } from './mounting'
-import { at, call, ms, rackPiece } from './views'
+import { ok, serving } from './fakeApi'
+import { choose, says, settled, shown, words } from './mounting'
+import { at, call, ms, plan, rackPiece, step, words as shopWords } from './views'
 
 beforeEach(() => {
   document.body.innerHTML = ''
@@ -50,6 +51,32 @@ describe('the one thing to do', () => {
     await says(it, 'Put it down').trigger('click')
     expect([it.emitted('act'), it.emitted('notEnough'), it.emitted('putDown')].map((e) => e?.length)).toEqual([1, 1, 1])
     expect(words(hand(call({ step: { ...look, status: 'open' } })))).toContain('Start')
+  })
+
+  it('is to decide how the other half goes on, once one has been compared', async () => {
+    serving({
+      'GET /words': ok(shopWords({ trials: [{
+        id: 'T-8', label: 'one half first', how: '', identifies: false,
+        outcomes: [{ id: 'no-change', label: 'nothing', meaning: '' }, { id: 'darkens', label: 'it stays darker', meaning: '' },
+          { id: 'dulls', label: 'it dulls', meaning: '' }],
+      }] })),
+      'GET /pieces/1/plan': ok(plan({ steps: [
+        step({ key: 'a', status: 'done', family: 'conditioner' }), step({ key: 'b', status: 'done', family: null }),
+        step({ key: 'c', status: 'open', family: 'cream' }),
+      ] })),
+    })
+    const it = hand(call({ urgency: 'running', step: { title: 'Compare the halves', action: 'compare', status: 'running', startedAt: at(0) } }))
+    await says(it, 'The same for the other').trigger('click')
+    await says(it, 'No further').trigger('click')
+    expect([it.emitted('act'), it.emitted('stop')].map((e) => e?.length)).toEqual([1, 1])
+    await says(it, 'Something else for the other').trigger('click')
+    await settled()
+    expect(words(it), 'only what was laid did anything').not.toContain('cream polish')
+    await choose(it, 'What it did', 'it dulls')
+    await it.find('form').trigger('submit')
+    expect(it.emitted('otherwise')).toEqual([['conditioner', 'dulls']])
+    await says(it, 'Back').trigger('click')
+    expect(words(it)).toContain('The same for the other')
   })
 
   it('is to test what should be ready, and to say so when it is not', async () => {

@@ -30,10 +30,14 @@ final class OneHalfFirst
         $moved = [];
         $lays = false;
         foreach ($needs as $need) {
+            $other = Rank::MOULD <= $need->rank && Rank::SHAPE > $need->rank && [Half::Right] === $need->step->halves();
+            if ($other && $brief->wishes->oneHalfOnly) {
+                continue;
+            }
             $lays = $lays || $need->step->laysProduct();
             $moved[] = match (true) {
                 $need->rank >= Rank::SHAPE => $need->later(2 * self::LATER),
-                $need->rank >= Rank::MOULD && [Half::Right] === $need->step->halves() => $need->later(self::LATER),
+                $other => $need->later(self::LATER),
                 default => $need,
             };
         }

@@ -38,7 +38,7 @@ final readonly class Opening
         $needs[] = new Need(
             Step::act(Phase::Record, Action::Photograph, Brief::places($parts)),
             Rank::RECORD,
-            'How it came in is kept before anything is touched.',
+            'How it came in is kept before anything is wet: it cannot be pictured so again.',
             ['O-1'],
         );
         if ([] !== $read) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Disclosure\Declined;
@@ -292,6 +293,7 @@ final readonly class Remarks
         }
         $part = $this->piece->part($finding->at);
         $why = match (true) {
+            $this->brief->wishes->oneHalfOnly && Half::Right === $finding->at->half => 'once the left was dry it was decided to go no further.',
             Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to keep it so.',
             Severity::OnlyWhenLookedFor === $finding->severity => 'it is seen only when looked for, and more would take more than it gives.',
             null === $part => 'nothing is done there.',

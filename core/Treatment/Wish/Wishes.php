@@ -19,6 +19,7 @@ final readonly class Wishes
      * @param array<string, Cover>  $cover          by part, where a pot was mixed over a ground that was read
      * @param array<string, int>    $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
      * @param bool                  $firmOnly       what is held back behind a look is left out until the look has been taken
+     * @param bool                  $oneHalfOnly    one half was treated and compared; the other stays as it is (T-8)
      */
     public function __construct(
         public Schools $schools,
@@ -28,6 +29,7 @@ final readonly class Wishes
         public array $cover = [],
         public array $climbed = [],
         public bool $firmOnly = false,
+        public bool $oneHalfOnly = false,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class Wishes
             $this->cover,
             $this->climbed,
             $this->firmOnly,
+            $this->oneHalfOnly,
         );
     }
 

@@ -30,6 +30,7 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Ladder;
+use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\Answers;
 use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
@@ -428,6 +429,40 @@ final class MasterTest extends RuleTestCase
             }
         }
         self::assertContains(Stage::Full, array_map(static fn (After $a): ?Stage => $a->from, $plan->steps[$compare]->step->after), 'fully dry');
+    }
+
+    public function testWhatTheFirstHalfShowedDecidesOverTheOther(): void
+    {
+        $pair = Shoes::pair()->of(Material::Aniline)->flagged('left/vamp', Flag::Irreplaceable)->thirsty();
+        $pair->with('right/vamp', FindingKind::Faded, 2);
+        $same = $this->plan($pair);
+        $compare = array_keys(array_filter($same->steps, static fn (PlannedStep $s): bool => Action::Compare === $s->step->action))[0];
+        $done = array_map(static fn (PlannedStep $s): Need => new Need($s->step, 0, $s->why, $s->rules, $s->shade), \array_slice(
+            $same->steps,
+            0,
+            $compare + 1
+        ));
+        $rest = static fn (Plan $plan): array => array_map(static fn (PlannedStep $s): string => $s->step->what(), array_filter(
+            \array_slice($plan->steps, $compare + 1),
+            static fn (PlannedStep $s): bool => $s->step->laysProduct(),
+        ));
+        self::assertContains('conditioner', $rest($same));
+        self::assertSame($rest($same), $rest(Planner::plan($pair->piece(), Air::reference(), null, $done)), 'the same for the other');
+
+        $pair->tried('left/vamp', Trial::WearOne, Outcome::Darkens, FamilyId::Conditioner);
+        self::assertNotContains(
+            'conditioner',
+            $rest(Planner::plan($pair->piece(), Air::reference(), null, $done)),
+            'what darkened the left comes not on the right'
+        );
+
+        $stopped = Planner::plan($pair->piece(), Air::reference(), new Wishes(Schools::usual(), oneHalfOnly: true), $done);
+        self::assertSame([], $rest($stopped));
+        self::assertContains(
+            'The fading on the right vamp stays: once the left was dry it was decided to go no further.',
+            array_map(static fn (Remark $r): string => $r->text, $stopped->tellOwner),
+        );
+        self::assertSame(Action::HandOver, \array_slice($stopped->steps, -1)[0]->step->action);
     }
 
     public function testCreamWaxAndThreadFollowTheNewColour(): void

@@ -167,6 +167,17 @@ export interface ColoursView {
   readonly swatches: readonly SwatchView[];
 }
 
+export type CompareAnswer = 'same' | 'otherwise' | 'stop';
+
+export interface CompareInput {
+  version: number;
+  answer: CompareAnswer;
+  product?: FamilyId | null;
+  outcome?: Outcome | null;
+  why?: string | null;
+  at?: string | null;
+}
+
 export interface CompareView {
   readonly school: School;
   readonly label: string;

@@ -59,6 +59,13 @@ const ordered = computed(() =>
 const inHand = computed(() => ordered.value[0] ?? null)
 const following = computed(() => ordered.value.slice(1, 3))
 
+/** A step that asks for pictures or a colour is done there. */
+const records = computed(() => {
+  const step = inHand.value?.urgency === 'running' ? inHand.value.step : null
+  return step?.action === 'photograph' ? { label: 'Take the pictures', to: `/pieces/${step.piece}/pictures` } :
+    step?.action === 'read-colour' ? { label: 'Read the colour', to: `/pieces/${step.piece}/colour` } : null
+})
+
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
   const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
@@ -73,7 +80,7 @@ const act = (): void => {
   }
   switch (call.urgency) {
     case 'running':
-      void (call.step.isLook ? hands.look(call.step, true) : hands.done(call.step))
+      void (call.step.isLook ? hands.look(call.step, true) : call.step.action === 'compare' ? hands.compare(call.step, 'same') : hands.done(call.step))
       break
     case 'test':
       void hands.gate(call.step, 'passed')
@@ -160,7 +167,9 @@ useEventListener(window, 'keydown', (event) => {
         <Hand
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
           :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
-          @not-enough="inHand && hands.look(inHand.step, false)" @put-down="inHand && hands.putDown(inHand.step)"
+          @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
+          @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
+          @put-down="inHand && hands.putDown(inHand.step)"
           @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)"
           @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
         />
@@ -170,6 +179,6 @@ useEventListener(window, 'keydown', (event) => {
       <Tape v-if="bench" :bench="bench" :now="now" />
       <TimeLapse v-if="bench && demo" :now="now" @forward="took" />
     </div>
-    <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
+    <OverrideDialog :refusal="hands.refusal.value" :instead="records" @why="hands.override" @leave="hands.leave" />
   </main>
 </template>

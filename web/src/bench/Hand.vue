@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { computed } from 'vue'
-import type { CallView, RackPieceView } from '../api/types'
+import { computed, ref, watch } from 'vue'
+import type { CallView, FamilyId, Outcome, RackPieceView } from '../api/types'
 import { useWhen } from '../session/useWhen'
 import StepWords from '../step/StepWords.vue'
+import CompareForm from './CompareForm.vue'
 
 /** The one thing to do, large; under it the two that follow. */
 const props = defineProps<{
@@ -15,12 +16,28 @@ const props = defineProps<{
   ahead: string
   helpers: readonly { person: number; name: string }[]
 }>()
-const emit = defineEmits<{ act: []; notYet: []; notEnough: []; putDown: []; interrupt: []; handOn: [person: number]; spoiled: []; allTheSame: [] }>()
+const emit = defineEmits<{
+  act: []
+  notYet: []
+  notEnough: []
+  otherwise: [product: FamilyId, outcome: Outcome]
+  stop: []
+  putDown: []
+  interrupt: []
+  handOn: [person: number]
+  spoiled: []
+  allTheSame: []
+}>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
 const verb = computed(() => (props.call?.urgency === 'running' ? 'Done' : 'Start'))
 /** Under way, it is answered rather than done. */
 const isLook = computed(() => props.call?.urgency === 'running' && props.call.step.isLook)
+const isCompare = computed(() => props.call?.urgency === 'running' && props.call.step.action === 'compare')
+const otherwise = ref(false)
+watch(() => props.call?.step.id, () => {
+  otherwise.value = false
+})
 const looks = computed(() => {
   const half = props.call?.step.half ?? 'whole'
   return half === 'whole' ? 'A look' : half === 'both' ? 'A look at both halves' : `A look at the ${half} half`
@@ -63,6 +80,24 @@ const opens = computed(
         <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notEnough')">Not enough: a rung up
           <span class="key">N</span></button>
         <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key ml-2">Esc</span></button>
+        <p class="text-soft">{{ call.step.why }}</p>
+      </template>
+
+      <template v-else-if="isCompare">
+        <p class="text-lg font-semibold">One half against the other</p>
+        <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
+        <p class="text-lg">{{ call.step.how }}</p>
+        <CompareForm
+          v-if="otherwise" :step="call.step" :busy="busy" @otherwise="(product, outcome) => emit('otherwise', product, outcome)" @leave="otherwise = false"
+        />
+        <template v-else>
+          <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">The same for the other <span class="key">Space</span>
+          </button>
+          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="otherwise = true">Something else for the other…</button>
+          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('stop')">No further: the other stays as it is</button>
+          <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down
+            <span class="key ml-2">Esc</span></button>
+        </template>
         <p class="text-soft">{{ call.step.why }}</p>
       </template>
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 
 /** Something is not ready. The restorer may go on with a word why; the ledger keeps it. */
-const props = defineProps<{ refusal: { readonly sentence: string } | null }>()
+const props = defineProps<{ refusal: { readonly sentence: string } | null; instead?: { readonly label: string; readonly to: string } | null }>()
 const emit = defineEmits<{ why: [why: string], leave: [] }>()
 const why = ref('')
 watch(() => props.refusal, () => {
@@ -23,7 +24,8 @@ watch(() => props.refusal, () => {
             <input v-model="why" class="write font-normal" name="why" required>
           </label>
           <div class="flex gap-4">
-            <button class="do grow" type="button" @click="emit('leave')">Wait for it</button>
+            <RouterLink v-if="instead" class="do grow text-center" :to="instead.to">{{ instead.label }}</RouterLink>
+            <button v-else class="do grow" type="button" @click="emit('leave')">Wait for it</button>
             <button class="may" type="submit" :disabled="why.trim() === ''">Go on, and note it</button>
           </div>
         </form>

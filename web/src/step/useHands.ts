@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
-import type { BenchView, DryingPlace, StepView } from '../api/types'
+import type { BenchView, CompareAnswer, CompareInput, DryingPlace, StepView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import type { Act } from '../kit/useOutbox'
 
@@ -58,6 +58,9 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     handOn: (step: StepView, person: number) => tell(step, 'hand-on', '', { person }),
     spoiled: (step: StepView) => tell(step, 'spoiled'),
     look: (step: { id: number, version: number }, enough: boolean) => tell(step, 'look', '', { enough }),
+    /** One half against the other: the same, another way, or no further. */
+    compare: (step: { id: number, version: number }, answer: CompareAnswer, more: Pick<CompareInput, 'product' | 'outcome'> = {}) =>
+      tell(step, 'compare', '', { answer, ...more }),
     again: (step: { id: number, version: number }) => tell(step, 'again'),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') =>
       tell(step, 'gate', answer === 'passed' ? 'Passed its test' : 'Not yet', { answer }),
