@@ -372,7 +372,7 @@ final class PartState
     private function lay(Step $step, FamilyId $family): void
     {
         $this->laid[$family->value] = true;
-        if (!$step->isSpot()) {
+        if (!$step->isSpot() && null === $step->insteadOf) {
             $this->coats[$family->value] = ($this->coats[$family->value] ?? 0) + 1;
         }
         if (Family::of($family)->dries()) {
@@ -426,7 +426,7 @@ final class PartState
     {
         $this->lose(...$family->takesOff($step->isSpot()));
         $this->gain(...$family->leaves($step->isSpot()));
-        if ($step->does(Effect::BuildsFilm) && !$step->isSpot()) {
+        if ($step->does(Effect::BuildsFilm) && !$step->isSpot() && null === $step->insteadOf) {
             $this->filmMicrons += $step->applicator->dryMicrons();
         }
         if ($step->does(Effect::Bonds)) {

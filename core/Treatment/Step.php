@@ -21,6 +21,7 @@ final readonly class Step
      * @param list<After>    $after         one at most for each earlier step
      * @param list<FamilyId> $tries         families that a trial tries out of sight
      * @param string|null    $ifNeededAfter the look without whose “not enough” it is not done
+     * @param string|null    $insteadOf     the spoiled coat in whose place it is laid: the two count as one
      */
     private function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Step
         public array $after,
         public array $tries,
         public ?string $ifNeededAfter = null,
+        public ?string $insteadOf = null,
     ) {
     }
 
@@ -164,6 +166,12 @@ final readonly class Step
     public function ifNeededAfter(?string $look): self
     {
         return $this->but(ifNeededAfter: $look);
+    }
+
+    /** In the place of a coat that was spoiled. */
+    public function insteadOf(?string $spoiled): self
+    {
+        return $this->but(insteadOf: $spoiled);
     }
 
     private function but(mixed ...$changed): self

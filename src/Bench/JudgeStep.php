@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Drying\CoatForecasts;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Learning\Learning;
@@ -16,8 +17,13 @@ use KindHeel\Core\Schedule\RetryDelay;
 /** What is found of a step that was done: its test is passed or not yet, it is spoiled, it has to be done again. */
 final readonly class JudgeStep
 {
-    public function __construct(private AtHand $atHand, private KeyCoat $key, private Ledger $ledger, private Learning $learning)
-    {
+    public function __construct(
+        private AtHand $atHand,
+        private KeyCoat $key,
+        private Ledger $ledger,
+        private Learning $learning,
+        private CoatForecasts $forecasts,
+    ) {
     }
 
     public function gate(int $id, GateInput $input, Person $person): void
@@ -60,18 +66,27 @@ final readonly class JudgeStep
         $this->ledger->step(Event::Again, $step, $person, $step->title(), at: $this->atHand->moment($input->at));
     }
 
-    /** It went wrong and is done once more; a coat is keyed and wiped before, so that the next one holds. */
+    /** It went wrong and is done once more. A coat stays until it is dry, and is keyed and wiped before it is laid anew, so that the next one holds. */
     public function spoiled(int $id, StepInput $input, Person $person): void
     {
         $step = $this->atHand->step($id, $input->version);
         if ($step->isOpen()) {
             throw Refused::now('What has not been begun cannot be spoiled.');
         }
+        if ($step->isSpoiled()) {
+            throw Refused::now('It has been said already that this is spoiled.');
+        }
         $this->nothingMayLieOn($step);
         AtHand::forAnother($step, $input->why, $person);
         $at = $this->atHand->moment($input->at);
         $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
-        $step->reopen();
+        $laid = $step->toNeed()->step->laysFilm();
+        if (!$laid) {
+            $step->reopen();
+        } elseif ($step->isRunning()) {
+            $step->end($at);
+            $this->forecasts->begin($step, $at);
+        }
         $this->ledger->step(
             Event::Spoiled,
             $step,
@@ -80,7 +95,10 @@ final readonly class JudgeStep
             $minutes,
             $at,
         );
-        $this->key->before($step, $person);
+        if ($laid) {
+            $step->spoil();
+            $this->key->layAgain($step);
+        }
     }
 
     private function nothingMayLieOn(StoredStep $step): void

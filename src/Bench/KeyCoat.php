@@ -20,7 +20,7 @@ use KindHeel\Core\Treatment\Planning\Rework;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 
-/** Puts the key and the wipe before a coat whose window has been missed, or that is laid once more (W-7). */
+/** Puts the key and the wipe before a coat whose window has been missed, or that is laid once more because it was spoiled (W-7). */
 final readonly class KeyCoat
 {
     public function __construct(
@@ -58,16 +58,19 @@ final readonly class KeyCoat
         });
     }
 
-    /** What was laid badly is keyed and wiped before it is laid anew; a step that lays no film needs none. */
-    public function before(StoredStep $step, Person $person): void
+    /** What was laid badly is keyed and wiped once it is dry, and laid anew, after whatever has been begun meanwhile. */
+    public function layAgain(StoredStep $step): void
     {
-        if (!$step->toNeed()->step->laysFilm()) {
-            return;
+        $next = null;
+        foreach (array_reverse($step->piece()->steps()) as $later) {
+            if ($later === $step || !$later->isOpen()) {
+                break;
+            }
+            $next = $later;
         }
-        $key = $step->key();
         $this->redraw->redraw(
             $step->piece(),
-            static fn (Rework $r): Rework => $r->keyed($key, ''),
+            static fn (Rework $r): Rework => $r->laidAgain($step->key(), $next?->key()),
             'What was laid there is taken back before it is laid anew.',
             ['W-7'],
         );

@@ -76,10 +76,7 @@ final readonly class WorkStep
         $word = AtHand::forAnother($step, $input->why, $person);
         $at = max($this->atHand->moment($input->at), $step->work()->startedAt() ?? $this->atHand->moment(null));
         $step->end($at);
-        $family = $step->dryingFamily();
-        if (null !== $family) {
-            $step->dries($this->forecasts->laid($family, $step->applicator(), $step->piece()->id(), $at));
-        }
+        $this->forecasts->begin($step, $at);
         $this->learning->worked($step, $person);
         $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {

@@ -6,6 +6,7 @@ namespace KindHeel\App\Drying;
 
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Job\StepRecord;
+use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\Core\Drying\AirRecord;
@@ -27,6 +28,15 @@ final readonly class CoatForecasts
     public function laid(FamilyId $family, Applicator $by, int $piece, \DateTimeImmutable $at): Forecast
     {
         return $this->in($this->air->around($piece, $at), $family, $by, $at, $this->learning->factors());
+    }
+
+    /** From that moment on what the step has laid dries. */
+    public function begin(StoredStep $step, \DateTimeImmutable $at): void
+    {
+        $family = $step->dryingFamily();
+        if (null !== $family) {
+            $step->dries($this->laid($family, $step->applicator(), $step->piece()->id(), $at));
+        }
     }
 
     /**

@@ -54,6 +54,7 @@ final class StepRows
                 $row->textOrNull('person'),
                 $row->timeOrNull('ended_at'),
                 $row->int('worked_seconds') / 60.0,
+                1 === $row->int('spoiled'),
             ),
             coat: new CoatRecord(
                 $moments,

@@ -19,6 +19,9 @@ class StepWork
     /** What went into it before it was interrupted or taken over. */
     #[ORM\Column]
     private int $workedSeconds = 0;
+    /** It went wrong, and another is done in its place. */
+    #[ORM\Column]
+    private bool $spoiled = false;
 
     public function status(): StepStatus
     {
@@ -47,6 +50,17 @@ class StepWork
         $this->mustBe(StepStatus::Running);
         $this->status = StepStatus::Done;
         $this->endedAt = $at;
+    }
+
+    public function spoil(): void
+    {
+        $this->mustBe(StepStatus::Done);
+        $this->spoiled = true;
+    }
+
+    public function isSpoiled(): bool
+    {
+        return $this->spoiled;
     }
 
     /** Broken off; what went into it so far counts when it goes on. */

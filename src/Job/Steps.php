@@ -30,8 +30,8 @@ final readonly class Steps
     private const DRIES = 's.status = \''.self::DONE.'\' AND s.drying_family IS NOT NULL';
     private const FROM = ' FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id';
     private const COLUMNS = 's.id, s.version, s.piece_id, s.step_key, s.position, s.title, s.phase, s.action, s.family, s.drying_family, s.applicator,
-        s.station, s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.gate, s.gate_from,
-        s.gate_passed_at, s.added_minutes,
+        s.station, s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.spoiled, s.gate,
+        s.gate_from, s.gate_passed_at, s.added_minutes,
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full, ';

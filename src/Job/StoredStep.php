@@ -67,6 +67,9 @@ class StoredStep
     private array $waits;
     #[ORM\Column(length: 20, nullable: true)]
     private ?Stage $gateFrom;
+    /** The key of the spoiled coat in whose place it is laid. */
+    #[ORM\Column(length: 8, nullable: true)]
+    private ?string $insteadOf;
     /** @var list<array{rule: string, reason: string, by: string}> rules that somebody went over, and why */
     #[ORM\Column(type: 'json')]
     private array $overrides = [];
@@ -102,6 +105,7 @@ class StoredStep
         $this->phase = $step->phase;
         $this->action = $step->action;
         $this->family = $step->family;
+        $this->insteadOf = $step->insteadOf;
         $this->dryingFamily = $step->dryingFamily();
         $this->applicator = $step->applicator;
         $this->on = array_map(static fn (Place $p): array => ['part' => $p->part->value, 'half' => $p->half->value], $step->on);
@@ -133,7 +137,9 @@ class StoredStep
             array_map(FamilyId::from(...), $this->tries),
         );
 
-        return new Need($step->asCoat($this->coat, $this->coats, $this->phase), 0, $this->words->why(), $this->words->rules(), $this->needs->shade());
+        $step = $step->asCoat($this->coat, $this->coats, $this->phase)->insteadOf($this->insteadOf);
+
+        return new Need($step, 0, $this->words->why(), $this->words->rules(), $this->needs->shade());
     }
 
     /** It is this very act on these very places; only its place in the order may differ. */
@@ -287,6 +293,17 @@ class StoredStep
         $this->work = new StepWork();
         $this->startedBy = null;
         $this->moments = new Moments();
+    }
+
+    /** It went wrong, and stays on the piece until it has dried and been keyed. */
+    public function spoil(): void
+    {
+        $this->work->spoil();
+    }
+
+    public function isSpoiled(): bool
+    {
+        return $this->work->isSpoiled();
     }
 
     public function startedBy(): ?Person

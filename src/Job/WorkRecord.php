@@ -15,6 +15,8 @@ final readonly class WorkRecord
         public ?string $startedByName,
         public ?\DateTimeImmutable $endedAt,
         public float $workedMinutes,
+        /** it went wrong, and another is done in its place */
+        public bool $spoiled = false,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\App\Plan;
 
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\PlanAssembler;
 use KindHeel\Core\Treatment\Planning\Rework;
@@ -34,9 +35,25 @@ final readonly class RedrawPlan
         }
         $rework = $change(Rework::of($piece->toCore(), array_values(array_map(static fn (Need $w): Step => $w->step, $known))));
         $needs = array_map(
-            static fn (Step $s): Need => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Need($s, 0, $why, $rules),
+            static fn (Step $s): Need => isset($known[$s->id]) ? $known[$s->id]->with($s) : new Need($s, 0, $why, $rules, self::shadeLike($s, $known)),
             $rework->steps,
         );
         $piece->follow((new PlanAssembler($piece->toCore(), $this->air->now(), $this->terms->of($piece)))->steps($needs));
+    }
+
+    /**
+     * One more coat of what is laid there already has the colour of that.
+     *
+     * @param array<string, Need> $known
+     */
+    private static function shadeLike(Step $step, array $known): ?Shade
+    {
+        foreach ($known as $need) {
+            if ($need->step->what() === $step->what() && $need->step->touches($step->on[0])) {
+                return $need->shade;
+            }
+        }
+
+        return null;
     }
 }

@@ -53,6 +53,7 @@ final class StepReader
             startedAt: Iso::of($step->work->startedAt),
             startedBy: $step->work->startedByName,
             endedAt: Iso::of($step->work->endedAt),
+            spoiled: $step->work->spoiled,
         );
     }
 

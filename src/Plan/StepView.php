@@ -65,6 +65,8 @@ final readonly class StepView
         public ?string $startedAt,
         public ?string $startedBy,
         public ?string $endedAt,
+        /** it went wrong, and another is done in its place */
+        public bool $spoiled,
     ) {
     }
 }

@@ -68,7 +68,7 @@ final class KeysTest extends ApiTestCase
         self::assertStringContainsString('Tomas is still at', $back->detail);
     }
 
-    public function testASpoiledCoatIsKeyedAndLaidAnewAndTheLedgerKeepsTheLostMinutes(): void
+    public function testASpoiledCoatDriesIsKeyedAndLaidAnewAndTheLedgerKeepsTheLostMinutes(): void
     {
         $id = $this->plannedPair(aim: 'restore', severity: 4);
         $this->doCall($this->workUntil('Paint'));
@@ -76,12 +76,36 @@ final class KeysTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $paint->version, 'why' => 'a hair in it']);
         self::assertNotSame([], $bench->calls);
         $plan = $this->plan($id);
-        $at = (int) array_search($paint->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
-        self::assertSame([StepStatus::Open, 'Key the surface', 'Degrease with alcohol'], [$plan[$at]->status, $plan[$at - 2]->title, $plan[$at - 1]->title]);
+        $again = self::firstOf($plan, static fn (StepView $s): bool => $paint->title.', once more' === $s->title);
+        $at = (int) array_search($again, $plan, true);
+        self::assertSame(
+            ['Key the surface', 'Brush the dust off, dry', 'Degrease with alcohol'],
+            array_map(static fn (StepView $s): string => $s->title, \array_slice($plan, $at - 3, 3)),
+        );
+        $spoiled = self::firstOf($plan, static fn (StepView $s): bool => $s->id === $paint->id);
+        self::assertSame([true, StepStatus::Done, false], [$spoiled->spoiled, $spoiled->status, $again->spoiled]);
+        self::assertContains($paint->key, array_map(static fn ($w): string => $w->step, $plan[$at - 3]->waits), 'it is dry before it is keyed');
+        self::assertSame([], $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->faults, 'what the rules put in is what they allow');
         $entry = self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Spoiled === $e->event);
         self::assertStringContainsString('a hair in it', $entry->text);
         self::assertGreaterThan(0, $entry->realMinutes);
-        $this->refused(409, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $plan[$at]->version]);
+        $this->refused(409, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $spoiled->version]);
+        $this->doCall($this->workUntil('Key the surface'));
+        self::assertSame($again->id, $this->workUntil('Paint')->step->id, 'it is laid anew before the next coat');
+    }
+
+    public function testACoatThatIsSpoiledWhileItIsLaidDriesFromThen(): void
+    {
+        $id = $this->plannedPair(aim: 'restore', severity: 4);
+        $paint = $this->workUntil('Paint')->step;
+        $running = $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/start", ['version' => $paint->version])->calls[0]->step;
+        $this->clock->sleep(240);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/spoiled", ['version' => $running->version]);
+        $spoiled = self::firstOf($this->plan($id), static fn (StepView $s): bool => $s->id === $paint->id);
+        self::assertSame([true, StepStatus::Done], [$spoiled->spoiled, $spoiled->status]);
+        $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0];
+        self::assertNotSame('Key the surface', $call->step->title, 'it is wet');
+        self::assertSame([], $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->faults);
     }
 
     public function testAMissedWindowPutsTheKeyAndTheWipeInByItselfAndOnce(): void
@@ -97,9 +121,13 @@ final class KeysTest extends ApiTestCase
         $this->must(BenchView::class, 'GET', '/api/bench');
         $plan = $this->plan($id);
         $at = (int) array_search($second->id, array_map(static fn (StepView $s): int => $s->id, $plan), true);
-        self::assertSame(['Key the surface', 'Degrease with alcohol', $second->half], [$plan[$at - 2]->title, $plan[$at - 1]->title, $plan[$at - 2]->half]);
+        self::assertSame(
+            ['Key the surface', 'Brush the dust off, dry', 'Degrease with alcohol'],
+            array_map(static fn (StepView $s): string => $s->title, \array_slice($plan, $at - 3, 3)),
+        );
+        self::assertSame([$second->half, []], [$plan[$at - 3]->half, $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->faults]);
         self::assertSame('W-7', $plan[$at - 1]->because[0]->rule);
-        self::assertCount(\count($before) + 4, $plan, 'both halves, each a key and a wipe');
+        self::assertCount(\count($before) + 6, $plan, 'both halves, each keyed, dusted off and wiped');
         self::assertGreaterThan($minutes + 4, array_sum(array_map(static fn (StepView $s): float => $s->minutes, $plan)));
         $keyed = array_filter($this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries, static fn ($e): bool => Event::Keyed === $e->event);
         self::assertCount(2, $keyed);

@@ -81,11 +81,15 @@ final readonly class Mender
         yield $this->without($id, $broken);
     }
 
-    /** @param non-empty-list<Violation> $broken */
+    /**
+     * What the step asks for first, what that asks for in turn, and what the step asks for after it.
+     *
+     * @param non-empty-list<Violation> $broken
+     */
     private function supported(string $id, array $broken): Mended
     {
         $rework = $this->rework;
-        $first = null;
+        $put = [];
         $before = $id;
         for ($depth = 0; $depth < self::DEPTH && [] !== $broken; ++$depth) {
             $asked = $broken[0]->remedy?->first;
@@ -98,16 +102,20 @@ final readonly class Mender
                     $on[$place->key] = $place;
                 }
             }
-            $step = $asked->onto(array_values($on));
-            $first ??= $step;
-            $rework = $rework->added($step, $before);
-            $put = $rework->steps[$rework->position($before) - 1]->id;
-            $rework = $rework->tidied($rework->steps, [$put, $id]);
-            $before = $put;
-            $broken = array_values(array_filter($rework->faults(), static fn (Violation $v): bool => $v->step === $put && null !== $v->remedy?->first));
+            $rework = $rework->added($asked->onto(array_values($on)), $before);
+            $step = $rework->steps[$rework->position($before) - 1];
+            array_unshift($put, $step);
+            $rework = $rework->tidied($rework->steps, [$step->id, $id]);
+            $faults = array_filter($rework->faults(), static fn (Violation $v): bool => null !== $v->remedy?->first);
+            $before = $step->id;
+            $broken = array_values(array_filter($faults, static fn (Violation $v): bool => $v->step === $before));
+            if ([] === $broken) {
+                $before = $id;
+                $broken = array_values(array_filter($faults, static fn (Violation $v): bool => $v->step === $id));
+            }
         }
 
-        return new Mended($rework, null === $first ? 'Nothing was put in.' : \sprintf('Put in before it: %s.', self::told($first)));
+        return new Mended($rework, 'Put in before it: '.Phrase::list(array_map(self::told(...), $put)).'.');
     }
 
     /** @return iterable<Mended> at the nearest places first */

@@ -104,7 +104,7 @@ final class PlanAssembler
 
         return new PlannedStep(
             step: $step,
-            title: $words->title,
+            title: $words->title.(null === $step->insteadOf ? '' : ', once more'),
             where: PlaceWords::parts($step->on, $this->piece),
             why: $need->why,
             how: $words->how,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
@@ -153,11 +155,94 @@ final readonly class Rework
     {
         $late = $this->step($id);
         $unbound = $late->bonds(array_map(static fn (After $a): After => $a->step === $below ? new After($a->step, $a->from) : $a, $late->after));
-        $rework = new self($this->piece, $this->with($unbound));
 
-        return $rework
-            ->added(Step::act(Phase::Colour, Action::Sand, $late->on), $id)
-            ->added(Step::lay(Phase::Colour, FamilyId::Alcohol, Applicator::Cloth, $late->on), $id);
+        return (new self($this->piece, $this->with($unbound)))->withKey($id);
+    }
+
+    /**
+     * What was laid there is spoiled. It stays on the piece as the coat that it is: dry, it is keyed and wiped and laid anew (W-7), and what was to follow it
+     * follows the new coat.
+     *
+     * @param string      $id     the spoiled coat
+     * @param string|null $before the step before which it is laid anew; null for the end
+     *
+     * @throws ReworkError when there is no such step
+     */
+    public function laidAgain(string $id, ?string $before): self
+    {
+        $spoiled = $this->step($id);
+        $again = $spoiled->bonds([])->named($this->freeId())->insteadOf($id);
+        $to = static fn (After $a): After => $a->step === $id ? new After($again->id, $a->from, $a->withinMinutes, $a->before) : $a;
+        $at = null === $before ? \count($this->steps) : $this->position($before);
+        $steps = [
+            ...\array_slice($this->steps, 0, $at),
+            $again,
+            ...array_map(static fn (Step $s): Step => $s->bonds(array_map($to, $s->after)), \array_slice($this->steps, $at)),
+        ];
+
+        return $this->tidied($steps, [$again->id])->withKey($again->id)->withWhatItAsks($again);
+    }
+
+    /** What the rules want before it that the key has not brought: filler sanded, the ground wiped. */
+    private function withWhatItAsks(Step $coat): self
+    {
+        $rework = $this;
+        $asks = static fn (Violation $v): bool => $v->step === $coat->id && null !== $v->remedy;
+        while ([] !== ($faults = array_values(array_filter($rework->faults(), $asks)))) {
+            $mended = $rework->mended($coat->id, $faults[0]->rule)?->rework;
+            if (null === $mended || \count($mended->steps) < \count($rework->steps) || \count($mended->step($coat->id)->on) < \count($coat->on)) {
+                break;
+            }
+            $rework = $mended;
+        }
+
+        return $rework;
+    }
+
+    /**
+     * A film is keyed, dusted off and wiped before the next coat, where the part may be; a dye, and what is never sanded or takes no alcohol, is laid over as
+     * it is.
+     *
+     * @throws ReworkError when there is no such step
+     */
+    private function withKey(string $id): self
+    {
+        $coat = $this->step($id);
+        if (!$coat->does(Effect::BuildsFilm)) {
+            return $this;
+        }
+        $wipe = Step::lay(Phase::Colour, FamilyId::Alcohol, $coat->isSpot() ? Applicator::Bud : Applicator::Cloth, $coat->on);
+        $wiped = $this->addedWhereItMay($wipe, $id);
+        $put = $wiped->steps[$wiped->position($id) - 1];
+        if ($wiped === $this) {
+            return $this;
+        }
+        $keyed = $wiped->addedWhereItMay(Step::act(Phase::Colour, Action::Sand, $put->on), $put->id);
+        $sanded = $keyed->steps[$keyed->position($put->id) - 1];
+
+        return $keyed === $wiped ? $wiped : $keyed->added(Step::act(Phase::Colour, Action::DustOff, $sanded->on), $put->id);
+    }
+
+    /** @throws ReworkError when there is no such step */
+    private function addedWhereItMay(Step $step, string $before): self
+    {
+        $added = $this->added($step, $before);
+        $put = $added->steps[$added->position($before) - 1];
+        $not = [];
+        foreach ($added->faults() as $fault) {
+            if ($fault->step === $put->id && null === $fault->remedy) {
+                foreach (null === $fault->at ? $put->on : [$fault->at] as $place) {
+                    $not[$place->key] = true;
+                }
+            }
+        }
+        $may = array_values(array_filter($step->on, static fn (Place $p): bool => !isset($not[$p->key])));
+
+        return match (true) {
+            [] === $not => $added,
+            [] === $may => $this,
+            default => $this->added($step->onto($may), $before),
+        };
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class HalvesTogether implements PieceRule
 
     public function judge(PieceState $piece, Step $step): ?Violation
     {
-        if ($piece->piece->goesOneHalfFirst) {
+        if ($piece->piece->goesOneHalfFirst || null !== $step->insteadOf) {
             return null;
         }
         $family = $step->family ?? FamilyId::Cream;

@@ -10,6 +10,7 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
@@ -156,6 +157,50 @@ final class ReworkTest extends TestCase
                     }
                 }
             });
+    }
+
+    public function testWhateverCoatIsSpoiledTheRulesAllowTheWayBack(): void
+    {
+        $keyed = 0;
+        $this->limitTo(60)
+            ->forAll(Generators::choose(0, 1_000_000), Generators::choose(0, 999))
+            ->then(static function (int $number, int $which) use (&$keyed): void {
+                $piece = AnyPiece::of($number, aim: Aim::Restore);
+                $rework = Rework::of($piece, Planner::plan($piece, Air::reference())->order());
+                $coats = array_values(array_filter($rework->steps, static fn (Step $s): bool => $s->laysFilm()));
+                if ([] === $coats) {
+                    return;
+                }
+                $spoiled = $coats[$which % \count($coats)];
+                $at = $rework->position($spoiled->id) + 1;
+                $again = $rework->laidAgain($spoiled->id, isset($rework->steps[$at]) ? $rework->steps[$at]->id : null);
+                self::assertSame([], array_map(static fn ($v): string => $v->rule.' '.$v->message, $again->faults()), "piece $number, {$spoiled->id}");
+                $new = array_values(array_filter($again->steps, static fn (Step $s): bool => $s->insteadOf === $spoiled->id))[0];
+                self::assertSame([$spoiled->what(), \count($spoiled->on), $spoiled->coat], [$new->what(), \count($new->on), $new->coat]);
+                self::assertSame(Action::HandOver, $again->steps[\count($again->steps) - 1]->action);
+                $put = \array_slice($again->steps, $at, $again->position($new->id) - $at);
+                self::assertContains(array_map(static fn (Step $s): string => $s->what(), $put), [['sand', 'dust-off', 'alcohol'], ['alcohol'], []]);
+                foreach ($rework->steps as $late) {
+                    foreach ($late->after as $bond) {
+                        if (Stage::RecoatUntil === $bond->before) {
+                            // Where nothing may be sanded the film below is only warned of.
+                            $left = array_filter($rework->keyed($late->id, $bond->step)->faults(), static fn (Violation $v): bool => 'O-18' !== $v->rule);
+                            self::assertSame([], $left, 'a window that was missed');
+                        }
+                    }
+                }
+                foreach ($again->steps as $step) {
+                    if ($step !== $new && !\in_array($step, $put, true)) {
+                        self::assertNull($step->bondTo($spoiled->id)?->before, 'no window of the spoiled coat is left');
+                    }
+                }
+                foreach ($put as $i => $step) {
+                    $keyed += Action::Sand === $step->action ? 1 : 0;
+                    // The spoiled coat is dry before anything touches it.
+                    self::assertTrue(0 < $i || null !== $step->bondTo($spoiled->id)?->from);
+                }
+            });
+        self::assertGreaterThan(10, $keyed);
     }
 
     public function testWhenWorkHasBegunTheRestIsPlannedFromWhatWasDone(): void

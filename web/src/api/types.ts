@@ -1303,6 +1303,7 @@ export interface StepView {
   readonly startedAt: string | null;
   readonly startedBy: string | null;
   readonly endedAt: string | null;
+  readonly spoiled: boolean;
 }
 
 export interface StepWaitView {
