@@ -20,7 +20,7 @@ final readonly class ProblemBuilder
     /** A coat that stalls in this air is looked at again after so long. */
     private const STALLED_MINUTES = 7 * 1440;
 
-    /** @param array<int, Task> $tasks by index of the step in the problem; what has been is not among them */
+    /** @param array<int, Task> $tasks by index of the step in the problem, more than once where it is done in stretches; what has been is not among them */
     private function __construct(public Problem $problem, public array $tasks, public \DateTimeImmutable $now)
     {
     }
@@ -61,19 +61,27 @@ final readonly class ProblemBuilder
 
                     continue;
                 }
-                $tasks[$i] = $task;
-                $works[] = new Activity(
-                    id: $id,
-                    job: \count($promised),
-                    minutes: $task->minutesLeft($now),
-                    attended: true,
-                    skill: $task->skill,
-                    station: null === $task->station ? null : $stations[$task->station] ?? null,
-                    after: $task->running ? [] : self::lags($task, $job, $index, $now),
-                    setup: $task->brush,
-                    fixedStart: $task->running ? 0 : null,
-                    fixedPerson: $task->running && null !== $task->by ? $people[$task->by] ?? null : null,
-                );
+                $lags = $task->running ? [] : self::lags($task, $job, $index, $now);
+                foreach (self::stretches($task, $hands, $now) as $stretch => $minutes) {
+                    $i = \count($works);
+                    if (0 < $stretch) {
+                        $steps[] = $i;
+                        $index[$task->key] = $i;
+                    }
+                    $tasks[$i] = $task;
+                    $works[] = new Activity(
+                        id: 0 === $stretch ? $id : $id.'+'.$stretch,
+                        job: \count($promised),
+                        minutes: $minutes,
+                        attended: true,
+                        skill: $task->skill,
+                        station: null === $task->station ? null : $stations[$task->station] ?? null,
+                        after: 0 === $stretch ? $lags : [new Lag($i - 1, 0, null)],
+                        setup: $task->brush,
+                        fixedStart: $task->running ? 0 : null,
+                        fixedPerson: $task->running && null !== $task->by ? $people[$task->by] ?? null : null,
+                    );
+                }
             }
             if ([] !== $steps) {
                 $promised[] = new DueJob(
@@ -140,6 +148,30 @@ final readonly class ProblemBuilder
         }
 
         return $lags;
+    }
+
+    /**
+     * What is longer than the longest shift of those who can do it is set down at its end and gone on with in the next.
+     *
+     * @param list<Worker> $hands
+     *
+     * @return non-empty-list<int> minutes of each stretch
+     */
+    private static function stretches(Task $task, array $hands, \DateTimeImmutable $now): array
+    {
+        $minutes = $task->minutesLeft($now);
+        $longest = 0;
+        foreach ($hands as $hand) {
+            foreach ($hand->can($task->skill) ? $hand->shifts : [] as [$from, $until]) {
+                $longest = max($longest, $until - $from);
+            }
+        }
+        if ($task->running || 0 === $longest || $minutes <= $longest) {
+            return [$minutes];
+        }
+        $count = (int) ceil($minutes / $longest);
+
+        return array_map(static fn (int $i): int => intdiv($minutes * ($i + 1), $count) - intdiv($minutes * $i, $count), range(0, $count - 1));
     }
 
     private static function minutes(\DateTimeImmutable $at, \DateTimeImmutable $now): int

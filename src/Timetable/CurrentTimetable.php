@@ -24,7 +24,7 @@ final readonly class CurrentTimetable
     {
         $known = [];
         foreach ($this->blocks as [$step, $person, $start]) {
-            $known[$step] = [$person, $start];
+            $known[$step] ??= [$person, $start];
         }
         $people = [];
         foreach ($builder->problem->workers as $w => $worker) {
@@ -47,7 +47,7 @@ final readonly class CurrentTimetable
     /** @return array<int, int> place of each step in the order of their start */
     public function ranks(): array
     {
-        return array_flip(array_column($this->blocks, 0));
+        return array_flip(array_values(array_unique(array_column($this->blocks, 0))));
     }
 
     /** @return array<int, int> place of each step in the order of their start, what is meant for this person before all else */
@@ -55,7 +55,7 @@ final readonly class CurrentTimetable
     {
         $mine = array_filter($this->blocks, static fn (array $b): bool => $b[1] === $person);
 
-        return array_flip([...array_column($mine, 0), ...array_column(array_diff_key($this->blocks, $mine), 0)]);
+        return array_flip(array_values(array_unique([...array_column($mine, 0), ...array_column(array_diff_key($this->blocks, $mine), 0)])));
     }
 
     /** @return array<int, int> minutes that this person will take for each step, by id */
@@ -63,9 +63,9 @@ final readonly class CurrentTimetable
     {
         $minutes = [];
         foreach ($this->blocks as [$step, , $start, $end]) {
-            $minutes[$step] = max(1, (int) round(($end - $start) / 60 * ($this->paces[$person] ?? 1.0)));
+            $minutes[$step] = ($minutes[$step] ?? 0.0) + ($end - $start) / 60 * ($this->paces[$person] ?? 1.0);
         }
 
-        return $minutes;
+        return array_map(static fn (float $m): int => max(1, (int) round($m)), $minutes);
     }
 }

@@ -54,6 +54,7 @@ use KindHeel\Core\Treatment\Rule\SolesKeepTheirHold;
 use KindHeel\Core\Treatment\Rule\SpotBeforeWash;
 use KindHeel\Core\Treatment\Rule\StripOnlyWhatIsRefinished;
 use KindHeel\Core\Treatment\Rule\TapeOffWhileSoft;
+use KindHeel\Core\Treatment\Rule\TouchDryBeforeTurning;
 use KindHeel\Core\Treatment\Rule\TreesBeforeCleaning;
 use KindHeel\Core\Treatment\Rule\TrialBeforeFirstTouch;
 
@@ -95,6 +96,7 @@ final class RuleBook
         AcidAndBleachApart::class,
         DryBeforeNext::class,
         CoatWaitsForCoat::class,
+        TouchDryBeforeTurning::class,
         NothingOverFreshCement::class,
         JoinInOpenTime::class,
         NoHeatNearSolvent::class,

@@ -26,7 +26,6 @@ final class SaidRules
         'W-5' => 'A wait through the night costs nothing.',
         'W-6' => 'While one half dries the other is worked.',
         'W-7' => 'A missed window is no loss: key lightly, wipe with alcohol, carry on.',
-        'W-8' => 'The first side must be touch-dry before it is turned over.',
         'W-10' => 'Conditioner and oil must have stopped darkening before colour is judged.',
         'W-11' => 'Yellowed rubber under light is checked every couple of hours, turned, and kept wet under film.',
         'J-2' => 'The next rung would take more than it gives.',

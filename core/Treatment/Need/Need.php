@@ -21,6 +21,7 @@ final readonly class Need
      * @param FamilyId|null $otherwise  what does instead, on parts where this may not be
      * @param string|null   $look       the look that it is, under a name of its own
      * @param string|null   $heldBehind the look behind which it is held back
+     * @param float         $share      of the minutes that its area would take by itself: a zone of a large piece is a part of one work
      */
     public function __construct(
         public Step $step,
@@ -34,12 +35,19 @@ final readonly class Need
         public ?FamilyId $otherwise = null,
         public ?string $look = null,
         public ?string $heldBehind = null,
+        public float $share = 1.0,
     ) {
     }
 
     public function with(Step $step): self
     {
         return $this->but(step: $step);
+    }
+
+    /** On some of its places, for that share of the minutes that those would take by themselves. */
+    public function zone(Step $step, float $share): self
+    {
+        return $this->but(step: $step, share: $share);
     }
 
     /** Two that are met in one go. */

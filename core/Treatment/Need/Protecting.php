@@ -36,7 +36,6 @@ final readonly class Protecting
         $sprayed = $this->brief->parts($half, fn (Part $p): bool => FamilyId::Repellent === $this->cover($p) && !\in_array($p, $grip, true));
         $greased = $this->brief->parts($half, fn (Part $p): bool => FamilyId::HeavyWax === $this->cover($p) && !\in_array($p, $grip, true));
         $napped = $this->brief->parts($half, static fn (Part $p): bool => $p->material->isNapped() && $p->at->part->isOuter());
-        $turned = Half::Whole === $half;
         $needs = [];
         if ([] !== $grip) {
             $needs[] = new Need(
@@ -56,15 +55,18 @@ final readonly class Protecting
         }
         foreach ([Applicator::SprayCan->value => false, Applicator::Pad->value => true] as $id => $holes) {
             $on = array_filter($sprayed, static fn (Part $p): bool => $holes === Colouring::hasHoles($p));
-            if ([] !== $on) {
-                $needs[] = new Need(
-                    Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($on)),
-                    Rank::PROTECT + 2,
-                    'It sheds water for a while; nothing that is leather keeps it out for good.'
-                        .($turned ? ' Turned over when the first side is dry to the touch.' : ''),
-                    [...$holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'], ...$turned ? ['W-8'] : []],
-                    order: $holes ? 0 : 1,
-                );
+            [$first, $second] = self::sides($on);
+            $why = 'It sheds water for a while; nothing that is leather keeps it out for good.';
+            foreach ([[$first, $why], [$second, 'The second side: turned over.']] as [$side, $why]) {
+                if ([] !== $side) {
+                    $needs[] = new Need(
+                        Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($side)),
+                        Rank::PROTECT + ($side === $second ? 3 : 2),
+                        $why,
+                        [...$holes ? ['O-25', 'C-7'] : ['O-25', 'O-26'], ...$side === $second ? ['W-8'] : []],
+                        order: $holes ? 0 : 1,
+                    );
+                }
             }
         }
         if ([] !== $napped) {
@@ -77,6 +79,24 @@ final readonly class Protecting
         }
 
         return $needs;
+    }
+
+    /**
+     * What lies on its back is sprayed on one side first, and turned over for the other.
+     *
+     * @param array<Part> $on
+     *
+     * @return array{list<Part>, list<Part>}
+     */
+    private static function sides(array $on): array
+    {
+        $names = array_map(static fn (Part $p): PartName => $p->at->part, $on);
+        if (!\in_array(PartName::Front, $names, true) || !\in_array(PartName::Back, $names, true)) {
+            return [array_values($on), []];
+        }
+        $under = static fn (Part $p): bool => \in_array($p->at->part, [PartName::Back, PartName::Base], true);
+
+        return [array_values(array_filter($on, static fn (Part $p): bool => !$under($p))), array_values(array_filter($on, $under))];
     }
 
     /** Not what the hand holds and what is seen beside dyed leather (C-5). */

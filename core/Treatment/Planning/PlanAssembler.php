@@ -35,7 +35,7 @@ final class PlanAssembler
     /** @param list<Need> $done that take no time any more */
     public function plan(Sequencer $sequencer, Remarks $remarks, array $done = []): Plan
     {
-        $steps = $this->steps($sequencer->placed());
+        $steps = $this->steps(Stretches::of($sequencer->placed(), $this->brief));
         $refused = $remarks->refused($sequencer->refused());
         $elapsed = Elapsed::minutes($steps, \count($done));
         $held = array_filter($steps, static fn (PlannedStep $s): bool => null !== $s->step->ifNeededAfter);
@@ -108,7 +108,7 @@ final class PlanAssembler
             where: PlaceWords::parts($step->on, $this->piece),
             why: $need->why,
             how: $words->how,
-            minutes: $words->forArea($area),
+            minutes: max(1.0, round($need->share * $words->forArea($area))),
             station: $family?->station($step->applicator) ?? Station::Bench,
             waits: array_map(fn (After $bond): Wait => $this->wait($bond, $families[$bond->step] ?? null), $step->after),
             amount: $amount,

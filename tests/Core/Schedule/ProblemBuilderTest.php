@@ -110,14 +110,29 @@ final class ProblemBuilderTest extends TestCase
         self::assertSame('10:00', $builder->start($table, 1)?->format('H:i'));
     }
 
-    public function testAStepLongerThanAnyShiftIsNamedAndItsPieceHasNoEnd(): void
+    public function testAStepLongerThanAnyShiftIsDoneInStretchesAndWhatFollowsWaitsForTheLast(): void
+    {
+        $now = new \DateTimeImmutable(self::NOW);
+        $tasks = [new Task(1, 1, 'dye', 1, 'dye', 300.0, []), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After('dye')])];
+        $builder = ProblemBuilder::of([new Job(1, $now->modify('+1 hour'), $tasks)], [new Worker('7', [], [[0, 120], [1440, 1560], [2880, 3000]])], [], $now);
+        self::assertSame([100, 100, 100, 5], array_map(static fn ($a): int => $a->minutes, $builder->problem->steps));
+        $placer = new ScheduleGenerator($builder->problem);
+        $table = $placer->place(new Candidate(array_keys($placer->blocks->steps)));
+        self::assertSame([], $table->unplaced);
+        self::assertSame([0, 1440, 2880, 2980], array_values($table->starts));
+        self::assertSame([1, 1, 1, 2], array_map(static fn (Task $t): int => $t->id, array_values($builder->tasks)));
+    }
+
+    public function testAStepThatNobodyHereCanDoIsNamedAndItsPieceHasNoEnd(): void
     {
         $now = new \DateTimeImmutable(self::NOW);
         [, $table] = $this->placed(
-            [new Job(1, $now->modify('+1 hour'), [new Task(1, 1, 'dye', 1, 'dye', 300.0, []), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After('dye')])])],
+            [new Job(1, $now->modify('+1 hour'), [new Task(1, 1, 'dye', 1, 'dye', 30.0, [], skill: 'dye'), new Task(2, 1, 'wait', 2, 'wait', 5.0, [new After(
+                'dye',
+            )])])],
             $now,
         );
-        self::assertSame(['It is longer than any shift of those who can do it.', 'It waits for 1/dye, which finds no place.'], array_values($table->unplaced));
+        self::assertSame('It waits for 1/dye, which finds no place.', array_values($table->unplaced)[1]);
     }
 
     public function testWhatIsUnderWayStaysWhereItIsWhateverElseIsWantedFirst(): void

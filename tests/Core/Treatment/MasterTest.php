@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Treatment;
 
+use KindHeel\App\Learning\Factors;
+use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\Place;
@@ -28,6 +30,11 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Schedule\ProblemBuilder;
+use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
+use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Ladder;
 use KindHeel\Core\Treatment\Need\Need;
@@ -36,6 +43,7 @@ use KindHeel\Core\Treatment\Planning\Plan;
 use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Rework;
+use KindHeel\Core\Treatment\Planning\Stretches;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Schools;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -394,6 +402,41 @@ final class MasterTest extends RuleTestCase
         $minutes = $this->plan($shoes)->handsOnMinutes;
         self::assertGreaterThanOrEqual($least, $minutes);
         self::assertLessThanOrEqual($most, $minutes);
+    }
+
+    /** @return iterable<string, array{Kind}> */
+    public static function garments(): iterable
+    {
+        foreach ([Kind::Jacket, Kind::Coat, Kind::Trousers, Kind::OnePieceSuit, Kind::Skirt, Kind::Apron, Kind::Tote] as $kind) {
+            yield $kind->label() => [$kind];
+        }
+    }
+
+    #[DataProvider('garments')]
+    public function testALargePieceIsWorkedInStretchesAndCanBePromisedEvenInShortHours(Kind $kind): void
+    {
+        $shoes = Shoes::pair($kind)->to(Aim::Recolour);
+        foreach ($kind->parts() as $part) {
+            $shoes = $part->isOuter() ? $shoes->with('whole/'.$part->value, FindingKind::Faded, 3) : $shoes;
+        }
+        $plan = $this->plan($shoes);
+        foreach ($plan->steps as $step) {
+            self::assertLessThanOrEqual(\count($step->step->on) > 1 ? Stretches::LONGEST_MINUTES + 5.0 : 90.0, $step->minutes, $step->title);
+        }
+        self::assertSame([], Rework::of($shoes->piece(), $plan->order())->faults());
+
+        $now = new \DateTimeImmutable('2026-03-03T09:00:00Z');
+        $skills = array_values(array_unique(array_map(static fn (PlannedStep $s): string => $s->step->phase->value, $plan->steps)));
+        foreach ([45, 120, 480] as $shift) {
+            $hands = [new Worker('1', $skills, array_map(static fn (int $day): array => [1440 * $day, 1440 * $day + $shift], range(0, 60)))];
+            $builder = ProblemBuilder::of([JobBuilder::planned(1, $now->modify('+40 days'), $plan->steps, new Factors())], $hands, [], $now);
+            $placer = new ScheduleGenerator($builder->problem);
+            $table = $placer->place(new Candidate((new PriorityRules($builder->problem, $placer->blocks))->all()[0]));
+            self::assertSame([], $table->unplaced, "$shift minutes a day");
+            if ($shift > 45) {
+                self::assertSame([], $table->broken, "$shift minutes a day: every coat in its window");
+            }
+        }
     }
 
     public function testEachOfTheseRulesIsCitedBySomePlan(): void

@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Drying\After;
+use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
@@ -16,6 +17,8 @@ use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Planning\PlannedStep;
+use KindHeel\Core\Treatment\Planning\Planner;
 
 /** The rules of mending, filling, colouring and protecting, each both ways. */
 final class MoreRulesTest extends RuleTestCase
@@ -124,6 +127,19 @@ final class MoreRulesTest extends RuleTestCase
         $this->broken('O-23', Shoes::pair(), $spray, $this->lay(FamilyId::Wax, 'left/vamp'));
         $this->kept('O-25', Shoes::pair(), $this->lay(FamilyId::Conditioner, 'left/vamp'), $spray);
         $this->kept('O-25', Shoes::pair(), $spray, $this->lay(FamilyId::LiningSpray, 'left/lining'));
+    }
+
+    public function testTheFirstSideIsTouchDryBeforeTheSecondIsSprayed(): void
+    {
+        $bag = Shoes::pair(Kind::Tote)->of(Material::Suede);
+        $front = $this->layWith(Applicator::SprayCan, FamilyId::Repellent, 'whole/front');
+        $back = $this->layWith(Applicator::SprayCan, FamilyId::Repellent, 'whole/back');
+        $this->broken('W-8', $bag, $front, $back);
+        $steps = Planner::plan($bag->to(Aim::Freshen)->piece(), Air::reference())->steps;
+        $sprayed = array_values(array_filter($steps, static fn (PlannedStep $s): bool => FamilyId::Repellent === $s->step->family));
+        self::assertCount(2, $sprayed);
+        self::assertSame(Stage::Touch, $sprayed[1]->step->bondTo($sprayed[0]->step->id)?->from);
+        self::assertTrue($sprayed[1]->step->touches(Shoes::place('whole/back')) && !$sprayed[1]->step->touches(Shoes::place('whole/front')));
     }
 
     public function testMetalIsCoveredBeforeSpray(): void

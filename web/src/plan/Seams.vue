@@ -63,7 +63,7 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
         <span class="grow" :class="step.status === 'done' ? 'line-through decoration-2' : ''">
           <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half === 'whole' ? '' : `${step.half}: ` }}</span>{{ step.title }}
         </span>
- <span v-if="step.spoiled" class="shrink-0 text-[.9rem]">spoiled</span>
+        <span v-if="step.spoiled" class="shrink-0 text-[.9rem]">spoiled</span>
         <span v-if="step.overrides.length > 0" class="shrink-0 text-[.9rem]">gone over</span>
         <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
       </button>
