@@ -21,9 +21,7 @@ final readonly class PieceController
 
     public function __construct(
         private PieceReader $reader,
-        private OwnerPageReader $ownerPage,
         private LookOver $lookOver,
-        private Sign $sign,
         private Members $members,
         private IdempotentRequest $once,
     ) {
@@ -110,33 +108,6 @@ final readonly class PieceController
     public function copy(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] CopyInput $input): JsonResponse
     {
         return $this->change($id, fn () => $this->lookOver->copy($id, $input));
-    }
-
-    #[Route('/owner-page', methods: ['GET'])]
-    public function ownerPage(int $id): JsonResponse
-    {
-        return Answer::of($this->ownerPage->of($id));
-    }
-
-    #[Route('/questions', methods: ['GET'])]
-    public function questions(int $id): JsonResponse
-    {
-        return Answer::of($this->ownerPage->questions($id));
-    }
-
-    #[Route('/signature', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
-    public function sign(
-        int $id,
-        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
-        SignatureInput $input,
-        #[CurrentUser]
-        Member $member,
-    ): JsonResponse {
-        return $this->once->answer(
-            fn () => ($this->sign)($id, $input, $this->members->person($member)),
-            view: fn (): OwnerPageView => $this->ownerPage->of($id),
-        );
     }
 
     /** @param \Closure(): void $act */

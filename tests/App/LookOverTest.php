@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Counter\TicketView;
-use KindHeel\App\Piece\OwnerPageView;
+use KindHeel\App\OwnerPage\OwnerPageView;
+use KindHeel\App\OwnerPage\QuestionsView;
 use KindHeel\App\Piece\PartView;
 use KindHeel\App\Piece\PieceView;
-use KindHeel\App\Piece\QuestionsView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Anatomy\Kind;

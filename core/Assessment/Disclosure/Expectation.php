@@ -9,7 +9,8 @@ use KindHeel\Core\Assessment\Finding;
 /** What the owner is promised of one finding, in a sentence that can be read out (J-5: only what stays promised stays true). */
 final readonly class Expectation
 {
-    public function __construct(public Finding $finding, public Prospect $prospect, public string $sentence)
+    /** @param string $rule behind it */
+    public function __construct(public Finding $finding, public Prospect $prospect, public string $sentence, public string $rule = 'J-5')
     {
     }
 }

@@ -18,13 +18,14 @@ final readonly class OwnerPage
     {
     }
 
-    public static function for(Piece $piece): self
+    /** @param list<Expectation>|null $kept what its plan comes to for each finding; null for what may usually be promised */
+    public static function for(Piece $piece, ?array $kept = null): self
     {
         $declined = Referrals::of($piece);
         $whole = array_filter($declined, static fn (Declined $d): bool => $d->wholePiece);
 
         return [] === $whole
-            ? new self(Expectations::of($piece), Risks::of($piece), $declined)
+            ? new self($kept ?? Expectations::of($piece), Risks::of($piece), $declined)
             // What is handed on whole is neither promised nor risked here.
             : new self([], [], array_values($whole));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Assessment\Disclosure\Expectation;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Step;
 
@@ -19,6 +20,7 @@ final readonly class Plan
      * @param list<Remark>      $tellOwner          what will still show
      * @param float             $handsOnMinutes     with the first rung of each ladder; what is held back behind a look is left out
      * @param float             $handsOnMinutesMost should every look say “not enough”
+     * @param list<Expectation> $expectations       what it comes to for each finding
      */
     public function __construct(
         public array $steps,
@@ -31,6 +33,7 @@ final readonly class Plan
         public float $elapsedMinutes,
         public float $handsOnMinutesMost,
         public float $elapsedMinutesMost,
+        public array $expectations = [],
     ) {
     }
 
@@ -62,6 +65,7 @@ final readonly class Plan
             $this->elapsedMinutes,
             $this->handsOnMinutesMost,
             $this->elapsedMinutesMost,
+            $this->expectations,
         );
     }
 

@@ -51,6 +51,7 @@ final class PlanAssembler
             $elapsed,
             self::byHand($steps),
             [] === $held ? $elapsed : Elapsed::minutes($steps, \count($done), true),
+            $remarks->expectations($steps, $refused),
         );
     }
 

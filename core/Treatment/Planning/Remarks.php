@@ -203,6 +203,34 @@ final readonly class Remarks
     }
 
     /**
+     * What these steps come to for each finding: what may usually be promised, where a step keeps it.
+     *
+     * @param list<PlannedStep> $steps
+     * @param list<Refusal>     $refused
+     *
+     * @return list<Expectation>
+     */
+    public function expectations(array $steps, array $refused): array
+    {
+        return array_map(function (Expectation $usual) use ($steps, $refused): Expectation {
+            $finding = $usual->finding;
+            $refusal = $this->undone($finding, $steps, $refused);
+            $stays = match (true) {
+                null !== $refusal => new Remark(
+                    $refusal->rule,
+                    Phrase::sentence('%s on the %s stays. %s', $finding->kind->noun(), $finding->at->label(), $refusal->text),
+                ),
+                Prospect::Stays !== $usual->prospect && [] !== $steps && !self::isAnswered($finding, $steps) => $this->unanswered($finding, $refused),
+                default => null,
+            };
+
+            return null === $stays
+                ? new Expectation($finding, $usual->prospect, $usual->sentence, $this->keepsPatina($usual) ? 'J-3' : 'J-5')
+                : new Expectation($finding, Prospect::Stays, $stays->text, $stays->rule);
+        }, OwnerPage::for($this->piece)->promises);
+    }
+
+    /**
      * What stays or is only softened, and what a product brings with it.
      *
      * @param list<PlannedStep> $steps
@@ -213,17 +241,9 @@ final readonly class Remarks
     public function tellOwner(array $steps = [], array $refused = []): array
     {
         $said = [];
-        foreach (OwnerPage::for($this->piece)->promises as $promise) {
-            $refusal = $this->undone($promise->finding, $steps, $refused);
-            if (null !== $refusal) {
-                $said[] = new Remark(
-                    $refusal->rule,
-                    Phrase::sentence('%s on the %s stays. %s', $promise->finding->kind->noun(), $promise->finding->at->label(), $refusal->text),
-                );
-            } elseif (Prospect::Stays !== $promise->prospect && [] !== $steps && !self::isAnswered($promise->finding, $steps)) {
-                $said[] = $this->unanswered($promise->finding, $refused);
-            } elseif (Prospect::Gone !== $promise->prospect) {
-                $said[] = new Remark($this->keepsPatina($promise) ? 'J-3' : 'J-5', $promise->sentence);
+        foreach ($this->expectations($steps, $refused) as $told) {
+            if (Prospect::Gone !== $told->prospect) {
+                $said[] = new Remark($told->rule, $told->sentence);
             }
         }
         array_push($said, ...$this->ungranted());

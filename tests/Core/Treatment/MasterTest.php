@@ -10,6 +10,8 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Disclosure\OwnerPage;
+use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
@@ -435,6 +437,32 @@ final class MasterTest extends RuleTestCase
             self::assertSame([], $table->unplaced, "$shift minutes a day");
             if ($shift > 45) {
                 self::assertSame([], $table->broken, "$shift minutes a day: every coat in its window");
+            }
+        }
+    }
+
+    public function testTheOwnersPagePromisesOnlyWhatAStepKeeps(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::Keep)->with('left/toe', FindingKind::Scuff)->with('left/vamp', FindingKind::Dust);
+        $plan = $this->plan($shoes);
+        $usual = OwnerPage::for($shoes->piece());
+        $page = OwnerPage::for($shoes->piece(), $plan->expectations);
+        self::assertSame(\count($usual->promises), \count($page->promises), 'each finding is spoken of once');
+        $told = array_map(static fn (Remark $r): string => $r->text, $plan->tellOwner);
+        foreach ([...$page->sentences(Prospect::Softer), ...$page->sentences(Prospect::Stays)] as $sentence) {
+            self::assertContains($sentence, $told, 'page and plan say the same');
+        }
+        foreach (range(1, 60) as $number) {
+            $piece = AnyPiece::of(7919 * $number);
+            $plan = Planner::plan($piece, Air::reference());
+            foreach (OwnerPage::for($piece, $plan->expectations)->promises as $promise) {
+                if (Prospect::Stays !== $promise->prospect) {
+                    $steps = array_filter(
+                        $plan->steps,
+                        static fn (PlannedStep $s): bool => $s->step->touches($promise->finding->at) && Answers::finding($promise->finding->kind, $s->step),
+                    );
+                    self::assertNotSame([], $steps, $promise->sentence);
+                }
             }
         }
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\OwnerPage;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -11,7 +11,6 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\Core\Assessment\Disclosure\Declined;
-use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Treatment\Planning\OpenQuestion;
 use KindHeel\Core\Treatment\Planning\OpenQuestions;
@@ -19,7 +18,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class OwnerPageReader
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air, private OwnerPages $pages)
     {
     }
 
@@ -27,8 +26,7 @@ final readonly class OwnerPageReader
     public function of(int $id): OwnerPageView
     {
         $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
-        $piece = $stored->toCore();
-        $page = OwnerPage::for($piece);
+        $page = $this->pages->of($stored);
 
         return new OwnerPageView(
             $id,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\OwnerPage;
 
 /** What the owner is told, and what was signed. */
 final readonly class OwnerPageView

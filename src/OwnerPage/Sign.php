@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\OwnerPage;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
@@ -12,8 +12,8 @@ use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\Piece\LookOver;
 use KindHeel\Core\Assessment\Disclosure\Declined;
-use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
@@ -24,8 +24,13 @@ final readonly class Sign
     private const MOST_POINTS = 4000;
     private const LEAST_POINTS = 8;
 
-    public function __construct(private EntityManagerInterface $entities, private LookOver $lookOver, private Ledger $ledger, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private LookOver $lookOver,
+        private OwnerPages $pages,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws FieldError|Refused when it is no signature, or the piece has changed since it was read out */
@@ -34,7 +39,7 @@ final readonly class Sign
         $piece = $this->lookOver->piece($id, $input->version);
         $this->once($piece);
         $strokes = self::strokes($input->strokes);
-        $page = OwnerPage::for($piece->toCore());
+        $page = $this->pages->of($piece);
         $told = [
             'gone' => $page->sentences(Prospect::Gone),
             'softer' => $page->sentences(Prospect::Softer),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\OwnerPage;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;

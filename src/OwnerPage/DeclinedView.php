@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\OwnerPage;
 
 final readonly class DeclinedView
 {
