@@ -28,7 +28,8 @@ abstract class DyeFamily extends Family
             ),
             default => new Instruction(
                 'Dye, '.$name,
-                'Loaded and taken off again on a rag; circles with the wet edge kept, up to a seam, over and over until the streaks close.',
+                'Loaded and taken off again on a rag; circles with the wet edge kept, up to a seam, over and over until the streaks close.'
+                    .$how->alongTheLine(),
                 'Dry, even, no wet shine.',
                 2.0,
                 1.2,

@@ -11,6 +11,7 @@ final readonly class Laying
      * @param string|null $colour      name of the shade; null for neutral product, or one that is still to be chosen
      * @param bool        $hasScales   some of what it is laid on is reptile
      * @param bool        $warmAirHere the school of the workshop dries films with warm air
+     * @param bool        $toALine     another colour begins at its seam, and stays
      */
     public function __construct(
         public Applicator $by,
@@ -20,6 +21,7 @@ final readonly class Laying
         public ?string $colour = null,
         private bool $hasScales = false,
         private bool $warmAirHere = false,
+        private bool $toALine = false,
     ) {
     }
 
@@ -44,6 +46,12 @@ final readonly class Laying
     public function warmAir(): string
     {
         return $this->warmAirHere ? ' Warm air helps: moving, 20 cm off, the surface under 40 °C.' : '';
+    }
+
+    /** Where a pattern is dyed beside another colour. */
+    public function alongTheLine(): string
+    {
+        return $this->toALine ? ' Along the line a small round brush: loaded, put down in the open first, and drawn to the line as it empties.' : '';
     }
 
     public function alongScales(): string

@@ -208,7 +208,28 @@ final class Instructions
             $shade?->label(),
             [] !== array_filter($step->on, static fn (Place $p): bool => true === $brief->piece->part($p)?->material->isReptile()),
             'warm-air' === $brief->wishes->schools->side(School::Drying, 'warm-air'),
+            self::endsAtAnotherColour($step, $brief),
         );
+    }
+
+    /** Beside it, at a seam, something has another colour than this brings, and keeps it. */
+    private static function endsAtAnotherColour(Step $step, Brief $brief): bool
+    {
+        foreach ($step->on as $place) {
+            $part = $brief->piece->part($place);
+            $shade = null === $part ? null : $brief->shade($part);
+            foreach (null === $shade ? [] : $brief->piece->kind->neighbours($place->part) as $beside) {
+                $other = $brief->piece->part(new Place($beside, $place->half));
+                if (null !== $other && $other->material->isLeather() && $other->at->part->isOuter() && !$step->touches($other->at)) {
+                    $stays = $brief->shade($other);
+                    if (null !== $stays && $stays !== $shade) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function sanding(Step $step): Instruction

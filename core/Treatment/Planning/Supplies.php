@@ -7,6 +7,8 @@ namespace KindHeel\Core\Treatment\Planning;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Family;
@@ -107,11 +109,23 @@ final class Supplies
         $stitches = (int) ceil($seam / self::STITCH_MM);
 
         return new Supply(
-            'waxed thread',
+            self::kindOfThread($brief),
             ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)),
             'cm',
             \sprintf('%d stitches through the old holes, two needles', $stitches).self::toned($place, $brief),
         );
+    }
+
+    /** Like the old: an end of it that melted in the flame is synthetic, one that charred a plant fibre (T-9). */
+    private static function kindOfThread(Brief $brief): string
+    {
+        foreach ($brief->piece->trials as $trial) {
+            if (Trial::ThreadFlame === $trial->result->trial) {
+                return Outcome::Chars === $trial->result->outcome ? 'waxed linen thread' : 'waxed polyester thread';
+            }
+        }
+
+        return 'waxed thread';
     }
 
     /** New thread is toned to what it lies beside. */

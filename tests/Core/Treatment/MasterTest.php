@@ -467,6 +467,31 @@ final class MasterTest extends RuleTestCase
         }
     }
 
+    public function testNewThreadIsLikeTheOld(): void
+    {
+        foreach ([[Outcome::Melts, 'waxed polyester thread'], [Outcome::Chars, 'waxed linen thread']] as [$outcome, $thread]) {
+            $shoes = Shoes::pair()->measured('left/vamp', FindingKind::OpenSeam, 3, 40.0)->tried('left/vamp', Trial::ThreadFlame, $outcome);
+            $stitch = array_values(array_filter($this->plan($shoes)->steps, static fn (PlannedStep $s): bool => Action::Stitch === $s->step->action))[0];
+            self::assertSame($thread, $stitch->supplies[0]->name);
+        }
+    }
+
+    public function testAPatternIsDyedFromTheOpenToTheLine(): void
+    {
+        $dyed = function (Shoes $shoes): string {
+            $dye = array_filter($this->plan($shoes)->steps, static fn (PlannedStep $s): bool => FamilyId::DyeSpirit === $s->step->family);
+
+            return implode(' ', array_map(static fn (PlannedStep $s): string => $s->how, $dye));
+        };
+        $plain = Shoes::pair()->of(Material::Aniline)->to(Aim::Recolour);
+        self::assertStringNotContainsString('drawn to the line', $dyed($plain));
+        $twoTone = Shoes::pair()->of(Material::Aniline)->to(Aim::Restore);
+        foreach (['left', 'right'] as $half) {
+            $twoTone = $twoTone->shade($half.'/toe', Shade::Black)->with($half.'/toe', FindingKind::Faded, 3);
+        }
+        self::assertStringContainsString('put down in the open first, and drawn to the line', $dyed($twoTone));
+    }
+
     public function testEachOfTheseRulesIsCitedBySomePlan(): void
     {
         $plans = [
