@@ -22,7 +22,7 @@ final readonly class Fit
      * @param list<Job>       $jobs
      * @param array<int, int> $rank place of each task in the order in which the workshop means to do them, by id
      */
-    private function __construct(int $minutes, array $jobs, private array $rank, private \DateTimeImmutable $now)
+    private function __construct(int $minutes, array $jobs, private array $rank, private \DateTimeImmutable $now, private int $switchMinutes)
     {
         $this->limit = $now->getTimestamp() + 60 * $minutes;
         $byPiece = [];
@@ -35,19 +35,22 @@ final readonly class Fit
     /**
      * @param list<Job>       $jobs
      * @param array<int, int> $rank
+     * @param int             $switchMinutes that going on with another piece takes
      *
      * @return list<Block> in order
      */
-    public static function into(int $minutes, array $jobs, array $rank, \DateTimeImmutable $now): array
+    public static function into(int $minutes, array $jobs, array $rank, \DateTimeImmutable $now, int $switchMinutes = 0): array
     {
-        $fit = new self($minutes, $jobs, $rank, $now);
+        $fit = new self($minutes, $jobs, $rank, $now, $switchMinutes);
         $free = $now->getTimestamp();
         $ends = [];
         $blocks = [];
-        while (null !== ($pick = $fit->next($free, $ends))) {
+        $inHand = null;
+        while (null !== ($pick = $fit->next($free, $ends, $inHand))) {
             [$start, , $task] = $pick;
             $free = $start + 60 * $task->minutesLeft($now);
             $ends[$task->piece][$task->key] = $free;
+            $inHand = $task->piece;
             $blocks[] = new Block($task, $now->setTimestamp($start), $now->setTimestamp($free));
         }
 
@@ -55,21 +58,23 @@ final readonly class Fit
     }
 
     /**
-     * @param array<int, array<string, int>> $ends of what has been taken up in the stretch, by piece and key
+     * @param array<int, array<string, int>> $ends   of what has been taken up in the stretch, by piece and key
+     * @param int|null                       $inHand the piece that was worked on last
      *
      * @return array{int, int, Task}|null start, rank and task: what may begin first, then what is meant to come first
      */
-    private function next(int $free, array $ends): ?array
+    private function next(int $free, array $ends, ?int $inHand): ?array
     {
         $best = null;
         foreach ($this->jobs as $piece => $job) {
             $mine = $ends[$piece] ?? [];
+            $ready = $free + (null === $inHand || $inHand === $piece ? 0 : 60 * $this->switchMinutes);
             foreach ($job->open as $task) {
                 if ($task->running || isset($mine[$task->key])) {
                     continue;
                 }
                 $opens = $this->opens($job, $task, $mine);
-                $start = null === $opens ? \PHP_INT_MAX : max($free, $opens);
+                $start = null === $opens ? \PHP_INT_MAX : max($ready, $opens);
                 if ($start + 60 * $task->minutesLeft($this->now) > $this->limit || !$this->maySitAfter($job, $task, $start)) {
                     continue;
                 }

@@ -30,9 +30,16 @@ final readonly class ProblemBuilder
      * @param list<Worker>       $hands  whose ids are those of people
      * @param array<string, int> $places how many a station takes; one that is not named takes any number
      * @param array<int, float>  $weight what a late minute weighs, by piece; 1 where nothing is said
+     * @param SetUpMinutes|null  $setUp  what going from piece to piece costs; null for nothing
      */
-    public static function of(array $jobs, array $hands, array $places, \DateTimeImmutable $now, array $weight = []): self
-    {
+    public static function of(
+        array $jobs,
+        array $hands,
+        array $places,
+        \DateTimeImmutable $now,
+        array $weight = [],
+        ?SetUpMinutes $setUp = null,
+    ): self {
         $stations = array_flip(array_keys($places));
         $people = [];
         foreach ($hands as $h => $hand) {
@@ -93,7 +100,9 @@ final readonly class ProblemBuilder
             }
         }
 
-        return new self(new Problem($works, $promised, $hands, array_values($places)), $tasks, $now);
+        $problem = new Problem($works, $promised, $hands, array_values($places), $setUp->switch ?? 0, $setUp->handover ?? 0);
+
+        return new self($problem, $tasks, $now);
     }
 
     public function start(Timetable $table, int $step): ?\DateTimeImmutable

@@ -116,7 +116,14 @@ final readonly class PromiseSimulation
             );
         }
 
-        return new Problem($steps, $this->problem->jobs, $this->problem->workers, $this->problem->places);
+        return new Problem(
+            $steps,
+            $this->problem->jobs,
+            $this->problem->workers,
+            $this->problem->places,
+            $this->problem->switchMinutes,
+            $this->problem->handoverMinutes,
+        );
     }
 
     /** Box and Muller (1958). */

@@ -17,6 +17,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
@@ -51,6 +52,7 @@ final readonly class BenchReader
         private Learning $learning,
         private PieceColours $colours,
         private Heartbeat $heartbeat,
+        private WorkshopSettings $settings,
     ) {
     }
 
@@ -90,7 +92,7 @@ final readonly class BenchReader
         return new BenchView(
             now: $now->format(\DATE_RFC3339),
             air: $this->airs(),
-            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person)),
+            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $people, $person)),
             rack: $rack,
             tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
             threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
@@ -127,7 +129,13 @@ final readonly class BenchReader
                     $names[$b->task->piece],
                     false,
                 ),
-                Fit::into($minutes, $this->openJobs->all($this->learning->factors()), $this->timetable->read()->ranks(), $this->clock->now()),
+                Fit::into(
+                    $minutes,
+                    $this->openJobs->all($this->learning->factors()),
+                    $this->timetable->read()->ranks(),
+                    $this->clock->now(),
+                    $this->settings->setUp()->switch,
+                ),
             ),
         );
     }
@@ -217,14 +225,15 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<Call>      $calls
-     * @param array<int, Row> $pieces
-     * @param array<int, Job> $jobs
-     * @param array<int, int> $minutes by step
+     * @param list<Call>             $calls
+     * @param array<int, Row>        $pieces
+     * @param array<int, Job>        $jobs
+     * @param array<int, int>        $minutes by step
+     * @param array<int, GoesToView> $goesTo  by piece
      *
      * @return list<CallView>
      */
-    private function callViews(array $calls, array $pieces, array $jobs, array $minutes): array
+    private function callViews(array $calls, array $pieces, array $jobs, array $minutes, array $goesTo): array
     {
         $ids = array_map(static fn (Call $c): int => $c->task->id, $calls);
         foreach ($calls as $call) {
@@ -242,10 +251,42 @@ final readonly class BenchReader
                 Iso::of($call->closesAt),
                 $call->task->running || !isset($minutes[$call->task->id]) ? max(1, (int) round($call->task->minutes)) : $minutes[$call->task->id],
                 Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
+                $goesTo[$call->task->piece] ?? null,
             );
         }
 
         return $found;
+    }
+
+    /**
+     * Where the step of a piece after the one that calls is meant for somebody else.
+     *
+     * @param list<Call>                   $calls
+     * @param array<int, list<StepRecord>> $rows
+     * @param array<int, string>           $people
+     *
+     * @return array<int, GoesToView> by piece
+     */
+    private static function goesTo(array $calls, array $rows, CurrentTimetable $ahead, array $people, int $person): array
+    {
+        $goes = [];
+        foreach ($calls as $call) {
+            $open = [];
+            foreach ($rows[$call->task->piece] ?? [] as $step) {
+                $open[$step->id] = !$step->isDone() && $step->id !== $call->task->id;
+            }
+            foreach ($ahead->blocks as [$step, $whose, $start]) {
+                if ($open[$step] ?? false) {
+                    if ($whose !== $person && isset($people[$whose])) {
+                        $goes[$call->task->piece] ??= new GoesToView($people[$whose], Iso::of((new \DateTimeImmutable())->setTimestamp($start)) ?? '');
+                    }
+
+                    break;
+                }
+            }
+        }
+
+        return $goes;
     }
 
     /** @param array<int, StepView> $views */

@@ -20,6 +20,8 @@ final readonly class CallView
         public int $minutes,
         /** the step to do again when the window was missed */
         public ?AgainView $again,
+        /** who goes on with the piece after this step, where that is somebody else, and when */
+        public ?GoesToView $goesTo,
     ) {
     }
 }

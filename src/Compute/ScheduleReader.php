@@ -52,7 +52,8 @@ final class ScheduleReader
     /** @throws InputErrors */
     public function problem(mixed $input): Problem
     {
-        $fields = $this->read->object($input, '', ['now', 'people', 'jobs'], ['time_limit_ms', 'seed', 'stations', 'fixed']);
+        $optional = ['time_limit_ms', 'seed', 'stations', 'fixed', 'switch_minutes', 'handover_minutes'];
+        $fields = $this->read->object($input, '', ['now', 'people', 'jobs'], $optional);
         if (null === $fields) {
             $this->read->finish();
         }
@@ -74,8 +75,9 @@ final class ScheduleReader
         [$stations, $places] = $this->stations($fields['stations'] ?? [], \array_key_exists('stations', $fields));
         [$jobs, $steps] = $this->jobs($fields['jobs'] ?? null, \array_key_exists('jobs', $fields), $stations);
         $this->fix($fields['fixed'] ?? [], $steps, $hands);
+        $setUp = [$this->setUp($fields, 'switch_minutes', $hands), $this->setUp($fields, 'handover_minutes', $hands)];
         $this->read->finish();
-        $problem = $this->linked($jobs, $steps, $hands, $places);
+        $problem = $this->linked($jobs, $steps, $hands, $places, $setUp);
         $this->read->finish();
         try {
             Blocks::topological($problem);
@@ -85,6 +87,21 @@ final class ScheduleReader
         }
 
         return $problem;
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     * @param list<Worker>         $hands
+     */
+    private function setUp(array $fields, string $key, array $hands): int
+    {
+        $minutes = \array_key_exists($key, $fields) ? $this->read->whole($fields[$key], '/'.$key, 0, self::MOST_MINUTES) ?? 0 : 0;
+        $shifts = array_merge(...array_map(static fn (Worker $h): array => $h->shifts, $hands));
+        if ([] !== $shifts && $minutes > max(array_map(static fn (array $s): int => $s[1] - $s[0], $shifts))) {
+            $this->read->fault('/'.$key, 'is longer than every shift');
+        }
+
+        return $minutes;
     }
 
     /** @return list<Worker> */
@@ -311,8 +328,9 @@ final class ScheduleReader
      * @param array<string, StepCase>                       $steps
      * @param list<Worker>                                  $hands
      * @param list<int>                                     $places
+     * @param array{int, int}                               $setUp  minutes of going on with another piece, and of handing one over
      */
-    private function linked(array $jobs, array $steps, array $hands, array $places): Problem
+    private function linked(array $jobs, array $steps, array $hands, array $places, array $setUp): Problem
     {
         $index = array_flip(array_map(strval(...), array_keys($steps)));
         $works = [];
@@ -348,7 +366,7 @@ final class ScheduleReader
             }
         }
 
-        return new Problem($works, $promised, $hands, $places);
+        return new Problem($works, $promised, $hands, $places, ...$setUp);
     }
 
     private function minutes(mixed $value, string $path): ?int

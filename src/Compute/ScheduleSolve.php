@@ -59,7 +59,7 @@ final readonly class ScheduleSolve implements Computation
                 'weighted_tardiness' => self::number($table->worth[2]),
                 'total_completion_minutes' => $table->worth[3],
                 'changes' => $table->worth[4],
-            ],
+            ] + ($problem->hasSetUp() ? ['switches' => $table->switches, 'handovers' => $table->handovers] : []),
             'lower_bound' => ['weighted_tardiness' => self::number([] === $table->unplaced ? min($table->worth[2], LowerBound::of($problem)) : 0.0)],
             'broken_windows' => array_map(
                 static fn (array $b): array => [

@@ -70,7 +70,7 @@ final readonly class PromiseReader
         if ([] !== $unseen || [] === $open) {
             return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
         }
-        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights());
+        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights(), $this->settings->setUp());
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);

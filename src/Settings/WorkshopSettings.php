@@ -7,6 +7,7 @@ namespace KindHeel\App\Settings;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Product\Station;
+use KindHeel\Core\Schedule\SetUpMinutes;
 
 /** What this workshop has set for itself, or what is usual. */
 final readonly class WorkshopSettings
@@ -54,6 +55,19 @@ final readonly class WorkshopSettings
     public function takeGear(array $gear): void
     {
         $this->take('gear', $gear);
+    }
+
+    public function setUp(): SetUpMinutes
+    {
+        $known = $this->value('set-up');
+        $minutes = static fn (string $which, int $usual): int => \is_int($known[$which] ?? null) ? $known[$which] : $usual;
+
+        return new SetUpMinutes($minutes('switch', SetUpMinutes::USUAL_SWITCH), $minutes('handover', SetUpMinutes::USUAL_HANDOVER));
+    }
+
+    public function takeSetUp(SetUpMinutes $minutes): void
+    {
+        $this->take('set-up', ['switch' => $minutes->switch, 'handover' => $minutes->handover]);
     }
 
     public function alarm(): Alarm

@@ -90,7 +90,14 @@ final readonly class Reschedule
     {
         $now = $this->clock->now();
 
-        return ProblemBuilder::of($this->jobs->all($factors), $this->hours->from($now), $this->settings->places(), $now, $this->jobs->weights());
+        return ProblemBuilder::of(
+            $this->jobs->all($factors),
+            $this->hours->from($now),
+            $this->settings->places(),
+            $now,
+            $this->jobs->weights(),
+            $this->settings->setUp(),
+        );
     }
 
     private static function told(ProblemBuilder $builder, Timetable $table, Factors $factors): CurrentTimetable

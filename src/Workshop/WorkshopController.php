@@ -18,6 +18,7 @@ use KindHeel\App\Settings\OtherDay;
 use KindHeel\App\Settings\SettingsVersion;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Schedule\SetUpMinutes;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -115,6 +116,21 @@ final readonly class WorkshopController
             fn () => null === Gear::tryFrom($input->station)
                 ? $this->settings->takePlaces([...$this->settings->places(), $input->station => $input->places])
                 : $this->settings->takeGear([...$this->settings->gear(), $input->station => $input->places]),
+            $member,
+        );
+    }
+
+    #[Route('/set-up', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function setUp(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        SetUpInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->set(
+            $input->version,
+            fn () => $this->settings->takeSetUp(new SetUpMinutes($input->switchMinutes, $input->handoverMinutes)),
             $member,
         );
     }

@@ -66,6 +66,7 @@ final readonly class WorkshopReader
             ),
             Row::all($this->connection, 'SELECT id, day, person_id, shifts, why FROM other_day WHERE day >= ? ORDER BY day, id', [$today]),
         );
+        $setUp = $this->settings->setUp();
         $places = $this->settings->places();
         $gear = $this->settings->gear();
 
@@ -84,6 +85,8 @@ final readonly class WorkshopReader
                     $gear,
                 ),
             ],
+            $setUp->switch,
+            $setUp->handover,
             $this->settings->alarm(),
             $this->learned($factors),
             array_map(

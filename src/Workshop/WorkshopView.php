@@ -22,6 +22,8 @@ final readonly class WorkshopView
         public array $people,
         public array $days,
         public array $stations,
+        public int $switchMinutes,
+        public int $handoverMinutes,
         /** bell, knock, chime or silent */
         public Alarm $alarm,
         public array $learned,

@@ -110,6 +110,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/workshop/days' => self::RESTORER,
         'DELETE /api/workshop/days/{id}' => self::RESTORER,
         'PUT /api/workshop/stations' => self::RESTORER,
+        'PUT /api/workshop/set-up' => self::RESTORER,
         'PUT /api/workshop/alarm' => self::RESTORER,
         'POST /api/workshop/learned/reset' => self::OWNER,
         'POST /api/workshop/feeds' => self::OWNER,

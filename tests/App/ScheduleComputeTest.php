@@ -25,12 +25,23 @@ final class ScheduleComputeTest extends TestCase
         self::assertCount(12, $answer['steps']);
     }
 
+    public function testGoingFromPieceToPieceIsCountedWhereItCostsSomething(): void
+    {
+        $week = ['switch_minutes' => 2, 'handover_minutes' => 5, 'time_limit_ms' => 200] + RandomShop::week(2, 14, 2);
+        $answer = (new ScheduleSolve())->compute(json_decode(json_encode($week, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
+        \assert(\is_array($answer['objective']));
+        self::assertSame(['weighted_tardiness', 'total_completion_minutes', 'changes', 'switches', 'handovers'], array_keys($answer['objective']));
+        self::assertGreaterThan(0, $answer['objective']['switches']);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */
     public static function wrong(): iterable
     {
         $step = ['id' => 's', 'minutes' => 10, 'attended' => true, 'after' => []];
         $shop = self::shop(...);
         yield 'no now' => [['people' => [], 'jobs' => []], ['/now']];
+        yield 'set-up' => [$shop([$step], ['switch_minutes' => -1, 'handover_minutes' => 2.5]), ['/switch_minutes', '/handover_minutes']];
+        yield 'a set-up longer than every shift' => [$shop([$step], ['handover_minutes' => 100_000]), ['/handover_minutes']];
         yield 'a circle' => [
             $shop([
                 ['after' => [['step' => 't', 'min_minutes' => 0, 'max_minutes' => null]]] + $step,

@@ -16,6 +16,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Settings\Alarm;
 use KindHeel\App\Settings\SettingsVersion;
+use KindHeel\App\Timetable\Reschedule;
 use KindHeel\App\Workshop\FeedMadeView;
 use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\DryingPlace;
@@ -84,6 +85,34 @@ final class WorkshopTest extends ApiTestCase
         }
     }
 
+    public function testWhatGoingFromPieceToPieceTakesIsSetAndPlannedFor(): void
+    {
+        $this->signIn('tomas');
+        $seen = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertSame([2, 5], [$seen->switchMinutes, $seen->handoverMinutes]);
+        $set = ['switchMinutes' => 10, 'handoverMinutes' => 0, 'version' => $seen->version];
+        $now = $this->must(WorkshopView::class, 'PUT', '/api/workshop/set-up', $set);
+        self::assertSame([10, 0], [$now->switchMinutes, $now->handoverMinutes]);
+        $this->refused(409, 'PUT', '/api/workshop/set-up', ['switchMinutes' => 3] + $set);
+        // Two pieces and one pair of hands: between a step of one and a step of the other lie ten minutes.
+        $this->plannedPair();
+        $this->plannedPair();
+        self::getContainer()->get(Reschedule::class)->improve(static fn (): bool => false, true);
+        $tapes = $this->must(BenchView::class, 'GET', '/api/bench')->tapes;
+        $pieces = $this->connection()->fetchAllKeyValue('SELECT id, piece_id FROM plan_step');
+        $between = [];
+        foreach ($tapes as $tape) {
+            foreach ($tape->today as $k => $block) {
+                $before = $tape->today[$k - 1] ?? null;
+                if (null !== $before && $pieces[$before->step] !== $pieces[$block->step]) {
+                    $between[] = (strtotime($block->start) - strtotime($before->end)) / 60;
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(10, min([999, ...$between]));
+        self::assertNotSame([], $between);
+    }
+
     public function testHoursThatCannotBeAreRefusedInWordsAndNothingChanges(): void
     {
         $this->signIn('ida');
@@ -101,6 +130,7 @@ final class WorkshopTest extends ApiTestCase
         $this->refused(422, 'PUT', "/api/workshop/people/{$me->id}", ['version' => 'any', 'week' => [['day' => 9, 'shifts' => []]]]);
         $this->refused(422, 'POST', '/api/workshop/days', ['day' => 'opening night']);
         $this->refused(422, 'PUT', '/api/workshop/stations', ['station' => 'booth', 'places' => 0, 'version' => 'any']);
+        $this->refused(422, 'PUT', '/api/workshop/set-up', ['switchMinutes' => -1, 'handoverMinutes' => 61, 'version' => 'any']);
         self::assertEquals($me, $this->must(WorkshopView::class, 'GET', '/api/workshop')->people[0]);
         $this->signIn('wren');
         $this->refused(403, 'PUT', "/api/workshop/people/{$me->id}", ['version' => 'any', 'week' => []]);

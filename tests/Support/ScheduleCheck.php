@@ -48,7 +48,76 @@ final class ScheduleCheck
             }
         }
 
-        return [...$faults, ...self::overfull($problem, $table)];
+        return [...$faults, ...self::overfull($problem, $table), ...self::hurried($problem, $table)];
+    }
+
+    /**
+     * How often somebody goes on with another piece, and how often a piece changes hands.
+     *
+     * @return array{int, int}
+     */
+    public static function setUps(Problem $problem, Timetable $table): array
+    {
+        $switches = $handovers = 0;
+        foreach (self::attended($problem, $table) as $i => $start) {
+            [$before, $earlier] = self::beforeIt($problem, $table, $i);
+            $switches += null !== $before && $problem->steps[$before]->job !== $problem->steps[$i]->job ? 1 : 0;
+            $handovers += null !== $earlier && $table->workers[$earlier] !== $table->workers[$i] ? 1 : 0;
+        }
+
+        return [$switches, $handovers];
+    }
+
+    /** @return list<string> steps without the free minutes that going from piece to piece, or from hand to hand, takes */
+    private static function hurried(Problem $problem, Timetable $table): array
+    {
+        $faults = [];
+        foreach (self::attended($problem, $table) as $i => $start) {
+            [$before, $earlier] = self::beforeIt($problem, $table, $i);
+            $need = (null !== $before && $problem->steps[$before]->job !== $problem->steps[$i]->job ? $problem->switchMinutes : 0)
+                + (null !== $earlier && $table->workers[$earlier] !== $table->workers[$i] ? $problem->handoverMinutes : 0);
+            if (0 === $need || $problem->steps[$i]->isFixed()) {
+                continue;
+            }
+            if (null !== $before && $table->starts[$before] + $problem->steps[$before]->minutes > $start - $need) {
+                $faults[] = $problem->steps[$i]->id.' is taken up too soon';
+            }
+            $end = $start + $problem->steps[$i]->minutes;
+            $shifts = $problem->workers[$table->workers[$i]]->shifts;
+            if ([] === array_filter($shifts, static fn (array $s): bool => $s[0] <= $start - $need && $end <= $s[1])) {
+                $faults[] = $problem->steps[$i]->id.' is taken up before its shift';
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return array<int, int> starts of what takes hands and time, by step */
+    private static function attended(Problem $problem, Timetable $table): array
+    {
+        return array_filter(
+            $table->starts,
+            static fn (int $start, int $i): bool => $problem->steps[$i]->minutes > 0 && ($table->workers[$i] ?? -1) >= 0,
+            \ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** @return array{int|null, int|null} what its person, and what its job's people, began last before it */
+    private static function beforeIt(Problem $problem, Timetable $table, int $of): array
+    {
+        $last = [null, null];
+        foreach (self::attended($problem, $table) as $i => $start) {
+            if ($start < $table->starts[$of]) {
+                foreach ([$table->workers[$i] === $table->workers[$of], $problem->steps[$i]->job === $problem->steps[$of]->job] as $which => $counts) {
+                    $known = $last[$which];
+                    if ($counts && (null === $known || $start > $table->starts[$known])) {
+                        $last[$which] = $i;
+                    }
+                }
+            }
+        }
+
+        return $last;
     }
 
     /** Weighted tardiness as it follows from the starts. */

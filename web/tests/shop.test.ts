@@ -1,3 +1,4 @@
+import { sittings } from '../src/workshop/sittings'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { EntryView, OwnerPageView, PieceRowView, PromiseView, TicketView, WorkerView, WorkshopView } from '../src/api/types'
 import Counter from '../src/counter/Counter.vue'
@@ -444,7 +445,7 @@ const worker = (more: Partial<WorkerView> = {}): WorkerView => ({
 const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
   people: [worker()], days: [], stations: [
     { station: 'tree', label: 'shoe trees', places: 6 }, { station: 'booth', label: 'spray booth', places: 1 },
-  ], alarm: 'bell',
+  ], switchMinutes: 2, handoverMinutes: 5, alarm: 'bell',
   learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], version: 'v1', ...more,
 })
 
@@ -582,9 +583,10 @@ describe('the day on paper', () => {
     })
     const it = shown(DaySheet)
     await settled()
-    expect(it.findAll('li').map((l) => l.text())).toEqual(['09:30Paint itThe boots'])
+    expect(it.findAll('li li').map((l) => l.text())).toEqual(['Paint it'])
+    expect(it.findAll('ol > li > p').map((l) => l.text())).toEqual(['09:30–09:40The boots'])
     expect(it.findAll('h2').map((h) => h.text())).toEqual(['Ida', 'Promised next'])
-    expect(it.findAll('section p').map((p) => p.text().split(', ')[0]?.at(-1))).toEqual(['j', 'i', 'h', 'g', 'f', 'e', 'd', 'c'])
+    expect(it.findAll('section > p').map((p) => p.text().split(', ')[0]?.at(-1))).toEqual(['j', 'i', 'h', 'g', 'f', 'e', 'd', 'c'])
   })
 })
 
@@ -617,5 +619,20 @@ describe('signing in', () => {
     expect(it.find('[role=alert]').text()).toBe('Name or password is wrong.')
     expect(router.currentRoute.value.path).toBe('/sign-in')
     expect(onThePage().find<HTMLInputElement>('[name=login]').element.value).toBe(' ida ')
+  })
+})
+
+describe('the day sheet', () => {
+  it('puts together what one person does on one piece in a row', () => {
+    const block = (step: number, from: string, until: string, pieceName: string) => ({
+      step, start: `2026-03-03T${from}:00Z`, end: `2026-03-03T${until}:00Z`, pieceName, title: `step ${step}`, done: false,
+    })
+    const day = [
+      block(1, '09:00', '09:05', 'Boots'), block(2, '09:05', '09:08', 'Boots'), block(3, '09:10', '09:20', 'Bag'),
+      block(4, '09:22', '09:30', 'Boots'), block(5, '10:30', '10:35', 'Boots'),
+    ]
+    expect(sittings(day).map((s) => [s.pieceName, s.blocks.length, s.start.slice(11, 16), s.end.slice(11, 16)])).toEqual([
+      ['Boots', 2, '09:00', '09:08'], ['Bag', 1, '09:10', '09:20'], ['Boots', 1, '09:22', '09:30'], ['Boots', 1, '10:30', '10:35'],
+    ])
   })
 })

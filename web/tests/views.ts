@@ -16,7 +16,7 @@ export const step = (more: Partial<StepView> = {}): StepView => ({
 })
 
 export const call = (more: Omit<Partial<CallView>, 'step'> & { step?: Partial<StepView> } = {}): CallView => ({
-  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, ...more, step: step(more.step),
+  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, goesTo: null, ...more, step: step(more.step),
 })
 
 export const coat = (more: Partial<CoatView> = {}): CoatView => ({

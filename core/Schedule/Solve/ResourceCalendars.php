@@ -36,9 +36,12 @@ final class ResourceCalendars
     private readonly array $shifts;
     /** @var array<int, int> */
     private readonly array $capacity;
+    /** Null where going from piece to piece costs nothing. */
+    public ?SetUps $setUps;
 
     public function __construct(Problem $problem)
     {
+        $this->setUps = $problem->hasSetUp() ? new SetUps($problem) : null;
         foreach ($problem->workers as $worker) {
             $this->from[] = array_column($worker->shifts, 0);
             $this->to[] = array_column($worker->shifts, 1);
@@ -85,7 +88,7 @@ final class ResourceCalendars
         }
         $best = self::NEVER;
         foreach ($only < 0 ? $this->able[$step] : [$only] as $worker) {
-            $at = $this->gap($worker, $from, $minutes, $best);
+            $at = $this->hand($step, $worker, $from, $minutes, $best);
             while ($at < $best) {
                 $next = $place < 0 ? $at : $this->room($place, $at, $minutes);
                 if ($next === $at) {
@@ -94,7 +97,7 @@ final class ResourceCalendars
 
                     break;
                 }
-                $at = $this->gap($worker, $next, $minutes, $best);
+                $at = $this->hand($step, $worker, $next, $minutes, $best);
             }
         }
 
@@ -110,11 +113,73 @@ final class ResourceCalendars
         }
         if ($worker >= 0) {
             $this->cut($worker, $start, $start + $minutes);
+            $this->setUps?->take($step, $start, $worker);
         }
         $place = $this->place[$step];
         if ($place >= 0) {
             isset($this->times[$place]) ? $this->occupy($place, $start, $start + $minutes) : $this->cut($place, $start, $start + $minutes);
         }
+    }
+
+    public function __clone()
+    {
+        $this->setUps = null === $this->setUps ? null : clone $this->setUps;
+    }
+
+    /** When a person can begin with a step, what the step needs before it counted. */
+    private function hand(int $step, int $worker, int $from, int $minutes, int $before): int
+    {
+        $setUps = $this->setUps;
+        if (null === $setUps) {
+            return $this->gap($worker, $from, $minutes, $before);
+        }
+        while (true) {
+            $at = $this->gap($worker, $from, $minutes, $before);
+            if ($at >= $before) {
+                return self::NEVER;
+            }
+            [$opens, $closes] = $this->stretch($worker, $at);
+            while ($at + $minutes <= $closes) {
+                if ($at >= $before) {
+                    return self::NEVER;
+                }
+                $need = $setUps->before($step, $at, $worker);
+                if ($at - $need < $opens) {
+                    $at = $opens + $need;
+                    continue;
+                }
+                if (!$setUps->leavesTheNext($step, $at, $worker)) {
+                    break;
+                }
+                $spoilt = $setUps->spoils($step, $at, $worker);
+                if (null === $spoilt) {
+                    return $at;
+                }
+                $at = $spoilt;
+            }
+            $from = max($closes, $at);
+            if (self::NEVER === $from) {
+                return self::NEVER;
+            }
+        }
+    }
+
+    /** @return array{int, int} the free stretch in which this minute lies */
+    private function stretch(int $worker, int $at): array
+    {
+        $begins = $this->from[$worker];
+        $low = 0;
+        $high = \count($begins);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($begins[$middle] <= $at) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return [$begins[$low - 1], $this->to[$worker][$low - 1]];
     }
 
     /** The first free stretch of a person, or of a station with one place, that is long enough and begins before `$before`. */

@@ -120,7 +120,7 @@ final class ScheduleGenerator
         }
         $candidate->checkpoints = $checkpoints;
 
-        return $this->timetable();
+        return $this->timetable(...$calendars->setUps?->counted() ?? [0, 0]);
     }
 
     /**
@@ -241,7 +241,7 @@ final class ScheduleGenerator
         };
     }
 
-    private function timetable(): Timetable
+    private function timetable(int $switches, int $handovers): Timetable
     {
         $starts = $this->starts;
         $broken = [];
@@ -273,7 +273,7 @@ final class ScheduleGenerator
             $tardiness,
             $completion,
             $this->changes(),
-        ]);
+        ], $switches, $handovers);
     }
 
     /** How often somebody takes up a brush of another colour family. */

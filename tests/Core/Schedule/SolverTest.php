@@ -61,6 +61,31 @@ final class SolverTest extends TestCase
         }
     }
 
+    public function testNobodyIsSentToAPieceWithLessTimeThanItTakesToTakeItUp(): void
+    {
+        foreach (range(1, 24) as $seed) {
+            $week = RandomShop::week($seed, 12 + $seed, 1 + $seed % 3, 1.0 + $seed % 4);
+            $free = self::solve(self::problem($week), 150);
+            $week['switch_minutes'] = 1 + $seed % 4;
+            $week['handover_minutes'] = $seed % 3 * 4;
+            $problem = self::problem($week);
+            $table = self::solve($problem, 150);
+            self::assertSame([], ScheduleCheck::faults($problem, $table), 'seed '.$seed);
+            self::assertSame(ScheduleCheck::setUps($problem, $table), [$table->switches, $table->handovers], 'seed '.$seed);
+            self::assertSame([0, 0], [$free->switches, $free->handovers], 'it is counted only where it costs something');
+        }
+    }
+
+    public function testMoreCostsNeverGiveABetterAnswer(): void
+    {
+        foreach ([[1, 2], [2, 3], [3, 5]] as [$seed, $minutes]) {
+            $week = RandomShop::week($seed, 14, 2, 3.0);
+            $free = self::solve(self::problem($week), 2000);
+            $dear = self::solve(self::problem(['switch_minutes' => $minutes, 'handover_minutes' => 2 * $minutes] + $week), 2000);
+            self::assertFalse($dear->isBetterThan($free), 'seed '.$seed);
+        }
+    }
+
     public function testTheSameSeedFindsTheSame(): void
     {
         $problem = self::problem(RandomShop::week(3, 30, 2, 2.0));

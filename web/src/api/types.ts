@@ -106,6 +106,7 @@ export interface CallView {
   readonly closesAt: string | null;
   readonly minutes: number;
   readonly again: AgainView | null;
+  readonly goesTo: GoesToView | null;
 }
 
 export type Certainty = 'known' | 'likely' | 'guess';
@@ -437,6 +438,11 @@ export interface GateInput {
 }
 
 export type Gloss = 'matt' | 'satin' | 'glow' | 'mirror';
+
+export interface GoesToView {
+  readonly name: string;
+  readonly at: string;
+}
 
 export type Half = 'left' | 'right' | 'whole';
 
@@ -1191,6 +1197,12 @@ export interface SessionView {
   readonly demo: boolean;
 }
 
+export interface SetUpInput {
+  switchMinutes: number;
+  handoverMinutes: number;
+  version: string;
+}
+
 export type Severity = 0 | 1 | 2 | 3 | 4;
 
 export type Shade =
@@ -1458,6 +1470,8 @@ export interface WorkshopView {
   readonly people: readonly WorkerView[];
   readonly days: readonly OtherDayView[];
   readonly stations: readonly StationView[];
+  readonly switchMinutes: number;
+  readonly handoverMinutes: number;
   readonly alarm: Alarm;
   readonly learned: readonly LearnedView[];
   readonly feeds: readonly FeedRowView[];
@@ -1523,6 +1537,10 @@ export const limits = {
   },
   DayHoursInput: {
     day: { min: 1, max: 7 },
+  },
+  SetUpInput: {
+    switchMinutes: { min: 0, max: 60 },
+    handoverMinutes: { min: 0, max: 60 },
   },
   StationInput: {
     places: { min: 1, max: 99 },

@@ -130,6 +130,7 @@ const opens = computed(
         </div>
         <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go
           on all the same</button>
+        <p v-if="call.goesTo" class="text-lg">Then {{ call.goesTo.name }} goes on with it, {{ when(call.goesTo.at, now) }}.</p>
         <StepWords :step="call.step" large />
       </template>
     </div>

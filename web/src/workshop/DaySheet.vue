@@ -5,13 +5,14 @@ import type { BenchView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
+import { sittings } from './sittings'
 
 /** Today on paper: what each pair of hands is needed for, with a box to tick, and what is promised. */
 const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/bench'))
 void reload()
 const { time, date, when } = useWhen()
 const people = computed(() =>
-  (bench.value?.tapes ?? []).map((t) => ({ name: t.name, blocks: t.today.filter((b) => !b.done) })).filter((t) => t.blocks.length > 0),
+  (bench.value?.tapes ?? []).map((t) => ({ name: t.name, sittings: sittings(t.today.filter((b) => !b.done)) })).filter((t) => t.sittings.length > 0),
 )
 const due = computed(() => [...(bench.value?.rack ?? [])].sort((a, b) => Date.parse(a.promisedAt) - Date.parse(b.promisedAt)).slice(0, 8))
 const print = (): void => window.print()
@@ -29,13 +30,15 @@ const print = (): void => window.print()
       <section v-for="person in people" :key="person.name" class="break-inside-avoid">
         <h2 class="text-2xl border-b-2 border-ink">{{ person.name }}</h2>
         <ol>
-          <li
-            v-for="block in person.blocks" :key="block.step"
-            class="grid grid-cols-[1.5rem_3.6rem_1fr] gap-2 items-baseline border-b border-line py-1.5 leading-tight"
-          >
-            <span class="inline-block size-5 border-2 border-ink translate-y-1" aria-hidden="true" />
-            <strong class="tabular-nums">{{ time(block.start) }}</strong>
-            <span>{{ block.title }}<span class="text-soft block">{{ block.pieceName }}</span></span>
+          <li v-for="sitting in person.sittings" :key="sitting.start" class="border-b-2 border-line py-2 break-inside-avoid">
+            <p class="flex gap-3 items-baseline"><strong class="tabular-nums">{{ time(sitting.start) }}–{{ time(sitting.end) }}</strong>
+              <strong class="grow">{{ sitting.pieceName }}</strong></p>
+            <ol>
+              <li v-for="block in sitting.blocks" :key="block.step + block.start" class="grid grid-cols-[1.5rem_1fr] gap-2 items-baseline py-0.5 leading-tight">
+                <span class="inline-block size-5 border-2 border-ink translate-y-1" aria-hidden="true" />
+                <span>{{ block.title }}</span>
+              </li>
+            </ol>
           </li>
         </ol>
       </section>

@@ -9,11 +9,12 @@ import Calendars from './Calendars.vue'
 import Hours from './Hours.vue'
 import LearnedHere from './LearnedHere.vue'
 import OtherDays from './OtherDays.vue'
+import SetUp from './SetUp.vue'
 import Stations from './Stations.vue'
 import { useWorkshop } from './useWorkshop'
 
 /** What the workshop sets for itself: hours, days, stations, what is heard; and what it has learned. */
-const { workshop, problem, busy, load, put, places, post, remove } = useWorkshop()
+const { workshop, problem, busy, load, put, places, setUp, post, remove } = useWorkshop()
 void load()
 const { person } = useSession()
 const isOwner = computed(() => person.value?.role === 'owner')
@@ -43,7 +44,12 @@ const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
             :workshop="workshop" :busy="busy" :may="person?.mayPlan ?? false" @add="(day) => post('/days', day)" @remove="(id) => remove(`/days/${id}`)"
           />
         </TabPanel>
-        <TabPanel><Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @change="places" /></TabPanel>
+        <TabPanel>
+          <Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @change="places" />
+          <SetUp
+            :switch-minutes="workshop.switchMinutes" :handover-minutes="workshop.handoverMinutes" :may="person?.mayPlan ?? false" @change="setUp"
+          />
+        </TabPanel>
         <TabPanel><LearnedHere :workshop="workshop" :may="isOwner" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
         <TabPanel class="grid lg:grid-cols-2 gap-10">
           <Bells :alarm="workshop.alarm" :may="person?.mayPlan ?? false" @keep="(alarm) => put('/alarm', { alarm })" />

@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import { api } from '../api/client'
-import type { WorkshopView } from '../api/types'
+import { limits, type WorkshopView } from '../api/types'
 import { useAct } from '../kit/useAct'
 
 /** What the workshop has set for itself; every change answers with all of it. */
@@ -23,6 +23,13 @@ export const useWorkshop = () => {
       const now = workshop.value?.stations.find((s) => s.station === station)?.places ?? 1
       const body = { station, places: Math.min(99, Math.max(1, now + by)), version: workshop.value?.version ?? '' }
       return api.put<WorkshopView>('/workshop/stations', body)
+    }),
+    /** A minute more or fewer between pieces, likewise. */
+    setUp: (which: 'switchMinutes' | 'handoverMinutes', by: number) => ask(() => {
+      const { switchMinutes = 0, handoverMinutes = 0, version = '' } = workshop.value ?? {}
+      const now = { switchMinutes, handoverMinutes }
+      const { min, max } = limits.SetUpInput[which]
+      return api.put<WorkshopView>('/workshop/set-up', { ...now, [which]: Math.min(max, Math.max(min, now[which] + by)), version })
     }),
     post: (path: string, body: unknown) => ask(() => api.post<WorkshopView>(`/workshop${path}`, body)),
     remove: (path: string) => ask(() => api.remove<WorkshopView>(`/workshop${path}`)),
