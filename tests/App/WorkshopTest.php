@@ -94,9 +94,10 @@ final class WorkshopTest extends ApiTestCase
         $now = $this->must(WorkshopView::class, 'PUT', '/api/workshop/set-up', $set);
         self::assertSame([10, 0], [$now->switchMinutes, $now->handoverMinutes]);
         $this->refused(409, 'PUT', '/api/workshop/set-up', ['switchMinutes' => 3] + $set);
-        // Two pieces and one pair of hands: between a step of one and a step of the other lie ten minutes.
-        $this->plannedPair();
-        $this->plannedPair();
+        // More pieces than hands: between a step of one and a step of another lie ten minutes.
+        for ($piece = 0; $piece < 6; ++$piece) {
+            $this->plannedPair();
+        }
         self::getContainer()->get(Reschedule::class)->improve(static fn (): bool => false, true);
         $tapes = $this->must(BenchView::class, 'GET', '/api/bench')->tapes;
         $pieces = $this->connection()->fetchAllKeyValue('SELECT id, piece_id FROM plan_step');
