@@ -30,6 +30,7 @@ final readonly class BenchController
         private PutPiece $put,
         private LookAgain $looks,
         private CompareHalves $halves,
+        private TakeBack $takeBack,
         private EventDispatcherInterface $events,
         private Members $members,
         private IdempotentRequest $once,
@@ -116,6 +117,18 @@ final readonly class BenchController
         Member $member,
     ): JsonResponse {
         return $this->act(fn () => $this->judge->spoiled($id, $input, $this->members->person($member)), $member);
+    }
+
+    /** The last thing done to it was a mistake. */
+    #[Route('/api/steps/{id}/take-back', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function takeBack(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        StepInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->act(fn () => ($this->takeBack)($id, $input, $this->members->person($member)), $member);
     }
 
     /** Enough, or a rung up. */

@@ -14,6 +14,7 @@ use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
+use KindHeel\App\Ledger\Event;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
@@ -40,6 +41,7 @@ final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
+    private const TAKE_BACK_HOURS = 4;
 
     public function __construct(
         private Connection $connection,
@@ -75,7 +77,7 @@ final readonly class BenchReader
         }
         $colours = $this->colours->of(array_keys($jobs));
         $ahead = $this->timetable->read();
-        $people = $this->people($person);
+        [$people, $lastAct] = $this->people($person, $now);
         $steps = [];
         foreach ($rows as $ofPiece) {
             foreach ($ofPiece as $step) {
@@ -100,6 +102,7 @@ final readonly class BenchReader
             dayUntil: Iso::of($until) ?? '',
             late: self::late($ahead, $pieces, $now),
             brushChanges: $ahead->changes,
+            lastAct: $lastAct,
             replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
         );
     }
@@ -140,15 +143,43 @@ final readonly class BenchReader
         );
     }
 
-    /** @return array<int, string> names by id, this person first */
-    private function people(int $person): array
+    /**
+     * What was done longer ago, or to a step that somebody has touched since, is not offered to be taken back.
+     *
+     * @return array{array<int, string>, LastActView|null} names by id, this person first, and what this person did last
+     */
+    private function people(int $person, \DateTimeImmutable $now): array
     {
         $people = [];
-        foreach (Row::all($this->connection, 'SELECT id, name FROM person ORDER BY id = ? DESC, id', [$person]) as $row) {
+        $last = null;
+        foreach (Row::all(
+            $this->connection,
+            'SELECT w.id, w.name, CASE WHEN w.id = ? THEN (
+                SELECT JSON_OBJECT(\'event\', a.event, \'at\', a.at, \'step\', s.id, \'version\', s.version, \'title\', s.title, \'piece\', p.name)
+                FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
+                WHERE a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
+                AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
+             ) END AS last FROM person w ORDER BY w.id = ? DESC, w.id',
+            [$person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
+        ) as $row) {
             $people[$row->int('id')] = $row->text('name');
+            $act = $row->inner('last');
+            $last ??= null === $act ? null : self::lastAct($act);
         }
 
-        return $people;
+        return [$people, $last];
+    }
+
+    private static function lastAct(Row $act): LastActView
+    {
+        return new LastActView(
+            $act->int('step'),
+            $act->int('version'),
+            $act->text('title'),
+            $act->text('piece'),
+            $act->enum('event', Event::class),
+            Iso::always($act->text('at')),
+        );
     }
 
     /**

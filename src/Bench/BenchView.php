@@ -29,6 +29,8 @@ final readonly class BenchView
         public array $late,
         /** how often a brush of another colour family is taken up in what lies ahead */
         public int $brushChanges,
+        /** null when there is nothing to take back */
+        public ?LastActView $lastAct = null,
         /** since when nobody looks for a better order; null while somebody does */
         public ?string $replanningStillSince = null,
     ) {

@@ -35,7 +35,7 @@ final readonly class CompareHalves
         $piece = $step->piece();
         $at = $this->atHand->moment($input->at);
         $trial = CompareAnswer::Otherwise === $input->answer ? self::trial($step, $input) : null;
-        $this->work->end($step, new StepInput($input->version, $input->why, $input->at), $person);
+        $act = $this->work->end($step, new StepInput($input->version, $input->why, $input->at), $person);
         $this->ledger->step(Event::Compared, $step, $person, 'One half against the other: '.match ($input->answer) {
             CompareAnswer::Same => 'the same for the other.',
             CompareAnswer::Otherwise => \sprintf('%s: %s. The other goes another way.', $input->product?->label(), $input->outcome?->label()),
@@ -44,6 +44,7 @@ final readonly class CompareHalves
         if (CompareAnswer::Same === $input->answer) {
             return;
         }
+        $act->stays('The plan has gone another way since: change it there by hand.');
         if (null !== $trial) {
             $piece->tried($trial, $person, $at);
         } else {

@@ -23,6 +23,7 @@ final readonly class JudgeStep
         private Ledger $ledger,
         private Learning $learning,
         private CoatForecasts $forecasts,
+        private Acts $acts,
     ) {
     }
 
@@ -40,8 +41,9 @@ final readonly class JudgeStep
             AtHand::override($refusal, $input->why, $person);
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Tested all the same: %s', $refusal, $input->why), at: $at);
         }
+        $act = $this->acts->keep($step, $passed ? Event::GatePassed : Event::GateNotYet, $person, $at);
         if ($passed) {
-            $this->learning->passed($step, $person, $at);
+            $act->taught($this->learning->passed($step, $person, $at));
             $step->moments()->pass($at);
             $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->words()->gate()), at: $at);
 
@@ -62,6 +64,7 @@ final readonly class JudgeStep
             throw Refused::now('Only what has been done can be done again.');
         }
         $this->nothingMayLieOn($step);
+        $this->acts->keep($step, Event::Again, $person, $this->atHand->moment($input->at));
         $step->reopen();
         $this->ledger->step(Event::Again, $step, $person, $step->title(), at: $this->atHand->moment($input->at));
     }
@@ -80,6 +83,7 @@ final readonly class JudgeStep
         AtHand::forAnother($step, $input->why, $person);
         $at = $this->atHand->moment($input->at);
         $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
+        $act = $this->acts->keep($step, Event::Spoiled, $person, $at);
         $laid = $step->toNeed()->step->laysFilm();
         if (!$laid) {
             $step->reopen();
@@ -97,7 +101,7 @@ final readonly class JudgeStep
         );
         if ($laid) {
             $step->spoil();
-            $this->key->layAgain($step);
+            $act->brought($this->key->layAgain($step));
         }
     }
 

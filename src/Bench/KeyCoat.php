@@ -58,9 +58,15 @@ final readonly class KeyCoat
         });
     }
 
-    /** What was laid badly is keyed and wiped once it is dry, and laid anew, after whatever has been begun meanwhile. */
-    public function layAgain(StoredStep $step): void
+    /**
+     * What was laid badly is keyed and wiped once it is dry, and laid anew, after whatever has been begun meanwhile.
+     *
+     * @return list<string> keys of the steps that came in
+     */
+    public function layAgain(StoredStep $step): array
     {
+        $keys = static fn (): array => array_map(static fn (StoredStep $s): string => $s->key(), $step->piece()->steps());
+        $before = $keys();
         $next = null;
         foreach (array_reverse($step->piece()->steps()) as $later) {
             if ($later === $step || !$later->isOpen()) {
@@ -74,5 +80,7 @@ final readonly class KeyCoat
             'What was laid there is taken back before it is laid anew.',
             ['W-7'],
         );
+
+        return array_values(array_diff($keys(), $before));
     }
 }

@@ -25,7 +25,7 @@ final readonly class LookAgain
         if (!$step->isLook()) {
             throw Refused::now('There is nothing to look at here.');
         }
-        $this->work->end($step, new StepInput($input->version, $input->why, $input->at), $person);
+        $act = $this->work->end($step, new StepInput($input->version, $input->why, $input->at), $person);
         $at = $this->atHand->moment($input->at);
         $this->ledger->step(
             $input->enough ? Event::LookEnough : Event::LookNotEnough,
@@ -37,6 +37,7 @@ final readonly class LookAgain
         if ($input->enough) {
             return;
         }
+        $act->stays('A rung was added to the plan: change it there by hand.');
         $look = $step->toNeed()->step;
         foreach ($look->on as $place) {
             $step->piece()->terms()->climb(Ladder::of($look)->key($place));

@@ -27,6 +27,7 @@ final readonly class WorkStep
         private Learning $learning,
         private GearInUse $gear,
         private Records $records,
+        private Acts $acts,
     ) {
     }
 
@@ -48,6 +49,7 @@ final readonly class WorkStep
             AtHand::override($refusal, $input->why, $person);
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Gone on all the same: %s', $refusal, $input->why), at: $at);
         }
+        $this->acts->keep($step, Event::Started, $person, $at);
         $step->start($at, $person);
         $this->ledger->step(Event::Started, $step, $person, $step->title(), at: $at);
     }
@@ -68,21 +70,24 @@ final readonly class WorkStep
     }
 
     /** @throws Refused when it is not under way */
-    public function end(StoredStep $step, StepInput $input, Person $person): void
+    public function end(StoredStep $step, StepInput $input, Person $person): StepAct
     {
         if (!$step->isRunning()) {
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }
         $word = AtHand::forAnother($step, $input->why, $person);
         $at = max($this->atHand->moment($input->at), $step->work()->startedAt() ?? $this->atHand->moment(null));
+        $act = $this->acts->keep($step, Event::Done, $person, $at);
         $step->end($at);
         $this->forecasts->begin($step, $at);
-        $this->learning->worked($step, $person);
+        $act->taught($this->learning->worked($step, $person));
         $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {
             $step->piece()->finish($at);
             $this->ledger->piece(Event::Finished, $step->piece(), $person, 'Handed over.');
         }
+
+        return $act;
     }
 
     /** Something else comes between; the minutes so far count when it goes on. */
@@ -92,6 +97,7 @@ final readonly class WorkStep
         $word = AtHand::forAnother($step, $input->why, $person);
         $at = $this->atHand->moment($input->at);
         $minutes = $step->work()->minutesSinceBegun($at);
+        $this->acts->keep($step, Event::Interrupted, $person, $at);
         $step->interrupt($at);
         $this->ledger->step(Event::Interrupted, $step, $person, \sprintf('%s, after %d minutes.%s', $step->title(), $minutes, $word), at: $at);
     }
@@ -107,6 +113,7 @@ final readonly class WorkStep
         $at = $this->atHand->moment(null);
         $from = $step->startedBy()?->name() ?? 'somebody';
         $minutes = $step->work()->minutesSinceBegun($at);
+        $this->acts->keep($step, Event::TakenOver, $person, $at);
         $step->passTo($to, $at);
         $this->ledger->step(
             Event::TakenOver,

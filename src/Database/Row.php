@@ -128,6 +128,17 @@ final readonly class Row
         return $objects;
     }
 
+    /** A row that was read as a JSON object; null when there is none. */
+    public function inner(string $name): ?self
+    {
+        $columns = [];
+        foreach (null === $this->textOrNull($name) ? [] : $this->json($name) as $column => $value) {
+            $columns[(string) $column] = $value;
+        }
+
+        return [] === $columns ? null : new self($columns);
+    }
+
     /** @return array<array-key, mixed> */
     public function json(string $column): array
     {

@@ -42,6 +42,46 @@ class Moments
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $gatePassedAt = null;
 
+    /** @return array{stages: array<string, string|null>, warnings: list<string>, added: int, notYetAt: string|null, passedAt: string|null} */
+    public function toColumn(): array
+    {
+        $stages = [];
+        foreach (Stage::cases() as $stage) {
+            $stages[$stage->value] = $this->forecast($stage)?->format(\DATE_RFC3339);
+        }
+
+        return [
+            'stages' => $stages,
+            'warnings' => $this->airWarnings,
+            'added' => $this->addedMinutes,
+            'notYetAt' => $this->notYetAt?->format(\DATE_RFC3339),
+            'passedAt' => $this->gatePassedAt?->format(\DATE_RFC3339),
+        ];
+    }
+
+    /** @param array<array-key, mixed> $kept */
+    public static function fromColumn(array $kept): self
+    {
+        $moments = new self();
+        $stages = \is_array($kept['stages'] ?? null) ? $kept['stages'] : [];
+        $moments->touchAt = self::at($stages[Stage::Touch->value] ?? null);
+        $moments->recoatFromAt = self::at($stages[Stage::RecoatFrom->value] ?? null);
+        $moments->recoatUntilAt = self::at($stages[Stage::RecoatUntil->value] ?? null);
+        $moments->nextAt = self::at($stages[Stage::Next->value] ?? null);
+        $moments->fullAt = self::at($stages[Stage::Full->value] ?? null);
+        $moments->airWarnings = array_values(array_filter(\is_array($kept['warnings'] ?? null) ? $kept['warnings'] : [], \is_string(...)));
+        $moments->addedMinutes = \is_int($kept['added'] ?? null) ? $kept['added'] : 0;
+        $moments->notYetAt = self::at($kept['notYetAt'] ?? null);
+        $moments->gatePassedAt = self::at($kept['passedAt'] ?? null);
+
+        return $moments;
+    }
+
+    public static function at(mixed $kept): ?\DateTimeImmutable
+    {
+        return \is_string($kept) ? (new \DateTimeImmutable($kept))->setTimezone(new \DateTimeZone('UTC')) : null;
+    }
+
     public function dries(Forecast $forecast): void
     {
         $this->touchAt = $forecast->at(Stage::Touch);

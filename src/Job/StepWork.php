@@ -52,6 +52,31 @@ class StepWork
         $this->endedAt = $at;
     }
 
+    /** @return array{status: string, startedAt: string|null, endedAt: string|null, workedSeconds: int, spoiled: bool} */
+    public function toColumn(): array
+    {
+        return [
+            'status' => $this->status->value,
+            'startedAt' => $this->startedAt?->format(\DATE_RFC3339),
+            'endedAt' => $this->endedAt?->format(\DATE_RFC3339),
+            'workedSeconds' => $this->workedSeconds,
+            'spoiled' => $this->spoiled,
+        ];
+    }
+
+    /** @param array<array-key, mixed> $kept */
+    public static function fromColumn(array $kept): self
+    {
+        $work = new self();
+        $work->status = \is_string($kept['status'] ?? null) ? StepStatus::from($kept['status']) : StepStatus::Open;
+        $work->startedAt = Moments::at($kept['startedAt'] ?? null);
+        $work->endedAt = Moments::at($kept['endedAt'] ?? null);
+        $work->workedSeconds = \is_int($kept['workedSeconds'] ?? null) ? $kept['workedSeconds'] : 0;
+        $work->spoiled = true === ($kept['spoiled'] ?? null);
+
+        return $work;
+    }
+
     public function spoil(): void
     {
         $this->mustBe(StepStatus::Done);

@@ -468,6 +468,12 @@ class StoredPiece
         $this->elapsedMinutes = Elapsed::minutes($steps);
     }
 
+    /** It was not handed over after all. */
+    public function isHereAgain(): void
+    {
+        $this->finishedAt = null;
+    }
+
     /** Handed over: it is no longer in the workshop, whatever was left undone. */
     public function finish(\DateTimeImmutable $at): void
     {

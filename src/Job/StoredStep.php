@@ -306,6 +306,20 @@ class StoredStep
         return $this->work->isSpoiled();
     }
 
+    /** @return array<string, mixed> what hands have made of it so far, for {@see restore()} */
+    public function snapshot(): array
+    {
+        return ['startedBy' => $this->startedBy?->id(), 'work' => $this->work->toColumn(), 'moments' => $this->moments->toColumn()];
+    }
+
+    /** @param array<string, mixed> $before */
+    public function restore(array $before, ?Person $startedBy): void
+    {
+        $this->startedBy = $startedBy;
+        $this->work = StepWork::fromColumn(\is_array($before['work'] ?? null) ? $before['work'] : []);
+        $this->moments = Moments::fromColumn(\is_array($before['moments'] ?? null) ? $before['moments'] : []);
+    }
+
     public function startedBy(): ?Person
     {
         return $this->startedBy;

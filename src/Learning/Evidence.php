@@ -33,4 +33,9 @@ class Evidence
         private Person $person,
     ) {
     }
+
+    public function setAside(): void
+    {
+        $this->setAside = true;
+    }
 }

@@ -33,29 +33,33 @@ final readonly class Learning
     ) {
     }
 
-    public function worked(StoredStep $step, Person $person): void
+    /** @return Evidence|null null where nothing can be learned from it */
+    public function worked(StoredStep $step, Person $person): ?Evidence
     {
-        $ratio = $step->work()->minutes() / max(0.1, $step->minutes());
-        if ($ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
-            $this->entities->persist(
-                new Evidence(
-                    EvidenceKind::Minutes,
-                    $step->workKey(),
-                    $ratio,
-                    $step->work()->endedAt() ?? throw new \LogicException('It has been worked.'),
-                    $person,
-                ),
-            );
-        }
+        $at = $step->work()->endedAt() ?? throw new \LogicException('It has been worked.');
+
+        return $this->seen(EvidenceKind::Minutes, $step->workKey(), $step->work()->minutes() / max(0.1, $step->minutes()), $at, $person);
     }
 
-    public function passed(StoredStep $step, Person $person, \DateTimeImmutable $at): void
+    private function seen(EvidenceKind $kind, string $what, float $ratio, \DateTimeImmutable $at, Person $person): ?Evidence
+    {
+        if ($ratio < self::BELIEVABLE[0] || $ratio > self::BELIEVABLE[1]) {
+            return null;
+        }
+        $evidence = new Evidence($kind, $what, $ratio, $at, $person);
+        $this->entities->persist($evidence);
+
+        return $evidence;
+    }
+
+    /** @return Evidence|null null where nothing can be learned from it */
+    public function passed(StoredStep $step, Person $person, \DateTimeImmutable $at): ?Evidence
     {
         $family = $step->dryingFamily();
         $laid = $step->work()->endedAt();
         $stage = $step->gateFrom();
         if (null === $family || null === $laid || null === $stage) {
-            return;
+            return null;
         }
         $minutes = static fn (?\DateTimeImmutable $moment): ?float => null === $moment ? null : ($moment->getTimestamp() - $laid->getTimestamp()) / 60.0;
         $book = $this->forecaster->forecast(new Coat(Family::of($family)->drying, $laid), $this->air->around($step->piece()->id(), $laid))->minutes($stage);
@@ -67,9 +71,8 @@ final readonly class Learning
                     $minutes($at) ?? 0.0,
                     $minutes($step->moments()->notYetAt()),
                 );
-        if (null !== $ratio && $ratio >= self::BELIEVABLE[0] && $ratio <= self::BELIEVABLE[1]) {
-            $this->entities->persist(new Evidence(EvidenceKind::Drying, WorkKey::drying($family, $step->applicator()), $ratio, $at, $person));
-        }
+
+        return null === $ratio ? null : $this->seen(EvidenceKind::Drying, WorkKey::drying($family, $step->applicator()), $ratio, $at, $person);
     }
 
     public function factors(): Factors

@@ -28,4 +28,5 @@ enum Event: string
     case ColourRead = 'colour-read';
     case Compared = 'compared';
     case PotLaid = 'pot-laid';
+    case TakenBack = 'taken-back';
 }

@@ -143,6 +143,10 @@ abstract class StoryTestCase extends TestCase
     protected function type(string ...$keys): void
     {
         foreach ($keys as $key) {
+            if (WebDriverKeys::SPACE === $key) {
+                // What has just come into the hand is not ended by the same press.
+                $this->wait(fn (): ?bool => [] === $this->all('[data-locked]') ? true : null, 'the lock of the foot switch to open');
+            }
             $this->driver->switchTo()->activeElement()->sendKeys($key);
         }
     }

@@ -78,6 +78,32 @@ describe('the bench by keys', () => {
     },
   )
 
+  it('never begins and ends a step with one press that bounces, and shows that it is locked', async () => {
+    const begun = bench({ calls: [call({ urgency: 'running', step: { id: 2, version: 8, status: 'running', startedAt: at(0) } })] })
+    const { it, acts } = await open([call({ step: { id: 2, version: 7 } })], {}, { 'POST /steps/2/start': ok(begun), 'POST /steps/2/done': ok(bench()) })
+    await press(' ')
+    await press(' ')
+    expect(acts()).toEqual([['/steps/2/start', { version: 7 }]])
+    expect(it.find('[data-locked]').exists()).toBe(true)
+    expect(says(it, 'Done').attributes('disabled')).toBeDefined()
+    await new Promise((resolve) => setTimeout(resolve, 1300))
+    expect(it.find('[data-locked]').exists()).toBe(false)
+    await press(' ')
+    expect(acts()).toHaveLength(2)
+  })
+
+  it('takes back what was done last, with “u” or a tap, and offers nothing where nothing was done', async () => {
+    const lastAct = { step: 5, version: 9, title: 'Wipe', pieceName: 'The boots', event: 'done', at: at(-1) } as const
+    const { it, acts } = await open([call()], { lastAct }, { 'POST /steps/5/take-back': ok(bench()) })
+    expect(says(it, 'Take back: “Wipe” ended').exists()).toBe(true)
+    await press('u')
+    expect(acts()).toEqual([['/steps/5/take-back', { version: 9 }]])
+    const none = await open([call()])
+    await press('u')
+    expect(none.acts()).toEqual([])
+    expect(text(none.it)).not.toContain('Take back')
+  })
+
   it('leaves keys alone that are typed, held down, or meant for the browser', async () => {
     const { acts } = await open([call()])
     const input = document.createElement('input')

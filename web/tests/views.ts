@@ -147,5 +147,5 @@ export const reading = (more: Partial<ReadingView> = {}): ReadingView => ({
 
 export const bench = (more: Partial<BenchView> = {}): BenchView => ({
   now: at(0), air: [], calls: [], rack: [], tapes: [], threads: [], dayFrom: at(-60), dayUntil: at(480), late: [], brushChanges: 0,
-  replanningStillSince: null, ...more,
+  lastAct: null, replanningStillSince: null, ...more,
 })

@@ -183,6 +183,26 @@ final readonly class Rework
         return $this->tidied($steps, [$again->id])->withKey($again->id)->withWhatItAsks($again);
     }
 
+    /**
+     * It was not spoiled after all: what was put in to lay it anew goes, and what followed the new coat follows the old one.
+     *
+     * @param string       $id      the coat
+     * @param list<string> $brought the steps that were put in
+     */
+    public function notLaidAgain(string $id, array $brought): self
+    {
+        $steps = [];
+        foreach ($this->steps as $step) {
+            if (!\in_array($step->id, $brought, true)) {
+                $steps[] = $step->bonds(array_map(static fn (After $a): After => \in_array($a->step, $brought, true)
+                    ? new After($id, $a->from, $a->withinMinutes, $a->before)
+                    : $a, $step->after));
+            }
+        }
+
+        return $this->tidied($steps, []);
+    }
+
     /** What the rules want before it that the key has not brought: filler sanded, the ground wiped. */
     private function withWhatItAsks(Step $coat): self
     {

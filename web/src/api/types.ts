@@ -87,6 +87,7 @@ export interface BenchView {
   readonly dayUntil: string;
   readonly late: readonly LateView[];
   readonly brushChanges: number;
+  readonly lastAct: LastActView | null;
   readonly replanningStillSince: string | null;
 }
 
@@ -324,7 +325,7 @@ export interface EntryView {
 
 export type Event =
   | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
-  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid';
+  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'taken-back';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -499,6 +500,15 @@ export interface LadderView {
   readonly dryUm: number;
   readonly steps: readonly CoatStepView[];
   readonly cracks: boolean;
+}
+
+export interface LastActView {
+  readonly step: number;
+  readonly version: number;
+  readonly title: string;
+  readonly pieceName: string;
+  readonly event: Event;
+  readonly at: string;
 }
 
 export interface LateView {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Notice from '../kit/Notice.vue'
@@ -28,9 +28,17 @@ const now = useNow()
 const away = useAway()
 const { bench, problem, outOfReach, look, took, assume, calls } = useBench(away)
 const alarms = useAlarms(bench, now, alarm, sound)
+/** The foot switch bounces: what an act has brought into the hand is not begun or ended by the same press. Locked for so long, and shown to be. */
+const LOCK_MS = 1200
+const locked = ref(false)
+const { start: unlockLater } = useTimeoutFn(() => {
+  locked.value = false
+}, LOCK_MS, { immediate: false })
 const hands = useHands((view) => {
   alarms.stop()
   took(view)
+  locked.value = true
+  unlockLater()
   alarms.expected(view)
 }, look, {
   mayKeep: away.mayKeep,
@@ -75,7 +83,7 @@ const ahead = computed(() => {
 
 const act = (): void => {
   const call = inHand.value
-  if (call === null || hands.refusal.value !== null) {
+  if (call === null || hands.refusal.value !== null || locked.value) {
     return
   }
   switch (call.urgency) {
@@ -92,6 +100,12 @@ const act = (): void => {
       void hands.start(call.step)
   }
 }
+const takeBack = (): void => {
+  const last = bench.value?.lastAct ?? null
+  if (last !== null && hands.refusal.value === null) {
+    void hands.takeBack({ id: last.step, version: last.version })
+  }
+}
 useEventListener(window, 'keydown', (event) => {
   if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
     return
@@ -101,6 +115,8 @@ useEventListener(window, 'keydown', (event) => {
     act()
   } else if (event.key === 'c') {
     alarms.stop()
+  } else if (event.key === 'u') {
+    takeBack()
   } else if (event.key === 'z' && alarms.ringing.value.length > 0) {
     alarms.snooze()
   } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
@@ -161,12 +177,13 @@ useEventListener(window, 'keydown', (event) => {
       </section>
       <section
         class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4"
-        aria-label="In the hand" tabindex="0"
+        aria-label="In the hand" :data-locked="locked || undefined" tabindex="0"
       >
         <Notice :text="hands.problem.value || problem" @again="look" />
         <Hand
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
-          :helpers="bench.tapes.slice(1)" @act="act" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
+          :last="bench.lastAct" :locked="locked"
+          :helpers="bench.tapes.slice(1)" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
           @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
           @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
           @put-down="inHand && hands.putDown(inHand.step)"

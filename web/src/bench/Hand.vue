@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import type { CallView, FamilyId, Outcome, RackPieceView } from '../api/types'
+import type { CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
 import { useWhen } from '../session/useWhen'
 import StepWords from '../step/StepWords.vue'
 import CompareForm from './CompareForm.vue'
@@ -15,6 +15,10 @@ const props = defineProps<{
   rack: readonly RackPieceView[]
   ahead: string
   helpers: readonly { person: number; name: string }[]
+  /** what was done last, to take back */
+  last: LastActView | null
+  /** the foot switch bounces: for a moment nothing is begun or ended */
+  locked: boolean
 }>()
 const emit = defineEmits<{
   act: []
@@ -27,6 +31,7 @@ const emit = defineEmits<{
   handOn: [person: number]
   spoiled: []
   allTheSame: []
+  takeBack: []
 }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
@@ -42,6 +47,11 @@ const looks = computed(() => {
   const half = props.call?.step.half ?? 'whole'
   return half === 'whole' ? 'A look' : half === 'both' ? 'A look at both halves' : `A look at the ${half} half`
 })
+const TOLD: Partial<Record<Act, string>> = {
+  done: 'ended', 'gate-passed': 'passed', 'gate-not-yet': 'not yet', spoiled: 'spoiled', 'taken-over': 'handed on', interrupted: 'interrupted',
+  again: 'opened again',
+}
+
 /** When nothing calls: what opens first. */
 const opens = computed(
   () =>
@@ -65,7 +75,7 @@ const opens = computed(
           `, ${call.step.half} half` }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.gate }}</h2>
         <p class="text-lg">after “{{ call.step.title }}” on the {{ call.step.where }}, ended {{ call.step.endedAt ? when(call.step.endedAt, now) : '' }}</p>
-        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">Passed <span class="key">Space</span></button>
+        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">Passed <span class="key">Space</span></button>
         <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notYet')">Not yet: give it more time <span class="key">N</span>
         </button>
         <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('spoiled')">It is spoiled: do it again
@@ -76,7 +86,7 @@ const opens = computed(
         <p class="text-lg font-semibold">{{ looks }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
         <p class="text-lg">On the {{ call.step.where }}. {{ call.step.how }}</p>
-        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">Enough <span class="key">Space</span></button>
+        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">Enough <span class="key">Space</span></button>
         <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notEnough')">Not enough: a rung up
           <span class="key">N</span></button>
         <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key ml-2">Esc</span></button>
@@ -91,8 +101,8 @@ const opens = computed(
           v-if="otherwise" :step="call.step" :busy="busy" @otherwise="(product, outcome) => emit('otherwise', product, outcome)" @leave="otherwise = false"
         />
         <template v-else>
-          <button class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">The same for the other <span class="key">Space</span>
-          </button>
+          <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">The same for the other
+            <span class="key">Space</span></button>
           <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="otherwise = true">Something else for the other…</button>
           <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('stop')">No further: the other stays as it is</button>
           <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down
@@ -108,10 +118,11 @@ const opens = computed(
           >of about {{ call.step.minutes }} {{ call.step.minutes === 1 ? 'minute' : 'minutes' }}</span>
         </div>
         <button
-          v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy"
+          v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked"
           @click="emit('act')"
         >{{ call.again.title }} again <span class="key">Space</span></button>
-        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy" @click="emit('act')">{{ verb }} <span class="key">Space</span></button>
+        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">{{ verb }}
+          <span class="key">Space</span></button>
         <div v-if="call.urgency === 'running'" class="grid grid-cols-2 gap-2">
           <button class="may" type="button" :disabled="busy" @click="emit('interrupt')">Interrupted <span class="key">I</span></button>
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">
@@ -134,6 +145,8 @@ const opens = computed(
         <StepWords :step="call.step" large />
       </template>
     </div>
+    <button v-if="last" class="quiet justify-self-start text-left mt-3" type="button" :disabled="busy" @click="emit('takeBack')">Take back:
+      “{{ last.title }}” {{ TOLD[last.event] ?? 'done' }} <span class="key ml-2">U</span></button>
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
       <div class="flex flex-wrap items-baseline gap-x-3">
         <span class="text-lg font-head font-semibold">Then</span>
@@ -149,6 +162,8 @@ const opens = computed(
   </template>
   <div v-else class="grid gap-4 py-10">
     <h2 class="text-[2.35rem]">Hands free</h2>
+    <button v-if="last" class="quiet justify-self-start text-left" type="button" :disabled="busy" @click="emit('takeBack')">Take back: “{{ last.title }}”,
+      {{ last.pieceName }}, {{ TOLD[last.event] ?? 'done' }} <span class="key ml-2">U</span></button>
     <p v-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at
       <strong>{{ when(opens.opensAt, now) }}</strong>.</p>
     <p v-else-if="rack.length > 0" class="text-xl">Nothing waits for you just now.</p>

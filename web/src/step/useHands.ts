@@ -61,6 +61,8 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     /** One half against the other: the same, another way, or no further. */
     compare: (step: { id: number, version: number }, answer: CompareAnswer, more: Pick<CompareInput, 'product' | 'outcome'> = {}) =>
       tell(step, 'compare', '', { answer, ...more }),
+    /** The last thing done to it was a mistake. */
+    takeBack: (step: { id: number, version: number }) => tell(step, 'take-back'),
     again: (step: { id: number, version: number }) => tell(step, 'again'),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') =>
       tell(step, 'gate', answer === 'passed' ? 'Passed its test' : 'Not yet', { answer }),

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Bench;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Job\StoredStep;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\People\Person;
+
+/** Remembers how a step was before somebody did something to it. */
+final readonly class Acts
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /** Before it is done. */
+    public function keep(StoredStep $step, Event $event, Person $person, \DateTimeImmutable $at): StepAct
+    {
+        $act = new StepAct($step, $person, $event, $at, $step->snapshot());
+        $this->entities->persist($act);
+
+        return $act;
+    }
+
+    /** The newest of a step that has not been taken back. */
+    public function last(StoredStep $step): ?StepAct
+    {
+        return $this->entities->getRepository(StepAct::class)->findOneBy(['step' => $step, 'takenBack' => false], ['id' => 'DESC']);
+    }
+}
