@@ -19,7 +19,7 @@ final readonly class Acts
     /** Before it is done. */
     public function keep(StoredStep $step, Event $event, Person $person, \DateTimeImmutable $at): StepAct
     {
-        $act = new StepAct($step, $person, $event, $at, $step->snapshot());
+        $act = new StepAct($step->id(), $person, $event, $at, $step->snapshot());
         $this->entities->persist($act);
 
         return $act;
@@ -28,6 +28,6 @@ final readonly class Acts
     /** The newest of a step that has not been taken back. */
     public function last(StoredStep $step): ?StepAct
     {
-        return $this->entities->getRepository(StepAct::class)->findOneBy(['step' => $step, 'takenBack' => false], ['id' => 'DESC']);
+        return $this->entities->getRepository(StepAct::class)->findOneBy(['stepId' => $step->id(), 'takenBack' => false], ['id' => 'DESC']);
     }
 }

@@ -14,6 +14,7 @@ use KindHeel\App\People\Person;
 #[ORM\Entity]
 #[ORM\Table(name: 'step_act')]
 #[ORM\Index(columns: ['person_id', 'taken_back', 'at'])]
+#[ORM\Index(columns: ['step_id', 'taken_back'])]
 class StepAct
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
@@ -31,8 +32,9 @@ class StepAct
 
     /** @param array<string, mixed> $before as {@see StoredStep::snapshot()} gives it */
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        private StoredStep $step,
+        /** no foreign key: its lock on the step would be in the way of the one who writes the step at the same moment */
+        #[ORM\Column]
+        private int $stepId,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
         private Person $person,
         #[ORM\Column(length: 20)]
@@ -42,11 +44,6 @@ class StepAct
         #[ORM\Column(name: 'was', type: 'json')]
         private array $before,
     ) {
-    }
-
-    public function step(): StoredStep
-    {
-        return $this->step;
     }
 
     public function person(): Person
