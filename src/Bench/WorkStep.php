@@ -84,7 +84,7 @@ final readonly class WorkStep
         $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {
             $step->piece()->finish($at);
-            $this->ledger->piece(Event::Finished, $step->piece(), $person, 'Handed over.');
+            $this->ledger->piece(Event::Finished, $step->piece(), $person, 'Ready: it waits on the ready shelf to be collected.');
         }
 
         return $act;

@@ -24,6 +24,10 @@ final readonly class PieceRowView
         public int $stepsDone,
         public int $stepsAll,
         public array $colours,
+        /** since when it has been done */
+        public ?string $readyAt,
+        /** where it stands on the ready shelf */
+        public string $shelf,
     ) {
     }
 }

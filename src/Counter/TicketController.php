@@ -17,8 +17,57 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class TicketController
 {
-    public function __construct(private TicketReader $reader, private OpenTicket $open, private Members $members, private IdempotentRequest $once)
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(
+        private TicketReader $reader,
+        private OpenTicket $open,
+        private LeavingReader $leaving,
+        private Collect $collect,
+        private ReadyShelf $shelf,
+        private Members $members,
+        private IdempotentRequest $once,
+    ) {
+    }
+
+    #[Route('/api/tickets/{id}/leaving', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function leaving(int $id): JsonResponse
     {
+        return Answer::of($this->leaving->of($id));
+    }
+
+    #[Route('/api/tickets/{id}/collect', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function collect(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        CollectInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => ($this->collect)($id, $input, $this->members->person($member)),
+            view: fn (): LeavingView => $this->leaving->of($id),
+        );
+    }
+
+    #[Route('/api/tickets/{id}/told', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function told(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        ToldInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->shelf->told($id, $input, $this->members->person($member)),
+            view: fn (): LeavingView => $this->leaving->of($id),
+        );
+    }
+
+    #[Route('/api/pieces/{id}/shelf', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function shelf(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] ShelfInput $input): JsonResponse
+    {
+        return $this->once->answer(fn () => $this->shelf->put($id, $input), view: fn (): LeavingView => $this->leaving->withPiece($id));
     }
 
     #[Route('/api/tickets', methods: ['GET'])]

@@ -18,9 +18,9 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * Tickets, a page at a time: first those with something still here, the one promised soonest first, then what was handed over, the latest first.
+ * Tickets, a page at a time: first those with something still to be done, the one promised soonest first, then those that wait to be collected, what was collected only where it is looked for.
  *
- * What was finished years ago costs nothing today: the open ones are few and found by an index, the finished are walked only as far as a page goes.
+ * What was collected years ago costs nothing today: the open ones are few and found by an index, the others are walked only as far as a page goes.
  */
 final readonly class TicketReader
 {
@@ -35,18 +35,19 @@ final readonly class TicketReader
         [$where, $values] = $this->filter($query);
         $from = $query->page * self::PAGE;
         // One more than a page tells whether there is another.
-        $ids = PieceProgress::Finished === $query->state ? [] : $this->ids(
-            "SELECT t.id FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.finished_at IS NULL AND $where
-                GROUP BY t.id ORDER BY MIN(t.promised_at), t.id",
+        $ids = PieceProgress::Collected === $query->state ? [] : $this->ids(
+            "SELECT t.id FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.collected_at IS NULL AND $where
+                GROUP BY t.id ORDER BY MIN(p.finished_at IS NOT NULL), MIN(t.promised_at), t.id",
             $values,
             $from,
             self::PAGE + 1,
         );
-        if (\count($ids) <= self::PAGE && null === $query->due && (null === $query->state || PieceProgress::Finished === $query->state)) {
-            $open = 0 === $from || PieceProgress::Finished === $query->state ? \count($ids) : $this->countOpen($where, $values);
+        $away = PieceProgress::Collected === $query->state || null === $query->state && '' !== trim($query->find);
+        if (\count($ids) <= self::PAGE && null === $query->due && $away) {
+            $open = 0 === $from || PieceProgress::Collected === $query->state ? \count($ids) : $this->countOpen($where, $values);
             $ids = [...$ids, ...$this->ids(
                 "SELECT DISTINCT t.id, t.promised_at FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE $where
-                    AND NOT EXISTS (SELECT 1 FROM piece o WHERE o.ticket_id = t.id AND o.finished_at IS NULL) ORDER BY t.promised_at DESC, t.id",
+                    AND NOT EXISTS (SELECT 1 FROM piece o WHERE o.ticket_id = t.id AND o.collected_at IS NULL) ORDER BY t.promised_at DESC, t.id",
                 $values,
                 max(0, $from - $open),
                 self::PAGE + 1 - \count($ids),
@@ -80,7 +81,7 @@ final readonly class TicketReader
     {
         return Row::first(
             $this->connection,
-            "SELECT COUNT(DISTINCT t.id) AS open FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.finished_at IS NULL AND $where",
+            "SELECT COUNT(DISTINCT t.id) AS open FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.collected_at IS NULL AND $where",
             $values,
         )?->int('open') ?? 0;
     }
@@ -99,7 +100,8 @@ final readonly class TicketReader
         $rows = Row::all(
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
-                    p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at, '.Steps::COUNTED."
+                    p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
+                    p.collected_at, p.shelf, t.told_at, '.Steps::COUNTED."
                 FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
             [$tickets, ...$values],
             [ArrayParameterType::INTEGER],
@@ -119,6 +121,8 @@ final readonly class TicketReader
                 stepsDone: $row->int('done'),
                 stepsAll: $row->int('steps'),
                 colours: $colours[$row->int('id')] ?? [],
+                readyAt: Iso::fromRow($row->textOrNull('finished_at')),
+                shelf: $row->text('shelf'),
             );
         }
         $views = [];
@@ -131,6 +135,7 @@ final readonly class TicketReader
                     $head->text('wish'),
                     Iso::always($head->text('promised_at')),
                     Iso::always($head->text('opened_at')),
+                    Iso::fromRow($head->textOrNull('told_at')),
                     $pieces[$id],
                 );
             }

@@ -14,6 +14,8 @@ final readonly class TicketView
         public string $wish,
         public string $promisedAt,
         public string $openedAt,
+        /** when the owner was last told that something is ready */
+        public ?string $toldAt,
         public array $pieces,
     ) {
     }

@@ -8,9 +8,15 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
+use KindHeel\App\Counter\Collect;
+use KindHeel\App\Counter\CollectInput;
 use KindHeel\App\Counter\OpenTicket;
+use KindHeel\App\Counter\Paid;
 use KindHeel\App\Counter\PieceInput;
+use KindHeel\App\Counter\ReadyShelf;
+use KindHeel\App\Counter\ShelfInput;
 use KindHeel\App\Counter\TicketInput;
+use KindHeel\App\Counter\ToldInput;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Job\StoredPiece;
@@ -44,6 +50,7 @@ final class DemoLoader
     ];
     /** The last stretch of work ends now, whatever the hour, so that something is always wet. */
     private const LAST_STRETCH_MINUTES = 175;
+    private const COLLECTED_AFTER_HOURS = 50;
 
     private MockClock $clock;
     /** @var array<int, DemoTicket> what is still to come in, the earliest first */
@@ -59,6 +66,8 @@ final class DemoLoader
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
         private readonly DemoHands $hands,
+        private readonly Collect $collect,
+        private readonly ReadyShelf $shelf,
         private readonly EventDispatcherInterface $events,
         private readonly string $workshopTimezone,
     ) {
@@ -81,6 +90,7 @@ final class DemoLoader
                 $this->hands->stretch(['tomas', 'wren'], $this->clock, $from, $until, $now, fn (\DateTimeImmutable $at) => $this->takeIn($at, $now));
             }
             $this->photographFinished($now);
+            $this->handOut($now);
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
             $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
@@ -215,6 +225,28 @@ final class DemoLoader
                     );
                 }
             }
+        }
+    }
+
+    /** What has been done for some days has been collected; the rest stands on the ready shelf, and its owners know. */
+    private function handOut(\DateTimeImmutable $now): void
+    {
+        $places = ['A 1', 'A 2', 'B 1', 'B 2', 'C 1'];
+        foreach (Row::all(
+            $this->connection,
+            'SELECT ticket_id, MAX(finished_at) AS done, GROUP_CONCAT(id ORDER BY id) AS pieces, MIN(t.customer) AS customer
+             FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE finished_at IS NOT NULL GROUP BY ticket_id ORDER BY done',
+        ) as $row) {
+            $pieces = array_map(intval(...), explode(',', $row->text('pieces')));
+            $later = $row->time('done')->modify(\sprintf('+%d hours', self::COLLECTED_AFTER_HOURS));
+            $this->clock->modify(min($later, $now)->format('Y-m-d\TH:i:s\Z'));
+            $wren = $this->person('wren');
+            foreach ($later < $now ? [] : $pieces as $i => $piece) {
+                $this->hands->act(fn () => $this->shelf->put($piece, new ShelfInput($places[$i % \count($places)])));
+            }
+            $this->hands->act(fn () => $later < $now
+                ? ($this->collect)($row->int('ticket_id'), new CollectInput($pieces, $row->text('customer'), Paid::Later), $wren)
+                : $this->shelf->told($row->int('ticket_id'), new ToldInput('left word at the stage door'), $wren));
         }
     }
 

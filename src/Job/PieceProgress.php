@@ -14,7 +14,9 @@ enum PieceProgress: string
     case Referred = 'referred';
     case Planned = 'planned';
     case InWork = 'in-work';
-    case Finished = 'finished';
+    /** done, and on the ready shelf until it is collected */
+    case Ready = 'ready';
+    case Collected = 'collected';
 
     /** There is a plan to be seen, if only of what others have to do. */
     public function hasPlan(): bool
@@ -29,7 +31,8 @@ enum PieceProgress: string
         $assessed = $row->int('assessed');
 
         return match (true) {
-            null !== $row->textOrNull('finished_at') => self::Finished,
+            null !== $row->textOrNull('collected_at') => self::Collected,
+            null !== $row->textOrNull('finished_at') => self::Ready,
             $row->int('begun') > 0 => self::InWork,
             null === $plannedFrom => 0 === $assessed ? self::ToLookOver : self::ToPlan,
             0 === $row->int('steps') => self::Referred,
@@ -45,7 +48,8 @@ enum PieceProgress: string
         [$steps, $begun] = [Steps::EXIST, Steps::BEGUN];
 
         return match ($this) {
-            self::Finished => 'p.finished_at IS NOT NULL',
+            self::Collected => 'p.collected_at IS NOT NULL',
+            self::Ready => 'p.finished_at IS NOT NULL AND p.collected_at IS NULL',
             self::InWork => "$here AND $begun",
             self::ToLookOver => "$here AND NOT $begun AND p.planned_from IS NULL AND p.assessed = 0",
             self::ToPlan => "$here AND NOT $begun AND (p.planned_from IS NULL AND p.assessed > 0 OR p.planned_from <> p.assessed AND $steps)",

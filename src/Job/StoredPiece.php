@@ -31,6 +31,7 @@ use KindHeel\Core\Treatment\Planning\PlannedStep;
 /** A piece on a ticket, as it is stored: assessed, then planned, then worked. */
 #[ORM\Entity]
 #[ORM\Table(name: 'piece')]
+#[ORM\Index(columns: ['collected_at'])]
 #[ORM\Index(columns: ['finished_at'])]
 class StoredPiece
 {
@@ -56,6 +57,10 @@ class StoredPiece
 
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $finishedAt = null;
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $collectedAt = null;
+    #[ORM\Column(length: 40)]
+    private string $shelf = '';
 
     #[ORM\Column(nullable: true)]
     private ?float $sizeEu;
@@ -468,13 +473,36 @@ class StoredPiece
         $this->elapsedMinutes = Elapsed::minutes($steps);
     }
 
-    /** It was not handed over after all. */
+    /** It is not done after all. */
     public function isHereAgain(): void
     {
         $this->finishedAt = null;
     }
 
-    /** Handed over: it is no longer in the workshop, whatever was left undone. */
+    public function isReady(): bool
+    {
+        return null !== $this->finishedAt;
+    }
+
+    public function isCollected(): bool
+    {
+        return null !== $this->collectedAt;
+    }
+
+    /** Where it stands on the ready shelf. */
+    public function standsAt(string $shelf): void
+    {
+        $this->shelf = $shelf;
+    }
+
+    /** The owner has it again, whatever was left undone. */
+    public function collected(\DateTimeImmutable $at): void
+    {
+        $this->finishedAt ??= $at;
+        $this->collectedAt = $at;
+    }
+
+    /** Done: it stands on the ready shelf, and the bench asks nothing more of it. */
     public function finish(\DateTimeImmutable $at): void
     {
         $this->finishedAt = $at;

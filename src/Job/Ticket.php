@@ -24,6 +24,10 @@ class Ticket
     #[ORM\OneToMany(targetEntity: StoredPiece::class, mappedBy: 'ticket', cascade: ['persist'])]
     private Collection $pieces;
 
+    /** When the owner was last told that something is ready. */
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $toldAt = null;
+
     /** It is taken before everything else. */
     #[ORM\Column]
     private bool $rush = false;
@@ -53,6 +57,11 @@ class Ticket
     public function add(StoredPiece $piece): void
     {
         $this->pieces->add($piece);
+    }
+
+    public function told(\DateTimeImmutable $at): void
+    {
+        $this->toldAt = $at;
     }
 
     public function customer(): string

@@ -28,5 +28,7 @@ enum Event: string
     case ColourRead = 'colour-read';
     case Compared = 'compared';
     case PotLaid = 'pot-laid';
+    case Collected = 'collected';
+    case Told = 'told';
     case TakenBack = 'taken-back';
 }

@@ -36,7 +36,7 @@ final class BenchTest extends ApiTestCase
             self::assertNotSame([], $step->because, $step->title);
             self::assertNotSame('', $step->why.$step->how);
         }
-        for ($i = 0; $i < 400 && PieceProgress::Finished !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
+        for ($i = 0; $i < 400 && PieceProgress::Ready !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
             $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null;
             if (null === $call) {
                 $this->clock->sleep(600);
@@ -130,7 +130,7 @@ final class BenchTest extends ApiTestCase
             ->calls[0]->step;
         $this->must(BenchView::class, 'POST', "/api/steps/{$last->id}/done", ['version' => $running->version]);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
-        self::assertSame(PieceProgress::Finished, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
+        self::assertSame(PieceProgress::Ready, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
     }
 
     public function testAnApprenticeWorksButDoesNotOverride(): void

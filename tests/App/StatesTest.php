@@ -25,7 +25,7 @@ final class StatesTest extends ApiTestCase
         $this->connection()->executeStatement('UPDATE piece SET finished_at = ? WHERE id = ?', ['2026-03-02 10:00:00', $done->pieces[0]->id]);
         $listed = $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets;
         self::assertSame([$soon->id, $late->id, $done->id], array_map(static fn ($t): int => $t->id, $listed));
-        self::assertSame(PieceProgress::Finished, $listed[2]->pieces[0]->state);
+        self::assertSame(PieceProgress::Ready, $listed[2]->pieces[0]->state);
         self::assertCount(30, $listed[0]->pieces[0]->colours);
     }
 

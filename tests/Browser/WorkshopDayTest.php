@@ -82,7 +82,7 @@ final class WorkshopDayTest extends StoryTestCase
         $asleep = true;
         for ($i = 0; $i < 260; ++$i) {
             $state = $this->state($id);
-            if ('finished' === $state['state']) {
+            if ('ready' === $state['state']) {
                 break;
             }
             $call = $this->call($id);
@@ -112,10 +112,10 @@ final class WorkshopDayTest extends StoryTestCase
             $this->wait(fn (): ?bool => $this->hand() !== $hand ? true : null, 'the hand to follow');
         }
         self::assertTrue($saidNotYet);
-        self::assertSame('finished', $this->state($id)['state']);
+        self::assertSame('ready', $this->state($id)['state']);
         $this->tabTo('Ledger');
         $this->type(WebDriverKeys::ENTER);
-        $this->seeText('Handed over.');
+        $this->seeText('waits on the ready shelf');
         $this->seeText('not yet,');
         $this->noErrorsInTheConsole();
     }
@@ -183,7 +183,7 @@ final class WorkshopDayTest extends StoryTestCase
         $asleep = true;
         for ($i = 0; $i < 260; ++$i) {
             $state = $this->state($id);
-            if ('finished' === $state['state']) {
+            if ('ready' === $state['state']) {
                 break;
             }
             $call = $this->call($id);
@@ -224,12 +224,12 @@ final class WorkshopDayTest extends StoryTestCase
             $this->wait(fn (): ?bool => $this->state($id) !== $state || str_contains($this->text(), 'not be touched') ? true : null, 'something to change');
             $this->wait(fn (): ?bool => $this->hand() !== $hand || str_contains($this->text(), 'not be touched') ? true : null, 'the hand to follow');
         }
-        self::assertSame('finished', $this->state($id)['state']);
+        self::assertSame('ready', $this->state($id)['state']);
         self::assertTrue($sawADryingCoat);
 
         $this->go('/ledger/'.$id);
         $this->seeText('Maud’s loafers');
-        $this->seeText('Handed over.');
+        $this->seeText('waits on the ready shelf');
         $this->seeText('not yet,');
         $this->seeText('Ida');
         $this->seeText('°C');

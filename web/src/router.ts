@@ -23,6 +23,12 @@ export const router = createRouter({
       meta: { title: 'Label' },
     },
     {
+      path: '/tickets/:id(\\d+)/leaving',
+      component: () => import('./counter/Leaving.vue'),
+      props: (to) => ({ id: String(to.params['id']) }),
+      meta: { title: 'Going home' },
+    },
+    {
       path: '/tickets/:id(\\d+)/promise',
       component: () => import('./counter/Promise.vue'),
       props: (to) => ({ id: Number(to.params['id']) }),

@@ -330,7 +330,7 @@ describe('looking a piece over', () => {
   })
 
   it.each([
-    ['by whoever may not plan', {}, false], ['when it was handed over', { state: 'finished' } as const, true],
+    ['by whoever may not plan', {}, false], ['when it was handed over', { state: 'collected' } as const, true],
   ])('is only read %s', async (_, of, may) => {
     const { it } = await open({ findings: [finding({ id: 5 })], ...of }, {}, may)
     await tap(it, 'left', 'vamp')

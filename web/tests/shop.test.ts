@@ -1,6 +1,8 @@
+import Leaving from '../src/counter/Leaving.vue'
+import { cents } from '../src/counter/money'
 import { sittings } from '../src/workshop/sittings'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { EntryView, OwnerPageView, PieceRowView, PromiseView, TicketView, WorkerView, WorkshopView } from '../src/api/types'
+import type { EntryView, LeavingView, OwnerPageView, PieceRowView, PromiseView, TicketView, WorkerView, WorkshopView } from '../src/api/types'
 import Counter from '../src/counter/Counter.vue'
 import Label from '../src/counter/Label.vue'
 import NewTicket from '../src/counter/NewTicket.vue'
@@ -108,10 +110,10 @@ describe('a new ticket', () => {
 
 const row = (more: Partial<PieceRowView> = {}): PieceRowView => ({
   id: 1, tag: '2-1', name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', state: 'planned', hasPlan: true, stepsDone: 0, stepsAll: 20,
-  colours: [], ...more,
+  colours: [], readyAt: null, shelf: '', ...more,
 })
 const ticket = (more: Partial<TicketView> = {}): TicketView =>
-  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), pieces: [row()], ...more })
+  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), toldAt: null, pieces: [row()], ...more })
 
 describe('the counter', () => {
   const counter = async (tickets: TicketView[], may = true) => {
@@ -128,7 +130,7 @@ describe('the counter', () => {
       ],
     }),
     ticket({ id: 2, customer: 'Orsolya', promisedAt: at(36 * 60), pieces: [row({ id: 3, tag: '3-1', name: 'The boots', state: 'in-work', stepsDone: 7 })] }),
-    ticket({ id: 3, customer: 'Tomas', promisedAt: at(-6000), pieces: [row({ id: 4, name: 'The belt', state: 'finished' })] }),
+    ticket({ id: 3, customer: 'Tomas', promisedAt: at(-6000), pieces: [row({ id: 4, name: 'The belt', state: 'collected' })] }),
     ticket({ id: 4, customer: 'Ana', promisedAt: at(6 * 24 * 60), pieces: [row({ id: 5, name: 'The coat', state: 'to-look-over', hasPlan: false })] }),
   ]
 
@@ -565,6 +567,72 @@ describe('what the workshop has and has learned', () => {
     }
     expect(text(shown(LearnedHere, { workshop: workshop(), may: true }))).toContain('Every answer to a gate test teaches it.')
   })
+})
+
+describe('what goes home', () => {
+  const leaving = (more: Partial<LeavingView> = {}): LeavingView => ({
+    ticket: ticket({ pieces: [row({ state: 'ready', readyAt: at(-90), shelf: 'B 2' }), row({ id: 5, name: 'The bag', state: 'in-work', stepsDone: 3 })] }),
+    pieces: [
+      { piece: 1, off: ['left laces'], toKnow: ['Not to be flexed before tomorrow.'], missing: ['There is no picture of how it leaves.'] },
+      { piece: 5, off: [], toKnow: ['Dye may rub off.'], missing: ['It is not done yet.'] },
+    ],
+    ...more,
+  })
+  const page = async (answers: Parameters<typeof serving>[0] = {}) => {
+    const acts = serving({ ...house, 'GET /tickets/2/leaving': ok(leaving()), ...answers })
+    const it = shown(Leaving, { id: '2' })
+    await settled()
+    return { it, acts }
+  }
+
+  it('has what is ready ticked, says what goes with it and what is missing, and waits for a name', async () => {
+    const { it, acts } = await page({ 'POST /tickets/2/collect': ok(leaving({ pieces: [], ticket: ticket({ pieces: [row({ state: 'collected' })] }) })) })
+    expect(text(it)).toContain('In its tray: left laces.')
+    expect(text(it)).toContain('Not to be flexed before tomorrow.')
+    expect(text(it)).not.toContain('Dye may rub off.')
+    expect(text(it)).toContain('There is no picture of how it leaves.')
+    expect(says(it, 'Collected').attributes('disabled')).toBeDefined()
+    await it.find('[name=by]').setValue('Her sister')
+    await it.find('[name=amount]').setValue('64,5')
+    await it.find('[name=how]').setValue('cash')
+    await it.findAll('form').at(-1)?.trigger('submit')
+    await settled()
+    expect(acts().map(({ body }) => body)).toEqual([
+      { pieces: [1], by: 'Her sister', paid: 'now', amountCents: 6450, how: 'cash', note: '' },
+    ])
+    expect(text(it)).toContain('Everything of this ticket has been collected.')
+  })
+
+  it('asks why something goes that is not done', async () => {
+    const { it, acts } = await page({ 'POST /tickets/2/collect': refuses(409, '“The bag” is not done yet.', { overridable: true }) })
+    await it.findAll('input[type=checkbox]')[1]?.setValue(true)
+    await it.find('[name=by]').setValue('She')
+    await it.findAll('form').at(-1)?.trigger('submit')
+    await settled()
+    expect(document.body.textContent).toContain('“The bag” is not done yet.')
+    await onThePage().find('[name=why]').setValue('called off')
+    await onThePage().find('[role=dialog] form').trigger('submit')
+    await settled()
+    expect(acts().at(-1)?.body).toMatchObject({ pieces: [1, 5], why: 'called off' })
+  })
+
+  it('keeps the place on the shelf and that the owner knows', async () => {
+    const { it, acts } = await page({ 'PUT /pieces/1/shelf': ok(leaving()), 'POST /tickets/2/told': ok(leaving({ ticket: ticket({ toldAt: at(0) }) })) })
+    await it.find('[aria-label="Place of The derbies"]').setValue('C 4')
+    await settled()
+    await it.find('[name=told]').setValue('rang')
+    await it.findAll('form')[0]?.trigger('submit')
+    await settled()
+    expect(acts().map(({ path, body }) => [path, body])).toEqual([
+      ['/pieces/1/shelf', { shelf: 'C 4' }], ['/tickets/2/told', { how: 'rang' }],
+    ])
+  })
+
+  it.each([['64', 6400], ['64.5', 6450], ['64,50', 6450], ['1 200', 120_000], ['', null], ['much', null], ['1.234', null], ['-3', null]])(
+    'reads “%s” as %s cents', (typed, sum) => {
+      expect(cents(typed)).toBe(sum)
+    },
+  )
 })
 
 describe('the day on paper', () => {

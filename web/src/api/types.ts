@@ -162,6 +162,16 @@ export interface CoatsView {
   readonly sentence: string;
 }
 
+export interface CollectInput {
+  pieces: readonly number[];
+  by: string;
+  paid: Paid;
+  amountCents?: number | null;
+  how?: string;
+  note?: string;
+  why?: string | null;
+}
+
 export type ColourFamily = 'neutral' | 'light' | 'brown' | 'red' | 'dark';
 
 export interface ColoursView {
@@ -325,7 +335,8 @@ export interface EntryView {
 
 export type Event =
   | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
-  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'taken-back';
+  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' | 'told' |
+  'taken-back';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -537,6 +548,18 @@ export interface LearnedView {
   readonly seen: readonly number[];
 }
 
+export interface LeavingPieceView {
+  readonly piece: number;
+  readonly off: readonly string[];
+  readonly toKnow: readonly string[];
+  readonly missing: readonly string[];
+}
+
+export interface LeavingView {
+  readonly ticket: TicketView;
+  readonly pieces: readonly LeavingPieceView[];
+}
+
 export interface LedgerPieceView {
   readonly id: number;
   readonly name: string;
@@ -646,6 +669,8 @@ export interface OwnerPageView {
   readonly declined: readonly DeclinedView[];
   readonly signed: SignedView | null;
 }
+
+export type Paid = 'now' | 'before' | 'later' | 'nothing';
 
 export interface PairView {
   readonly one: number;
@@ -800,7 +825,7 @@ export interface PieceInput {
   shade?: Shade;
 }
 
-export type PieceProgress = 'to-look-over' | 'to-plan' | 'referred' | 'planned' | 'in-work' | 'finished';
+export type PieceProgress = 'to-look-over' | 'to-plan' | 'referred' | 'planned' | 'in-work' | 'ready' | 'collected';
 
 export interface PieceRowView {
   readonly id: number;
@@ -813,6 +838,8 @@ export interface PieceRowView {
   readonly stepsDone: number;
   readonly stepsAll: number;
   readonly colours: readonly PartColourView[];
+  readonly readyAt: string | null;
+  readonly shelf: string;
 }
 
 export interface PieceView {
@@ -1224,6 +1251,10 @@ export interface ShadeView {
   readonly hex: string;
 }
 
+export interface ShelfInput {
+  shelf: string;
+}
+
 export interface ShiftInput {
   from: string;
   until: string;
@@ -1375,6 +1406,7 @@ export interface TicketView {
   readonly wish: string;
   readonly promisedAt: string;
   readonly openedAt: string;
+  readonly toldAt: string | null;
   readonly pieces: readonly PieceRowView[];
 }
 
@@ -1382,6 +1414,10 @@ export interface TicketsView {
   readonly tickets: readonly TicketView[];
   readonly now: string;
   readonly more: boolean;
+}
+
+export interface ToldInput {
+  how: string;
 }
 
 export type Trial = 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';
@@ -1523,6 +1559,9 @@ export const limits = {
   PotInput: {
     coats: { min: 1, max: 20 },
     areaDm2: { min: 0.01, max: 500 },
+  },
+  CollectInput: {
+    amountCents: { min: 0, max: 100000000 },
   },
   PieceInput: {
     sizeEu: { min: 15, max: 55 },

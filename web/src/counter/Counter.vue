@@ -26,7 +26,8 @@ const STATES = [
   { id: 'to-plan', label: 'to be planned' },
   { id: 'planned', label: 'planned' },
   { id: 'in-work', label: 'in work' },
-  { id: 'finished', label: 'handed over' },
+  { id: 'ready', label: 'ready to be collected' },
+  { id: 'collected', label: 'collected' },
   { id: 'referred', label: 'not for this bench' },
 ]
 const DUE = [
@@ -68,10 +69,12 @@ const sentence = (piece: PieceRowView): string =>
     'referred': 'not for this bench',
     'planned': `planned in ${piece.stepsAll} steps`,
     'in-work': `${piece.stepsDone} of ${piece.stepsAll} steps done`,
-    'finished': 'handed over',
+    'ready': `ready since ${piece.readyAt ? when(piece.readyAt, now.value) : 'now'}${piece.shelf === '' ? '' : `, at ${piece.shelf}`}`,
+    'collected': 'collected',
   })[piece.state] ?? piece.state
+const isOpen = (piece: PieceRowView): boolean => piece.state !== 'ready' && piece.state !== 'collected'
 const target = (piece: PieceRowView): string =>
-  piece.state === 'finished'
+  piece.state === 'ready' || piece.state === 'collected'
     ? `/ledger/${piece.id}`
     : piece.hasPlan
       ? `/pieces/${piece.id}/plan`
@@ -102,15 +105,19 @@ const target = (piece: PieceRowView): string =>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1">
             <RouterLink
-              v-if="ticket.pieces.some((p) => p.state !== 'finished')" class="font-semibold underline underline-offset-4"
+              v-if="ticket.pieces.some(isOpen)" class="font-semibold underline underline-offset-4"
               :to="`/tickets/${ticket.id}/promise`" :aria-label="`Promised ${when(ticket.promisedAt, now)}: does it hold?`"
             >{{ when(ticket.promisedAt, now)
             }}</RouterLink>
             <span v-else class="font-semibold">{{ when(ticket.promisedAt, now) }}</span>
             <span
-              v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => p.state !== 'finished')"
+              v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some(isOpen)"
               class="ml-2 bg-ink text-raised px-2"
             >overdue</span>
+          </p>
+          <p v-if="ticket.pieces.some((p) => p.state === 'ready')" class="mt-2">
+            <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="`${ticket.customer} is here to collect`">Collect</RouterLink>
+            <span class="block text-soft text-[.95rem] mt-1">{{ ticket.toldAt ? `told ${when(ticket.toldAt, now)}` : 'not told yet' }}</span>
           </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
         </div>
@@ -122,7 +129,7 @@ const target = (piece: PieceRowView): string =>
             <span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
               <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
-              <span v-if="piece.stepsAll > 0 && piece.state !== 'finished'" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
+              <span v-if="piece.stepsAll > 0 && isOpen(piece)" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
                 <span
                   v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'"
                 />

@@ -51,7 +51,10 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'overridden': 'All the same',
   'put-down': 'Put down',
   'again': 'Once more',
-  'finished': 'Finished',
+  'finished': 'Ready',
+  'collected': 'Collected',
+  'told': 'Told',
+  'taken-back': 'Taken back',
   'colour-read': 'Colour',
   'compared': 'Compared',
   'pot-laid': 'Pot',
@@ -77,7 +80,7 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
         <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
         <span class="leading-tight">
           <span class="font-semibold block">{{ p.name }}</span>
-          <span class="text-[.92rem]">{{ p.finishedAt ? `handed over ${when(p.finishedAt, now)}` : p.customer }}</span>
+          <span class="text-[.92rem]">{{ p.finishedAt ? `done ${when(p.finishedAt, now)}` : p.customer }}</span>
         </span>
       </RouterLink>
     </nav>
@@ -89,7 +92,7 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
         <header class="flex flex-wrap items-end gap-x-10 gap-y-1 border-b-2 border-ink pb-3">
           <div class="grow">
             <h1 class="text-3xl">{{ current.name }}</h1>
-            <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">, handed over {{ when(current.finishedAt, now) }}</template></p>
+            <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">, done {{ when(current.finishedAt, now) }}</template></p>
           </div>
           <p class="text-lg">planned <strong>{{ span(ledger.plannedMinutes) }}</strong>, really <strong>{{ span(ledger.realMinutes) }}</strong> by hand</p>
         </header>

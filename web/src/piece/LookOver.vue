@@ -36,7 +36,7 @@ const at = computed(() => half.value ?? halves.value[0] ?? 'whole')
 const chosen = computed(() => (part.value === null ? [] : part.value === 'outer' ? outer.value : [part.value]))
 const parts = computed(() => piece.value?.parts.filter((p) => p.half === at.value && chosen.value.includes(p.part)) ?? [])
 const findings = computed(() => piece.value?.findings.filter((f) => f.half === at.value && chosen.value.includes(f.part)) ?? [])
-const mayEdit = computed(() => person.value?.mayPlan === true && piece.value?.state !== 'finished')
+const mayEdit = computed(() => person.value?.mayPlan === true && piece.value?.state !== 'ready' && piece.value?.state !== 'collected')
 const single = computed(() => (part.value === 'outer' ? undefined : parts.value[0]))
 
 const choose = (side: Half, name: PartName | 'outer'): void => {

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PieceProgress;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What is to be ticked off, said and thought of before the pieces of a ticket go home. */
+final readonly class LeavingReader
+{
+    public function __construct(private Connection $connection, private TicketReader $tickets)
+    {
+    }
+
+    /** The ticket to which a piece belongs. */
+    public function withPiece(int $piece): LeavingView
+    {
+        $row = Row::first($this->connection, 'SELECT ticket_id FROM piece WHERE id = ?', [$piece]) ?? throw new NotFoundHttpException();
+
+        return $this->of($row->int('ticket_id'));
+    }
+
+    public function of(int $id): LeavingView
+    {
+        $ticket = $this->tickets->one($id);
+        $off = [];
+        foreach (Row::all(
+            $this->connection,
+            'SELECT f.piece_id, f.part, f.half FROM piece_part f JOIN piece p ON p.id = f.piece_id WHERE p.ticket_id = ? AND f.is_off = 1 ORDER BY f.id',
+            [$id],
+        ) as $row) {
+            $off[$row->int('piece_id')][] = (new Place($row->enum('part', PartName::class), $row->enum('half', Half::class)))->label();
+        }
+        $rows = [];
+        foreach (Row::all(
+            $this->connection,
+            'SELECT p.id, p.remarks, (SELECT COUNT(*) FROM picture i WHERE i.piece_id = p.id AND i.moment = \'after\') AS pictures FROM piece p WHERE p.ticket_id = ?',
+            [$id],
+        ) as $row) {
+            $rows[$row->int('id')] = $row;
+        }
+        $pieces = [];
+        foreach ($ticket->pieces as $piece) {
+            if (PieceProgress::Collected !== $piece->state) {
+                $row = $rows[$piece->id];
+                $pieces[] = new LeavingPieceView($piece->id, $off[$piece->id] ?? [], self::toKnow($row), self::missing($row, $piece->state));
+            }
+        }
+
+        return new LeavingView($ticket, $pieces);
+    }
+
+    /** @return list<string> */
+    private static function toKnow(Row $row): array
+    {
+        $told = [];
+        $remarks = null === $row->textOrNull('remarks') ? [] : $row->json('remarks')['tellOwner'] ?? [];
+        foreach (\is_array($remarks) ? $remarks : [] as $remark) {
+            if (\is_array($remark) && \is_string($remark['text'] ?? null)) {
+                $told[] = $remark['text'];
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<string> */
+    private static function missing(Row $row, PieceProgress $state): array
+    {
+        return [
+            ...PieceProgress::Ready === $state ? [] : ['It is not done yet.'],
+            ...0 === $row->int('pictures') ? ['There is no picture of how it leaves.'] : [],
+        ];
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Counter;
+
+/** A ticket at the moment when its pieces go home. */
+final readonly class LeavingView
+{
+    /** @param list<LeavingPieceView> $pieces that are still here */
+    public function __construct(public TicketView $ticket, public array $pieces)
+    {
+    }
+}
