@@ -234,19 +234,18 @@ final class DemoLoader
         $places = ['A 1', 'A 2', 'B 1', 'B 2', 'C 1'];
         foreach (Row::all(
             $this->connection,
-            'SELECT ticket_id, MAX(finished_at) AS done, GROUP_CONCAT(id ORDER BY id) AS pieces, MIN(t.customer) AS customer
-             FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE finished_at IS NOT NULL GROUP BY ticket_id ORDER BY done',
+            'SELECT p.ticket_id, MAX(p.finished_at) AS done, GROUP_CONCAT(p.id ORDER BY p.id) AS pieces, MIN(t.customer) AS customer
+             FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.finished_at IS NOT NULL GROUP BY p.ticket_id ORDER BY done',
         ) as $row) {
             $pieces = array_map(intval(...), explode(',', $row->text('pieces')));
             $later = $row->time('done')->modify(\sprintf('+%d hours', self::COLLECTED_AFTER_HOURS));
             $this->clock->modify(min($later, $now)->format('Y-m-d\TH:i:s\Z'));
-            $wren = $this->person('wren');
             foreach ($later < $now ? [] : $pieces as $i => $piece) {
                 $this->hands->act(fn () => $this->shelf->put($piece, new ShelfInput($places[$i % \count($places)])));
             }
             $this->hands->act(fn () => $later < $now
-                ? ($this->collect)($row->int('ticket_id'), new CollectInput($pieces, $row->text('customer'), Paid::Later), $wren)
-                : $this->shelf->told($row->int('ticket_id'), new ToldInput('left word at the stage door'), $wren));
+                ? ($this->collect)($row->int('ticket_id'), new CollectInput($pieces, $row->text('customer'), Paid::Later), $this->person('wren'))
+                : $this->shelf->told($row->int('ticket_id'), new ToldInput('left word at the stage door'), $this->person('wren')));
         }
     }
 

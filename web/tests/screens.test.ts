@@ -95,7 +95,7 @@ describe('the bench by keys', () => {
   it('takes back what was done last, with “u” or a tap, and offers nothing where nothing was done', async () => {
     const lastAct = { step: 5, version: 9, title: 'Wipe', pieceName: 'The boots', event: 'done', at: at(-1) } as const
     const { it, acts } = await open([call()], { lastAct }, { 'POST /steps/5/take-back': ok(bench()) })
-    expect(says(it, 'Take back: “Wipe” ended').exists()).toBe(true)
+    expect(says(it, 'Take back: “Wipe”').text()).toContain('The boots, ended')
     await press('u')
     expect(acts()).toEqual([['/steps/5/take-back', { version: 9 }]])
     const none = await open([call()])

@@ -315,6 +315,7 @@ final readonly class Remarks
         $why = match (true) {
             $this->brief->wishes->oneHalfOnly && Half::Right === $finding->at->half => 'once the left was dry it was decided to go no further.',
             Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to keep it so.',
+            Aim::WorkProof === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to make it fit for work, not to make it fine.',
             Severity::OnlyWhenLookedFor === $finding->severity => 'it is seen only when looked for, and more would take more than it gives.',
             null === $part => 'nothing is done there.',
             default => \sprintf('nothing that does it good holds on %s.', $part->material->label()),

@@ -65,6 +65,10 @@ const opens = computed(
   <template v-if="call">
     <div class="grid gap-3">
       <p class="flex items-center gap-3 text-lg"><strong>{{ call.pieceName }}</strong></p>
+      <button
+        v-if="last" class="quiet justify-self-start text-left text-[.95rem] leading-tight" type="button" :disabled="busy" @click="emit('takeBack')"
+      >Take back: “{{ last.title }}”{{ last.pieceName === call.pieceName ? '' : `, ${last.pieceName},` }} {{ TOLD[last.event] ?? 'done' }}
+        <span class="key ml-2">U</span></button>
       <p v-if="call.urgency === 'closing' && call.closesAt" class="stop text-lg">Soon too late: until {{ time(call.closesAt) }}.</p>
       <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template
         v-if="call.again"
@@ -145,8 +149,6 @@ const opens = computed(
         <StepWords :step="call.step" large />
       </template>
     </div>
-    <button v-if="last" class="quiet justify-self-start text-left mt-3" type="button" :disabled="busy" @click="emit('takeBack')">Take back:
-      “{{ last.title }}” {{ TOLD[last.event] ?? 'done' }} <span class="key ml-2">U</span></button>
     <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
       <div class="flex flex-wrap items-baseline gap-x-3">
         <span class="text-lg font-head font-semibold">Then</span>
