@@ -16,8 +16,8 @@ use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Rework;
 
 /**
- * The last thing done to a step is as if it had not been done: one's own for as long as nothing rests on it, all else with a reason. What was learned from it is
- * set aside, and the ledger keeps both lines.
+ * The last thing done to a step is as if it had not been done: one's own for as long as nothing rests on it, all else with a reason. What was learned from it
+ * is set aside, and the ledger keeps both lines.
  */
 final readonly class TakeBack
 {

@@ -41,7 +41,8 @@ final readonly class LeavingReader
         $rows = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.remarks, (SELECT COUNT(*) FROM picture i WHERE i.piece_id = p.id AND i.moment = \'after\') AS pictures FROM piece p WHERE p.ticket_id = ?',
+            'SELECT p.id, p.remarks, (SELECT COUNT(*) FROM picture i WHERE i.piece_id = p.id AND i.moment = \'after\') AS pictures
+             FROM piece p WHERE p.ticket_id = ?',
             [$id],
         ) as $row) {
             $rows[$row->int('id')] = $row;

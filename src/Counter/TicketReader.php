@@ -18,7 +18,8 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * Tickets, a page at a time: first those with something still to be done, the one promised soonest first, then those that wait to be collected, what was collected only where it is looked for.
+ * Tickets, a page at a time: first those with something still to be done, the one promised soonest first, then those that wait to be collected. What was
+ * collected is shown only where it is looked for.
  *
  * What was collected years ago costs nothing today: the open ones are few and found by an index, the others are walked only as far as a page goes.
  */
