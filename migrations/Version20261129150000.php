@@ -18,7 +18,8 @@ final class Version20261129150000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql('CREATE TABLE collection (id INT AUTO_INCREMENT NOT NULL, pieces JSON NOT NULL, taken_by VARCHAR(120) NOT NULL, '
-            .'paid VARCHAR(10) NOT NULL, amount_cents INT DEFAULT NULL, how VARCHAR(40) NOT NULL, note VARCHAR(400) NOT NULL, at DATETIME NOT NULL, ticket_id INT NOT NULL, '
+            .'paid VARCHAR(10) NOT NULL, amount_cents INT DEFAULT NULL, how VARCHAR(40) NOT NULL, note VARCHAR(400) NOT NULL, '
+            .'at DATETIME NOT NULL, ticket_id INT NOT NULL, '
             .'person_id INT NOT NULL, INDEX IDX_FC4D6532700047D2 (ticket_id), INDEX IDX_FC4D6532217BBB47 (person_id), PRIMARY KEY (id)) '
             .'DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('ALTER TABLE collection ADD CONSTRAINT FK_FC4D6532700047D2 FOREIGN KEY (ticket_id) REFERENCES ticket (id)');
