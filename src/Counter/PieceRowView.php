@@ -28,6 +28,9 @@ final readonly class PieceRowView
         public ?string $readyAt,
         /** where it stands on the ready shelf */
         public string $shelf,
+        public ?float $sizeEu,
+        /** the longest side of what is not worn on the foot */
+        public ?float $lengthMm,
     ) {
     }
 }

@@ -24,10 +24,26 @@ final readonly class TicketController
         private OpenTicket $open,
         private LeavingReader $leaving,
         private Collect $collect,
+        private CorrectTicket $correct,
         private ReadyShelf $shelf,
         private Members $members,
         private IdempotentRequest $once,
     ) {
+    }
+
+    #[Route('/api/tickets/{id}', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function correct(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        CorrectInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => ($this->correct)($id, $input, $this->members->person($member)),
+            view: fn (): TicketView => $this->reader->one($id),
+        );
     }
 
     #[Route('/api/tickets/{id}/leaving', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]

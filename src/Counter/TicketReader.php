@@ -12,6 +12,7 @@ use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\Tag;
+use KindHeel\App\Job\Ticket;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use Psr\Clock\ClockInterface;
@@ -102,7 +103,7 @@ final readonly class TicketReader
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
                     p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
-                    p.collected_at, p.shelf, t.told_at, '.Steps::COUNTED."
+                    p.collected_at, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED."
                 FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
             [$tickets, ...$values],
             [ArrayParameterType::INTEGER],
@@ -124,6 +125,8 @@ final readonly class TicketReader
                 colours: $colours[$row->int('id')] ?? [],
                 readyAt: Iso::fromRow($row->textOrNull('finished_at')),
                 shelf: $row->text('shelf'),
+                sizeEu: $row->floatOrNull('size_eu'),
+                lengthMm: $row->floatOrNull('length_mm'),
             );
         }
         $views = [];
@@ -137,6 +140,7 @@ final readonly class TicketReader
                     Iso::always($head->text('promised_at')),
                     Iso::always($head->text('opened_at')),
                     Iso::fromRow($head->textOrNull('told_at')),
+                    Ticket::seenAs($head->text('customer'), $head->text('contact'), $head->text('wish')),
                     $pieces[$id],
                 );
             }

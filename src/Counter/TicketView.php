@@ -16,6 +16,8 @@ final readonly class TicketView
         public string $openedAt,
         /** when the owner was last told that something is ready */
         public ?string $toldAt,
+        /** for who corrects it */
+        public string $seen,
         public array $pieces,
     ) {
     }

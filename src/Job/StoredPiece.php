@@ -473,6 +473,32 @@ class StoredPiece
         $this->elapsedMinutes = Elapsed::minutes($steps);
     }
 
+    public function size(): Size
+    {
+        return Size::of($this->kind, $this->sizeEu, $this->lengthMm);
+    }
+
+    /** Another size asks for other amounts: what was planned is planned anew. */
+    public function correct(string $name, Size $size): void
+    {
+        $this->name = $name;
+        if ($size->eu !== $this->sizeEu || $size->mm !== $this->lengthMm) {
+            [$this->sizeEu, $this->lengthMm] = [$size->eu, $size->mm];
+            ++$this->assessed;
+        }
+    }
+
+    public function hasBegun(): bool
+    {
+        foreach ($this->steps as $step) {
+            if (!$step->isOpen()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** It is not done after all. */
     public function isHereAgain(): void
     {

@@ -59,6 +59,27 @@ class Ticket
         $this->pieces->add($piece);
     }
 
+    public function contact(): string
+    {
+        return $this->contact;
+    }
+
+    public function correct(string $customer, string $contact, string $wish): void
+    {
+        [$this->customer, $this->contact, $this->wish] = [$customer, $contact, $wish];
+    }
+
+    /** Of what is written on it, for who corrects it: another when somebody else has. */
+    public function seen(): string
+    {
+        return self::seenAs($this->customer, $this->contact, $this->wish);
+    }
+
+    public static function seenAs(string $customer, string $contact, string $wish): string
+    {
+        return substr(hash('sha256', implode("\n", [$customer, $contact, $wish])), 0, 16);
+    }
+
     public function told(\DateTimeImmutable $at): void
     {
         $this->toldAt = $at;

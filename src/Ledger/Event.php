@@ -30,5 +30,6 @@ enum Event: string
     case PotLaid = 'pot-laid';
     case Collected = 'collected';
     case Told = 'told';
+    case Corrected = 'corrected';
     case TakenBack = 'taken-back';
 }

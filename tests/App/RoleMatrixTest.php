@@ -111,6 +111,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/workshop/days' => self::RESTORER,
         'DELETE /api/workshop/days/{id}' => self::RESTORER,
         'PUT /api/workshop/stations' => self::RESTORER,
+        'PUT /api/tickets/{id}' => self::RESTORER,
         'GET /api/tickets/{id}/leaving' => self::APPRENTICE,
         'POST /api/tickets/{id}/collect' => self::APPRENTICE,
         'POST /api/tickets/{id}/told' => self::APPRENTICE,

@@ -23,6 +23,12 @@ export const router = createRouter({
       meta: { title: 'Label' },
     },
     {
+      path: '/tickets/:id(\\d+)/correct',
+      component: () => import('./counter/Correct.vue'),
+      props: (to) => ({ id: String(to.params['id']) }),
+      meta: { title: 'Put right' },
+    },
+    {
       path: '/tickets/:id(\\d+)/leaving',
       component: () => import('./counter/Leaving.vue'),
       props: (to) => ({ id: String(to.params['id']) }),

@@ -1,3 +1,4 @@
+import Correct from '../src/counter/Correct.vue'
 import Leaving from '../src/counter/Leaving.vue'
 import { cents } from '../src/counter/money'
 import { sittings } from '../src/workshop/sittings'
@@ -110,10 +111,10 @@ describe('a new ticket', () => {
 
 const row = (more: Partial<PieceRowView> = {}): PieceRowView => ({
   id: 1, tag: '2-1', name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', state: 'planned', hasPlan: true, stepsDone: 0, stepsAll: 20,
-  colours: [], readyAt: null, shelf: '', ...more,
+  colours: [], readyAt: null, shelf: '', sizeEu: 42, lengthMm: null, ...more,
 })
 const ticket = (more: Partial<TicketView> = {}): TicketView =>
-  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), toldAt: null, pieces: [row()], ...more })
+  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), toldAt: null, seen: 'abc', pieces: [row()], ...more })
 
 describe('the counter', () => {
   const counter = async (tickets: TicketView[], may = true) => {
@@ -566,6 +567,39 @@ describe('what the workshop has and has learned', () => {
       expect(it.emitted('reset')).toEqual([[{ kind: 'drying', what: 'cream' }]])
     }
     expect(text(shown(LearnedHere, { workshop: workshop(), may: true }))).toContain('Every answer to a gate test teaches it.')
+  })
+})
+
+describe('a ticket that is put right', () => {
+  const page = async (answer: Parameters<typeof serving>[0][string]) => {
+    const router = somewhere('/tickets/2/correct')
+    const acts = serving({ ...house, 'GET /tickets/2': ok(ticket({ contact: 'stage door' })), 'PUT /tickets/2': answer })
+    const it = shown(Correct, { id: '2' }, router)
+    await settled()
+    return { it, acts, router }
+  }
+
+  it('sends all of it as it was seen, and leads back to the counter', async () => {
+    const { it, acts, router } = await page(ok(ticket()))
+    expect(it.find<HTMLInputElement>('[name=contact]').element.value).toBe('stage door')
+    await it.find('[name=customer]').setValue('Orsolya')
+    await it.find('[name=size-1]').setValue('44.5')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(acts().map(({ body }) => body)).toEqual([{
+      customer: 'Orsolya', contact: 'stage door', wish: '', seen: 'abc', pieces: [{ id: 1, name: 'The derbies', sizeEu: 44.5, lengthMm: null }],
+    }])
+    expect(router.currentRoute.value.path).toBe('/counter')
+  })
+
+  it('keeps what was typed where it is refused', async () => {
+    const { it, router } = await page(refuses(409, '“The derbies” has been worked on as size 42.'))
+    await it.find('[name=name-1]').setValue('Renamed')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(text(it)).toContain('worked on as size 42')
+    expect(it.find<HTMLInputElement>('[name=name-1]').element.value).toBe('Renamed')
+    expect(router.currentRoute.value.path).not.toBe('/counter')
   })
 })
 

@@ -202,6 +202,21 @@ export interface CopyInput {
   from: number;
 }
 
+export interface CorrectInput {
+  customer: string;
+  seen: string;
+  contact?: string;
+  wish?: string;
+  pieces?: readonly CorrectPieceInput[];
+}
+
+export interface CorrectPieceInput {
+  id: number;
+  name: string;
+  sizeEu?: number | null;
+  lengthMm?: number | null;
+}
+
 export interface CorrectionView {
   readonly advice: Advice;
   readonly sentence: string;
@@ -336,7 +351,7 @@ export interface EntryView {
 export type Event =
   | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
   'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' | 'told' |
-  'taken-back';
+  'corrected' | 'taken-back';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -840,6 +855,8 @@ export interface PieceRowView {
   readonly colours: readonly PartColourView[];
   readonly readyAt: string | null;
   readonly shelf: string;
+  readonly sizeEu: number | null;
+  readonly lengthMm: number | null;
 }
 
 export interface PieceView {
@@ -1407,6 +1424,7 @@ export interface TicketView {
   readonly promisedAt: string;
   readonly openedAt: string;
   readonly toldAt: string | null;
+  readonly seen: string;
   readonly pieces: readonly PieceRowView[];
 }
 
@@ -1562,6 +1580,11 @@ export const limits = {
   },
   CollectInput: {
     amountCents: { min: 0, max: 100000000 },
+  },
+  CorrectPieceInput: {
+    id: { min: 1, max: 999999999 },
+    sizeEu: { min: 15, max: 55 },
+    lengthMm: { min: 50, max: 2500 },
   },
   PieceInput: {
     sizeEu: { min: 15, max: 55 },

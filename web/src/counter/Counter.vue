@@ -101,6 +101,10 @@ const target = (piece: PieceRowView): string =>
       <li v-for="ticket in tickets" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
         <div>
           <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
+          <RouterLink
+            v-if="person?.mayPlan" class="quiet float-right clear-right" :to="`/tickets/${ticket.id}/correct`"
+            :aria-label="`Put ticket ${ticket.id} right`"
+          >Put right</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1">

@@ -54,6 +54,7 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'finished': 'Ready',
   'collected': 'Collected',
   'told': 'Told',
+  'corrected': 'Put right',
   'taken-back': 'Taken back',
   'colour-read': 'Colour',
   'compared': 'Compared',
