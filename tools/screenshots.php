@@ -39,7 +39,10 @@ try {
     usleep(1_500_000);
     $pieces = [];
     /** @var array{tickets: list<array{id: int, pieces: list<array{name: string, id: int}>}>} $tickets */
-    $tickets = $driver->executeAsyncScript('const d = arguments[0]; fetch("/api/tickets").then(r => r.json()).then(d)');
+    $tickets = $driver->executeAsyncScript(
+        'const d = arguments[0]; Promise.all(["", "?state=collected"].map(q => fetch("/api/tickets" + q).then(r => r.json())))'
+            .'.then(all => d({tickets: all.flatMap(t => t.tickets)}))',
+    );
     foreach ($tickets['tickets'] as $ticket) {
         foreach ($ticket['pieces'] as $piece) {
             $pieces[$piece['name']] = $piece['id'];
@@ -66,6 +69,8 @@ try {
     $his = array_filter($tickets['tickets'], static fn (array $t): bool => in_array($captain, array_column($t['pieces'], 'id'), true));
     $promised = array_values($his)[0]['id'];
     $shoot('promise', '/tickets/'.$promised.'/promise', 'void 0');
+    $ready = array_filter($tickets['tickets'], static fn (array $t): bool => in_array('The stage boots of the crew', array_column($t['pieces'], 'name'), true));
+    $shoot('leaving', '/tickets/'.array_values($ready)[0]['id'].'/leaving');
     $shoot('workshop', '/workshop', '[...document.querySelectorAll("[role=tab]")].find(b => b.textContent.includes("Learned")).click()');
     $shoot('plan', '/pieces/'.$captain.'/plan');
     $press = static fn (string $text): string => sprintf(
