@@ -103,7 +103,7 @@ const target = (piece: PieceRowView): string =>
           <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
           <RouterLink
             v-if="person?.mayPlan" class="quiet float-right clear-right" :to="`/tickets/${ticket.id}/correct`"
-            :aria-label="`Put ticket ${ticket.id} right`"
+            :aria-label="`Put right: ticket ${ticket.id}`"
           >Put right</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
@@ -120,7 +120,7 @@ const target = (piece: PieceRowView): string =>
             >overdue</span>
           </p>
           <p v-if="ticket.pieces.some((p) => p.state === 'ready')" class="mt-2">
-            <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="`${ticket.customer} is here to collect`">Collect</RouterLink>
+            <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="`Collect: ${ticket.customer}`">Collect</RouterLink>
             <span class="block text-soft text-[.95rem] mt-1">{{ ticket.toldAt ? `told ${when(ticket.toldAt, now)}` : 'not told yet' }}</span>
           </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
