@@ -78,7 +78,6 @@ try {
         json_encode($text),
     );
     $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
-    $shoot('change', '/pieces/'.$pieces['The doctor’s bag'].'/plan', $press('Change by hand'));
     $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
     $shoot('pot', '/pots/2');

@@ -15,6 +15,7 @@ use KindHeel\App\People\Person;
 #[ORM\Table(name: 'step_act')]
 #[ORM\Index(columns: ['person_id', 'taken_back', 'at'])]
 #[ORM\Index(columns: ['step_id', 'taken_back'])]
+#[ORM\Index(columns: ['at'])]
 class StepAct
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -10,7 +10,8 @@ use KindHeel\App\Clock\Iso;
 use Psr\Clock\ClockInterface;
 
 /**
- * Throws away what nobody asks for any more: answers that were remembered for a second try, sign-ins that failed, sessions that have ended.
+ * Throws away what nobody asks for any more: answers that were remembered for a second try, sign-ins that failed, sessions that have ended,
+ * and what hands did so long ago that nobody takes it back.
  *
  * What is old is looked up without a lock and deleted by its key, in small pieces each of its own transaction: nobody who writes waits for it.
  */
@@ -29,7 +30,10 @@ final readonly class Housekeeping
     {
         $yesterday = Iso::toRow($this->clock->now()->modify('-1 day'));
 
+        $longAgo = Iso::toRow($this->clock->now()->modify('-60 days'));
+
         return $this->forget('remembered_answer', 'request', 'at < ?', $yesterday)
+            + $this->forget('step_act', 'id', 'at < ?', $longAgo)
             + $this->forget('sign_in_failure', 'id', 'at < ?', $yesterday)
             // Sessions live by the machine's own time, whatever the demo's is.
             + $this->forget('sessions', 'sess_id', 'sess_lifetime < ?', time());

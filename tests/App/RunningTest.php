@@ -109,8 +109,15 @@ final class RunningTest extends ApiTestCase
         $this->connection()->insert('sign_in_failure', ['who' => 'x', 'address' => 'y', 'at' => $old]);
         $this->connection()->insert('sessions', ['sess_id' => 'gone', 'sess_data' => '', 'sess_lifetime' => time() - 1, 'sess_time' => 0]);
         $this->connection()->insert('sessions', ['sess_id' => 'here', 'sess_data' => '', 'sess_lifetime' => time() + 60, 'sess_time' => 0]);
-        self::assertSame($answers + 2, self::getContainer()->get(Housekeeping::class)->round());
-        self::assertSame([1, 0, 1], [$this->rows('remembered_answer'), $this->rows('sign_in_failure'), $this->rows('sessions')]);
+        $person = $this->connection()->fetchOne('SELECT MIN(id) FROM person');
+        foreach (['-61 days', '-59 days'] as $ago) {
+            $this->connection()->insert('step_act', [
+                'step_id' => 1, 'person_id' => $person, 'event' => 'done', 'at' => Iso::toRow($this->clock->now()->modify($ago)), 'taken_back' => 0,
+                'brought' => '[]', 'was' => '{}',
+            ]);
+        }
+        self::assertSame($answers + 3, self::getContainer()->get(Housekeeping::class)->round());
+        self::assertSame([1, 0, 1, 1], array_map($this->rows(...), ['remembered_answer', 'sign_in_failure', 'sessions', 'step_act']));
     }
 
     public function testAWriteNeverClearsUpAndAnAnswerIsForgottenAfterADay(): void

@@ -67,7 +67,7 @@ final readonly class Remarks
             if (Outcome::ColourOffDamp === $trial->result->outcome && PieceFamily::Garment === $this->piece->kind->family()) {
                 $said[] = new Remark(
                     'C-18',
-                    Phrase::sentence('The %s bleeds on a damp cloth. Its cleaning is for a leather cleaner with a closed bath.', $trial->at->label()),
+                    Phrase::sentence('A damp cloth takes colour off the %s. Its cleaning is for a leather cleaner with a closed bath.', $trial->at->label()),
                 );
             }
         }

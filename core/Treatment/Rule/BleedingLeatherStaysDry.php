@@ -26,7 +26,7 @@ final readonly class BleedingLeatherStaysDry implements PieceRule
                 return Violation::stop(
                     $this,
                     $step,
-                    \sprintf('The %s bleeds on a damp cloth: it is sealed or referred, never washed.', $part->part->at->part->label()),
+                    \sprintf('A damp cloth takes colour off the %s: sealed or referred, never washed.', $part->part->at->part->label()),
                 )->at($part->part->at);
             }
         }
