@@ -14,7 +14,6 @@ use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\Core\Schedule\Job;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 
 /** The step that somebody says something of, and the moment at which it happened. */
 final readonly class AtHand
@@ -107,16 +106,5 @@ final readonly class AtHand
         return '' === $word
             ? throw Refused::unlessOverridden(\sprintf('%s began this. Why do you say it for them?', $by->name()))
             : \sprintf(' (for %s: %s)', $by->name(), $word);
-    }
-
-    /** @throws Refused|AccessDeniedException unless there is a reason and the right to have one */
-    public static function override(string $refusal, ?string $why, Person $person): void
-    {
-        if (null === $why || '' === trim($why)) {
-            throw Role::Apprentice === $person->role() ? Refused::now($refusal) : Refused::unlessOverridden($refusal);
-        }
-        if (Role::Apprentice === $person->role()) {
-            throw new AccessDeniedException('An apprentice does not override.');
-        }
     }
 }

@@ -94,7 +94,7 @@ final readonly class BenchReader
         return new BenchView(
             now: $now->format(\DATE_RFC3339),
             air: $this->airs(),
-            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $people, $person)),
+            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $people, $person, $now)),
             rack: $rack,
             tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
             threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
@@ -157,7 +157,7 @@ final readonly class BenchReader
             'SELECT w.id, w.name, CASE WHEN w.id = ? THEN (
                 SELECT JSON_OBJECT(\'event\', a.event, \'at\', a.at, \'step\', s.id, \'version\', s.version, \'title\', s.title, \'piece\', p.name)
                 FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
-                WHERE a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
+                WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
                 AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
              ) END AS last FROM person w ORDER BY w.id = ? DESC, w.id',
             [$person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
@@ -298,7 +298,7 @@ final readonly class BenchReader
      *
      * @return array<int, GoesToView> by piece
      */
-    private static function goesTo(array $calls, array $rows, CurrentTimetable $ahead, array $people, int $person): array
+    private static function goesTo(array $calls, array $rows, CurrentTimetable $ahead, array $people, int $person, \DateTimeImmutable $now): array
     {
         $goes = [];
         foreach ($calls as $call) {
@@ -309,7 +309,7 @@ final readonly class BenchReader
             foreach ($ahead->blocks as [$step, $whose, $start]) {
                 if ($open[$step] ?? false) {
                     if ($whose !== $person && isset($people[$whose])) {
-                        $goes[$call->task->piece] ??= new GoesToView($people[$whose], Iso::of((new \DateTimeImmutable())->setTimestamp($start)) ?? '');
+                        $goes[$call->task->piece] ??= new GoesToView($people[$whose], Iso::of($now->setTimestamp($start)) ?? '');
                     }
 
                     break;

@@ -11,6 +11,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\People\Reason;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\RetryDelay;
 
@@ -38,7 +39,7 @@ final readonly class JudgeStep
         $touch = $step->moments()->reaches(Stage::Touch);
         if ($passed && null !== $touch && $touch > $at) {
             $refusal = \sprintf('Not to be touched before %s: a finger would mark it.', $this->atHand->clockTime($touch->modify('+59 seconds')));
-            AtHand::override($refusal, $input->why, $person);
+            Reason::orRefuse($refusal, $input->why, $person);
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Tested all the same: %s', $refusal, $input->why), at: $at);
         }
         $act = $this->acts->keep($step, $passed ? Event::GatePassed : Event::GateNotYet, $person, $at);

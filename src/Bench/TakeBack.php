@@ -11,6 +11,7 @@ use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\People\Reason;
 use KindHeel\App\Plan\RedrawPlan;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Rework;
@@ -39,9 +40,10 @@ final readonly class TakeBack
         if (null !== $act->whyItStays()) {
             throw Refused::now($act->whyItStays());
         }
+        $this->mustBeHere($step);
         $why = $this->inTheWay($step, $act, $person);
         if (null !== $why) {
-            AtHand::override($why, $input->why, $person);
+            Reason::orRefuse($why, $input->why, $person);
         }
         $by = $this->entities->find(Person::class, $act->before()['startedBy'] ?? 0);
         $step->restore($act->before(), $by);
@@ -63,6 +65,18 @@ final readonly class TakeBack
             \sprintf('%s: %s.%s', $step->title(), self::told($act->event()), '' === $word ? '' : ' '.$word),
             at: $this->atHand->moment($input->at),
         );
+    }
+
+    /** @throws Refused for a piece that was collected, and for a step of one that is done */
+    private function mustBeHere(StoredStep $step): void
+    {
+        $piece = $step->piece();
+        if ($piece->isCollected()) {
+            throw Refused::now(\sprintf('“%s” has been collected.', $piece->name()));
+        }
+        if ($piece->isReady() && Action::HandOver !== $step->action()) {
+            throw Refused::now(\sprintf('“%s” is done. Take that back first.', $piece->name()));
+        }
     }
 
     /** Why it takes a reason to take it back; null when it takes none. */
@@ -105,6 +119,7 @@ final readonly class TakeBack
             Event::Spoiled => 'it is not spoiled',
             Event::TakenOver => 'it had not been handed on',
             Event::Interrupted => 'it had not been broken off',
+            Event::PutDown => 'it had not been put down',
             Event::Again => 'it is not done again',
             default => 'it had not been done',
         };

@@ -12,6 +12,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\People\Reason;
 use KindHeel\App\Plan\Faults;
 use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Treatment\Action;
@@ -46,7 +47,7 @@ final readonly class WorkStep
         }
         $refusal = $this->refusal($step, $at) ?? $this->gear->refusal($step);
         if (null !== $refusal) {
-            AtHand::override($refusal, $input->why, $person);
+            Reason::orRefuse($refusal, $input->why, $person);
             $this->ledger->step(Event::Overridden, $step, $person, \sprintf('%s Gone on all the same: %s', $refusal, $input->why), at: $at);
         }
         $this->acts->keep($step, Event::Started, $person, $at);
@@ -128,8 +129,10 @@ final readonly class WorkStep
     {
         $step = $this->running($id, $input->version, 'Only a step that is under way can be put down.');
         $word = AtHand::forAnother($step, $input->why, $person);
+        $at = $this->atHand->moment($input->at);
+        $this->acts->keep($step, Event::PutDown, $person, $at);
         $step->reopen();
-        $this->ledger->step(Event::PutDown, $step, $person, $step->title().$word, at: $this->atHand->moment($input->at));
+        $this->ledger->step(Event::PutDown, $step, $person, $step->title().$word, at: $at);
     }
 
     private function running(int $id, int $version, string $otherwise): StoredStep

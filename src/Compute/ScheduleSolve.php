@@ -6,6 +6,7 @@ namespace KindHeel\App\Compute;
 
 use KindHeel\App\Clock\Deadline;
 use KindHeel\Core\Schedule\Solve\LowerBound;
+use KindHeel\Core\Schedule\Solve\SetUps;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use Random\Engine\Mt19937;
@@ -59,7 +60,7 @@ final readonly class ScheduleSolve implements Computation
                 'weighted_tardiness' => self::number($table->worth[2]),
                 'total_completion_minutes' => $table->worth[3],
                 'changes' => $table->worth[4],
-            ] + ($problem->hasSetUp() ? ['switches' => $table->switches, 'handovers' => $table->handovers] : []),
+            ] + ($problem->hasSetUp() ? array_combine(['switches', 'handovers'], SetUps::counted($problem, $table)) : []),
             'lower_bound' => ['weighted_tardiness' => self::number([] === $table->unplaced ? min($table->worth[2], LowerBound::of($problem)) : 0.0)],
             'broken_windows' => array_map(
                 static fn (array $b): array => [

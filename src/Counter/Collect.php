@@ -13,11 +13,10 @@ use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\People\Role;
+use KindHeel\App\People\Reason;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 
 /** Pieces go home; that a thing is done and that somebody has it are two acts. */
 final readonly class Collect
@@ -44,7 +43,7 @@ final readonly class Collect
                 throw Refused::stale(\sprintf('“%s” has been collected already.', $piece->name()));
             }
             if (!$piece->isReady()) {
-                $this->mayGoUndone($piece, $input->why, $person);
+                Reason::orRefuse(\sprintf('“%s” is not done yet.', $piece->name()), $input->why, $person);
             }
         }
         $this->entities->persist(
@@ -56,18 +55,6 @@ final readonly class Collect
             $this->ledger->piece(Event::Collected, $piece, $person, self::told($input).($undone ? ' Not done: '.trim($input->why ?? '') : ''));
         }
         $this->events->dispatch(BenchChanged::inTime());
-    }
-
-    /** @throws Refused|AccessDeniedException */
-    private function mayGoUndone(StoredPiece $piece, ?string $why, Person $person): void
-    {
-        $refusal = \sprintf('“%s” is not done yet.', $piece->name());
-        if ('' === trim($why ?? '')) {
-            throw Role::Apprentice === $person->role() ? Refused::now($refusal) : Refused::unlessOverridden($refusal);
-        }
-        if (Role::Apprentice === $person->role()) {
-            throw new AccessDeniedException('An apprentice does not let go what is not done.');
-        }
     }
 
     private static function told(CollectInput $input): string

@@ -521,9 +521,14 @@ class StoredPiece
         $this->shelf = $shelf;
     }
 
-    /** The owner has it again, whatever was left undone. */
+    /** The owner has it again, whatever was left undone; whoever was at it is free. */
     public function collected(\DateTimeImmutable $at): void
     {
+        foreach ($this->steps as $step) {
+            if ($step->isRunning()) {
+                $step->interrupt($at);
+            }
+        }
         $this->finishedAt ??= $at;
         $this->collectedAt = $at;
     }

@@ -87,9 +87,11 @@ final class AnyWalkTest extends ApiTestCase
         }
         // Mostly what was done last: there nothing lies on it yet.
         $step = $done[max(0, \count($done) - 1 - $this->any->getInt(0, 3))];
-        $act = ['again', 'spoiled'][$this->any->getInt(0, 1)];
+        $act = ['again', 'spoiled', 'take-back'][$this->any->getInt(0, 2)];
 
-        return $this->did("$act “{$step->text('title')}”", 'POST', "/api/steps/{$step->int('id')}/$act", ['version' => $step->int('version')]);
+        $body = ['version' => $step->int('version'), 'why' => 'It was not so.'];
+
+        return $this->did("$act “{$step->text('title')}”", 'POST', "/api/steps/{$step->int('id')}/$act", $body);
     }
 
     private function planAnew(int $piece): bool

@@ -66,9 +66,16 @@ final class CollectTest extends ApiTestCase
         self::assertFalse($this->refused(409, 'POST', "/api/tickets/$ticket/collect", $going)->overridable);
         $this->refused(403, 'POST', "/api/tickets/$ticket/collect", ['why' => 'she wants them'] + $going);
         $this->signIn();
+        $step = $this->workUntil('Take laces')->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
         $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket/collect", ['why' => 'called off'] + $going);
+        // Whoever was at it is free for another.
+        $this->plannedPair();
+        $other = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0]->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$other->id}/start", ['version' => $other->version]);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$other->id}/put-down", ['version' => $other->version + 1]);
         self::assertSame(PieceProgress::Collected, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
-        self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
+        self::assertNotContains($id, array_map(static fn ($p): int => $p->piece, $this->must(BenchView::class, 'GET', '/api/bench')->rack));
         self::assertStringContainsString('Not done: called off', $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries[0]->text);
         self::assertGreaterThan(0, Row::first($this->connection(), 'SELECT COUNT(*) AS n FROM plan_step WHERE status = \'open\'')?->int('n'));
     }

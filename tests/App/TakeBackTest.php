@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Counter\LeavingView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Ledger\Event;
@@ -81,6 +82,10 @@ final class TakeBackTest extends ApiTestCase
         self::assertSame(Event::Spoiled, $bench->lastAct?->event);
         $this->must(BenchView::class, 'POST', "/api/steps/{$paint->id}/take-back", ['version' => $bench->lastAct->version]);
         self::assertEquals($before, $told());
+        foreach ($this->plan($id) as $step) {
+            $waits = array_map(static fn ($w): string => $w->step, $step->waits);
+            self::assertSame($waits, array_unique($waits), 'one wait for each earlier step');
+        }
         self::assertSame([], $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->faults);
     }
 
@@ -142,6 +147,36 @@ final class TakeBackTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$act->step}/take-back", ['version' => $act->version]);
         self::assertSame([$id], array_map(static fn ($p): int => $p->piece, $bench->rack));
         self::assertSame(StepStatus::Running, $bench->calls[0]->step->status);
+    }
+
+    public function testOfWhatIsDoneOnlyThatIsTakenBackAndOfWhatIsGoneNothing(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $this->doCall($this->workUntil('Look at the pair'));
+        $dust = $this->done($id, 'Brush the dust off');
+        $why = ['version' => $dust->version, 'why' => 'It was not.'];
+        self::assertStringContainsString('is done', $this->refused(409, 'POST', "/api/steps/{$dust->id}/take-back", $why)->detail);
+        $ticket = Row::first($this->connection(), 'SELECT ticket_id FROM piece WHERE id = ?', [$id])?->int('ticket_id');
+        $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket/collect", ['pieces' => [$id], 'by' => 'She', 'paid' => 'later']);
+        self::assertNull($this->must(BenchView::class, 'GET', '/api/bench')->lastAct, 'it is not offered');
+        $last = $this->done($id, 'Look at the pair');
+        self::assertStringContainsString('collected', $this->refused(409, 'POST', "/api/steps/{$last->id}/take-back", [
+            'version' => $last->version, 'why' => 'It was not.',
+        ])->detail);
+    }
+
+    public function testWhatWasPutDownByMistakeIsInHandAgain(): void
+    {
+        $this->signIn();
+        $this->plannedPair();
+        $step = $this->workUntil('Brush the dust off')->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
+        $this->clock->sleep(90);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/put-down", ['version' => $step->version + 1]);
+        self::assertSame(Event::PutDown, $bench->lastAct?->event);
+        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/take-back", ['version' => $bench->lastAct->version]);
+        self::assertSame([$step->id, StepStatus::Running], [$bench->calls[0]->step->id, $bench->calls[0]->step->status]);
     }
 
     /** @return list<StepView> */

@@ -65,7 +65,7 @@ final class SmallThingsTest extends StoryTestCase
         $this->signIn('ida');
         $piece = $this->pieceOnTheRack();
         $this->go('/pieces/'.$piece.'/plan');
-        $this->says('Look at the pair and hand over')->click();
+        $this->says('Look at the pair a last time')->click();
         $this->says('Begin this step')->click();
         $this->see('[name=why]')->sendKeys('The owner is at the door and takes it as it is.');
         $this->says('Go on, and note it')->click();

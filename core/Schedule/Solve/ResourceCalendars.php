@@ -37,7 +37,7 @@ final class ResourceCalendars
     /** @var array<int, int> */
     private readonly array $capacity;
     /** Null where going from piece to piece costs nothing. */
-    public ?SetUps $setUps;
+    private ?SetUps $setUps;
 
     public function __construct(Problem $problem)
     {

@@ -120,7 +120,7 @@ final class ScheduleGenerator
         }
         $candidate->checkpoints = $checkpoints;
 
-        return $this->timetable(...$calendars->setUps?->counted() ?? [0, 0]);
+        return $this->timetable();
     }
 
     /**
@@ -241,7 +241,7 @@ final class ScheduleGenerator
         };
     }
 
-    private function timetable(int $switches, int $handovers): Timetable
+    private function timetable(): Timetable
     {
         $starts = $this->starts;
         $broken = [];
@@ -273,7 +273,7 @@ final class ScheduleGenerator
             $tardiness,
             $completion,
             $this->changes(),
-        ], $switches, $handovers);
+        ]);
     }
 
     /** How often somebody takes up a brush of another colour family. */

@@ -101,14 +101,20 @@ final class SetUps
     }
 
     /** @return array{int, int} how often somebody goes on with another piece, and how often one changes hands */
-    public function counted(): array
+    public static function counted(Problem $problem, Timetable $table): array
     {
+        $setUps = new self($problem);
+        foreach ($table->starts as $step => $start) {
+            if ($problem->steps[$step]->minutes > 0 && $table->workers[$step] >= 0) {
+                $setUps->take($step, $start, $table->workers[$step]);
+            }
+        }
         $switches = $handovers = 0;
-        foreach ($this->steps as $worker => $steps) {
+        foreach ($setUps->steps as $worker => $steps) {
             foreach ($steps as $k => $step) {
-                $switches += $k > 0 && $this->job[$steps[$k - 1]] !== $this->job[$step] ? 1 : 0;
-                $line = self::position($this->jobStarts[$this->job[$step]], $this->start[$step]) - 1;
-                $handovers += $line >= 0 && $this->worker[$this->jobSteps[$this->job[$step]][$line]] !== $worker ? 1 : 0;
+                $switches += $k > 0 && $setUps->job[$steps[$k - 1]] !== $setUps->job[$step] ? 1 : 0;
+                $line = self::position($setUps->jobStarts[$setUps->job[$step]], $setUps->start[$step]) - 1;
+                $handovers += $line >= 0 && $setUps->worker[$setUps->jobSteps[$setUps->job[$step]][$line]] !== $worker ? 1 : 0;
             }
         }
 

@@ -8,14 +8,12 @@ namespace KindHeel\Core\Schedule\Solve;
 final readonly class Timetable
 {
     /**
-     * @param array<int, int>                  $starts    by step
-     * @param array<int, int>                  $workers   by step, -1 for nobody
-     * @param list<array{int, int, int, int}>  $broken    step, the step before it, its maximum and what it came to
-     * @param array<int, string>               $unplaced  reason by step
-     * @param array<int, int>                  $ends      by job
-     * @param array{int, int, float, int, int} $worth     unplaced, broken windows, weighted tardiness, minutes to completion, changes: smaller is better
-     * @param int                              $switches  how often somebody goes on with another piece, where that costs something
-     * @param int                              $handovers how often a piece changes hands, where that costs something
+     * @param array<int, int>                  $starts   by step
+     * @param array<int, int>                  $workers  by step, -1 for nobody
+     * @param list<array{int, int, int, int}>  $broken   step, the step before it, its maximum and what it came to
+     * @param array<int, string>               $unplaced reason by step
+     * @param array<int, int>                  $ends     by job
+     * @param array{int, int, float, int, int} $worth    unplaced, broken windows, weighted tardiness, minutes to completion, changes: smaller is better
      */
     public function __construct(
         public array $starts,
@@ -24,8 +22,6 @@ final readonly class Timetable
         public array $unplaced,
         public array $ends,
         public array $worth,
-        public int $switches = 0,
-        public int $handovers = 0,
     ) {
     }
 

@@ -177,7 +177,7 @@ final class Instructions
                 2.0,
             ),
             Action::HandOver => new Instruction(
-                self::isOne($step) ? 'Look it over and hand over' : 'Look at the pair and hand over',
+                self::isOne($step) ? 'Look it over a last time' : 'Look at the pair a last time',
                 self::isOne($step)
                     ? 'All round, by the window and under the lamp. Say what still shows. The care card goes with it.'
                     : 'Side by side, by the window and under the lamp. Say what still shows. The care card goes with it.',

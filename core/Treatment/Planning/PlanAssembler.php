@@ -35,9 +35,10 @@ final class PlanAssembler
     /** @param list<Need> $done that take no time any more */
     public function plan(Sequencer $sequencer, Remarks $remarks, array $done = []): Plan
     {
-        $steps = $this->steps(Stretches::of($sequencer->placed(), $this->brief));
+        $steps = $this->steps(Stretches::of($sequencer->placed(), $this->brief, $done));
         $refused = $remarks->refused($sequencer->refused());
         $elapsed = Elapsed::minutes($steps, \count($done));
+        $expectations = $remarks->expectations($steps, $refused);
         $held = array_filter($steps, static fn (PlannedStep $s): bool => null !== $s->step->ifNeededAfter);
 
         return new Plan(
@@ -46,12 +47,12 @@ final class PlanAssembler
             $refused,
             $remarks->referrals(),
             [],
-            [...$remarks->late($elapsed), ...$remarks->tellOwner($steps, $refused)],
+            [...$remarks->late($elapsed), ...$remarks->tellOwner($steps, $expectations)],
             self::byHand(array_diff_key($steps, $held)),
             $elapsed,
             self::byHand($steps),
             [] === $held ? $elapsed : Elapsed::minutes($steps, \count($done), true),
-            $remarks->expectations($steps, $refused),
+            $expectations,
         );
     }
 

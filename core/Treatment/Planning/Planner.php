@@ -40,7 +40,9 @@ final class Planner
         $done = self::boundAmongThemselves($done);
         $remarks = new Remarks($piece, $wishes);
         if ($remarks->isReferredWhole()) {
-            return Plan::none($remarks->referrals(), $remarks->tellOwner(), (new PlanAssembler($piece, $air, $wishes))->steps($done));
+            $steps = (new PlanAssembler($piece, $air, $wishes))->steps($done);
+
+            return Plan::none($remarks->referrals(), $remarks->tellOwner([], $remarks->expectations([], [])), $steps);
         }
         if (Aim::ReadyFast === $piece->agreed->aim && null !== $wishes->readyInMinutes) {
             return ReadyFast::plan($piece, $air, $wishes, $done);

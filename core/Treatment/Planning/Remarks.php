@@ -234,14 +234,14 @@ final readonly class Remarks
      * What stays or is only softened, and what a product brings with it.
      *
      * @param list<PlannedStep> $steps
-     * @param list<Refusal>     $refused
+     * @param list<Expectation> $expectations what the steps come to
      *
      * @return list<Remark>
      */
-    public function tellOwner(array $steps = [], array $refused = []): array
+    public function tellOwner(array $steps, array $expectations): array
     {
         $said = [];
-        foreach ($this->expectations($steps, $refused) as $told) {
+        foreach ($expectations as $told) {
             if (Prospect::Gone !== $told->prospect) {
                 $said[] = new Remark($told->rule, $told->sentence);
             }

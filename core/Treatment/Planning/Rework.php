@@ -194,9 +194,11 @@ final readonly class Rework
         $steps = [];
         foreach ($this->steps as $step) {
             if (!\in_array($step->id, $brought, true)) {
-                $steps[] = $step->bonds(array_map(static fn (After $a): After => \in_array($a->step, $brought, true)
-                    ? new After($id, $a->from, $a->withinMinutes, $a->before)
-                    : $a, $step->after));
+                $bound = $step->bonds([]);
+                foreach ($step->after as $a) {
+                    $bound = $bound->bound(\in_array($a->step, $brought, true) ? new After($id, $a->from, $a->withinMinutes, $a->before) : $a);
+                }
+                $steps[] = $bound;
             }
         }
 

@@ -26,17 +26,19 @@ final readonly class Stretches
 
     /**
      * @param list<Need> $placed in their order, bonds and all
+     * @param list<Need> $done   among them, which are as they were worked
      *
      * @return list<Need> the same work in the same order
      */
-    public static function of(array $placed, Brief $brief): array
+    public static function of(array $placed, Brief $brief, array $done = []): array
     {
+        $worked = array_flip(array_map(static fn (Need $n): string => $n->step->id, $done));
         $stretches = new self($brief->piece, $brief);
         $zones = [];
         $all = [];
         foreach ($placed as $need) {
             $need = $need->with($need->step->bonds(self::bonds($need, $zones)));
-            $cut = $stretches->cut($need);
+            $cut = isset($worked[$need->step->id]) ? [$need] : $stretches->cut($need);
             if (\count($cut) > 1) {
                 $zones[$need->step->id] = $cut;
             }

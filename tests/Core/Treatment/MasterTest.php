@@ -8,6 +8,7 @@ use KindHeel\App\Learning\Factors;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Disclosure\OwnerPage;
@@ -38,6 +39,7 @@ use KindHeel\Core\Schedule\Solve\PriorityRules;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Ladder;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Planning\Answers;
@@ -439,6 +441,20 @@ final class MasterTest extends RuleTestCase
                 self::assertSame([], $table->broken, "$shift minutes a day: every coat in its window");
             }
         }
+    }
+
+    public function testWhatWasDoneInOneGoIsNotCutAfterwards(): void
+    {
+        $shoes = Shoes::pair(Kind::Coat)->to(Aim::Recolour);
+        foreach (Kind::Coat->parts() as $part) {
+            $shoes = $part->isOuter() ? $shoes->with('whole/'.$part->value, FindingKind::Faded, 3) : $shoes;
+        }
+        $brief = new Brief($shoes->piece(), Wishes::none());
+        $outer = array_values(array_filter(Kind::Coat->parts(), static fn (PartName $p): bool => $p->isOuter()));
+        $on = array_map(static fn (PartName $p): Place => new Place($p, Half::Whole), $outer);
+        $strip = new Need(Step::lay(Phase::Strip, FamilyId::Deglosser, Applicator::Pad, $on)->named('s01'), 0, '', []);
+        self::assertGreaterThan(1, \count(Stretches::of([$strip], $brief)));
+        self::assertEquals([$strip->step], array_map(static fn (Need $n): Step => $n->step, Stretches::of([$strip], $brief, [$strip])));
     }
 
     public function testTheOwnersPagePromisesOnlyWhatAStepKeeps(): void

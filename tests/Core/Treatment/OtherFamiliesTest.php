@@ -44,7 +44,7 @@ final class OtherFamiliesTest extends TestCase
         }
         $titles = array_map(static fn (PlannedStep $s): string => $s->title, $plan->steps);
         self::assertContains('Fill it out', $titles);
-        self::assertContains('Look it over and hand over', $titles);
+        self::assertContains('Look it over a last time', $titles);
         self::assertTrue(self::lays($plan, FamilyId::Conditioner, 'front'));
     }
 

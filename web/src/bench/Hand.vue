@@ -48,8 +48,8 @@ const looks = computed(() => {
   return half === 'whole' ? 'A look' : half === 'both' ? 'A look at both halves' : `A look at the ${half} half`
 })
 const TOLD: Partial<Record<Act, string>> = {
-  done: 'ended', 'gate-passed': 'passed', 'gate-not-yet': 'not yet', spoiled: 'spoiled', 'taken-over': 'handed on', interrupted: 'interrupted',
-  again: 'opened again',
+  'done': 'ended', 'gate-passed': 'passed', 'gate-not-yet': 'not yet', 'spoiled': 'spoiled', 'taken-over': 'handed on', 'interrupted': 'interrupted',
+  'again': 'opened again', 'put-down': 'put down',
 }
 
 /** When nothing calls: what opens first. */

@@ -100,11 +100,6 @@ const target = (piece: PieceRowView): string =>
     <ol class="grid">
       <li v-for="ticket in tickets" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
         <div>
-          <RouterLink class="quiet float-right" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
-          <RouterLink
-            v-if="person?.mayPlan" class="quiet float-right clear-right" :to="`/tickets/${ticket.id}/correct`"
-            :aria-label="`Put right: ticket ${ticket.id}`"
-          >Put right</RouterLink>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1">
@@ -124,6 +119,12 @@ const target = (piece: PieceRowView): string =>
             <span class="block text-soft text-[.95rem] mt-1">{{ ticket.toldAt ? `told ${when(ticket.toldAt, now)}` : 'not told yet' }}</span>
           </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
+          <p class="flex gap-5 -ml-2">
+            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
+            <RouterLink
+              v-if="person?.mayPlan" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="`Put right: ticket ${ticket.id}`"
+            >Put right</RouterLink>
+          </p>
         </div>
         <div class="grid gap-1">
           <RouterLink
