@@ -82,12 +82,12 @@ const line = computed(() => {
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
       <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
-    <p v-if="chosen && piece.coats.length > 0" class="float-right text-[.95rem]">stands in the
+    <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">stands in the
       <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>
     <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
       <div
         v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end"
-        :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto] xl:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]'"
+        :class="small ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_auto]'"
       >
         <Silhouette
           :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)"

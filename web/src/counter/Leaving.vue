@@ -69,7 +69,8 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
         <h1 class="text-4xl">{{ leaving.ticket.customer }}</h1>
         <p class="text-soft text-lg">{{ leaving.ticket.contact }}</p>
       </header>
-      <p v-if="here.length === 0" class="text-xl">Everything of this ticket has been collected.</p>
+      <p v-if="here.length === 0" class="text-xl">Everything of this ticket has been collected.
+        <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink></p>
       <section v-for="piece in here" :key="piece.id" class="grid grid-cols-[11rem_1fr] gap-6 border-t border-line pt-4" :aria-label="piece.name">
         <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
         <div class="grid gap-2">
