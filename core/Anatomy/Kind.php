@@ -78,6 +78,16 @@ enum Kind: string
         };
     }
 
+    /** It has no inside to be filled out: it is worked lying flat. */
+    public function isFlat(): bool
+    {
+        return \in_array(
+            $this,
+            [self::Belt, self::Strap, self::InstrumentStrap, self::Harness, self::BookCover, self::Wallet, self::Apron, self::Skirt, self::Trousers],
+            true,
+        );
+    }
+
     public function isPair(): bool
     {
         return $this->family()->isFootwear() || self::Gloves === $this;

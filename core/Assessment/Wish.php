@@ -19,6 +19,10 @@ enum Wish: string
     case WholePart = 'whole-part';
     /** Dye let down with its own thinner, so that it stays a shade paler. */
     case LetDown = 'let-down';
+    /** Dye dabbed on with a tied rag. */
+    case Mottled = 'mottled';
+    /** Dye heavy on one side and fading to the other. */
+    case Shaded = 'shaded';
 
     /** It can be asked for on such a part. */
     public function suits(Part $part): bool
@@ -26,7 +30,7 @@ enum Wish: string
         return match ($this) {
             self::DarkerToe, self::ToeBurnish => PartName::Toe === $part->at->part && $part->material->takesCream(),
             self::LocalOnly, self::WholePart => $part->at->part->isOuter(),
-            self::LetDown => $part->at->part->isOuter() && $part->material->isLeather(),
+            self::LetDown, self::Mottled, self::Shaded => $part->at->part->isOuter() && $part->material->isLeather(),
         };
     }
 
@@ -38,6 +42,8 @@ enum Wish: string
             self::LocalOnly => 'only the mark, not the whole part',
             self::WholePart => 'the whole part, for an even look',
             self::LetDown => 'a dye let down, a shade paler',
+            self::Mottled => 'a mottle',
+            self::Shaded => 'a shade from dark to light',
         };
     }
 }

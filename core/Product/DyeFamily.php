@@ -28,8 +28,10 @@ abstract class DyeFamily extends Family
             ),
             default => new Instruction(
                 'Dye, '.$name,
-                'Loaded and taken off again on a rag; circles with the wet edge kept, up to a seam, over and over until the streaks close.'
-                    .$how->alongTheLine(),
+                (Applicator::Dauber === $how->by
+                    ? 'Dauber loaded and taken off again on a rag; drawn along the length in one go, edge to edge, the wet end never left.'
+                    : 'Loaded and taken off again on a rag; circles with the wet edge kept, up to a seam, over and over until the streaks close.')
+                    .$how->alongTheLine().$how->onPurpose(),
                 'Dry, even, no wet shine.',
                 2.0,
                 1.2,

@@ -12,6 +12,8 @@ final readonly class Laying
      * @param bool        $hasScales   some of what it is laid on is reptile
      * @param bool        $warmAirHere the school of the workshop dries films with warm air
      * @param bool        $toALine     another colour begins at its seam, and stays
+     * @param Mark        $on          what a touch of paint is laid on
+     * @param string      $effect      how a mottle or a shade is laid over it; empty where none was asked for
      */
     public function __construct(
         public Applicator $by,
@@ -22,6 +24,8 @@ final readonly class Laying
         private bool $hasScales = false,
         private bool $warmAirHere = false,
         private bool $toALine = false,
+        public Mark $on = Mark::Scrape,
+        private string $effect = '',
     ) {
     }
 
@@ -52,6 +56,12 @@ final readonly class Laying
     public function alongTheLine(): string
     {
         return $this->toALine ? ' Along the line a small round brush: loaded, put down in the open first, and drawn to the line as it empties.' : '';
+    }
+
+    /** What was asked for on purpose: a mottle, a shade. */
+    public function onPurpose(): string
+    {
+        return '' === $this->effect ? '' : ' '.$this->effect;
     }
 
     public function alongScales(): string

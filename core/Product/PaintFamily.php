@@ -15,8 +15,8 @@ abstract class PaintFamily extends Family
 
         return match (true) {
             $how->isSpot() => new Instruction(
-                'Stipple the spot, '.$name.$how->coatOf(),
-                'Thickened a little, with the point of the brush or bud, strong on the scar and thinner outward; grain is stippled back.'.$how->warmAir(),
+                (Mark::Line === $how->on ? 'Touch in the line, ' : 'Stipple the spot, ').$name.$how->coatOf(),
+                self::touch($how).$how->warmAir(),
                 'No tack, and it lies level.',
                 3.0,
                 4.0,
@@ -35,6 +35,17 @@ abstract class PaintFamily extends Family
                 $how->setUp(2.0),
                 1.9
             ),
+        };
+    }
+
+    private static function touch(Laying $how): string
+    {
+        return match (true) {
+            Mark::Line === $how->on => 'Thin paint alone, drawn along the line with the tip of a fine brush; what runs over is wiped off beside it at once.',
+            Mark::Scrape === $how->on && 1 === $how->coat => 'Thickened with a pinch of filler powder, so that it levels the scrape; with the point of the '
+                .'brush or bud, strong on the scar and thinner outward.',
+            default => 'Thin, with the point of the brush or bud, strong on the scar and thinner outward; the last touch spattered or stippled, so that the '
+                .'grain comes back.',
         };
     }
 }

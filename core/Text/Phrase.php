@@ -33,8 +33,14 @@ final class Phrase
      */
     public static function list(array $words): string
     {
-        $last = array_pop($words);
+        $last = (string) array_pop($words);
+        $and = match (true) {
+            // One that has an “and” of its own ends the list with it: “dirt, grease and dull shine”.
+            str_contains($last, ' and ') => ', ',
+            str_contains(implode(' ', $words), ' and ') => ', and ',
+            default => ' and ',
+        };
 
-        return [] === $words ? (string) $last : implode(', ', $words).' and '.$last;
+        return [] === $words ? $last : implode(', ', $words).$and.$last;
     }
 }

@@ -246,6 +246,7 @@ final class PartState
     {
         return match ($action) {
             Action::RubOff => !$this->has(Surface::LooseDye),
+            Action::Unclamp => null === $this->cement,
             Action::Buff => !$this->has(Surface::Unbuffed),
             Action::Unmask => !$this->has(Surface::Masked) && !$this->has(Surface::SeamsCovered),
             default => false,

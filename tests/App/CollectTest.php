@@ -66,7 +66,7 @@ final class CollectTest extends ApiTestCase
         self::assertFalse($this->refused(409, 'POST', "/api/tickets/$ticket/collect", $going)->overridable);
         $this->refused(403, 'POST', "/api/tickets/$ticket/collect", ['why' => 'she wants them'] + $going);
         $this->signIn();
-        $step = $this->workUntil('Take laces')->step;
+        $step = $this->workUntil('Take the laces')->step;
         $this->must(BenchView::class, 'POST', "/api/steps/{$step->id}/start", ['version' => $step->version]);
         $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket/collect", ['why' => 'called off'] + $going);
         // Whoever was at it is free for another.

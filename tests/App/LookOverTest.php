@@ -136,8 +136,9 @@ final class LookOverTest extends ApiTestCase
         $this->signIn();
         $id = $this->plannedPair();
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        self::assertSame([Wish::DarkerToe, Wish::ToeBurnish, Wish::LocalOnly, Wish::WholePart, Wish::LetDown], $this->part($piece, 'left', 'toe')->mayWish);
-        self::assertSame([Wish::LocalOnly, Wish::WholePart, Wish::LetDown], $this->part($piece, 'left', 'vamp')->mayWish);
+        $anywhere = [Wish::LocalOnly, Wish::WholePart, Wish::LetDown, Wish::Mottled, Wish::Shaded];
+        self::assertSame([Wish::DarkerToe, Wish::ToeBurnish, ...$anywhere], $this->part($piece, 'left', 'toe')->mayWish);
+        self::assertSame($anywhere, $this->part($piece, 'left', 'vamp')->mayWish);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
             'version' => $piece->version,
             'places' => [['part' => 'toe', 'half' => 'left'], ['part' => 'toe', 'half' => 'right']],

@@ -111,7 +111,7 @@ final class TakeBackTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function nothing(): iterable
     {
-        yield 'never begun' => ['Put laces'];
+        yield 'never begun' => ['Put the laces'];
         yield 'taken back already' => ['Brush the dust off'];
     }
 

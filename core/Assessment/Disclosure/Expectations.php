@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment\Disclosure;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
@@ -13,19 +14,18 @@ use KindHeel\Core\Finding\FindingGroup;
 use KindHeel\Core\Finding\FindingKind as F;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Material;
-use KindHeel\Core\Text\Phrase;
 
 /** What will be gone, what will be softer and what stays, from findings, material and aim (J-5). */
 final class Expectations
 {
-    /** @return list<Expectation> */
+    /** @return list<Expectation> one for each kind of finding on a part, on either half */
     public static function of(Piece $piece): array
     {
         $promises = [];
-        foreach (self::grouped($piece->findings) as [$finding, $where]) {
+        foreach (self::grouped($piece->findings) as [$finding, $places]) {
             $material = $piece->part($finding->at)->material ?? $piece->kind->materialsFor($finding->at->part)[0];
             [$prospect, $tail] = self::judge($finding, $material, $piece->agreedAt($finding->at));
-            $promises[] = new Expectation($finding, $prospect, Phrase::sentence('%s on the %s %s', $finding->kind->noun(), $where, $tail));
+            $promises[] = new Expectation($finding, $prospect, $places, $tail, 'J-5', $piece);
         }
 
         return $promises;
@@ -36,7 +36,7 @@ final class Expectations
      *
      * @param list<Finding> $findings
      *
-     * @return list<array{Finding, string}>
+     * @return list<array{Finding, non-empty-list<Place>}>
      */
     private static function grouped(array $findings): array
     {
@@ -47,11 +47,11 @@ final class Expectations
             }
             $key = $finding->kind->value.'/'.$finding->at->part->value;
             if (!isset($said[$key])) {
-                $said[$key] = [$finding, $finding->at->label()];
+                $said[$key] = [$finding, [$finding->at]];
             } elseif ($said[$key][0]->at->half !== $finding->at->half) {
                 $said[$key] = [
                     $finding->severity->atLeast($said[$key][0]->severity) ? $finding : $said[$key][0],
-                    $finding->at->part->label().', left and right,',
+                    [...$said[$key][1], $finding->at],
                 ];
             }
         }

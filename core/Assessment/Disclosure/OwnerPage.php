@@ -25,7 +25,7 @@ final readonly class OwnerPage
         $whole = array_filter($declined, static fn (Declined $d): bool => $d->wholePiece);
 
         return [] === $whole
-            ? new self($kept ?? Expectations::of($piece), Risks::of($piece), $declined)
+            ? new self($kept ?? Expectation::together(Expectations::of($piece), $piece), Risks::of($piece), $declined)
             // What is handed on whole is neither promised nor risked here.
             : new self([], [], array_values($whole));
     }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Product\Family;
 
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Hazard;
@@ -36,6 +37,16 @@ final class Wax extends Family
 
     public function instruction(Laying $how): Instruction
     {
+        if (Applicator::Pen === $how->by) {
+            return new Instruction(
+                \sprintf('Fill the line with %s wax stick', $how->named('a clear')),
+                'The stick warmed in the hand and rubbed across the line until it is level; the rest scraped off with a card, then a soft cloth.',
+                'A nail slides over it.',
+                1.0,
+                4.0,
+            );
+        }
+
         return new Instruction(
             \sprintf('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
             $how->coat > 2

@@ -14,6 +14,7 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
@@ -84,6 +85,15 @@ final class Brief
     public function reach(Part $part): Reach
     {
         return $this->reach[$part->at->key] ??= Reach::of($this, $part);
+    }
+
+    /** Marks that colour would cover, and that hand and fat lay down where none is laid. */
+    public const MARKS = [FindingKind::Scuff, FindingKind::Scratch];
+
+    /** Undyed leather is not coloured for a mark: it is fed and rubbed warm. */
+    public function isRubbedWarm(Part $part): bool
+    {
+        return Material::VegTan === $part->material && $this->freshens($part) && $this->worst($part->at, ...self::MARKS) > 0;
     }
 
     public function grips(Part $part): bool

@@ -27,7 +27,7 @@ use KindHeel\Core\Treatment\Wish\School;
 final readonly class Cleaning
 {
     private const DIRT = [
-        FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::Odour, FindingKind::ColourTransfer,
+        FindingKind::Mud, FindingKind::GroundInDirt, FindingKind::BodyGrease, FindingKind::ColourTransfer,
         FindingKind::DarkHandling, FindingKind::Insects, FindingKind::Mould,
     ];
     /** What the school that starts dry still wets: caustic or sticky. */
@@ -59,6 +59,7 @@ final readonly class Cleaning
             ...$this->rungs($outside),
             ...$this->salt($outside),
             ...$this->stains($outside),
+            ...$this->odour($outside),
         ];
     }
 
@@ -138,7 +139,9 @@ final readonly class Cleaning
     /** @return list<Need> */
     private function tree(Half $half): array
     {
-        $upper = $this->isMachineWashed()
+        $flat = $this->brief->piece->kind->isFlat()
+            && [] === $this->brief->parts($half, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::Crease, FindingKind::ShapeLost) > 0);
+        $upper = $flat || $this->isMachineWashed()
             ? []
             : $this->brief->parts($half, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable());
 
@@ -264,31 +267,31 @@ final readonly class Cleaning
      */
     private function rungs(array $outside): array
     {
-        $firm = $held = [];
+        $firm = $climbs = $ladders = [];
         foreach ($outside as $part) {
             [$now, $later] = $this->ladder($part);
             if (null !== $now) {
                 $firm[$now->value][] = $part;
             }
-            foreach ($later as $number => $family) {
-                $held[$number + 1][$family->value][] = $part;
-            }
+            $ladder = implode('/', array_column($later, 'value'));
+            $ladders[$ladder] = $later;
+            $climbs[$ladder][] = $part;
         }
         if (isset($firm[FamilyId::Wash->value])) {
             // All of it, not the dirty panels alone.
-            [$firm, $held] = [[FamilyId::Wash->value => $outside], []];
+            [$firm, $climbs] = [[FamilyId::Wash->value => $outside], []];
         }
         $needs = [];
         foreach ($firm as $id => $parts) {
             $needs[] = $this->rung(FamilyId::from($id), $parts);
         }
-        foreach ($held as $number => $byFamily) {
-            foreach ($byFamily as $id => $parts) {
-                $family = FamilyId::from($id);
-                $look = 'dirt/'.$id;
-                $before = $this->lookBefore($held[$number - 1] ?? [], $parts);
+        foreach ($climbs as $ladder => $parts) {
+            $before = null;
+            foreach ($ladders[$ladder] as $number => $family) {
+                // Parts that climb the same rungs are looked at together.
+                $look = 'dirt/'.$family->value.'/'.$ladder;
                 $needs[] = new Need(
-                    Step::act(Phase::Clean, Action::Gate, Brief::places($parts), Ladder::Dirt->look($number)),
+                    Step::act(Phase::Clean, Action::Gate, Brief::places($parts), Ladder::Dirt->look($number + 1)),
                     Rank::CLEAN + 2 * self::height($family) - 1,
                     Phrase::sentence('%s: only where it is still there comes the next rung, %s.', Phrase::list($this->labels($parts)), $family->label()),
                     ['O-5'],
@@ -297,30 +300,11 @@ final readonly class Cleaning
                     heldBehind: $before,
                 );
                 $needs[] = $this->rung($family, $parts, $look);
+                $before = $look;
             }
         }
 
         return $needs;
-    }
-
-    /**
-     * The look on which a further one depends: that before the rung below, where it is held back itself.
-     *
-     * @param array<string, list<Part>> $below by family
-     * @param list<Part>                $parts
-     */
-    private function lookBefore(array $below, array $parts): ?string
-    {
-        foreach ($below as $id => $on) {
-            if ([] !== array_intersect(array_map(static fn (Part $p): string => $p->at->key, $on), array_map(
-                static fn (Part $p): string => $p->at->key,
-                $parts
-            ))) {
-                return 'dirt/'.$id;
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -587,6 +571,26 @@ final readonly class Cleaning
         }
 
         return $needs;
+    }
+
+    /**
+     * What smells is aired and wiped with the spray that kills what makes the smell; the lining gets its own.
+     *
+     * @param list<Part> $outside
+     *
+     * @return list<Need>
+     */
+    private function odour(array $outside): array
+    {
+        $musty = array_filter($outside, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::Odour) > 0);
+
+        return [] === $musty ? [] : [new Need(
+            Step::lay(Phase::Clean, FamilyId::LiningSpray, Applicator::Cloth, Brief::places($musty)),
+            Rank::STAIN + 1,
+            'Odour: what makes it is killed once the dirt is off; then it is aired.',
+            ['O-5', 'J-5'],
+            otherwise: FamilyId::CleanerNeutral,
+        )];
     }
 
     private function remover(Part $part, Finding $stain): ?FamilyId

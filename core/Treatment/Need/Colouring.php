@@ -27,6 +27,8 @@ final readonly class Colouring
 {
     public const LOST = [...Reach::WORN_OFF, ...Reach::PATINA];
     public const LOST_FOR_GOOD = Reach::FOR_GOOD;
+    /** What lies deeper or wider than a line. */
+    public const MARKED = [FindingKind::Scuff, FindingKind::Gouge, FindingKind::Peeling, FindingKind::Crack];
     /** Above this an airbrush pays. */
     public const LARGE_DM2 = 1.5;
     private const FILLER_LAYER_MM = 0.5;

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Need;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Part;
+use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
@@ -104,6 +105,7 @@ final readonly class Feeding
             FindingKind::SweatSalt,
         ) > 2
             || (null !== (new Colouring($this->brief))->family($part) && !$part->material->hasFilm())
+            || $this->brief->isRubbedWarm($part)
             || ($part->material->isReptile() && $this->brief->worst($part->at, FindingKind::LiftedScales) > 0);
 
         return match ($part->dryness) {
@@ -126,6 +128,7 @@ final readonly class Feeding
             Rank::CONDITION + 2 * $coat - 1,
             match (true) {
                 $coat > 1 => 'Stiff leather is fed a second time when the first has sunk in, overnight where it can.',
+                [] === $dry && $this->areRubbedWarm($parts) => 'A mark on undyed leather drinks first: fat closes it.',
                 [] === $dry => 'What was washed, dyed or lifted has lost fat.',
                 default => \sprintf('The %s thirsty.', PlaceWords::partsAre(Brief::places($dry), $this->brief->piece)),
             },
@@ -134,5 +137,11 @@ final readonly class Feeding
             1 === $coat ? null : Stage::Full,
             heldBehind: $look,
         );
+    }
+
+    /** @param list<Part> $parts */
+    private function areRubbedWarm(array $parts): bool
+    {
+        return [] === array_filter($parts, fn (Part $p): bool => !$this->brief->isRubbedWarm($p));
     }
 }

@@ -50,7 +50,14 @@ final readonly class Polishing
     {
         $quick = $this->brief->wishes->leavesOut(FamilyId::Cream->value) && $this->brief->wishes->leavesOut(FamilyId::Wax->value);
 
-        return [...$this->cream($half), ...$this->buff($half), ...$this->wax($half), ...$this->toe($half), ...($quick ? $this->shine($half) : [])];
+        return [
+            ...$this->cream($half),
+            ...$this->buff($half),
+            ...$this->stick($half),
+            ...$this->wax($half),
+            ...$this->toe($half),
+            ...($quick ? $this->shine($half) : []),
+        ];
     }
 
     /** @return list<Part> */
@@ -84,7 +91,7 @@ final readonly class Polishing
                         Rank::CREAM + $coat,
                         null === $shade
                             ? 'Neutral cream feeds and shines, and changes no colour.'
-                            : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? ['the pair is coloured as one'] : $labels)),
+                            : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? [$this->asOne()] : $labels)),
                         [...null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'], ...$order > 0 ? ['C-12'] : []],
                         $shade,
                         null,
@@ -97,8 +104,13 @@ final readonly class Polishing
         return $needs;
     }
 
+    private function asOne(): string
+    {
+        return $this->brief->piece->kind->isPair() ? 'the pair is coloured as one' : 'all of it is coloured as one';
+    }
+
     /**
-     * A small dauber keeps off a bare welt, light thread or a nap beside it (C-13).
+     * A small dauber keeps off a bare welt or light thread; a nap beside it is taped, since the brush goes past it too (C-13).
      *
      * @param list<Part> $parts
      */
@@ -108,7 +120,7 @@ final readonly class Polishing
             return Applicator::Brush;
         }
         foreach ($parts as $part) {
-            if ($part->has(Flag::ContrastStitching) || $this->hasDelicateNeighbour($part)) {
+            if ($part->has(Flag::ContrastStitching) || $this->isBesideBare($part)) {
                 return Applicator::Dauber;
             }
         }
@@ -116,11 +128,11 @@ final readonly class Polishing
         return Applicator::Cloth;
     }
 
-    private function hasDelicateNeighbour(Part $part): bool
+    private function isBesideBare(Part $part): bool
     {
         foreach ($this->brief->piece->kind->neighbours($part->at->part) as $beside) {
             $material = $this->brief->piece->part(new Place($beside, $part->at->half))?->material;
-            if (true === $material?->mustStayBare() || true === $material?->hasNap()) {
+            if (true === $material?->mustStayBare()) {
                 return true;
             }
         }
@@ -144,6 +156,33 @@ final readonly class Polishing
         return false;
     }
 
+    /**
+     * A line that cream colours and does not level is filled with a wax stick, where no paint goes that far.
+     *
+     * @return list<Need>
+     */
+    private function stick(Half $half): array
+    {
+        $needs = [];
+        $lined = array_filter(
+            $this->creamed($half),
+            fn (Part $p): bool => $p->material->hasFilm() && $p->material->isLeather()
+                && null === $this->colouring->family($p) && null === $this->colouring->touch($p) && $this->brief->worst($p->at, FindingKind::Scratch) > 1,
+        );
+        foreach ($lined as $part) {
+            $needs[] = new Need(
+                Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Pen, [$part->at]),
+                Rank::BUFF_CREAM + 2,
+                'Scratch: cream colours the line, a wax stick levels it; paint would be more than was agreed.',
+                ['O-23', 'J-2'],
+                $this->brief->shade($part),
+                areaDm2: $this->colouring->areaOf($this->brief->findings($part->at, FindingKind::Scratch)),
+            );
+        }
+
+        return $needs;
+    }
+
     /** @return list<Need> */
     private function buff(Half $half): array
     {
@@ -159,14 +198,29 @@ final readonly class Polishing
                 && !\in_array($p, $creamed, true),
         );
         $needs = [];
+        $marked = array_values(array_filter($fed, fn (Part $p): bool => $this->brief->isRubbedWarm($p)));
         $reasons = [
             ['Cream shines by brushing once it has hazed.', $creamed],
-            ['What was fed is brushed to its own shine, without any colour.', $fed],
+            [
+                'What was fed is brushed to its own shine, without any colour.',
+                array_values(array_filter($fed, static fn (Part $p): bool => !\in_array($p, $marked, true))),
+            ],
         ];
         foreach ($reasons as [$why, $parts]) {
             if ([] !== $parts) {
                 $needs[] = new Need($this->buffing($parts), Rank::BUFF_CREAM, $why, ['W-1']);
             }
+        }
+        if ([] !== $marked) {
+            $needs[] = new Need(
+                Step::act(Phase::Polish, Action::Buff, Brief::places($marked))->withTool(Applicator::Fingers),
+                Rank::BUFF_CREAM,
+                Phrase::sentence(
+                    '%s: rubbed warm with the thumb, so that fat and warmth lay its edges down. Colour would only draw the eye to it.',
+                    Phrase::list($this->brief->labels(Brief::places($marked), ...Brief::MARKS)),
+                ),
+                ['W-1', 'J-2'],
+            );
         }
 
         return $needs;
@@ -256,7 +310,9 @@ final readonly class Polishing
     {
         $needs = [];
         foreach ([[Wish::ToeBurnish, FamilyId::Cream, Rank::CREAM + 5], [Wish::DarkerToe, FamilyId::Wax, Rank::WAX + 35]] as [$wish, $family, $rank]) {
-            $parts = $this->brief->parts($half, static fn (Part $p): bool => $p->wants($wish) && $wish->suits($p));
+            // Asked for on one half, it is done on both: a pair has one face (J-7).
+            $parts = $this->brief->parts($half, fn (Part $p): bool => $wish->suits($p) && ($p->wants($wish)
+                || Half::Whole !== $half && true === $this->brief->piece->part($p->at->fellow())?->wants($wish)));
             if ([] === $parts) {
                 continue;
             }
@@ -297,12 +353,18 @@ final readonly class Polishing
         };
     }
 
+    /** Where wax has built up, cream follows and no more wax. */
+    private function isLoaded(Part $part): bool
+    {
+        return $this->brief->worstOfPair($part->at, FindingKind::WaxBuildUp) > 0;
+    }
+
     /** @return list<int> which layers of wax a part gets */
     private function layers(Part $part): array
     {
         $caps = \in_array($part->at->part, [PartName::Toe, PartName::Counter], true);
 
-        return match ($this->gloss($part)) {
+        return match ($this->isLoaded($part) ? Gloss::Matt : $this->gloss($part)) {
             Gloss::Matt => [],
             Gloss::Satin => [1],
             Gloss::Glow => [1, 2],

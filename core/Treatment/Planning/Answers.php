@@ -20,7 +20,8 @@ final class Answers
     {
         return match ($kind) {
             F::Dust, F::WeltGrit, F::Mud, F::Insects => Action::DustOff === $step->action || self::cleans($step),
-            F::GroundInDirt, F::BodyGrease, F::Odour, F::Mould, F::DarkHandling => self::cleans($step) || FamilyId::Poultice === $step->family,
+            F::GroundInDirt, F::BodyGrease, F::Mould, F::DarkHandling => self::cleans($step) || FamilyId::Poultice === $step->family,
+            F::Odour => FamilyId::LiningSpray === $step->family || FamilyId::Wash === $step->family,
             F::ColourTransfer => self::cleans($step) || self::dissolves($step) || self::colours($step),
             F::Ink, F::Tar, F::Glue, F::PaintSpots => self::dissolves($step) || Action::Erase === $step->action || self::covers($step),
             F::RoadSalt, F::SweatSalt => self::cleans($step),

@@ -8,19 +8,23 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Assessment\PlaceWords;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
+use KindHeel\Core\Product\Mark;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
+use KindHeel\Core\Treatment\Need\Colouring;
 use KindHeel\Core\Treatment\Need\Ladder;
-use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Need\Reach;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
@@ -33,7 +37,7 @@ final class Instructions
         return match ($step->action) {
             Action::Lay => Family::of($step->family ?? throw new \LogicException('Nothing to lay.'))->instruction(self::laying($step, $shade, $brief)),
             Action::TakeApart => new Instruction(
-                \sprintf('Take %s off', self::detached($step)),
+                \sprintf('Take the %s off', self::detached($step)),
                 self::takingApart($step),
                 null,
                 2.0,
@@ -63,7 +67,12 @@ final class Instructions
                 null,
                 3.0 + self::matching($step, $brief),
             ),
-            Action::Tree => self::isOne($step)
+            Action::Tree => $brief->piece->kind->isFlat() ? new Instruction(
+                'Lay it out flat',
+                'On a clean board, straight and unpressed, a smooth weight at each end; turned with both hands.',
+                null,
+                1.0,
+            ) : (self::isOne($step)
                 ? new Instruction(
                     'Fill it out',
                     'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.',
@@ -72,10 +81,11 @@ final class Instructions
                 )
                 : new Instruction(
                     'Put the tree in',
-                    'A dry tree of the right size, snug and not forced; paper in a shaft or a glove. Never soaked wood.',
+                    'A dry tree of the right size, snug and not forced. Never soaked wood.'
+                        .(self::hasShaft($step) ? ' The shaft filled with a form or rolled paper, so that it stands upright and dries so.' : ''),
                     null,
                     1.0,
-                ),
+                )),
             Action::TreeOut => new Instruction('Take the trees out', 'Straight out, heel last; a look inside for what was left there.', null, 1.0),
             Action::Unclamp => new Instruction(
                 'Take the clamps off',
@@ -91,7 +101,8 @@ final class Instructions
             ),
             Action::DustOff => new Instruction(
                 'Brush the dust off, dry',
-                'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.',
+                'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.'
+                    .([] === $brief->labels($step->on, FindingKind::WaxBuildUp) ? '' : ' Wax built up along the seams is lifted with a bone or a nail.'),
                 null,
                 1.0,
                 0.2,
@@ -165,7 +176,7 @@ final class Instructions
                 1.0,
             ),
             Action::PutTogether => new Instruction(
-                \sprintf('Put %s back', self::detached($step)),
+                \sprintf('Put the %s back', self::detached($step)),
                 self::puttingTogether($step),
                 null,
                 3.0,
@@ -209,7 +220,38 @@ final class Instructions
             [] !== array_filter($step->on, static fn (Place $p): bool => true === $brief->piece->part($p)?->material->isReptile()),
             'warm-air' === $brief->wishes->schools->side(School::Drying, 'warm-air'),
             self::endsAtAnotherColour($step, $brief),
+            self::markBelow($step, $brief),
+            self::onPurpose($step, $brief),
         );
+    }
+
+    /** A line unless something wider or deeper lies below; filled where filler was laid. */
+    private static function markBelow(Step $step, Brief $brief): Mark
+    {
+        $mark = Mark::Line;
+        foreach ($step->isSpot() ? $step->on : [] as $place) {
+            $part = $brief->piece->part($place);
+            if (null !== $part && (new Colouring($brief))->layers($part) > 0) {
+                return Mark::Filled;
+            }
+            if ([] !== $brief->findings($place, ...Colouring::MARKED)) {
+                $mark = Mark::Scrape;
+            }
+        }
+
+        return $mark;
+    }
+
+    /** What was asked for of the dye, tried on scrap before. */
+    private static function onPurpose(Step $step, Brief $brief): string
+    {
+        $wanted = static fn (Wish $wish): bool => [] !== array_filter($step->on, static fn (Place $p): bool => true === $brief->piece->part($p)?->wants($wish));
+
+        return match (true) {
+            $wanted(Wish::Mottled) => 'Then the mottle: a rolled, tied rag dabbed on; a second, weaker pass calms it. First on scrap.',
+            $wanted(Wish::Shaded) => 'Then the shade: heavy on one side and fading to the other; a second, weaker pass calms it. First on scrap.',
+            default => '',
+        };
     }
 
     /** Beside it, at a seam, something has another colour than this brings, and keeps it. */
@@ -318,6 +360,11 @@ final class Instructions
                 0.5,
                 0.35,
             );
+    }
+
+    private static function hasShaft(Step $step): bool
+    {
+        return [] !== array_filter($step->on, static fn (Place $p): bool => PartName::Shaft === $p->part);
     }
 
     private static function isOne(Step $step): bool

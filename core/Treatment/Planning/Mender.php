@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
-use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Colour\ColourFamily;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Air;
@@ -17,7 +18,6 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Need;
-use KindHeel\Core\Treatment\Need\PlaceWords;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
 /** Gives placed steps their minutes, waits, amounts and words. */

@@ -9,17 +9,13 @@ use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Disclosure\Declined;
 use KindHeel\Core\Assessment\Disclosure\Expectation;
-use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Assessment\Disclosure\Referrals;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Finding\FindingGroup;
-use KindHeel\Core\Finding\FindingKind;
-use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Effect;
@@ -28,10 +24,9 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Text\Phrase;
+use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Colouring;
-use KindHeel\Core\Treatment\Need\PlaceWords;
-use KindHeel\Core\Treatment\Need\Reach;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Wish\Wishes;
 
@@ -111,6 +106,15 @@ final readonly class Remarks
                 );
             }
         }
+        $uncemented = [];
+        foreach ($found as $refusal) {
+            $uncemented += FamilyId::Cement->value === $refusal->what ? [$refusal->at->key => true] : [];
+        }
+        // Where no cement may be, that is the reason; that nothing can be joined follows.
+        $found = array_values(array_filter(
+            $found,
+            static fn (Refusal $r): bool => Action::Bond->value !== $r->what || !isset($uncemented[$r->at->key]),
+        ));
         usort($found, static fn (Refusal $a, Refusal $b): int => [$a->at->key, $a->what] <=> [$b->at->key, $b->what]);
 
         return $found;
@@ -212,22 +216,8 @@ final readonly class Remarks
      */
     public function expectations(array $steps, array $refused): array
     {
-        return array_map(function (Expectation $usual) use ($steps, $refused): Expectation {
-            $finding = $usual->finding;
-            $refusal = $this->undone($finding, $steps, $refused);
-            $stays = match (true) {
-                null !== $refusal => new Remark(
-                    $refusal->rule,
-                    Phrase::sentence('%s on the %s stays. %s', $finding->kind->noun(), $finding->at->label(), $refusal->text),
-                ),
-                Prospect::Stays !== $usual->prospect && [] !== $steps && !self::isAnswered($finding, $steps) => $this->unanswered($finding, $refused),
-                default => null,
-            };
-
-            return null === $stays
-                ? new Expectation($finding, $usual->prospect, $usual->sentence, $this->keepsPatina($usual) ? 'J-3' : 'J-5')
-                : new Expectation($finding, Prospect::Stays, $stays->text, $stays->rule);
-        }, OwnerPage::for($this->piece)->promises);
+        // What is handed on whole is not promised here.
+        return $this->isReferredWhole() ? [] : (new Promises($this->piece, $this->brief, $steps, $refused))->kept();
     }
 
     /**
@@ -284,77 +274,5 @@ final readonly class Remarks
         }
 
         return $said;
-    }
-
-    /**
-     * What is promised stands on a step that does something about it.
-     *
-     * @param list<PlannedStep> $steps
-     */
-    private static function isAnswered(Finding $finding, array $steps): bool
-    {
-        foreach ($steps as $planned) {
-            if ($planned->step->touches($finding->at) && Answers::finding($finding->kind, $planned->step)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param list<Refusal> $refused */
-    private function unanswered(Finding $finding, array $refused): Remark
-    {
-        $noun = $finding->kind->noun().' on the '.$finding->at->label();
-        foreach ($refused as $refusal) {
-            if ($refusal->at->is($finding->at)) {
-                return new Remark($refusal->rule, Phrase::sentence('%s stays. %s', $noun, $refusal->text));
-            }
-        }
-        $part = $this->piece->part($finding->at);
-        $why = match (true) {
-            $this->brief->wishes->oneHalfOnly && Half::Right === $finding->at->half => 'once the left was dry it was decided to go no further.',
-            Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to keep it so.',
-            Aim::WorkProof === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to make it fit for work, not to make it fine.',
-            Severity::OnlyWhenLookedFor === $finding->severity => 'it is seen only when looked for, and more would take more than it gives.',
-            null === $part => 'nothing is done there.',
-            default => \sprintf('nothing that does it good holds on %s.', $part->material->label()),
-        };
-
-        return new Remark('J-2', Phrase::sentence('%s stays: %s', $noun, $why));
-    }
-
-    private function keepsPatina(Expectation $promise): bool
-    {
-        $agreed = $this->piece->agreedAt($promise->finding->at);
-
-        return Prospect::Stays === $promise->prospect && Aim::Keep === $agreed->aim && Patina::Keep === $agreed->patina
-            && \in_array($promise->finding->kind, [...Reach::WORN_OFF, ...Reach::PATINA, FindingKind::Gouge, FindingKind::Crease], true);
-    }
-
-    /**
-     * Why nothing is done about a finding that colour would have covered; null when something is.
-     *
-     * @param list<PlannedStep> $steps
-     * @param list<Refusal>     $refused
-     */
-    private function undone(Finding $finding, array $steps, array $refused): ?Refusal
-    {
-        if ([] === $steps || !\in_array($finding->kind->group(), [FindingGroup::Colour, FindingGroup::Surface], true)) {
-            return null;
-        }
-        foreach ($steps as $planned) {
-            if (null !== $planned->step->family && $planned->step->family->does(Effect::Colours) && $planned->step->touches($finding->at)) {
-                return null;
-            }
-        }
-        foreach ($refused as $refusal) {
-            $family = FamilyId::tryFrom($refusal->what);
-            if (null !== $family && $family->does(Effect::Colours) && $refusal->at->is($finding->at)) {
-                return $refusal;
-            }
-        }
-
-        return null;
     }
 }

@@ -76,7 +76,7 @@ final class Sequencer
         foreach (Needs::of($brief) as $need) {
             $need = self::unlessDone($need, $done);
             $need = null === $need ? null : $sequencer->restrictions->allowed($need);
-            $need = null === $need || Phase::Degrease !== $need->step->phase ? $need : $sequencer->unlessIdle($need);
+            $need = null === $need ? null : $sequencer->unlessIdle($need);
             if (null !== $need) {
                 $needs[] = $need;
                 $sequencer->pool[$need->rank][] = $need;
@@ -147,13 +147,7 @@ final class Sequencer
     {
         while ([] !== $this->pool) {
             $rank = min(array_keys($this->pool));
-            // What both halves need first comes first on both, so that one dries while the other is worked.
-            $group = $this->ofRank($rank);
-            foreach (\count($group) > 1 ? $group : [] as $need) {
-                if ($need->step->laysProduct()) {
-                    $this->settle($need, supportsOnly: true);
-                }
-            }
+            $this->supportTogether(array_values(array_filter($this->ofRank($rank), static fn (Need $n): bool => $n->step->laysProduct())));
             while ([] !== ($group = $this->ofRank($rank))) {
                 $need = $group[0];
                 $this->pool[$rank] = array_values(array_filter($this->pool[$rank], static fn (Need $w): bool => $w !== $need));
@@ -167,17 +161,102 @@ final class Sequencer
     }
 
     /**
-     * What was prepared for nothing, as a product was refused after all: places degreased for no film, and trials of what is never laid.
+     * What both halves need first comes first on both, act by act: one dries while the other is worked.
+     *
+     * @param list<Need> $group
+     */
+    private function supportTogether(array $group): void
+    {
+        $supported = array_map(static fn (Need $n): array => [], $group);
+        do {
+            $more = false;
+            foreach (\count($group) > 1 ? $group : [] as $i => $need) {
+                $busy = $this->busy($need);
+                if ([] === $busy) {
+                    continue;
+                }
+                $need = $this->rested($need->with($need->step->onto($busy)->named($this->nextId())));
+                [$fatal, $first] = $this->judged($need, $supported[$i]);
+                if ([] === $fatal && [] !== $first) {
+                    $supported[$i] += $this->support($first, $need);
+                    $more = true;
+                }
+            }
+        } while ($more);
+    }
+
+    /**
+     * What the rules say of a need as things stand.
+     *
+     * @param array<string, true> $supported what was asked for already, and did not help
+     *
+     * @return array{list<Violation>, list<Violation>, list<Violation>} what forbids it, what asks for a step before it, what asks it to wait
+     */
+    private function judged(Need $need, array $supported): array
+    {
+        $fatal = $first = $bonds = [];
+        foreach ($this->checker->judge($this->state, $need->step) as $violation) {
+            if (null !== $violation->blames) {
+                // An earlier product is to blame: the planner takes that out, not the step that brings it to light.
+                continue;
+            }
+            $support = $violation->remedy?->first;
+            if (null !== $violation->remedy?->bond) {
+                $bonds[] = $violation;
+            } elseif (null === $support || isset($supported[self::asked($violation, $support)])) {
+                $fatal[] = $violation;
+            } else {
+                $first[] = $violation;
+            }
+        }
+
+        return [$fatal, $first, $bonds];
+    }
+
+    /**
+     * Places what the first of these rules asks for.
+     *
+     * @param non-empty-list<Violation> $first
+     *
+     * @return array<string, true> what is thereby asked for, once
+     */
+    private function support(array $first, Need $need): array
+    {
+        $asked = $first[0]->remedy->first ?? throw new \LogicException('A remedy without a step.');
+        $supported = [];
+        foreach ($first as $violation) {
+            if (null !== $violation->remedy?->first && $violation->remedy->first->what() === $asked->what()) {
+                $supported[self::asked($violation, $violation->remedy->first)] = true;
+            }
+        }
+        foreach ($this->supports($first, $need) as $support) {
+            $allowed = $this->restrictions->allowedSupport($support);
+            $settled = null === $allowed ? null : $this->settle($allowed);
+            if (null !== $settled) {
+                $this->place($settled);
+                if (Action::Mask === $settled->step->action) {
+                    $this->unmaskLater($settled->step, $need);
+                }
+            }
+        }
+
+        return $supported;
+    }
+
+    /**
+     * What was prepared for nothing, as a product was refused after all: places degreased for no film or roughened for no cement, and trials of
+     * what is never laid.
      *
      * @return list<string> as {@see idleKey()}
      */
     public function idle(): array
     {
-        $filmed = $laid = $idle = [];
+        $filmed = $laid = $bonded = $idle = [];
         foreach (array_reverse($this->placed) as $need) {
             $step = $need->step;
             foreach (isset($this->worked[$step->id]) ? [] : $step->on as $place) {
-                if (Phase::Degrease === $step->phase && !isset($filmed[$place->key])) {
+                $isKeyed = Phase::Repair === $step->phase && Action::Sand === $step->action;
+                if (Phase::Degrease === $step->phase && !isset($filmed[$place->key]) || $isKeyed && !isset($bonded[$place->key])) {
                     $idle[] = self::idleKey($step, $place->key);
                 }
                 foreach (Action::Trial === $step->action ? $step->tries : [] as $family) {
@@ -192,6 +271,7 @@ final class Sequencer
                     $laid[$family->value.$this->skin($place)] = true;
                 }
                 $filmed += $step->laysFilm() ? [$place->key => true] : [];
+                $bonded += Action::Bond === $step->action ? [$place->key => true] : [];
             }
         }
 
@@ -207,7 +287,7 @@ final class Sequencer
 
     private static function idleKey(Step $step, string $place): string
     {
-        return $step->phase->value.'@'.$place;
+        return $step->phase->value.'/'.$step->what().'@'.$place;
     }
 
     private function skin(Place $place): string
@@ -242,11 +322,11 @@ final class Sequencer
     }
 
     /**
-     * Adds what the rules ask for before a need, until they are content with it; waits only where it is placed at once.
+     * Adds what the rules ask for before a need, until they are content with it.
      *
      * What they forbid is taken off the parts where they forbid it; null when nothing is left.
      */
-    private function settle(Need $need, bool $supportsOnly = false): ?Need
+    private function settle(Need $need): ?Need
     {
         $busy = $this->busy($need);
         if ([] === $busy) {
@@ -255,51 +335,16 @@ final class Sequencer
         $need = $this->rested($need->with($need->step->onto($busy)->named($this->nextId())));
         $supported = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $violations = $this->checker->judge($this->state, $need->step);
-            $fatal = [];
-            $first = [];
-            $bonds = [];
-            foreach ($violations as $violation) {
-                if (null !== $violation->blames) {
-                    // An earlier product is to blame: the planner takes that out, not the step that brings it to light.
-                    continue;
-                }
-                $support = $violation->remedy?->first;
-                if (null !== $violation->remedy?->bond) {
-                    $bonds[] = $violation;
-                } elseif (null === $support || isset($supported[self::asked($violation, $support)])) {
-                    $fatal[] = $violation;
-                } else {
-                    $first[] = $violation;
-                }
-            }
+            [$fatal, $first, $bonds] = $this->judged($need, $supported);
             if ([] !== $fatal) {
-                if ($supportsOnly) {
-                    return null;
-                }
                 $need = $this->without($need, $fatal);
                 if (null === $need) {
                     return null;
                 }
             } elseif ([] !== $first) {
-                $asked = $first[0]->remedy->first ?? throw new \LogicException('A remedy without a step.');
-                foreach ($first as $violation) {
-                    if (null !== $violation->remedy?->first && $violation->remedy->first->what() === $asked->what()) {
-                        $supported[self::asked($violation, $violation->remedy->first)] = true;
-                    }
-                }
-                foreach ($this->supports($first, $need) as $support) {
-                    $allowed = $this->restrictions->allowedSupport($support);
-                    $settled = null === $allowed ? null : $this->settle($allowed);
-                    if (null !== $settled) {
-                        $this->place($settled);
-                        if (Action::Mask === $settled->step->action) {
-                            $this->unmaskLater($settled->step, $need);
-                        }
-                    }
-                }
+                $supported += $this->support($first, $need);
                 $need = $this->rested($need->with($need->step->named($this->nextId())));
-            } elseif ([] === $bonds || $supportsOnly) {
+            } elseif ([] === $bonds) {
                 return $need;
             } else {
                 foreach ($bonds as $violation) {
@@ -440,7 +485,13 @@ final class Sequencer
         return array_map(static fn (Step $s): Need => new Need(
             $s,
             $for->rank,
-            Action::Trial === $s->action ? 'What it does to this leather shows only where it is tried, and only dry.' : $violations[0]->message,
+            match ($s->action) {
+                Action::Trial => 'What it does to this leather shows only where it is tried, and only dry.',
+                Action::Mask => \count($violations) > 1
+                    ? 'What follows would run, drift or rub past the seam. Taped once, for every coat in this stretch.'
+                    : $violations[0]->message,
+                default => $violations[0]->message,
+            },
             Action::Mask === $s->action ? [...$rules, 'S-2'] : $rules,
         ), $steps);
     }
@@ -516,7 +567,8 @@ final class Sequencer
         foreach ($this->pool as $rank => $group) {
             foreach ($group as $need) {
                 $belongs = null === $session
-                    ? \in_array($need->step->phase, [Phase::Condition, Phase::Polish], true) && $need->step->laysFat()
+                    // Until the last brush has gone past.
+                    ? \in_array($need->step->phase, [Phase::Condition, Phase::Polish], true) && ($need->step->laysFat() || Action::Buff === $need->step->action)
                     : $need->step->coats() && $need->step->phase->session() === $session;
                 if ($rank >= $for->rank && $belongs && \in_array($half, $need->step->halves(), true)) {
                     $coats[$rank][] = $need;
@@ -541,7 +593,7 @@ final class Sequencer
             $this->pool[$last][] = new Need(
                 Step::act(Phase::Unmask, Action::Unmask, $places),
                 $last,
-                'The tape comes off while the edge is soft.',
+                null === $session ? 'Nothing is laid or brushed past it any more.' : 'The tape comes off while the edge is soft.',
                 ['O-27'],
                 order: $order,
             );

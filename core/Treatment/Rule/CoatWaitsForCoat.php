@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
@@ -23,6 +24,7 @@ final readonly class CoatWaitsForCoat implements PartRule
         return $step->laysProduct()
             || $step->action->strains()
             || Action::Buff === $step->action
+            || Action::DustOff === $step->action
             || Action::Mask === $step->action
             || Action::IronCrease === $step->action;
     }
@@ -35,6 +37,8 @@ final readonly class CoatWaitsForCoat implements PartRule
         $stage = match (true) {
             Action::Buff === $step->action => Stage::Touch,
             Action::Bond === $step->action => null,
+            // Powder is left until it has drawn its fill; of all else dust may be brushed at any time.
+            Action::DustOff === $step->action => FamilyId::Poultice === $part->top()->family ? Stage::Next : null,
             !$step->laysProduct() => Stage::Next,
             null !== $step->family && (!$part->has(Surface::Damp) || $step->wets()) => $part->top()->stageFor($step->family),
             default => null,

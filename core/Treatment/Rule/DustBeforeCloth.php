@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Rule;
 
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Treatment\Action;
@@ -24,11 +26,17 @@ final readonly class DustBeforeCloth implements PartRule
 
     public function judge(PartState $part, Step $step): ?Violation
     {
-        return $part->has(Surface::LooseDirt) && !(Action::Mask === $step->action && $part->part->at->part->isInside())
+        $at = $part->part->at->part;
+        // Thread is brushed with its part, laces are washed apart.
+        $elsewhere = \in_array($at, [PartName::Laces, PartName::Stitching], true) || Action::Mask === $step->action && $at->isInside();
+
+        return $part->has(Surface::LooseDirt) && !$elsewhere
             ? Violation::stop(
                 $this,
                 $step,
-                'Dust it off dry first: there is loose dirt on it.',
+                FamilyId::Poultice === $part->top()?->family
+                    ? 'The powder has drawn what it could: it is brushed off dry before any cloth.'
+                    : 'Dust it off dry first: what is loose on it scratches, and lies under the next coat.',
                 Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])),
             )
             : null;

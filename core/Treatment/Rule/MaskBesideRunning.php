@@ -31,7 +31,7 @@ final readonly class MaskBesideRunning implements PieceRule
 
     public function concerns(Step $step): bool
     {
-        return Action::Lay === $step->action && !$step->isSpot()
+        return self::brushes($step) || Action::Lay === $step->action && !$step->isSpot()
             && ($step->runs() || self::laysFilm($step) || ($step->laysFat() && Applicator::Dauber !== $step->applicator));
     }
 
@@ -53,11 +53,15 @@ final readonly class MaskBesideRunning implements PieceRule
             : Violation::stop($this, $step, $message, $remedy);
     }
 
-    /** Colour or film on it stays for good; cream can be kept off with a steady hand, and elsewhere it is wiped, or out of sight. */
+    /** Colour or film on it stays for good; cream and the brush can be kept off with a steady hand, and elsewhere it is wiped, or out of sight. */
     private static function isSpoilt(?Part $part, Step $step): bool
     {
-        return null !== $part && !$step->laysFat() && ($part->material->mustStayBare() || $part->material->hasNap() || $part->has(Flag::ContrastStitching)
-            || \in_array($part->material, [Material::Rubber, Material::Foam, Material::Patent], true));
+        if (null === $part || $step->laysFat() || self::brushes($step)) {
+            return false;
+        }
+
+        return $part->material->mustStayBare() || $part->material->hasNap() || $part->has(Flag::ContrastStitching)
+            || \in_array($part->material, [Material::Rubber, Material::Foam, Material::Patent], true);
     }
 
     /** @return list<Place> what stands open beside it and would take it, or be marked by it (S-2) */
@@ -139,6 +143,9 @@ final readonly class MaskBesideRunning implements PieceRule
 
     private static function isMarked(Part $part, Part $worked, Step $step): bool
     {
+        if (self::brushes($step)) {
+            return !$part->at->part->isInside() && $part->material->hasNap() && !$worked->material->hasNap();
+        }
         if ($part->at->part->isInside()) {
             return !$step->laysFat() && ($step->applicator->sprays() || \in_array($worked->at->part, self::OPENINGS, true));
         }
@@ -162,6 +169,12 @@ final readonly class MaskBesideRunning implements PieceRule
     private static function mayTakeIt(Part $part, Part $worked): bool
     {
         return $part->material === $worked->material && $part->shade === $worked->shade;
+    }
+
+    /** The polishing brush carries polish past a seam. */
+    private static function brushes(Step $step): bool
+    {
+        return Action::Buff === $step->action && Applicator::Brush === $step->applicator;
     }
 
     private static function laysFilm(Step $step): bool

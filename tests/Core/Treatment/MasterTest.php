@@ -11,6 +11,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Disclosure\Expectation;
 use KindHeel\Core\Assessment\Disclosure\OwnerPage;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Assessment\Flag;
@@ -48,6 +49,7 @@ use KindHeel\Core\Treatment\Planning\PlannedStep;
 use KindHeel\Core\Treatment\Planning\Planner;
 use KindHeel\Core\Treatment\Planning\Rework;
 use KindHeel\Core\Treatment\Planning\Stretches;
+use KindHeel\Core\Treatment\Planning\Wait;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Schools;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -715,6 +717,141 @@ final class MasterTest extends RuleTestCase
             }
         }
         self::assertSame([], $silent);
+    }
+
+    public function testPowderIsLeftUntilItHasDrawnItsFill(): void
+    {
+        $plan = $this->plan(Shoes::pair()->of(Material::Aniline)->with('left/toe', FindingKind::BodyGrease, 2));
+        $brushed = $this->acts($plan, Action::DustOff)[1];
+        self::assertContains(480.0, array_map(static fn (Wait $w): ?float => $w->minMinutes, $brushed->waits), $brushed->why);
+        self::assertStringContainsString('powder', $brushed->why);
+        self::assertSame(['toe'], array_map(static fn (Place $p): string => $p->part->value, $brushed->step->on), 'only where it lies');
+    }
+
+    public function testEachLadderHasALookOfItsOwn(): void
+    {
+        $shoes = Shoes::pair(Kind::RidingBoot)->to(Aim::Keep);
+        foreach (['left', 'right'] as $half) {
+            $shoes = $shoes->with($half.'/inner-leg', FindingKind::GroundInDirt, 2)->with($half.'/shaft', FindingKind::GroundInDirt, 2);
+        }
+        $plan = $this->plan($shoes);
+        $held = [];
+        foreach ($this->laying($plan, FamilyId::FoamCleaner) as $foam) {
+            $parts = array_values(array_unique(array_map(static fn (Place $p): string => $p->part->value, $foam->step->on)));
+            $look = array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $s->step->id === $foam->step->ifNeededAfter))[0];
+            self::assertSame($foam->step->on, $look->step->on, 'the look is at what the rung is for');
+            self::assertCount(2, $foam->step->halves(), 'both halves in one go');
+            $held[] = implode(',', $parts);
+        }
+        sort($held);
+        self::assertSame(['inner-leg', 'shaft'], $held);
+    }
+
+    public function testWhatBothHalvesNeedBeforeTheirCementIsDoneInOneGo(): void
+    {
+        $shoes = Shoes::pair()->to(Aim::Restore)->measured('left/sole-edge', FindingKind::SoleParting, 3, 40.0)
+            ->measured('right/sole-edge', FindingKind::SoleParting, 3, 40.0);
+        $plan = $this->plan($shoes);
+        $before = \array_slice($plan->steps, 0, array_search($this->laying($plan, FamilyId::Cement)[0], $plan->steps, true) ?: 0);
+        $degreased = array_filter($before, static fn (PlannedStep $s): bool => Phase::Degrease === $s->step->phase);
+        self::assertCount(1, $degreased);
+        self::assertCount(2, array_values($degreased)[0]->step->halves());
+        $without = $this->plan($shoes, new Wishes(Schools::usual(), [FamilyId::Cement]));
+        foreach ([Action::Sand, Action::Bond, Action::Unclamp] as $vain) {
+            self::assertSame([], $this->acts($without, $vain), $vain->value.' for a cement that is not wanted');
+        }
+        self::assertStringContainsString('stays. Cement is not wanted here.', implode(' ', array_column($without->tellOwner, 'text')));
+    }
+
+    public function testTheTapeStaysUntilTheLastBrushHasGonePast(): void
+    {
+        $shoes = Shoes::pair(Kind::Brogue)->to(Aim::Freshen, Gloss::Glow)->made('left/quarter', Material::Suede)->made('right/quarter', Material::Suede);
+        $plan = $this->plan($shoes);
+        $masked = false;
+        foreach ($plan->steps as $planned) {
+            $touches = $planned->step->touches(Shoes::place('left/quarter'));
+            $masked = match (true) {
+                $touches && Action::Mask === $planned->step->action => true,
+                $touches && Action::Unmask === $planned->step->action => false,
+                default => $masked,
+            };
+            if (Action::Buff === $planned->step->action) {
+                self::assertTrue($masked, 'brushed past the open nap: '.$planned->title);
+            }
+        }
+    }
+
+    public function testWhatHasNoInsideIsNotFilledOut(): void
+    {
+        $creased = Shoes::first(Kind::Belt);
+        self::assertSame([], $this->acts($this->plan(Shoes::pair(Kind::Belt)), Action::Tree));
+        self::assertSame('Lay it out flat', $this->acts($this->plan(Shoes::pair(Kind::Belt)->with($creased, FindingKind::Crease)), Action::Tree)[0]->title);
+        self::assertCount(1, $this->acts($this->plan(Shoes::pair(Kind::Satchel)), Action::Tree));
+    }
+
+    public function testWhereWaxHasBuiltUpCreamFollowsAndNoWax(): void
+    {
+        $plan = $this->plan(Shoes::pair()->to(Aim::Freshen, Gloss::Glow)->with('left/vamp', FindingKind::WaxBuildUp, 2));
+        foreach ($this->laying($plan, FamilyId::Wax) as $wax) {
+            self::assertFalse($wax->step->touches(Shoes::place('left/vamp')) || $wax->step->touches(Shoes::place('right/vamp')));
+        }
+        self::assertNotSame([], $this->laying($plan, FamilyId::Cream));
+    }
+
+    /** @return iterable<string, array{Material, Aim, FindingKind, int, string, Prospect}> what the owner hears, and what it must not say */
+    public static function words(): iterable
+    {
+        yield 'nothing is filled' => [Material::Waxy, Aim::Restore, FindingKind::Gouge, 2, 'stays; fed, it catches the eye a little less.', Prospect::Stays];
+        yield 'nothing is painted' => [Material::Waxy, Aim::Restore, FindingKind::Peeling, 2, 'nothing that does it good holds on', Prospect::Stays];
+        yield 'a crack that is only fed' => [Material::Waxy, Aim::Restore, FindingKind::Crack, 2, 'never closes; feeding slows it', Prospect::Stays];
+        yield 'a crack that is filled' => [Material::Pigmented, Aim::Restore, FindingKind::Crack, 3, 'can be filled and coloured', Prospect::Stays];
+        yield 'a scratch on undyed leather' => [Material::VegTan, Aim::Restore, FindingKind::Scratch, 2, 'fed and rubbed warm', Prospect::Softer];
+        yield 'a scratch under cream' => [Material::Pigmented, Aim::Freshen, FindingKind::Scratch, 2, 'coloured in; a nail', Prospect::Softer];
+        yield 'a scuff on nap' => [Material::Suede, Aim::Freshen, FindingKind::Scuff, 2, 'brushed up', Prospect::Softer];
+        yield 'a dent that is not filled' => [Material::Aniline, Aim::Restore, FindingKind::Gouge, 2, 'coloured; the dent stays', Prospect::Softer];
+        yield 'wax that no solvent may take' => [Material::Aniline, Aim::Restore, FindingKind::WaxBuildUp, 2, 'scraped and brushed thin', Prospect::Softer];
+        yield 'wax that a solvent takes' => [Material::Pigmented, Aim::Freshen, FindingKind::WaxBuildUp, 2, 'will be taken off', Prospect::Gone];
+        yield 'fading toned with cream' => [Material::Aniline, Aim::Freshen, FindingKind::Faded, 2, 'toned back with cream', Prospect::Softer];
+        yield 'fading coloured back' => [Material::Aniline, Aim::Restore, FindingKind::Faded, 3, 'will be coloured back', Prospect::Gone];
+    }
+
+    #[DataProvider('words')]
+    public function testEveryWordOfAPromiseStandsOnADeed(Material $on, Aim $aim, FindingKind $kind, int $severity, string $says, Prospect $prospect): void
+    {
+        $plan = $this->plan(Shoes::pair()->told('left/vamp', $on, $kind, $severity)->to($aim));
+        self::assertCount(1, $plan->expectations);
+        self::assertStringContainsString($says, $plan->expectations[0]->sentence);
+        self::assertSame($prospect, $plan->expectations[0]->prospect);
+    }
+
+    public function testTheSameOnSeveralPartsIsSaidOnce(): void
+    {
+        $shoes = Shoes::pair()->of(Material::Nubuck);
+        foreach (['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline'] as $part) {
+            $shoes = $shoes->with('left/'.$part, FindingKind::GroundInDirt)->with('right/'.$part, FindingKind::GroundInDirt);
+        }
+        $plan = $this->plan($shoes);
+        self::assertSame(
+            ['The ground-in dirt on the upper, left and right, will be much paler; what sits in the fibre stays.'],
+            array_map(static fn (Expectation $e): string => $e->sentence, $plan->expectations),
+        );
+        self::assertCount(14, $plan->expectations[0]->places);
+    }
+
+    public function testWhatSmellsIsTreatedForItsSmell(): void
+    {
+        $plan = $this->plan(Shoes::pair()->of(Material::Suede)->with('left/tongue', FindingKind::Odour));
+        self::assertNotSame([], array_filter(
+            $this->laying($plan, FamilyId::LiningSpray),
+            static fn (PlannedStep $s): bool => $s->step->touches(Shoes::place('left/tongue')),
+        ));
+        self::assertSame([], $this->acts($plan, Action::Erase), 'an eraser takes no smell');
+    }
+
+    /** @return list<PlannedStep> */
+    private function acts(Plan $plan, Action $action): array
+    {
+        return array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => $action === $s->step->action));
     }
 
     private function tries(string $place): Step

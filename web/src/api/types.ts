@@ -1490,7 +1490,7 @@ export interface WhatIfView {
   readonly minutes: number;
 }
 
-export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down';
+export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down' | 'mottled' | 'shaded';
 
 export interface WordView<Id> {
   readonly id: Id;

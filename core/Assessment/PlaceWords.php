@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\Core\Treatment\Need;
+namespace KindHeel\Core\Assessment;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Text\Phrase;
 
 /** Small grammar for the sentences of a plan. */
@@ -63,6 +62,23 @@ final class PlaceWords
 
         // What is left out stands last, so that it cannot be taken for more of the same.
         return [] === $missing ? Phrase::list([$all, ...$others]) : Phrase::list([...$others, $all.' without '.Phrase::list(self::labels($missing))]);
+    }
+
+    /**
+     * The parts with their half: “left toe”, “toe and vamp, left and right,”.
+     *
+     * @param non-empty-list<Place> $places
+     */
+    public static function at(array $places, Piece $of): string
+    {
+        $words = self::parts($places, $of);
+        $halves = self::halves($places);
+
+        return match ($halves) {
+            Half::Whole->value => $words,
+            'both' => $words.', left and right,',
+            default => $halves.' '.$words,
+        };
     }
 
     /** @param list<Place> $places */
