@@ -13,6 +13,7 @@ final readonly class Laying
      * @param bool        $warmAirHere the school of the workshop dries films with warm air
      * @param bool        $toALine     another colour begins at its seam, and stays
      * @param Mark        $on          what a touch of paint is laid on
+     * @param bool        $isFootwear  it has a toe, a welt and a topline
      * @param string      $effect      how a mottle or a shade is laid over it; empty where none was asked for
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Laying
         private bool $toALine = false,
         public Mark $on = Mark::Scrape,
         private string $effect = '',
+        public bool $isFootwear = true,
     ) {
     }
 

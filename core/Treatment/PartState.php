@@ -285,10 +285,9 @@ final class PartState
     public function after(Step $step): self
     {
         $next = clone $this;
-        $next->top = $this->top?->passedBy($step);
-        $next->cement = $this->cement?->passedBy($step);
-        $next->curing = array_map(static fn (LaidCoat $c): LaidCoat => $c->passedBy($step), $this->curing);
-        $next->trials = array_map(static fn (LaidCoat $t): LaidCoat => $t->passedBy($step), $this->trials);
+        if ([] !== $step->after) {
+            $next->pass($step);
+        }
         $next->justTried = $this->justTried || Action::Trial === $step->action;
         $next->colouredAhead = max(0, $this->colouredAhead - ($step->recolours() ? 1 : 0));
         $next->touchedAhead = max(0, $this->touchedAhead - ($step->touchesIn() ? 1 : 0));
@@ -302,6 +301,19 @@ final class PartState
         }
 
         return $next;
+    }
+
+    /** What the step has waited for has come that far. */
+    private function pass(Step $step): void
+    {
+        $this->top = $this->top?->passedBy($step);
+        $this->cement = $this->cement?->passedBy($step);
+        foreach ($this->curing as $i => $coat) {
+            $this->curing[$i] = $coat->passedBy($step);
+        }
+        foreach ($this->trials as $what => $trial) {
+            $this->trials[$what] = $trial->passedBy($step);
+        }
     }
 
     /** The same part once something else has been done to the piece. */

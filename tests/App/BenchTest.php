@@ -31,7 +31,7 @@ final class BenchTest extends ApiTestCase
         $id = $this->plannedPair();
         $plan = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         self::assertTrue($plan->made);
-        self::assertSame('Take the laces and insoles off', $plan->steps[0]->title);
+        self::assertSame('Take the laces and insoles out', $plan->steps[0]->title);
         foreach ($plan->steps as $step) {
             self::assertNotSame([], $step->because, $step->title);
             self::assertNotSame('', $step->why.$step->how);

@@ -35,7 +35,7 @@ final class TapeTest extends ApiTestCase
         $bench = $this->must(BenchView::class, 'GET', '/api/bench');
         $done = array_values(array_filter($bench->tapes[0]->today, static fn (BlockView $b): bool => $b->done));
         $ahead = array_values(array_filter($bench->tapes[0]->today, static fn (BlockView $b): bool => !$b->done));
-        self::assertSame('Take the laces and insoles off', $done[0]->title);
+        self::assertSame('Take the laces and insoles out', $done[0]->title);
         self::assertGreaterThan(7, \count($ahead));
         $end = $bench->now;
         foreach ($ahead as $block) {

@@ -45,7 +45,7 @@ final class TimeTest extends StoryTestCase
         $one = $this->piece('The first of two', 'restore');
         $other = $this->piece('The second of two', 'restore');
         $this->workUntil($one, 'Wipe', itself: true);
-        self::assertContains($this->act($other), ['start Take the laces and insoles off'], 'while one dries the other is begun');
+        self::assertContains($this->act($other), ['start Take the laces and insoles out'], 'while one dries the other is begun');
         $this->workUntil($other, 'Put the tree in');
         $this->workUntil($one, 'Paint', itself: true);
         $this->clock->forward(2 * 1440);
@@ -67,7 +67,7 @@ final class TimeTest extends StoryTestCase
             $this->painted();
         }
         self::assertStringStartsWith('The pair out of reach', $this->hand());
-        self::assertStringContainsString('Take the laces and insoles off', $this->hand());
+        self::assertStringContainsString('Take the laces and insoles out', $this->hand());
         $this->network(false);
         $this->type(WebDriverKeys::SPACE);
         $this->seeText('kept here (1)');

@@ -63,7 +63,7 @@ final class WorkshopDayTest extends StoryTestCase
         $this->tabTo('Make the plan');
         $this->type(WebDriverKeys::ENTER);
         $this->seeText('from first to last');
-        $this->seeText('Take the laces and insoles off');
+        $this->seeText('Take the laces and insoles out');
         $this->isAccessible('plan');
         $this->tabTo('Begin this step');
         $this->type(WebDriverKeys::ENTER);
@@ -166,7 +166,7 @@ final class WorkshopDayTest extends StoryTestCase
         $this->says('Mark scratch')->click();
         $this->seeText('scratch, first thing seen, 30 mm');
         $this->says('Make the plan')->click();
-        $this->seeText('Take the insoles off');
+        $this->seeText('Take the insoles out');
         $id = (int) preg_replace('~.*/pieces/(\d+)/plan.*~', '$1', $this->driver->getCurrentURL());
 
         // The last step cannot be begun yet; going on all the same wants a word why.

@@ -36,7 +36,8 @@ final class CleanerCream extends Family
     {
         return new Instruction(
             'Clean with cleaning cream',
-            'A fingertip for a toe. Small circles in patches, toe to heel, each taken up with a fresh side of the cloth before it dries.',
+            'A fingertip '.($how->isFootwear ? 'for a toe. Small circles in patches, toe to heel' : 'at a time. Small circles in patches, side by side')
+                .', each taken up with a fresh side of the cloth before it dries.',
             'No cool feel, and a white cloth stays clean.',
             2.0,
             0.9,

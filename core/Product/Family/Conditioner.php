@@ -37,7 +37,8 @@ final class Conditioner extends Family
     {
         return new Instruction(
             'Feed with conditioner'.$how->coatOf(),
-            'A coin of it for a half, '.(Applicator::Cloth === $how->by ? 'on a soft cloth' : 'warmed between the fingers')
+            'A coin of it '.($how->isFootwear ? 'for a half, ' : 'at a time, ')
+                .(Applicator::Cloth === $how->by ? 'on a soft cloth' : 'warmed between the fingers')
                 .', worked in thinly. Nothing is left lying on the surface.',
             'It has stopped darkening; no tack on the back of a gloved finger.',
             1.0,

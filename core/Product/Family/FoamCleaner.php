@@ -36,6 +36,16 @@ final class FoamCleaner extends Family
 
     public function instruction(Laying $how): Instruction
     {
+        if (Applicator::None === $how->by) {
+            return new Instruction(
+                'Wash the laces',
+                'In cool water with a little foam, squeezed through and never wrung, rinsed until it runs clear; laid out straight to dry.',
+                'Dry to the hand, knots and tips as well.',
+                2.0,
+                0.0,
+            );
+        }
+
         return new Instruction(
             'Clean with foam',
             'Foam on the brush, not on the piece; a few minutes to work, then brushed off and wiped. At most twice.',

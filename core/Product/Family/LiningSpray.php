@@ -40,7 +40,9 @@ final class LiningSpray extends Family
         if (!$how->by->sprays()) {
             return new Instruction(
                 'Wipe with hygiene spray on a cloth',
-                'Outdoors, mask and gloves on; the cloth damp with it, from the rim of the mould inward, turned at every stroke and thrown away.',
+                Phase::DryClean === $how->phase
+                    ? 'Outdoors, mask and gloves on; the cloth damp with it, from the rim of the mould inward, turned at every stroke and thrown away.'
+                    : 'The cloth damp with it, the whole part once over; then aired, open and away from others, until the smell is gone.',
                 'Dry, and no smell of it.',
                 2.0,
                 0.5,

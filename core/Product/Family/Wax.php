@@ -51,7 +51,7 @@ final class Wax extends Family
             \sprintf('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
             $how->coat > 2
                 ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.'
-                : 'Thin, small circles, welt to topline; none in the creases.',
+                : 'Thin, small circles, '.($how->isFootwear ? 'welt to topline; none in the creases.' : 'a hand’s breadth at a time; none where it bends.'),
             'Hazed: a knuckle wipes it to a shine.',
             0.5,
             0.5,

@@ -4,61 +4,45 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
 
-/** What some steps do to a place, as far as an owner is told of it. */
-final readonly class Deeds
+/** What some steps do to a place, as far as its owner is told of it. */
+final class Deeds
 {
     private const FOOD = [FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::Cream, FamilyId::HeavyWax, FamilyId::CleanerCream];
     private const SOLVENTS = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser];
 
-    /**
-     * @param list<Effect> $laid      the effects of all that is laid
-     * @param bool         $colours   with dye, paint, or polish of a shade
-     * @param bool         $burnishes with the warmth of the hand
-     */
-    private function __construct(
-        private array $laid,
-        public bool $colours,
-        public bool $dyes,
-        public bool $paints,
-        public bool $fills,
-        public bool $feeds,
-        public bool $dresses,
-        public bool $dissolves,
-        public bool $sands,
-        public bool $raises,
-        public bool $burnishes,
-    ) {
-    }
+    /** With dye, paint, or polish of a shade. */
+    public bool $colours = false;
+    /** With any product that can bring colour, a neutral one too. */
+    public bool $polishes = false;
+    public bool $dyes = false;
+    public bool $paints = false;
+    public bool $fills = false;
+    public bool $feeds = false;
+    public bool $dresses = false;
+    public bool $dissolves = false;
+    public bool $sands = false;
+    public bool $raises = false;
+    /** With the warmth of the hand. */
+    public bool $burnishes = false;
 
-    /** @param array<PlannedStep> $steps */
-    public static function of(array $steps): self
+    /** @param list<PlannedStep> $steps */
+    public static function at(Place $place, array $steps): self
     {
-        $any = static fn (\Closure $so): bool => [] !== array_filter($steps, $so);
-        $does = static fn (Effect $effect): bool => $any(static fn (PlannedStep $s): bool => $s->step->does($effect));
-        $acts = static fn (Action ...$actions): bool => $any(static fn (PlannedStep $s): bool => \in_array($s->step->action, $actions, true));
-        $lays = static fn (FamilyId ...$families): bool => $any(static fn (PlannedStep $s): bool => \in_array($s->step->family, $families, true));
-        $dyes = $does(Effect::Dyes);
-        $paints = $does(Effect::Paints);
+        $deeds = new self();
+        foreach ($steps as $planned) {
+            if ($planned->step->touches($place)) {
+                $deeds->add($planned);
+            }
+        }
 
-        return new self(
-            array_values(array_filter(Effect::cases(), $does)),
-            $dyes || $paints || $any(static fn (PlannedStep $s): bool => $s->step->does(Effect::Colours) && null !== $s->shade),
-            $dyes,
-            $paints,
-            $does(Effect::Fills),
-            $lays(...self::FOOD),
-            $lays(FamilyId::EdgeDressing),
-            $lays(...self::SOLVENTS),
-            $any(static fn (PlannedStep $s): bool => Action::Sand === $s->step->action && Phase::Fill === $s->step->phase),
-            $acts(Action::RaiseNap, Action::Erase),
-            $any(static fn (PlannedStep $s): bool => Action::Buff === $s->step->action && Applicator::Fingers === $s->step->applicator),
-        );
+        return $deeds;
     }
 
     public function dyesOrPaints(): bool
@@ -66,8 +50,23 @@ final readonly class Deeds
         return $this->dyes || $this->paints;
     }
 
-    public function lays(Effect $effect): bool
+    private function add(PlannedStep $planned): void
     {
-        return \in_array($effect, $this->laid, true);
+        $step = $planned->step;
+        if (null === $step->family) {
+            $this->sands = $this->sands || Action::Sand === $step->action && Phase::Fill === $step->phase;
+            $this->raises = $this->raises || Action::RaiseNap === $step->action || Action::Erase === $step->action;
+            $this->burnishes = $this->burnishes || Action::Buff === $step->action && Applicator::Fingers === $step->applicator;
+
+            return;
+        }
+        $this->dyes = $this->dyes || $step->does(Effect::Dyes);
+        $this->paints = $this->paints || $step->does(Effect::Paints);
+        $this->polishes = $this->polishes || $step->does(Effect::Colours);
+        $this->colours = $this->colours || $this->dyesOrPaints() || null !== $planned->shade && $step->does(Effect::Colours);
+        $this->fills = $this->fills || $step->does(Effect::Fills);
+        $this->feeds = $this->feeds || \in_array($step->family, self::FOOD, true);
+        $this->dresses = $this->dresses || FamilyId::EdgeDressing === $step->family;
+        $this->dissolves = $this->dissolves || \in_array($step->family, self::SOLVENTS, true);
     }
 }

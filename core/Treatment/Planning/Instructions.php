@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\PlaceWords;
@@ -37,7 +38,7 @@ final class Instructions
         return match ($step->action) {
             Action::Lay => Family::of($step->family ?? throw new \LogicException('Nothing to lay.'))->instruction(self::laying($step, $shade, $brief)),
             Action::TakeApart => new Instruction(
-                \sprintf('Take the %s off', self::detached($step)),
+                \sprintf('Take the %s %s', self::detached($step), self::hasInsole($step) ? 'out' : 'off'),
                 self::takingApart($step),
                 null,
                 2.0,
@@ -57,12 +58,12 @@ final class Instructions
             ),
             Action::ReadColour => $step->coat > 1 ? new Instruction(
                 'Read the finished colour',
-                'Dry and finished, where it was read at the start; left and right beside each other.',
+                'Dry and finished, where it was read at the start'.(self::isOne($step) ? '.' : '; left and right beside each other.'),
                 null,
                 2.0,
             ) : new Instruction(
                 'Read the colour',
-                'On a clean, dry place that has not faded: under a flap, inside a cuff, below the tongue. Three readings, the foot of the meter '
+                'On a clean, dry place that has not faded, '.self::hiddenPlace($brief).'. Three readings, the foot of the meter '
                     .'flat; note where. Mix to it on paper now, dried and read beside it: later the hour after degreasing runs.',
                 null,
                 3.0 + self::matching($step, $brief),
@@ -75,7 +76,9 @@ final class Instructions
             ) : (self::isOne($step)
                 ? new Instruction(
                     'Fill it out',
-                    'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.',
+                    PieceFamily::Garment === $brief->piece->kind->family()
+                        ? 'On a form or over a padded board; sleeves stuffed with acid-free paper, so that there is something to press against.'
+                        : 'Acid-free paper or a cushion, snug and not forced; a board under a flap or strap to press against.',
                     null,
                     1.0,
                 )
@@ -101,7 +104,8 @@ final class Instructions
             ),
             Action::DustOff => new Instruction(
                 'Brush the dust off, dry',
-                'Soft brush from the top down, narrow brush along welt and seams, air only from afar on nap and mesh. No pressure, no cloth yet.'
+                'Soft brush from the top down, narrow brush along '.(self::isOne($step) ? 'the seams' : 'welt and seams')
+                    .', air only from afar on nap and mesh. No pressure, no cloth yet.'
                     .([] === $brief->labels($step->on, FindingKind::WaxBuildUp) ? '' : ' Wax built up along the seams is lifted with a bone or a nail.'),
                 null,
                 1.0,
@@ -117,8 +121,8 @@ final class Instructions
             Action::Trial => new Instruction(
                 'Try out of sight: '
                     .([] === $step->tries ? 'what will touch it' : Phrase::list(array_map(static fn (FamilyId $f): string => $f->label(), $step->tries))),
-                'A spot the size of a fingernail for each, side by side, where nobody looks: under the tongue, inside the topline, beneath the '
-                    .'flap. Note which is which.',
+                'A spot the size of a fingernail where nobody looks, '.self::hiddenPlace($brief)
+                    .'. Several products side by side; note which is which.',
                 'Dry, in daylight: no dark patch, no pale spot, no colour on a white cloth.',
                 1.0 * max(1, \count($step->tries)) * \count($step->on),
             ),
@@ -222,6 +226,7 @@ final class Instructions
             self::endsAtAnotherColour($step, $brief),
             self::markBelow($step, $brief),
             self::onPurpose($step, $brief),
+            $brief->piece->kind->family()->isFootwear(),
         );
     }
 
@@ -325,7 +330,8 @@ final class Instructions
 
         return new Instruction(
             \sprintf('Mask the %s', PlaceWords::parts($step->on)),
-            'Low-tack tape along the join, pressed down with a nail, round curves in two lengths; seal its edge with the base colour or clear.'
+            'Low-tack tape along the join, pressed down with a nail, round curves in two lengths; where paint follows, its edge is '
+                .'sealed with the base colour or clear.'
                 .([] === $seams ? '' : ' Light stitching is covered with a thin line of resist.')
                 .([] === $metal ? '' : ' Metal is wrapped, and wiped straight after.'),
             null,
@@ -348,7 +354,8 @@ final class Instructions
         return Applicator::Fingers === $step->applicator
             ? new Instruction(
                 'Burnish with the hand',
-                'The flat of the hand or two fingers, quick and light, until it warms and shines; the brush only at the welt.',
+                'The flat of the hand or two fingers, quick and light, until it warms and shines'
+                    .(self::isOne($step) ? '.' : '; the brush only at the welt.'),
                 null,
                 1.0,
                 0.3,
@@ -362,6 +369,22 @@ final class Instructions
             );
     }
 
+    /** Where nobody looks and no light has faded it. */
+    private static function hiddenPlace(Brief $brief): string
+    {
+        return match ($brief->piece->kind->family()) {
+            PieceFamily::Bag => 'beneath the flap, inside the gusset or on the base',
+            PieceFamily::Garment => 'inside a cuff, under the collar or in the hem',
+            PieceFamily::SmallGoods => 'near the end that is covered when it is worn',
+            default => 'under the tongue or inside the topline',
+        };
+    }
+
+    private static function hasInsole(Step $step): bool
+    {
+        return [] !== array_filter($step->on, static fn (Place $p): bool => PartName::Insole === $p->part);
+    }
+
     private static function hasShaft(Step $step): bool
     {
         return [] !== array_filter($step->on, static fn (Place $p): bool => PartName::Shaft === $p->part);
@@ -372,26 +395,20 @@ final class Instructions
         return Half::Whole === $step->on[0]->half;
     }
 
-    /** @param array<string, string> $words by part */
+    /** @param array<string, string> $words by part, in the order in which they come */
     private static function told(Step $step, array $words, string $end): string
     {
-        $said = [];
-        foreach ($step->on as $place) {
-            $word = $words[$place->part->value] ?? null;
-            if (null !== $word) {
-                $said[$word] = $word;
-            }
-        }
+        $there = array_flip(array_map(static fn (Place $p): string => $p->part->value, $step->on));
 
-        return implode(' ', [...array_values($said), $end]);
+        return implode(' ', [...array_values(array_intersect_key($words, $there)), $end]);
     }
 
     private static function takingApart(Step $step): string
     {
         return self::told($step, [
             PartName::Laces->value => 'Unlace from the top.',
-            PartName::Insole->value => 'Draw the insoles out heel first.',
             PartName::FalseTongue->value => 'Unhook the false tongues.',
+            PartName::Insole->value => 'Draw the insoles out heel first.',
             PartName::Strap->value => 'Unclip the strap at both ends.',
             PartName::Buckle->value => 'Open the fold and slide the buckle out.',
             PartName::ArmourCovers->value => 'Unzip the armour covers.',

@@ -54,7 +54,7 @@ final readonly class Promises
         if ([] === $this->steps) {
             return [$usual->prospect, $usual->tail, $this->keepsPatina($usual) ? 'J-3' : 'J-5'];
         }
-        $deeds = $this->deeds($finding);
+        $deeds = Deeds::at($finding->at, $this->steps);
         $refusal = $this->uncoloured($finding, $deeds);
         if (null !== $refusal) {
             return [Prospect::Stays, 'stays. '.$refusal->text, $refusal->rule];
@@ -136,11 +136,6 @@ final readonly class Promises
         };
     }
 
-    private function deeds(Finding $finding): Deeds
-    {
-        return Deeds::of(array_filter($this->steps, static fn (PlannedStep $s): bool => $s->step->touches($finding->at)));
-    }
-
     /** What is promised stands on a step that does something about it. */
     private function isAnswered(Finding $finding): bool
     {
@@ -185,7 +180,7 @@ final readonly class Promises
     /** Why nothing is done about a finding that colour would have covered; null when something is. */
     private function uncoloured(Finding $finding, Deeds $did): ?Refusal
     {
-        if ($did->lays(Effect::Colours) || !\in_array($finding->kind->group(), [FindingGroup::Colour, FindingGroup::Surface], true)) {
+        if ($did->polishes || !\in_array($finding->kind->group(), [FindingGroup::Colour, FindingGroup::Surface], true)) {
             return null;
         }
         foreach ($this->refused as $refusal) {

@@ -88,6 +88,7 @@ final class Sequencer
             $sequencer->place($need);
         }
         $sequencer->placeAll();
+        $sequencer->dropVainTrials();
 
         return $sequencer;
     }
@@ -244,14 +245,13 @@ final class Sequencer
     }
 
     /**
-     * What was prepared for nothing, as a product was refused after all: places degreased for no film or roughened for no cement, and trials of
-     * what is never laid.
+     * What was prepared for nothing, as a product was refused after all: places degreased for no film, or roughened for no cement.
      *
      * @return list<string> as {@see idleKey()}
      */
     public function idle(): array
     {
-        $filmed = $laid = $bonded = $idle = [];
+        $filmed = $bonded = $idle = [];
         foreach (array_reverse($this->placed) as $need) {
             $step = $need->step;
             foreach (isset($this->worked[$step->id]) ? [] : $step->on as $place) {
@@ -259,23 +259,47 @@ final class Sequencer
                 if (Phase::Degrease === $step->phase && !isset($filmed[$place->key]) || $isKeyed && !isset($bonded[$place->key])) {
                     $idle[] = self::idleKey($step, $place->key);
                 }
-                foreach (Action::Trial === $step->action ? $step->tries : [] as $family) {
-                    if (!isset($laid[$family->value.$this->skin($place)])) {
-                        $idle[] = $family->value.$this->skin($place);
-                    }
-                }
             }
-            $family = $step->family;
             foreach ($step->on as $place) {
-                if (null !== $family) {
-                    $laid[$family->value.$this->skin($place)] = true;
-                }
                 $filmed += $step->laysFilm() ? [$place->key => true] : [];
                 $bonded += Action::Bond === $step->action ? [$place->key => true] : [];
             }
         }
 
         return $idle;
+    }
+
+    /** What is never laid after all was tried for nothing. */
+    private function dropVainTrials(): void
+    {
+        $laid = $gone = $kept = [];
+        foreach (array_reverse($this->placed) as $need) {
+            $step = $need->step;
+            if (Action::Trial !== $step->action || [] === $step->tries || isset($this->worked[$step->id])) {
+                foreach ($step->on as $place) {
+                    $laid[$step->family?->value.$this->skin($place)] = true;
+                }
+                $kept[] = $need;
+                continue;
+            }
+            $used = array_values(array_filter($step->on, fn (Place $p): bool => [] !== array_filter(
+                $step->tries,
+                fn (FamilyId $tried): bool => isset($laid[$tried->value.$this->skin($p)]),
+            )));
+            if ([] === $used) {
+                $gone[$step->id] = true;
+            } else {
+                $kept[] = $need->with($step->onto($used));
+            }
+        }
+        $this->placed = $this->position = [];
+        foreach (array_reverse($kept) as $at => $need) {
+            $this->position[$need->step->id] = $at;
+            $this->placed[] = $need->with($need->step->bonds(array_values(array_filter(
+                $need->step->after,
+                static fn (After $a): bool => !isset($gone[$a->step]),
+            ))));
+        }
     }
 
     private function unlessIdle(Need $need): ?Need
@@ -504,16 +528,7 @@ final class Sequencer
      */
     private function trials(array $on, array $asked): array
     {
-        $trials = [];
-        foreach ((new TrialRound($this->state, $this->pool, $this->brief->wishes))->steps($on, $asked) as $trial) {
-            $family = $trial->tries[0];
-            $used = array_values(array_filter($trial->on, fn (Place $p): bool => !isset($this->unprepared[$family->value.$this->skin($p)])));
-            if ([] !== $used) {
-                $trials[] = $trial->onto($used);
-            }
-        }
-
-        return $trials;
+        return (new TrialRound($this->state, $this->pool, $this->brief->wishes))->steps($on, $asked);
     }
 
     /**

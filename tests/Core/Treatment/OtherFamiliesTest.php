@@ -59,8 +59,8 @@ final class OtherFamiliesTest extends TestCase
                 ),
             ),
         );
-        self::assertSame(['Take the insoles off'], $off(Kind::Chelsea));
-        self::assertSame(['Take the laces, false tongues and insoles off'], $off(Kind::WorkBoot));
+        self::assertSame(['Take the insoles out'], $off(Kind::Chelsea));
+        self::assertSame(['Take the laces, false tongues and insoles out'], $off(Kind::WorkBoot));
         self::assertSame(['Take the buckle off'], $off(Kind::Belt));
         self::assertSame(['Take the strap off'], $off(Kind::Satchel));
         self::assertSame([], $off(Kind::Tote));

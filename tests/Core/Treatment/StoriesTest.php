@@ -46,7 +46,7 @@ final class StoriesTest extends TestCase
                 ->shade('left/heel-stack', Shade::Black)
                 ->shade('right/heel-stack', Shade::Black),
         );
-        self::assertSame('Take the insoles off', $plan->steps[0]->title);
+        self::assertSame('Take the insoles out', $plan->steps[0]->title);
         $dressing = $this->first($plan, FamilyId::EdgeDressing);
         self::assertSame('Dress the edge, black', $dressing->title);
         self::assertSame(ColourFamily::Dark, $dressing->brush);

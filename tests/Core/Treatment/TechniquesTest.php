@@ -151,7 +151,7 @@ final class TechniquesTest extends TestCase
         yield 'shafts upright' => [Shoes::pair(Kind::RidingBoot)->to(Aim::Keep), 'Put the tree in', 'stands upright'];
         yield 'a strap lies flat' => [Shoes::pair(Kind::Belt)->to(Aim::Keep)->with(Shoes::first(Kind::Belt), F::Crease, 2), 'Lay it out flat', ''];
         yield 'leather laces through a creamed palm' => [$shoe()->made('left/laces', Material::Pigmented), 'Feed with conditioner', ''];
-        yield 'textile laces washed apart' => [$shoe()->with('left/laces', F::GroundInDirt, 2), 'Clean with foam', ''];
+        yield 'textile laces washed apart' => [$shoe()->with('left/laces', F::GroundInDirt, 2), 'Wash the laces', ''];
         yield 'dry linings of leather fed' => [
             $shoe()->made('left/lining', Material::Aniline)->dry('left/lining', Dryness::Thirsty), 'Feed with conditioner', '',
         ];
