@@ -25,6 +25,15 @@ final readonly class Acts
         return $act;
     }
 
+    /** The one that ended a step, for as long as it is remembered. */
+    public function lastEnd(StoredStep $step): ?StepAct
+    {
+        return $this->entities->getRepository(StepAct::class)->findOneBy(
+            ['stepId' => $step->id(), 'takenBack' => false, 'event' => Event::Done],
+            ['id' => 'DESC'],
+        );
+    }
+
     /** The newest of a step that has not been taken back. */
     public function last(StoredStep $step): ?StepAct
     {

@@ -31,6 +31,7 @@ final readonly class BenchController
         private LookAgain $looks,
         private CompareHalves $halves,
         private TakeBack $takeBack,
+        private CorrectMinutes $correct,
         private EventDispatcherInterface $events,
         private Members $members,
         private IdempotentRequest $once,
@@ -129,6 +130,18 @@ final readonly class BenchController
         Member $member,
     ): JsonResponse {
         return $this->act(fn () => ($this->takeBack)($id, $input, $this->members->person($member)), $member);
+    }
+
+    /** It took longer, or less, than was written down. */
+    #[Route('/api/steps/{id}/minutes', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function minutes(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        MinutesInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->act(fn () => ($this->correct)($id, $input, $this->members->person($member)), $member);
     }
 
     /** Enough, or a rung up. */

@@ -18,6 +18,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
+use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
@@ -27,6 +28,7 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
+use KindHeel\Core\Schedule\Calendar\Hours;
 use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
@@ -77,7 +79,8 @@ final readonly class BenchReader
         }
         $colours = $this->colours->of(array_keys($jobs));
         $ahead = $this->timetable->read();
-        [$people, $lastAct] = $this->people($person, $now);
+        [$from, $until] = $this->tape->day($now);
+        [$people, $hours, $lastAct] = $this->people($person, $now, $from);
         $steps = [];
         foreach ($rows as $ofPiece) {
             foreach ($ofPiece as $step) {
@@ -89,14 +92,13 @@ final readonly class BenchReader
         foreach ($jobs as $id => $job) {
             $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], $now);
         }
-        [$from, $until] = $this->tape->day($now);
 
         return new BenchView(
             now: $now->format(\DATE_RFC3339),
             air: $this->airs(),
             calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $people, $person, $now)),
             rack: $rack,
-            tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $now, $from, $until),
+            tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $hours, $now, $from, $until),
             threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
             dayFrom: Iso::of($from) ?? '',
             dayUntil: Iso::of($until) ?? '',
@@ -129,6 +131,7 @@ final readonly class BenchReader
                     Iso::of($b->start) ?? '',
                     Iso::of($b->end) ?? '',
                     $b->task->title,
+                    $b->task->piece,
                     $names[$b->task->piece],
                     false,
                 ),
@@ -146,28 +149,33 @@ final readonly class BenchReader
     /**
      * What was done longer ago, or to a step that somebody has touched since, is not offered to be taken back.
      *
-     * @return array{array<int, string>, LastActView|null} names by id, this person first, and what this person did last
+     * @return array{array<int, string>, array<int, Hours>, LastActView|null} names by id, this person first; their hours on the day; what this person did last
      */
-    private function people(int $person, \DateTimeImmutable $now): array
+    private function people(int $person, \DateTimeImmutable $now, \DateTimeImmutable $day): array
     {
-        $people = [];
+        $people = $hours = [];
         $last = null;
         foreach (Row::all(
             $this->connection,
-            'SELECT w.id, w.name, CASE WHEN w.id = ? THEN (
+            'SELECT w.id, w.name, w.week, (SELECT o.shifts FROM other_day o WHERE o.day = ? AND (o.person_id IS NULL OR o.person_id = w.id)
+             ORDER BY o.person_id IS NOT NULL DESC, o.id DESC LIMIT 1) AS other, CASE WHEN w.id = ? THEN (
                 SELECT JSON_OBJECT(\'event\', a.event, \'at\', a.at, \'step\', s.id, \'version\', s.version, \'title\', s.title, \'piece\', p.name)
                 FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
                 WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
                 AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
              ) END AS last FROM person w ORDER BY w.id = ? DESC, w.id',
-            [$person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
+            [$date = $day->format('Y-m-d'), $person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
         ) as $row) {
             $people[$row->int('id')] = $row->text('name');
+            $hours[$row->int('id')] = new Hours(
+                array_map(WorkingHours::shifts(...), WorkingHours::week($row->json('week'))),
+                null === $row->textOrNull('other') ? [] : [$date => WorkingHours::shifts($row->json('other'))],
+            );
             $act = $row->inner('last');
             $last ??= null === $act ? null : self::lastAct($act);
         }
 
-        return [$people, $last];
+        return [$people, $hours, $last];
     }
 
     private static function lastAct(Row $act): LastActView

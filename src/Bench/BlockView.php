@@ -6,7 +6,14 @@ namespace KindHeel\App\Bench;
 
 final readonly class BlockView
 {
-    public function __construct(public int $step, public string $start, public string $end, public string $title, public string $pieceName, public bool $done)
-    {
+    public function __construct(
+        public int $step,
+        public string $start,
+        public string $end,
+        public string $title,
+        public int $piece,
+        public string $pieceName,
+        public bool $done,
+    ) {
     }
 }

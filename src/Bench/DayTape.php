@@ -9,6 +9,7 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Calendar\Hours;
 
 /** The day as a maker's tape, one for each pair of hands: what they did and will be needed for, and what dries by itself. */
 final readonly class DayTape
@@ -37,6 +38,7 @@ final readonly class DayTape
      * @param array<int, StepRecord> $steps  all on the bench, by id
      * @param array<int, Row>        $pieces
      * @param array<int, string>     $people names, by id
+     * @param array<int, Hours>      $hours  by person
      *
      * @return list<TapeView> one for each person
      */
@@ -45,10 +47,12 @@ final readonly class DayTape
         array $steps,
         array $pieces,
         array $people,
+        array $hours,
         \DateTimeImmutable $now,
         \DateTimeImmutable $from,
         \DateTimeImmutable $until,
     ): array {
+        $next = [];
         $blocks = $later = array_fill_keys(array_keys($people), []);
         foreach ($steps as $step) {
             $work = $step->work;
@@ -64,6 +68,7 @@ final readonly class DayTape
             // What was to be over by now and is not goes on.
             $shift = $step->isRunning() ? max(0, $now->getTimestamp() - $start) : 0;
             $block = $this->block($step, $pieces, self::at($start + $shift), self::at(max($end, $start + $shift + 60)), false);
+            $next[$person] ??= $block;
             if ($start < $until->getTimestamp()) {
                 $blocks[$person][] = $block;
             } elseif ($start < $until->modify('+1 day')->getTimestamp()) {
@@ -71,7 +76,22 @@ final readonly class DayTape
             }
         }
 
-        return array_map(static fn (int $id, string $name): TapeView => new TapeView($id, $name, $blocks[$id], $later[$id]), array_keys($people), $people);
+        return array_map(
+            fn (int $id, string $name): TapeView => new TapeView($id, $name, $blocks[$id], $later[$id], $this->hours($hours[$id], $from), $next[$id] ?? null),
+            array_keys($people),
+            $people,
+        );
+    }
+
+    /** @return list<SpanView> */
+    private function hours(Hours $hours, \DateTimeImmutable $day): array
+    {
+        $local = $day->setTime(0, 0);
+
+        return array_map(
+            static fn (array $s): SpanView => new SpanView(Iso::of(self::at($s[0])) ?? '', Iso::of(self::at($s[1])) ?? ''),
+            $hours->from($local, $local->getTimezone(), 1),
+        );
     }
 
     /**
@@ -101,7 +121,7 @@ final readonly class DayTape
     /** @param array<int, Row> $pieces */
     private function block(StepRecord $step, array $pieces, \DateTimeImmutable $from, \DateTimeImmutable $until, bool $done): BlockView
     {
-        return new BlockView($step->id, Iso::of($from) ?? '', Iso::of($until) ?? '', $step->title, $pieces[$step->piece]->text('name'), $done);
+        return new BlockView($step->id, Iso::of($from) ?? '', Iso::of($until) ?? '', $step->title, $step->piece, $pieces[$step->piece]->text('name'), $done);
     }
 
     private static function at(int $seconds): \DateTimeImmutable

@@ -76,6 +76,13 @@ class StepAct
         return $this;
     }
 
+    /** What was learned from it was wrong. */
+    public function learnedAnew(?Evidence $evidence): void
+    {
+        $this->evidence?->setAside();
+        $this->evidence = $evidence;
+    }
+
     /** @param list<string> $keys */
     public function brought(array $keys): void
     {

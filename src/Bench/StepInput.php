@@ -16,6 +16,9 @@ final readonly class StepInput
         /** when it was done, where the workshop’s computer was out of reach then */
         #[Assert\DateTime(format: \DATE_RFC3339, message: 'That is no time.')]
         public ?string $at = null,
+        /** how long it really took, where it was forgotten to end it */
+        #[Assert\Range(notInRangeMessage: 'Between one minute and twelve hours.', min: 1, max: 720)]
+        public ?int $minutes = null,
     ) {
     }
 }

@@ -77,7 +77,10 @@ final readonly class WorkStep
             throw Refused::now($step->isDone() ? 'This step has been ended already.' : 'This step has not been begun.');
         }
         $word = AtHand::forAnother($step, $input->why, $person);
-        $at = max($this->atHand->moment($input->at), $step->work()->startedAt() ?? $this->atHand->moment(null));
+        $began = $step->work()->startedAt() ?? $this->atHand->moment(null);
+        $at = max($this->atHand->moment($input->at), $began);
+        // Forgotten to be ended, it ended when it was really done: from there its coat dries.
+        $at = null === $input->minutes ? $at : min($at, $began->modify(\sprintf('+%d minutes', $input->minutes)));
         $act = $this->acts->keep($step, Event::Done, $person, $at);
         $step->end($at);
         $this->forecasts->begin($step, $at);

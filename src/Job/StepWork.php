@@ -117,6 +117,13 @@ class StepWork
         return max(0, (int) round(($at->getTimestamp() - ($this->startedAt ?? $at)->getTimestamp()) / 60));
     }
 
+    /** So much went into it, whenever it ended. */
+    public function took(int $minutes): void
+    {
+        $this->mustBe(StepStatus::Done);
+        $this->workedSeconds = 60 * $minutes - (($this->endedAt?->getTimestamp() ?? 0) - ($this->startedAt?->getTimestamp() ?? 0));
+    }
+
     private function count(\DateTimeImmutable $at): void
     {
         $this->mustBe(StepStatus::Running);

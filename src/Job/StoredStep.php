@@ -325,6 +325,12 @@ class StoredStep
         return $this->startedBy;
     }
 
+    /** How long it took, where that was not how long it was under way. */
+    public function took(int $minutes): void
+    {
+        $this->work->took($minutes);
+    }
+
     /** Whole minutes that went into it, at least one once it is done. */
     public function realMinutes(): int
     {

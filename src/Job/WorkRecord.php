@@ -19,4 +19,12 @@ final readonly class WorkRecord
         public bool $spoiled = false,
     ) {
     }
+
+    /** Whole minutes that went into it, at least one; null while it is not done. */
+    public function tookMinutes(): ?int
+    {
+        return null === $this->startedAt || null === $this->endedAt
+            ? null
+            : max(1, (int) round($this->workedMinutes + ($this->endedAt->getTimestamp() - $this->startedAt->getTimestamp()) / 60.0));
+    }
 }

@@ -63,7 +63,8 @@ final readonly class LedgerReader
             $piece,
             $entries,
             array_sum(array_map(static fn (EntryView $e): float => $e->plannedMinutes ?? 0.0, $done)),
-            array_sum(array_map(static fn (EntryView $e): int => $e->realMinutes ?? 0, $done)),
+            // What was put right afterwards is told by how much.
+            array_sum(array_map(static fn (EntryView $e): int => $e->realMinutes ?? 0, $entries)),
         );
     }
 }

@@ -54,6 +54,7 @@ final class StepReader
             startedBy: $step->work->startedByName,
             endedAt: Iso::of($step->work->endedAt),
             spoiled: $step->work->spoiled,
+            tookMinutes: $step->work->tookMinutes(),
         );
     }
 

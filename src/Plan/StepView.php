@@ -67,6 +67,8 @@ final readonly class StepView
         public ?string $endedAt,
         /** it went wrong, and another is done in its place */
         public bool $spoiled,
+        /** by hand, once it is done */
+        public ?int $tookMinutes,
     ) {
     }
 }

@@ -37,6 +37,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/steps/{id}/spoiled' => self::APPRENTICE,
         'POST /api/steps/{id}/compare' => self::APPRENTICE,
         'POST /api/steps/{id}/take-back' => self::APPRENTICE,
+        'POST /api/steps/{id}/minutes' => self::APPRENTICE,
         'POST /api/steps/{id}/look' => self::APPRENTICE,
         'POST /api/steps/{id}/gate' => self::APPRENTICE,
         'POST /api/steps/{id}/hand-on' => self::APPRENTICE,

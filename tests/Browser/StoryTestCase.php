@@ -22,11 +22,11 @@ abstract class StoryTestCase extends TestCase
     private const PATIENCE_S = 90.0;
     /**
      * The first button, link or choice with these words that is shown and not locked, once it lies where it lay a moment before: what comes in above moves it,
-     * and a tap would miss. Something on the bench may call at any moment: somebody comes.
+     * and a tap would miss. Something on the bench may call at any moment: somebody else comes.
      */
     private const SAYS = <<<'JS'
         const shown = (e) => e.checkVisibility({visibilityProperty: true}) && e.getClientRects().length > 0
-        document.querySelector('[role=alert][aria-label=Alarm] button')?.click()
+        document.querySelector('[role=alert][aria-label=Alarm] [data-quiet]')?.click()
         const found = [...document.querySelectorAll('button, a, [role=option]')]
             .find((e) => e.textContent.replace(/\s+/g, ' ').trim().includes(arguments[0]) && shown(e) && !e.matches(':disabled'))
         const at = found ? JSON.stringify(found.getBoundingClientRect()) : ''

@@ -15,6 +15,7 @@ const bench = (...rack: RackPieceView[]): BenchView => ({ rack } as unknown as B
 describe('what will call', () => {
   it('is every test, what may begin, and a window twenty minutes before it closes', () => {
     const found = coming(bench(piece(1, { coats: [coat(7, 30), coat(8, null)], next: 'Wax', opensAt: at(90), closesAt: at(120) })))
+    expect(found.every((a) => a.pieceId === 1)).toBe(true)
     expect(found.map((a) => [a.words, a.at / 60_000, a.piece])).toEqual([
       ['Time to test: Coat 7', 30, 'Piece 1'],
       ['May begin: Wax', 90, 'Piece 1'],

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import AlarmBar from '../src/bench/AlarmBar.vue'
 import Hand from '../src/bench/Hand.vue'
 import LatePieces from '../src/bench/LatePieces.vue'
-import type { CallView, RackPieceView } from '../src/api/types'
+import type { BlockView, CallView, RackPieceView } from '../src/api/types'
 import { ok, serving } from './fakeApi'
 import { choose, says, settled, shown, words } from './mounting'
 import { at, call, ms, plan, rackPiece, step, words as shopWords } from './views'
@@ -11,10 +11,10 @@ beforeEach(() => {
   document.body.innerHTML = ''
 })
 
-const hand = (one: CallView | null, more: { busy?: boolean, rack?: RackPieceView[], following?: CallView[], minutes?: number } = {}) =>
+const hand = (one: CallView | null, more: { busy?: boolean, rack?: RackPieceView[], following?: CallView[], minutes?: number, goesOn?: BlockView } = {}) =>
   shown(Hand, {
     call: one, following: more.following ?? [], now: ms(more.minutes ?? 0), busy: more.busy ?? false, rack: more.rack ?? [],
-    ahead: '40 min by hand until 18:00', helpers: [{ person: 3, name: 'Wren' }],
+    ahead: '40 min by hand until 18:00', helpers: [{ person: 3, name: 'Wren' }], goesOn: more.goesOn ?? null,
   })
 
 describe('the one thing to do', () => {
@@ -40,6 +40,16 @@ describe('the one thing to do', () => {
     expect(it.emitted('handOn')).toEqual([[3]])
   })
 
+  it('asks how long it really was, where its end was forgotten', async () => {
+    const night = hand(call({ urgency: 'running', step: { startedAt: at(0), minutes: 8, status: 'running' } }), { minutes: 900 })
+    expect(words(night)).toContain('How long was it really?')
+    await night.find('[name=really]').setValue(9)
+    await night.find('form').trigger('submit')
+    expect(night.emitted('took')).toEqual([[9]])
+    expect(words(hand(call({ urgency: 'running', step: { startedAt: at(0), minutes: 8, status: 'running' } }), { minutes: 59 }))).not.toContain('really')
+    expect(words(hand(call({ urgency: 'running', step: { startedAt: at(0), minutes: 30, status: 'running' } }), { minutes: 149 }))).not.toContain('really')
+  })
+
   it('is to answer a look: enough, or a rung up', async () => {
     const look = { title: 'Look again: is it clean enough?', why: 'Ground-in dirt: next comes foam.', half: 'both', status: 'running', isLook: true } as const
     const it = hand(call({ urgency: 'running', step: { ...look, startedAt: at(0), minutes: 1 } }))
@@ -47,7 +57,7 @@ describe('the one thing to do', () => {
     expect(words(it)).toContain('next comes foam')
     expect(words(it)).not.toContain('Spoiled')
     await says(it, 'Enough').trigger('click')
-    await says(it, 'Not enough: a rung up').trigger('click')
+    await says(it, 'Not enough').trigger('click')
     await says(it, 'Put it down').trigger('click')
     expect([it.emitted('act'), it.emitted('notEnough'), it.emitted('putDown')].map((e) => e?.length)).toEqual([1, 1, 1])
     expect(words(hand(call({ step: { ...look, status: 'open' } })))).toContain('Start')
@@ -101,6 +111,13 @@ describe('the one thing to do', () => {
     expect([it.emitted('act')?.length, it.emitted('allTheSame')?.length]).toEqual([1, 1])
   })
 
+  it('says when one goes on, out of hours', () => {
+    const goesOn = { step: 4, start: at(900), end: at(910), title: 'Lay wax', piece: 1, pieceName: 'The boots', done: false }
+    expect(words(hand(call(), { goesOn }))).toMatch(/Out of hours\. You go on .*: “Lay wax”, The boots\./)
+    expect(words(hand(null, { goesOn }))).toMatch(/You go on .*: “Lay wax”, The boots\./)
+    expect(words(hand(call()))).not.toContain('Out of hours')
+  })
+
   it('cannot be tapped twice while the first tap is under way', () => {
     const it = hand(call({ urgency: 'running', step: { startedAt: at(0) } }), { busy: true })
     expect(it.findAll('button').every((b) => b.attributes('disabled') !== undefined)).toBe(true)
@@ -125,21 +142,23 @@ describe('the one thing to do', () => {
 })
 
 describe('what calls from across the room', () => {
-  const alarm = (n: number) => ({ key: `k${n}`, at: 0, words: `Time to test: coat ${n}`, piece: `Piece ${n}` })
+  const alarm = (n: number) => ({ key: `k${n}`, at: 0, words: `Time to test: coat ${n}`, piece: `Piece ${n}`, pieceId: n })
 
-  it('is said large, two at a time, and answered by coming or by putting off', async () => {
-    const it = shown(AlarmBar, { ringing: [alarm(1), alarm(2), alarm(3), alarm(4)] })
+  it('is said large with the piece that calls, and answered by coming, putting off or leaving it to others', async () => {
+    const it = shown(AlarmBar, { ringing: [alarm(1), alarm(2), alarm(3), alarm(4), alarm(5)], rack: [rackPiece({ piece: 1 }), rackPiece({ piece: 2 })] })
     expect(words(it)).toContain('coat 1')
-    expect(words(it)).toContain('coat 2')
-    expect(words(it)).not.toContain('coat 3')
+    expect(it.findAll('[aria-hidden=true] svg').length, 'the piece that calls is drawn').toBeGreaterThan(0)
+    expect(words(it)).toContain('Also: Time to test: coat 2, Piece 2')
+    expect(words(it)).not.toContain('coat 4')
     expect(words(it)).toContain('and 2 more')
     await says(it, 'I come').trigger('click')
     await says(it, 'In five minutes').trigger('click')
-    expect([it.emitted('stop')?.length, it.emitted('snooze')?.length]).toEqual([1, 1])
+    await says(it, 'Somebody else does').trigger('click')
+    expect([it.emitted('come')?.length, it.emitted('snooze')?.length, it.emitted('quiet')?.length]).toEqual([1, 1, 1])
   })
 
   it('is not there when nothing calls', () => {
-    expect(shown(AlarmBar, { ringing: [] }).find('[role=alert]').exists()).toBe(false)
+    expect(shown(AlarmBar, { ringing: [], rack: [] }).find('[role=alert]').exists()).toBe(false)
   })
 })
 

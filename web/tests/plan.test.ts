@@ -7,6 +7,7 @@ import Plan from '../src/plan/Plan.vue'
 import Schools from '../src/plan/Schools.vue'
 import Seams from '../src/plan/Seams.vue'
 import StepFaults from '../src/plan/StepFaults.vue'
+import TookMinutes from '../src/plan/TookMinutes.vue'
 import TrialResults from '../src/plan/TrialResults.vue'
 import WholePlan from '../src/plan/WholePlan.vue'
 import { useSession } from '../src/session/useSession'
@@ -553,5 +554,22 @@ describe('the plan on paper', () => {
     expect(lines[0]).toContain('when it has dried 1 h, within 3 h')
     expect(lines[1]).toMatch(/^×\s?2\s?Lay cream/)
     expect(lines[2]).toContain('when it has dried 5 minLay cream')
+  })
+})
+
+describe('how long a step took', () => {
+  it('is said, and put right where it is wrong', async () => {
+    const it = shown(TookMinutes, { step: step({ status: 'done', minutes: 8.4, tookMinutes: 1 }), busy: false })
+    expect(text(it)).toContain('It took 1 minute of 8.')
+    await says(it, 'Put the minutes right').trigger('click')
+    await it.find('[name=took]').setValue(7)
+    await it.find('form').trigger('submit')
+    expect(it.emitted('took')).toEqual([[7]])
+    await says(it, 'Leave it').trigger('click')
+    expect(text(it)).toContain('It took')
+  })
+
+  it('is not there while it is not done', () => {
+    expect(text(shown(TookMinutes, { step: step(), busy: false }))).toBe('')
   })
 })

@@ -1,3 +1,4 @@
+import type { DOMWrapper } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import RackPiece from '../src/bench/RackPiece.vue'
 import Tape from '../src/bench/Tape.vue'
@@ -95,33 +96,54 @@ describe('a pair on the shelf', () => {
 
 describe('today as a tape', () => {
   const block = (from: number, until: number, more: Partial<BlockView> = {}): BlockView =>
-    ({ step: 1, start: at(from), end: at(until), title: 'Cream', pieceName: 'The derbies', done: false, ...more })
+    ({ step: 1, start: at(from), end: at(until), title: 'Cream', piece: 1, pieceName: 'The derbies', done: false, ...more })
   const tape = (bench: Partial<BenchView>, minutes = 0) =>
-    shown(Tape, { bench: { dayFrom: at(-60), dayUntil: at(540), tapes: [], threads: [], brushChanges: 0, ...bench }, now: ms(minutes) })
-  const one = (today: BlockView[], tomorrow: BlockView[] = []) => ({ person: 1, name: 'Ida', today, tomorrow })
+    shown(Tape, { bench: { dayFrom: at(-60), dayUntil: at(540), tapes: [], threads: [], rack: [], brushChanges: 0, ...bench }, now: ms(minutes) })
+  const whole = [{ start: at(-60), end: at(540) }]
+  const one = (today: BlockView[], tomorrow: BlockView[] = [], hours = whole) => ({ person: 1, name: 'Ida Moss', today, tomorrow, hours, next: null })
+  const left = (e: DOMWrapper<Element> | undefined): string => /left: ([\d.]+)%/.exec(e?.attributes('style') ?? '')?.[1] ?? ''
+  const width = (e: DOMWrapper<Element> | undefined): string => /width: ([\d.]+)%/.exec(e?.attributes('style') ?? '')?.[1] ?? ''
 
-  it('shows what needs hands where in the day it is', () => {
-    const it = tape({ tapes: [one([block(0, 60), block(120, 126, { done: true })])] })
-    const bars = it.findAll('rect')
-    // Ten hours are a thousand wide: an hour after the first is at 100.
-    expect(Number(bars[0]?.attributes('x'))).toBe(100)
-    expect(Number(bars[0]?.attributes('width'))).toBeCloseTo(99.4)
-    expect(bars.map((b) => b.classes())).toEqual([['fill-ink'], ['fill-faint']])
-    expect(bars[0]?.text()).toBe('Cream, The derbies')
+  it('shows whose each stretch of work is, where in the day it is', async () => {
+    const blocks = [block(0, 30), block(30, 60), block(120, 126, { done: true, piece: 2, pieceName: 'The bag' })]
+    const it = tape({ tapes: [one(blocks)], rack: [rackPiece({ piece: 1 })] })
+    const stretches = it.findAll('[role=group] button')
+    expect(stretches.map((b) => b.attributes('aria-label'))).toEqual([
+      expect.stringMatching(/^Ida Moss, \d\d:00 to \d\d:00: The derbies, 2 steps$/), expect.stringMatching(/: The bag, Cream$/),
+    ])
+    // Ten hours are the whole width: an hour after the first is at a tenth.
+    expect([left(stretches[0]), width(stretches[0])]).toEqual(['10', '10'])
+    expect(stretches.map((b) => b.find('svg').exists()), 'its piece is drawn where it is known and there is room').toEqual([true, false])
+    expect(stretches.map((b) => b.classes('opacity-50'))).toEqual([false, true])
+    await stretches[1]?.trigger('focus')
+    expect(text(it)).toContain('The bag, Cream')
+  })
+
+  it('takes the colour of the piece for its stretch', () => {
+    const colours = [['toe', '#111111'], ['vamp', '#aa5500'], ['quarter', '#aa5500']].map(([part, hex]) => ({ half: 'left', part, hex }))
+    const it = tape({ tapes: [one([block(0, 60)])], rack: [rackPiece({ piece: 1, colours: colours as RackPieceView['colours'] })] })
+    expect(it.find('[role=group] button > span:last-child').attributes('style')).toContain('#aa5500')
+  })
+
+  it('shows when nobody works', () => {
+    const it = tape({ tapes: [one([block(0, 60)], [], [{ start: at(0), end: at(180) }, { start: at(240), end: at(480) }])] })
+    expect(it.findAll('.closed').map((c) => [left(c), width(c)])).toEqual([['0', '10'], ['40', '10'], ['90', '10']])
+    expect(tape({ tapes: [one([])] }).findAll('.closed')).toHaveLength(0)
+    expect(tape({ tapes: [one([], [], [])] }).findAll('.closed').map(width), 'a day off').toEqual(['100'])
   })
 
   it('says how much by hand is left of today, and what begins tomorrow', () => {
     const it = tape({ tapes: [one([block(0, 60), block(120, 150), block(-50, -40, { done: true })], [block(1440, 1470)])], brushChanges: 1 }, 70)
-    expect(it.attributes('aria-label')).toMatch(/^Today: 1 step, 30 minutes by hand until \d\d:00$/)
+    expect(it.attributes('aria-label')).toBe('Today: 1 step, 30 minutes by hand today')
     expect(text(it)).toMatch(/tomorrowfrom \d\d:00, 1 step, 30 min/)
     expect(text(it)).toContain('one brush change ahead')
     expect(tape({ tapes: [one([])] }).attributes('aria-label')).toBe('Today: nothing more for hands today')
   })
 
   it('shows the others narrow, and only those who have something to do', () => {
-    const wren = { person: 2, name: 'Wren', today: [block(0, 30), block(40, 50, { done: true })], tomorrow: [] }
-    const it = tape({ tapes: [one([]), wren, { person: 3, name: 'Nell', today: [], tomorrow: [] }], brushChanges: 2 })
-    expect(it.findAll('[aria-label$=" ahead"]').map((t) => t.attributes('aria-label'))).toEqual(['Wren: 1 step ahead'])
+    const wren = { ...one([block(0, 30), block(40, 50, { done: true, piece: 2, pieceName: 'The bag' })]), person: 2, name: 'Wren' }
+    const it = tape({ tapes: [one([]), wren, { ...one([]), person: 3, name: 'Nell' }], brushChanges: 2 })
+    expect(it.findAll('[aria-label$=" ahead"]').map((t) => t.attributes('aria-label'))).toEqual(['Ida Moss: 0 steps ahead', 'Wren: 1 step ahead'])
     expect(text(it)).not.toContain('Nell')
     expect(text(it)).toContain('2 brush changes ahead')
   })
@@ -129,7 +151,6 @@ describe('today as a tape', () => {
   it('lays threads that dry side by side on heights of their own', () => {
     const thread = (from: number, until: number) => ({ start: at(from), end: at(until), title: 'Paint', pieceName: 'The boots' })
     const it = tape({ tapes: [one([])], threads: [thread(0, 120), thread(60, 180), thread(130, 200)] })
-    const rows = it.findAll('path[stroke-dasharray="1 4"]').map((p) => p.attributes('d')?.split(' ')[1]?.split('H')[0])
-    expect(rows).toEqual(['50', '54', '50'])
+    expect(it.findAll('.thread').map((t) => /top: (\d+)px/.exec(t.attributes('style') ?? '')?.[1])).toEqual(['44', '48', '44'])
   })
 })

@@ -1,7 +1,7 @@
 import Correct from '../src/counter/Correct.vue'
 import Leaving from '../src/counter/Leaving.vue'
 import { cents } from '../src/counter/money'
-import { sittings } from '../src/workshop/sittings'
+import { sittings } from '../src/step/sittings'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { EntryView, LeavingView, OwnerPageView, PieceRowView, PromiseView, TicketView, WorkerView, WorkshopView } from '../src/api/types'
 import Counter from '../src/counter/Counter.vue'
@@ -727,7 +727,7 @@ describe('signing in', () => {
 describe('the day sheet', () => {
   it('puts together what one person does on one piece in a row', () => {
     const block = (step: number, from: string, until: string, pieceName: string) => ({
-      step, start: `2026-03-03T${from}:00Z`, end: `2026-03-03T${until}:00Z`, pieceName, title: `step ${step}`, done: false,
+      step, start: `2026-03-03T${from}:00Z`, end: `2026-03-03T${until}:00Z`, piece: pieceName.length, pieceName, title: `step ${step}`, done: false,
     })
     const day = [
       block(1, '09:00', '09:05', 'Boots'), block(2, '09:05', '09:08', 'Boots'), block(3, '09:10', '09:20', 'Bag'),

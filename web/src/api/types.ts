@@ -96,6 +96,7 @@ export interface BlockView {
   readonly start: string;
   readonly end: string;
   readonly title: string;
+  readonly piece: number;
   readonly pieceName: string;
   readonly done: boolean;
 }
@@ -628,6 +629,12 @@ export interface MeasureDropsInput {
 export interface MeasurementView {
   readonly values: readonly number[];
   readonly seen: SeenView;
+}
+
+export interface MinutesInput {
+  version: number;
+  minutes: number;
+  why?: string | null;
 }
 
 export interface MissingPictureView {
@@ -1314,6 +1321,11 @@ export interface SignedView {
   readonly outdated: boolean;
 }
 
+export interface SpanView {
+  readonly start: string;
+  readonly end: string;
+}
+
 export type Standing = 'blocked' | 'waiting' | 'stalled' | 'to-test' | 'open' | 'late';
 
 export type Station = 'bench' | 'booth' | 'sink' | 'lamp';
@@ -1334,6 +1346,7 @@ export interface StepInput {
   version: number;
   why?: string | null;
   at?: string | null;
+  minutes?: number | null;
 }
 
 export type StepStatus = 'open' | 'running' | 'done';
@@ -1374,6 +1387,7 @@ export interface StepView {
   readonly startedBy: string | null;
   readonly endedAt: string | null;
   readonly spoiled: boolean;
+  readonly tookMinutes: number | null;
 }
 
 export interface StepWaitView {
@@ -1399,6 +1413,8 @@ export interface TapeView {
   readonly name: string;
   readonly today: readonly BlockView[];
   readonly tomorrow: readonly BlockView[];
+  readonly hours: readonly SpanView[];
+  readonly next: BlockView | null;
 }
 
 export interface ThreadView {
@@ -1554,6 +1570,12 @@ export const limits = {
     dryUm: { min: 1, max: 1000 },
     thinner: { min: 0, max: 20 },
     coats: { min: 1, max: 20 },
+  },
+  MinutesInput: {
+    minutes: { min: 1, max: 720 },
+  },
+  StepInput: {
+    minutes: { min: 1, max: 720 },
   },
   DrawDownInput: {
     dryUm: { min: 1, max: 1000 },

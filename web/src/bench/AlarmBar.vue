@@ -1,23 +1,32 @@
 <script setup lang="ts">
+import type { RackPieceView } from '../api/types'
+import Standing from '../drawing/Standing.vue'
 import type { Alarm } from './useAlarms'
 
-/** Something calls: large enough to be noticed from another room, until somebody comes or puts it off. */
-defineProps<{ ringing: readonly Alarm[] }>()
-const emit = defineEmits<{ stop: [], snooze: [] }>()
+/** A piece calls: with itself, large enough to be noticed from another room, until somebody comes, puts it off or leaves it to others. */
+defineProps<{ ringing: readonly Alarm[], rack: readonly RackPieceView[] }>()
+const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
 </script>
 
 <template>
   <section
-    v-if="ringing.length > 0" class="fixed left-0 right-0 lg:right-[36.4%] top-0 z-40 bg-ink text-raised px-8 py-6 grid gap-4 min-h-[40vh] content-center"
-    role="alert" aria-label="Alarm"
+    v-if="ringing[0]" class="sticky top-0 z-30 -mx-6 px-6 py-4 mb-2 bg-ink text-raised grid gap-3 min-h-[19rem] content-center" role="alert"
+    aria-label="Alarm"
   >
-    <p v-for="alarm in ringing.slice(0, 2)" :key="alarm.key" class="font-head text-[3rem] leading-tight">{{ alarm.words }}<span
-      class="block text-2xl font-sans"
-    >{{ alarm.piece }}</span></p>
-    <p v-if="ringing.length > 2" class="text-2xl">and {{ ringing.length - 2 }} more</p>
-    <div class="flex gap-4">
-      <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink" type="button" @click="emit('stop')">I come <span class="key">C</span></button>
-      <button class="min-h-16 px-8 text-2xl border-2 border-raised" type="button" @click="emit('snooze')">In five minutes <span class="key">Z</span></button>
+    <div class="grid grid-cols-[minmax(0,1fr)_auto] gap-6 items-center">
+      <p class="font-head text-[2.6rem] leading-tight">{{ ringing[0].words }}<span class="block text-2xl font-sans">{{ ringing[0].piece }}</span></p>
+      <div v-for="piece in rack.filter((p) => p.piece === ringing[0]?.pieceId)" :key="piece.piece" class="bg-surround p-3 w-56 h-32" aria-hidden="true">
+        <Standing class="h-full w-full" :kind="piece.kind" :colours="piece.colours" :weight="1.2" />
+      </div>
+    </div>
+    <p v-for="alarm in ringing.slice(1, 3)" :key="alarm.key" class="text-xl">Also: {{ alarm.words }}, {{ alarm.piece }}</p>
+    <p v-if="ringing.length > 3" class="text-xl">and {{ ringing.length - 3 }} more</p>
+    <div class="flex flex-wrap gap-3">
+      <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink grow" type="button" @click="emit('come')">I come
+        <span class="key">Space</span></button>
+      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" @click="emit('snooze')">In five minutes <span class="key">Z</span></button>
+      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" data-quiet @click="emit('quiet')">Somebody else does
+        <span class="key">Q</span></button>
     </div>
   </section>
 </template>

@@ -13,6 +13,7 @@ import AirLine from './AirLine.vue'
 import FitMinutes from './FitMinutes.vue'
 import Hand from './Hand.vue'
 import LatePieces from './LatePieces.vue'
+import { isForgotten } from '../step/forgotten'
 import OverrideDialog from '../step/OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
@@ -65,6 +66,12 @@ const ordered = computed(() =>
     : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)],
 )
 const inHand = computed(() => ordered.value[0] ?? null)
+/** Out of one's own hours, and nothing under way: when one goes on, and with what. */
+const goesOn = computed(() => {
+  const mine = bench.value?.tapes[0]
+  const open = (mine?.hours ?? []).some((h) => Date.parse(h.start) <= now.value && now.value < Date.parse(h.end))
+  return mine === undefined || open || running.value !== undefined || mine.next === null || Date.parse(mine.next.start) <= now.value ? null : mine.next
+})
 const following = computed(() => ordered.value.slice(1, 3))
 
 /** A step that asks for pictures or a colour is done there. */
@@ -74,6 +81,18 @@ const records = computed(() => {
     step?.action === 'read-colour' ? { label: 'Read the colour', to: `/pieces/${step.piece}/colour` } : null
 })
 
+/** The piece that calls comes into the hand; what is under way on another is broken off, and its minutes are kept. */
+const come = async (): Promise<void> => {
+  const calling = alarms.ringing.value[0]
+  alarms.stop()
+  if (calling === undefined || hands.refusal.value !== null) {
+    return
+  }
+  if (running.value !== undefined && running.value.step.piece !== calling.pieceId && !(await hands.interrupt(running.value.step))) {
+    return
+  }
+  taken.value = calling.pieceId
+}
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
   const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
@@ -84,6 +103,11 @@ const ahead = computed(() => {
 const act = (): void => {
   const call = inHand.value
   if (call === null || hands.refusal.value !== null || locked.value) {
+    return
+  }
+  if (isForgotten(call.step, now.value)) {
+    // How long it was really is asked first.
+    document.querySelector<HTMLInputElement>('input[name=really]')?.select()
     return
   }
   switch (call.urgency) {
@@ -110,14 +134,22 @@ useEventListener(window, 'keydown', (event) => {
   if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
     return
   }
+  const rings = alarms.ringing.value.length > 0
   if (event.code === 'Space') {
     event.preventDefault()
-    act()
-  } else if (event.key === 'c') {
+    if (rings) {
+      // While a piece calls, the one press that there is comes to it.
+      void come()
+    } else {
+      act()
+    }
+  } else if (event.key === 'c' && rings) {
+    void come()
+  } else if (event.key === 'q' && rings) {
     alarms.stop()
   } else if (event.key === 'u') {
     takeBack()
-  } else if (event.key === 'z' && alarms.ringing.value.length > 0) {
+  } else if (event.key === 'z' && rings) {
     alarms.snooze()
   } else if (event.key === 'n' && inHand.value?.urgency === 'test') {
     void hands.gate(inHand.value.step, 'not-yet')
@@ -141,7 +173,6 @@ useEventListener(window, 'keydown', (event) => {
 </script>
 
 <template>
-  <AlarmBar :ringing="alarms.ringing.value" @stop="alarms.stop" @snooze="alarms.snooze" />
   <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
     <div class="grid grid-cols-1 content-start lg:content-stretch lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
       <section class="relative overflow-y-auto px-6 py-3" aria-label="The rack" tabindex="0">
@@ -167,6 +198,7 @@ useEventListener(window, 'keydown', (event) => {
         <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">Re-planning stands still since {{ when(bench.replanningStillSince, now) }}.
           The order of work is the last one that was found.</p>
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
+        <AlarmBar v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze" />
         <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
           <RackPiece
             v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece"
@@ -176,14 +208,15 @@ useEventListener(window, 'keydown', (event) => {
         </ul>
       </section>
       <section
-        class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l overflow-y-auto px-6 py-4 flex flex-col gap-4"
+        class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3 flex flex-col gap-3 min-h-0"
         aria-label="In the hand" :data-locked="locked || undefined" tabindex="0"
       >
         <Notice :text="hands.problem.value || problem" @again="look" />
         <Hand
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
-          :last="bench.lastAct" :locked="locked"
-          :helpers="bench.tapes.slice(1)" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
+          :last="bench.lastAct" :locked="locked" :goes-on="goesOn"
+          :helpers="bench.tapes.slice(1)" @took="(minutes: number) => inHand && hands.done(inHand.step, minutes)"
+          @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
           @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
           @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
           @put-down="inHand && hands.putDown(inHand.step)"

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import type { CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
+import type { BlockView, CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
 import { useWhen } from '../session/useWhen'
+import { isForgotten, minutesUnderWay } from '../step/forgotten'
 import StepWords from '../step/StepWords.vue'
 import CompareForm from './CompareForm.vue'
+import Forgotten from './Forgotten.vue'
+import RareAct from './RareAct.vue'
 
 /** The one thing to do, large; under it the two that follow. */
 const props = defineProps<{
@@ -19,9 +22,13 @@ const props = defineProps<{
   last: LastActView | null
   /** the foot switch bounces: for a moment nothing is begun or ended */
   locked: boolean
+  /** out of hours: what one goes on with, and when */
+  goesOn?: BlockView | null
 }>()
 const emit = defineEmits<{
   act: []
+  /** ended, after so many minutes */
+  took: [minutes: number]
   notYet: []
   notEnough: []
   otherwise: [product: FamilyId, outcome: Outcome]
@@ -34,7 +41,7 @@ const emit = defineEmits<{
   takeBack: []
 }>()
 const { time, when } = useWhen()
-const minutes = computed(() => (props.call?.step.startedAt ? Math.floor((props.now - Date.parse(props.call.step.startedAt)) / 60000) : 0))
+const minutes = computed(() => (props.call ? minutesUnderWay(props.call.step, props.now) : 0))
 const verb = computed(() => (props.call?.urgency === 'running' ? 'Done' : 'Start'))
 /** Under way, it is answered rather than done. */
 const isLook = computed(() => props.call?.urgency === 'running' && props.call.step.isLook)
@@ -63,12 +70,21 @@ const opens = computed(
 
 <template>
   <template v-if="call">
-    <div class="grid gap-3">
-      <p class="flex items-center gap-3 text-lg"><strong>{{ call.pieceName }}</strong></p>
+    <div class="grow min-h-0 lg:overflow-y-auto grid content-start gap-2.5" role="region" aria-label="What to do" tabindex="0">
+      <div class="flex flex-wrap items-baseline gap-x-4">
+        <p class="text-lg grow"><strong>{{ call.pieceName }}</strong></p>
+        <p v-if="call.urgency === 'running' && !isLook && !isCompare" class="text-lg leading-none"><span
+          class="text-[2rem] font-head mr-2"
+        >{{ minutes }}</span>of about {{ call.step.minutes }} {{ call.step.minutes === 1 ? 'minute' : 'minutes' }}</p>
+      </div>
       <button
-        v-if="last" class="quiet justify-self-start text-left text-[.95rem] leading-tight" type="button" :disabled="busy" @click="emit('takeBack')"
-      >Take back: “{{ last.title }}”{{ last.pieceName === call.pieceName ? '' : `, ${last.pieceName},` }} {{ TOLD[last.event] ?? 'done' }}
-        <span class="key ml-2">U</span></button>
+        v-if="last" class="quiet justify-self-start text-left text-[.95rem] leading-tight px-0! max-w-full" type="button" :disabled="busy"
+        @click="emit('takeBack')"
+      ><span class="truncate">Take back: “{{ last.title }}”{{ last.pieceName === call.pieceName ? '' : `, ${last.pieceName},` }} {{
+         TOLD[last.event] ?? 'done' }}</span>
+        <span class="key ml-2 shrink-0">U</span></button>
+      <p v-if="goesOn" class="border-l-4 border-ink pl-3 leading-snug">Out of hours. You go on {{ when(goesOn.start, now) }}: “{{ goesOn.title }}”,
+        {{ goesOn.pieceName }}.</p>
       <p v-if="call.urgency === 'closing' && call.closesAt" class="stop text-lg">Soon too late: until {{ time(call.closesAt) }}.</p>
       <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template
         v-if="call.again"
@@ -79,24 +95,13 @@ const opens = computed(
           `, ${call.step.half} half` }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.gate }}</h2>
         <p class="text-lg">after “{{ call.step.title }}” on the {{ call.step.where }}, ended {{ call.step.endedAt ? when(call.step.endedAt, now) : '' }}</p>
-        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">Passed <span class="key">Space</span></button>
-        <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notYet')">Not yet: give it more time <span class="key">N</span>
-        </button>
-        <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('spoiled')">It is spoiled: do it again
-          <span class="key ml-2">X</span></button>
       </template>
-
       <template v-else-if="isLook">
         <p class="text-lg font-semibold">{{ looks }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
         <p class="text-lg">On the {{ call.step.where }}. {{ call.step.how }}</p>
-        <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">Enough <span class="key">Space</span></button>
-        <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('notEnough')">Not enough: a rung up
-          <span class="key">N</span></button>
-        <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key ml-2">Esc</span></button>
         <p class="text-soft">{{ call.step.why }}</p>
       </template>
-
       <template v-else-if="isCompare">
         <p class="text-lg font-semibold">One half against the other</p>
         <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
@@ -104,34 +109,71 @@ const opens = computed(
         <CompareForm
           v-if="otherwise" :step="call.step" :busy="busy" @otherwise="(product, outcome) => emit('otherwise', product, outcome)" @leave="otherwise = false"
         />
-        <template v-else>
-          <button class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">The same for the other
+        <p class="text-soft">{{ call.step.why }}</p>
+      </template>
+      <template v-else>
+        <Forgotten
+          v-if="call.urgency === 'running' && isForgotten(call.step, now)" :key="call.step.id" :step="call.step" :now="now" :busy="busy"
+          @took="(minutes) => emit('took', minutes)"
+        />
+        <StepWords :step="call.step" large />
+        <p v-if="call.goesTo" class="text-lg">Then {{ call.goesTo.name }} goes on with it, {{ when(call.goesTo.at, now) }}.</p>
+      </template>
+
+      <div v-if="following.length > 0" class="border-t-2 border-ink pt-2 mt-2">
+        <div class="flex flex-wrap items-baseline gap-x-3">
+          <span class="text-lg font-head font-semibold">Then</span>
+          <span class="text-soft text-[.92rem] grow">{{ ahead }}</span>
+        </div>
+        <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
+          <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span
+            class="text-soft block text-[.92rem]"
+          >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
+          <span class="text-soft">{{ next.minutes }} min</span>
+        </p>
+      </div>
+    </div>
+
+    <div class="grid gap-2 shrink-0">
+      <template v-if="call.urgency === 'test'">
+        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">Passed <span class="key">Space</span></button>
+        <div class="grid grid-cols-2 gap-2">
+          <RareAct label="Not yet" meaning="give it more time" letter="N" sign="time" :disabled="busy" @act="emit('notYet')" />
+          <RareAct label="It is spoiled" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
+        </div>
+      </template>
+      <template v-else-if="isLook">
+        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">Enough <span class="key">Space</span></button>
+        <div class="grid grid-cols-2 gap-2">
+          <RareAct label="Not enough" meaning="a rung up" letter="N" sign="rung" :disabled="busy" @act="emit('notEnough')" />
+          <RareAct label="Put it down" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
+        </div>
+      </template>
+      <template v-else-if="isCompare">
+        <template v-if="!otherwise">
+          <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">The same for the other
             <span class="key">Space</span></button>
           <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="otherwise = true">Something else for the other…</button>
           <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('stop')">No further: the other stays as it is</button>
           <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down
             <span class="key ml-2">Esc</span></button>
         </template>
-        <p class="text-soft">{{ call.step.why }}</p>
       </template>
-
       <template v-else>
-        <div v-if="call.urgency === 'running'" class="flex items-baseline gap-3">
-          <span class="text-[3.4rem] leading-none font-head">{{ minutes }}</span><span
-            class="text-lg grow"
-          >of about {{ call.step.minutes }} {{ call.step.minutes === 1 ? 'minute' : 'minutes' }}</span>
-        </div>
         <button
-          v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked"
+          v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked"
           @click="emit('act')"
         >{{ call.again.title }} again <span class="key">Space</span></button>
-        <button v-else class="do text-2xl! min-h-20!" type="button" :disabled="busy || locked" @click="emit('act')">{{ verb }}
+        <button v-else class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{ verb }}
           <span class="key">Space</span></button>
-        <div v-if="call.urgency === 'running'" class="grid grid-cols-2 gap-2">
-          <button class="may" type="button" :disabled="busy" @click="emit('interrupt')">Interrupted <span class="key">I</span></button>
+        <div v-if="call.urgency === 'running'" class="grid grid-flow-col auto-cols-fr gap-1.5">
+          <RareAct label="Interrupted" meaning="called away; the minutes so far are kept" letter="I" sign="door" :disabled="busy" @act="emit('interrupt')" />
+          <RareAct label="Put it down" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">
-            <MenuButton class="may" data-helper :disabled="busy">Helper goes on <span class="key">H</span></MenuButton>
-            <MenuItems class="absolute right-0 top-full z-40 mt-1 w-64 bg-raised border-2 border-ink py-1 focus:outline-none">
+            <MenuButton as="template" :disabled="busy">
+              <RareAct label="Helper goes on" meaning="from your hands to theirs" letter="H" sign="hands" data-helper :disabled="busy" />
+            </MenuButton>
+            <MenuItems class="absolute right-0 bottom-full z-40 mb-1 w-64 bg-raised border-2 border-ink py-1 focus:outline-none">
               <MenuItem v-for="helper in helpers" :key="helper.person" v-slot="{ active }">
                 <button
                   class="w-full text-left px-4 min-h-14 text-lg" :class="active ? 'bg-ink text-raised' : ''"
@@ -140,33 +182,19 @@ const opens = computed(
               </MenuItem>
             </MenuItems>
           </Menu>
-          <button class="may" type="button" :disabled="busy" @click="emit('spoiled')">Spoiled <span class="key">X</span></button>
-          <button class="may" type="button" :disabled="busy" @click="emit('putDown')">Put it down <span class="key">Esc</span></button>
+          <RareAct label="Spoiled" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
         </div>
         <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go
           on all the same</button>
-        <p v-if="call.goesTo" class="text-lg">Then {{ call.goesTo.name }} goes on with it, {{ when(call.goesTo.at, now) }}.</p>
-        <StepWords :step="call.step" large />
       </template>
-    </div>
-    <div v-if="following.length > 0" class="mt-auto border-t-2 border-ink pt-3">
-      <div class="flex flex-wrap items-baseline gap-x-3">
-        <span class="text-lg font-head font-semibold">Then</span>
-        <span class="text-soft text-[.92rem] grow">{{ ahead }}</span>
-      </div>
-      <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
-        <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span
-          class="text-soft block text-[.92rem]"
-        >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
-        <span class="text-soft">{{ next.minutes }} min</span>
-      </p>
     </div>
   </template>
   <div v-else class="grid gap-4 py-10">
     <h2 class="text-[2.35rem]">Hands free</h2>
     <button v-if="last" class="quiet justify-self-start text-left" type="button" :disabled="busy" @click="emit('takeBack')">Take back: “{{ last.title }}”,
       {{ last.pieceName }}, {{ TOLD[last.event] ?? 'done' }} <span class="key ml-2">U</span></button>
-    <p v-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at
+    <p v-if="goesOn" class="text-xl">You go on <strong>{{ when(goesOn.start, now) }}</strong>: “{{ goesOn.title }}”, {{ goesOn.pieceName }}.</p>
+    <p v-else-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at
       <strong>{{ when(opens.opensAt, now) }}</strong>.</p>
     <p v-else-if="rack.length > 0" class="text-xl">Nothing waits for you just now.</p>
     <p v-else class="text-xl">Take a piece in at the counter, look it over and plan it.</p>

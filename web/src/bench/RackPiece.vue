@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import type { CoatView, DryingPlace, Half, PartName, RackPieceView } from '../api/types'
 import { colourMap, halvesOf } from '../drawing/colours'
 import Silhouette from '../drawing/Silhouette.vue'
@@ -13,6 +13,13 @@ const emit = defineEmits<{ take: [], test: [step: { id: number, version: number 
 const { when, brief } = useWhen()
 
 const words = useWords()
+const row = useTemplateRef<HTMLElement>('row')
+/** What is chosen by the arrows is brought to where it is seen. */
+watch(() => props.chosen, (chosen) => {
+  if (chosen) {
+    row.value?.scrollIntoView({ block: 'nearest' })
+  }
+}, { flush: 'post' })
 const places = computed(() => words.value?.places ?? [])
 /** 1 when just laid, half at the touch, nothing once it is ready for the next. */
 const wetness = (coat: CoatView): number => {
@@ -76,7 +83,7 @@ const line = computed(() => {
 </script>
 
 <template>
-  <li class="px-3 pt-1.5 pb-2" :class="[chosen ? 'bg-paper' : '', small ? 'grid content-between' : 'xl:col-span-2']">
+  <li ref="row" class="px-3 pt-1.5 pb-2" :class="[chosen ? 'bg-paper' : '', small ? 'grid content-between' : 'xl:col-span-2']">
     <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
       <span class="font-semibold leading-tight grow" :class="small ? 'text-lg' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>

@@ -1,94 +1,127 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { BenchView, BlockView } from '../api/types'
-import { useWhen } from '../session/useWhen'
+import { computed, ref } from 'vue'
+import type { BenchView, TapeView } from '../api/types'
 import { counted } from '../kit/counted'
+import Standing from '../drawing/Standing.vue'
+import { useWhen } from '../session/useWhen'
+import { sittings, type Sitting } from '../step/sittings'
 
-/** Today as a maker's tape, one's own large and the others' narrow: blocks need hands, threads dry by themselves, bare tape is free, the awl stands at now. */
+/** The day of these pieces: whose each stretch of work is, what dries by itself, when nobody works; one's own large, the others' below. */
 const props = defineProps<{ bench: BenchView, now: number }>()
 const { time } = useWhen()
 const from = computed(() => Date.parse(props.bench.dayFrom))
 const until = computed(() => Date.parse(props.bench.dayUntil))
-const x = (at: number): number => (1000 * (Math.min(until.value, Math.max(from.value, at)) - from.value)) / (until.value - from.value)
+/** Where a moment lies, in hundredths of the tape. */
+const x = (at: number | string): number => {
+  const moment = typeof at === 'number' ? at : Date.parse(at)
+  return (100 * (Math.min(until.value, Math.max(from.value, moment)) - from.value)) / (until.value - from.value)
+}
 const hours = computed(() => {
-  const marks: { x: number, label: string, whole: boolean }[] = []
-  for (let t = from.value; t <= until.value; t += 900_000) {
-    marks.push({ x: x(t), label: time(t), whole: (t - from.value) % 3_600_000 === 0 })
+  const marks: { x: number, label: string }[] = []
+  for (let t = from.value; t < until.value; t += 3_600_000) {
+    marks.push({ x: x(t), label: time(t) })
   }
   return marks
 })
-const drawn = (blocks: readonly BlockView[]) =>
-  blocks.map((b) => ({ ...b, x: x(Date.parse(b.start)), w: Math.max(1.2, x(Date.parse(b.end)) - x(Date.parse(b.start)) - 0.6) }))
-const mine = computed(() => props.bench.tapes[0])
-const others = computed(() => props.bench.tapes.slice(1).filter((t) => t.today.length > 0))
+/** So much of the tape holds a drawing of its piece; what is narrower keeps its colour. */
+const WIDE_ENOUGH = 2.6
+const LEAST = 0.5
+const MAIN = '#8a8a8a'
+const rack = computed(() => new Map(props.bench.rack.map((p) => [p.piece, p])))
+const colour = (piece: number): string => {
+  const hexes = (rack.value.get(piece)?.colours ?? []).map((c) => c.hex)
+  return [...hexes].sort((a, b) => hexes.filter((h) => h === b).length - hexes.filter((h) => h === a).length)[0] ?? MAIN
+}
+interface Drawn extends Sitting {
+  readonly person: string, readonly x: number, readonly w: number, readonly piece: number, readonly done: boolean, readonly hex: string
+}
+const drawn = (tape: TapeView): Drawn[] => sittings(tape.today).map((s) => ({
+  ...s, person: tape.name, x: x(s.start), w: Math.max(LEAST, x(s.end) - x(s.start)), piece: s.blocks[0]?.piece ?? 0, done: s.blocks.every((b) => b.done),
+  hex: colour(s.blocks[0]?.piece ?? 0),
+}))
+const tapes = computed(() => props.bench.tapes.filter((t, i) => i === 0 || t.today.length > 0).map((t) => ({ ...t, drawn: drawn(t), closed: closed(t) })))
+/** Where nobody of them works: before, between and after their hours. */
+const closed = (tape: TapeView): { x: number, w: number }[] => {
+  const edges = [0, ...tape.hours.flatMap((h) => [x(h.start), x(h.end)]), 100]
+  return edges.flatMap((edge, i) => (i % 2 === 0 && (edges[i + 1] ?? edge) - edge > 0.1 ? [{ x: edge, w: (edges[i + 1] ?? edge) - edge }] : []))
+}
 /** Threads on up to three heights, so that they do not lie on each other. */
 const threads = computed(() => {
   const ends = [0, 0, 0]
   return props.bench.threads
-    .map((t) => ({ from: x(Date.parse(t.start)), to: x(Date.parse(t.end)), title: t.title, pieceName: t.pieceName }))
+    .map((t) => ({ from: x(t.start), to: x(t.end), title: t.title, pieceName: t.pieceName }))
     .sort((a, b) => a.from - b.from)
     .map((t) => {
-      const row = Math.max(
-        0,
-        ends.findIndex((e) => e <= t.from),
-      )
+      const row = Math.max(0, ends.findIndex((e) => e <= t.from))
       ends[row] = t.to
       return { ...t, row }
     })
 })
-const minutes = (blocks: readonly BlockView[]): number => Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
-const free = computed(() => {
-  const ahead = (mine.value?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
-  return ahead.length === 0
-    ? 'nothing more for hands today'
-    : `${counted(ahead.length, 'step')}, ${counted(minutes(ahead), 'minute')} by hand until ${time(until.value)}`
+const ahead = computed(() => {
+  const blocks = (props.bench.tapes[0]?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
+  const minutes = Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
+  return blocks.length === 0 ? 'nothing more for hands today' : `${counted(blocks.length, 'step')}, ${counted(minutes, 'minute')} by hand today`
 })
 const tomorrow = computed(() => {
-  const blocks = mine.value?.tomorrow ?? []
-  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${minutes(blocks)} min`
+  const blocks = props.bench.tapes[0]?.tomorrow ?? []
+  const minutes = Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
+  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${minutes} min`
 })
+/** What a finger or the focus lies on, in words. */
+const read = ref<Drawn | null>(null)
+const told = (s: Drawn): string =>
+  `${s.person}, ${time(s.start)} to ${time(s.end)}: ${s.pieceName}, ${s.blocks.length === 1 ? s.blocks[0]?.title ?? '' : counted(s.blocks.length, 'step')}`
 </script>
 
 <template>
-  <footer class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[minmax(0,1fr)_auto]" :aria-label="`Today: ${free}`">
-    <div>
-      <svg viewBox="0 0 1000 62" preserveAspectRatio="none" class="w-full h-[62px] block" role="img" :aria-label="free">
-        <g v-for="mark in hours" :key="mark.x">
-          <path :d="`M${mark.x} 0V${mark.whole ? 14 : 7}`" stroke="currentColor" :stroke-width="mark.whole ? 1.6 : 0.8" vector-effect="non-scaling-stroke" />
-        </g>
-        <path
-          v-for="(t, i) in threads" :key="`t${i}`" :d="`M${t.from} ${50 + 4 * t.row}H${t.to}`" stroke="currentColor" stroke-width="1.6" stroke-dasharray="1 4"
-          stroke-linecap="round" vector-effect="non-scaling-stroke"
-        >
-          <title>{{ t.title }}, {{ t.pieceName }} dries</title>
-        </path>
-        <rect v-for="(b, i) in drawn(mine?.today ?? [])" :key="`b${i}`" :x="b.x" y="20" :width="b.w" height="24" :class="b.done ? 'fill-faint' : 'fill-ink'">
-          <title>{{ b.title }}, {{ b.pieceName }}</title>
-        </rect>
-        <path :d="`M${x(now)} 62V14l-3.2 -14h6.4l-3.2 14`" class="fill-paper stroke-ink" stroke-width="2" vector-effect="non-scaling-stroke" />
-      </svg>
-      <div class="relative h-5 text-[.82rem] text-soft" aria-hidden="true">
-        <span
-          v-for="mark in hours.filter((h) => h.whole && h.x < 985)" :key="mark.x" class="absolute"
-          :style="{ left: `${mark.x / 10}%` }"
-        >{{ mark.label }}</span>
-      </div>
+  <footer
+    class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[5.5rem_minmax(0,1fr)_auto] gap-x-3"
+    :aria-label="`Today: ${ahead}`"
+  >
+    <span />
+    <div class="relative h-5 text-[.82rem] text-soft leading-5" aria-hidden="true">
+      <span v-for="mark in hours" :key="mark.x" class="absolute border-l border-line pl-1 h-full" :style="{ left: `${mark.x}%` }">{{ mark.label }}</span>
+      <span v-if="read" class="absolute inset-x-0 top-0 bg-raised text-ink truncate font-semibold">{{ told(read) }}</span>
+    </div>
+    <p class="row-span-2 pl-4 border-l-4 border-double border-ink text-[.92rem] leading-tight w-40 pt-1">
+      <span class="text-soft block">tomorrow</span><strong class="font-semibold">{{ tomorrow }}</strong>
+      <span class="text-[.82rem] text-soft block">{{ bench.brushChanges === 1 ? 'one brush change' : `${bench.brushChanges} brush changes` }} ahead</span>
+    </p>
+    <template v-for="(tape, row) in tapes" :key="tape.person">
+      <span class="text-[.82rem] leading-tight text-soft self-center truncate col-start-1">{{ tape.name.split(' ')[0] }}</span>
       <div
-        v-for="tape in others" :key="tape.person" class="relative h-4 mt-0.5"
-        :aria-label="`${tape.name}: ${counted(tape.today.filter((b) => !b.done).length, 'step')} ahead`" role="img"
+        class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-5 mt-0.5'" role="group"
+        :aria-label="`${tape.name}: ${counted(tape.today.filter((b) => !b.done).length, 'step')} ahead`"
       >
-        <svg viewBox="0 0 1000 16" preserveAspectRatio="none" class="w-full h-4 block" aria-hidden="true">
-          <path d="M0 8H1000" stroke="currentColor" stroke-width="0.6" vector-effect="non-scaling-stroke" />
-          <rect v-for="(b, i) in drawn(tape.today)" :key="i" :x="b.x" y="3" :width="b.w" height="10" :class="b.done ? 'fill-faint' : 'fill-ink'">
-            <title>{{ tape.name }}: {{ b.title }}, {{ b.pieceName }}</title>
-          </rect>
-        </svg>
+        <span class="absolute inset-x-0 border-b-2 border-soft" :class="row === 0 ? 'top-10' : 'bottom-0'" />
+        <span
+          v-for="gap in tape.closed" :key="gap.x" class="absolute closed" :class="row === 0 ? 'top-0 h-10' : 'inset-y-0'"
+          :style="{ left: `${gap.x}%`, width: `${gap.w}%` }" title="nobody works"
+        />
+        <button
+          v-for="s in tape.drawn" :key="s.start" type="button" class="absolute flex items-end justify-center overflow-hidden"
+          :class="[row === 0 ? 'h-10 top-0' : 'h-5 top-0', s.done ? 'opacity-50' : '']" :style="{ left: `${s.x}%`, width: `${s.w}%` }"
+          :aria-label="told(s)" @focus="read = s" @blur="read = null" @mouseenter="read = s" @mouseleave="read = null" @click="read = s"
+        >
+          <Standing
+            v-if="row === 0 && s.w >= WIDE_ENOUGH && rack.get(s.piece)" class="w-full h-7 absolute bottom-2" :kind="rack.get(s.piece)!.kind"
+            :colours="rack.get(s.piece)!.colours" :weight="0.8" aria-hidden="true"
+          />
+          <span class="absolute inset-x-px bottom-0 border border-ink" :class="row === 0 ? 'h-2' : 'h-full'" :style="{ backgroundColor: s.hex }" />
+        </button>
+        <template v-if="row === 0">
+          <span
+            v-for="(t, i) in threads" :key="`t${i}`" class="absolute thread" :title="`${t.title}, ${t.pieceName} dries`"
+            :style="{ left: `${t.from}%`, width: `${t.to - t.from}%`, top: `${44 + 4 * t.row}px` }"
+          />
+          <span class="absolute -top-1 bottom-0 border-l-[3px] border-ink" :style="{ left: `${x(now)}%` }" aria-hidden="true" />
+        </template>
       </div>
-    </div>
-    <div class="pl-4 ml-3 border-l-4 border-double border-ink text-[.92rem] leading-tight w-44">
-      <p class="h-[62px] pt-1"><span class="text-soft block">tomorrow</span><strong class="font-semibold">{{ tomorrow }}</strong></p>
-      <p class="h-5 text-[.82rem] text-soft">{{ bench.brushChanges === 1 ? 'one brush change' : `${bench.brushChanges} brush changes` }} ahead</p>
-      <p v-for="tape in others" :key="tape.person" class="h-4 mt-0.5 text-[.82rem] leading-4 text-soft">{{ tape.name }}</p>
-    </div>
+    </template>
   </footer>
 </template>
+
+<style scoped>
+.closed { background: repeating-linear-gradient(135deg, var(--line) 0 1px, transparent 1px 9px); }
+.thread { border-top: 2px dotted var(--ink); }
+</style>

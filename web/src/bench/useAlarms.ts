@@ -3,7 +3,8 @@ import { computed, ref, watch, type Ref } from 'vue'
 import type { BenchView } from '../api/types'
 import { play } from '../kit/bell'
 
-export interface Alarm { readonly key: string, readonly at: number, readonly words: string, readonly piece: string }
+/** Which piece calls, what for and when. */
+export interface Alarm { readonly key: string, readonly at: number, readonly words: string, readonly piece: string, readonly pieceId: number }
 
 /** A window is called out so long before it closes. */
 const BEFORE_CLOSING_MS = 20 * 60_000
@@ -14,23 +15,24 @@ const REMEMBERED = 300
 export const coming = (bench: BenchView): Alarm[] => {
   const alarms: Alarm[] = []
   for (const piece of bench.rack) {
+    const whose = { piece: piece.name, pieceId: piece.piece }
     const tests = piece.coats.filter((c) => c.gateAt !== null)
     for (const coat of tests) {
-      alarms.push({ key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: `Time to test: ${coat.title}`, piece: piece.name })
+      alarms.push({ key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: `Time to test: ${coat.title}`, ...whose })
     }
     if (
       piece.next !== null &&
       piece.opensAt !== null &&
       !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)
     ) {
-      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: `May begin: ${piece.next}`, piece: piece.name })
+      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: `May begin: ${piece.next}`, ...whose })
     }
     if (piece.next !== null && piece.closesAt !== null) {
       alarms.push({
         key: `close-${piece.piece}-${piece.closesAt}`,
         at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS,
         words: `Soon too late: ${piece.next}`,
-        piece: piece.name,
+        ...whose,
       })
     }
   }
@@ -89,7 +91,7 @@ export const useAlarms = (bench: Ref<BenchView | null>, now: Ref<number>, sound:
 
   return {
     ringing,
-    /** Somebody comes. */
+    /** Somebody comes, or leaves it to others. */
     stop: (): void => {
       ringing.value = []
     },

@@ -13,6 +13,8 @@ import Schools from './Schools.vue'
 import Seams from './Seams.vue'
 import StepFaults from './StepFaults.vue'
 import StepWords from '../step/StepWords.vue'
+import { useHands } from '../step/useHands'
+import TookMinutes from './TookMinutes.vue'
 import TrialResults from './TrialResults.vue'
 import { usePlan } from './usePlan'
 import WholePlan from './WholePlan.vue'
@@ -25,6 +27,8 @@ const { person } = useSession()
 const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried, wish } = usePlan(props.id, async () => {
   await router.push('/bench')
 })
+/** How long what is done really took. */
+const minutes = useHands(async () => reload(), async () => reload())
 /** O-1: they cannot be taken afterwards. */
 const missing = ref<readonly MissingPictureView[]>([])
 void api.get<PicturesView>(`/pieces/${props.id}/pictures`).then((p) => {
@@ -131,6 +135,10 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <ChangeStep v-if="changing && chosen.status === 'open'" :step="chosen" :steps="steps" :busy="hands.busy.value" @change="alter" @add="adding = true" />
         <WishedHere v-if="changing" :piece="id" :version="plan.version" :step="chosen" :busy="hands.busy.value" @wish="wish" />
         <StepWords :step="chosen" />
+        <Notice v-if="minutes.problem.value" :text="minutes.problem.value" @again="reload" />
+        <TookMinutes
+          v-if="chosen.status === 'done'" :step="chosen" :busy="minutes.busy.value" @took="(took: number) => chosen && minutes.took(chosen, took)"
+        />
         <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
           <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>
           </p>
@@ -147,6 +155,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
     </div>
     <Notice v-else-if="problem" class="m-8" :text="problem" @again="reload" />
     <OverrideDialog :refusal="hands.refusal.value" @why="hands.override" @leave="hands.leave" />
+    <OverrideDialog :refusal="minutes.refusal.value" @why="minutes.override" @leave="minutes.leave" />
     <AddStep v-if="plan" :open="adding" :kind="plan.kind" :before="chosen" :busy="hands.busy.value" @add="add" @leave="adding = false" />
     <Schools
       v-if="plan" :open="comparing" :piece="id" :schools="plan.schools" :busy="hands.busy.value" @take="take" @workshop="reload" @leave="comparing = false"

@@ -52,7 +52,10 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     refusal,
     run,
     start: (step: StepView) => tell(step, 'start', `Begin “${step.title}”`),
-    done: (step: StepView) => tell(step, 'done', `End “${step.title}”`),
+    /** With minutes, it ended so long after it was begun: its end was forgotten. */
+    done: (step: StepView, minutes?: number) => tell(step, 'done', `End “${step.title}”`, minutes === undefined ? {} : { minutes }),
+    /** How long it really took. */
+    took: (step: StepView, minutes: number) => tell(step, 'minutes', '', { minutes }),
     putDown: (step: StepView) => tell(step, 'put-down', `Put “${step.title}” down`),
     interrupt: (step: StepView) => tell(step, 'interrupt', `Interrupt “${step.title}”`),
     handOn: (step: StepView, person: number) => tell(step, 'hand-on', '', { person }),

@@ -5,7 +5,7 @@ import type { BenchView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
-import { sittings } from './sittings'
+import { sittings } from '../step/sittings'
 
 /** Today on paper: what each pair of hands is needed for, with a box to tick, and what is promised. */
 const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/bench'))
