@@ -200,7 +200,7 @@ final readonly class BenchReader
         $late = [];
         foreach (array_intersect_key($ahead->ends, $pieces) as $id => $end) {
             $piece = $pieces[$id];
-            if ($end > $piece->time('promised_at')->getTimestamp()) {
+            if ($piece->flag('promised') && $end > $piece->time('promised_at')->getTimestamp()) {
                 $late[] = new LateView(
                     $id,
                     $piece->int('ticket_id'),
@@ -221,7 +221,7 @@ final readonly class BenchReader
         $pieces = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at,
+            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at, t.promised,
                     COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
@@ -364,6 +364,7 @@ final readonly class BenchReader
             kind: $piece->enum('kind', Kind::class),
             place: $piece->enum('place', DryingPlace::class),
             promisedAt: Iso::always($piece->text('promised_at')),
+            promised: $piece->flag('promised'),
             stepsDone: \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone())),
             stepsAll: \count($steps),
             colours: $colours,

@@ -25,6 +25,8 @@ final readonly class RackPieceView
         /** where it stands: bench, rack, booth or box */
         public DryingPlace $place,
         public string $promisedAt,
+        /** it has been said to the owner; until then it is only reckoned with */
+        public bool $promised,
         public int $stepsDone,
         public int $stepsAll,
         public array $colours,

@@ -11,6 +11,7 @@ use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\Settings\WorkingHours;
 use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Text\FieldError;
@@ -22,6 +23,7 @@ final readonly class OpenTicket
         private EntityManagerInterface $entities,
         private Ledger $ledger,
         private ClockInterface $clock,
+        private WorkingHours $hours,
         private string $workshopTimezone,
     ) {
     }
@@ -30,8 +32,9 @@ final readonly class OpenTicket
     public function __invoke(TicketInput $input, Person $by): Ticket
     {
         $now = $this->clock->now();
-        $promised = Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $now, 'promisedAt');
-        $ticket = new Ticket(trim($input->customer), trim($input->contact), $promised, trim($input->wish), $now, $by);
+        $isPromised = '' !== trim($input->promisedAt);
+        $promised = $isPromised ? Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $now, 'promisedAt') : $this->inAWeek($now);
+        $ticket = new Ticket(trim($input->customer), trim($input->contact), $promised, trim($input->wish), $now, $by, $isPromised);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
             $stored = new StoredPiece(
@@ -48,5 +51,24 @@ final readonly class OpenTicket
         $this->entities->flush();
 
         return $ticket;
+    }
+
+    /** What it is reckoned with until a day is promised: the end of the first day, a week from now or later, on which somebody works. */
+    private function inAWeek(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $from = $now->modify('+7 days')->setTimezone(new \DateTimeZone($this->workshopTimezone))->setTime(0, 0);
+        $ends = [];
+        foreach ($this->hours->from($from) as $worker) {
+            foreach ($worker->shifts as [, $until]) {
+                $ends[] = $until;
+            }
+        }
+        sort($ends);
+        $first = $ends[0] ?? null;
+        $day = static fn (int $minutes): string => $from->modify(\sprintf('+%d minutes', $minutes))->format('Y-m-d');
+        $ofThatDay = array_filter($ends, static fn (int $end): bool => null !== $first && $day($end) === $day($first));
+        $at = [] === $ofThatDay ? $from->setTime(17, 0) : $from->modify(\sprintf('+%d minutes', max($ofThatDay)));
+
+        return $at->setTimezone(new \DateTimeZone('UTC'));
     }
 }

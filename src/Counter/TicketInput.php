@@ -14,8 +14,6 @@ final readonly class TicketInput
         #[Assert\NotBlank(message: 'Whose is it?', normalizer: 'trim')]
         #[Assert\Length(max: 120, maxMessage: 'A name of {{ limit }} letters is enough.')]
         public string $customer,
-        #[Assert\NotBlank(message: 'Until when is it promised?')]
-        public string $promisedAt,
         #[Assert\Count(min: 1, max: 12, minMessage: 'A ticket has at least one piece.', maxMessage: 'A dozen pieces a ticket at most.')]
         #[Assert\Valid]
         public array $pieces,
@@ -23,6 +21,8 @@ final readonly class TicketInput
         public string $contact = '',
         #[Assert\Length(max: 1000, maxMessage: 'Keep this under {{ limit }} letters.')]
         public string $wish = '',
+        /** empty until there is a plan: then the day that holds is offered */
+        public string $promisedAt = '',
     ) {
     }
 }

@@ -101,7 +101,7 @@ final readonly class TicketReader
         }
         $rows = Row::all(
             $this->connection,
-            'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.opened_at,
+            'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.promised, t.opened_at,
                     p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
                     p.collected_at, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED."
                 FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
@@ -138,6 +138,7 @@ final readonly class TicketReader
                     $head->text('contact'),
                     $head->text('wish'),
                     Iso::always($head->text('promised_at')),
+                    $head->flag('promised'),
                     Iso::always($head->text('opened_at')),
                     Iso::fromRow($head->textOrNull('told_at')),
                     Ticket::seenAs($head->text('customer'), $head->text('contact'), $head->text('wish')),

@@ -13,6 +13,8 @@ final readonly class TicketView
         public string $contact,
         public string $wish,
         public string $promisedAt,
+        /** it has been said to the owner; until then it is only reckoned with */
+        public bool $promised,
         public string $openedAt,
         /** when the owner was last told that something is ready */
         public ?string $toldAt,

@@ -9,8 +9,8 @@ use Doctrine\DBAL\Connection;
 /** All that a workshop has written. */
 final class Tables
 {
-    /** The one row that is made with its table, and what the migrations keep. */
-    private const KEPT = ['timetable', 'doctrine_migration_versions'];
+    /** Whose rows are made with their table, and what the migrations keep. */
+    private const KEPT = ['timetable', 'usual_job', 'doctrine_migration_versions'];
     /** Their numbers are read by people and begin at 1 again. */
     private const NUMBERED = ['pot', 'piece', 'ticket'];
 

@@ -173,13 +173,13 @@ final class DemoLoader
         $ticket = ($this->open)(
             new TicketInput(
                 $demo->customer,
-                $promised->format(\DATE_RFC3339),
                 array_map(
                     static fn (DemoPiece $p): PieceInput => new PieceInput($p->name, $p->kind, $p->aim, $p->sizeEu, $p->lengthMm, $p->gloss, $p->shade),
                     $demo->pieces,
                 ),
                 $demo->contact,
                 $demo->wish,
+                $promised->format(\DATE_RFC3339),
             ),
             $this->person('ida'),
         );

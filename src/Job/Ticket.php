@@ -45,6 +45,9 @@ class Ticket
         private \DateTimeImmutable $openedAt,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
         private Person $openedBy,
+        /** Somebody has said that day to the owner; until then it is only reckoned with. */
+        #[ORM\Column(options: ['default' => true])]
+        private bool $promised = true,
     ) {
         $this->pieces = new ArrayCollection();
     }
@@ -95,6 +98,11 @@ class Ticket
         return $this->promisedAt;
     }
 
+    public function isPromised(): bool
+    {
+        return $this->promised;
+    }
+
     public function wish(): string
     {
         return $this->wish;
@@ -104,6 +112,7 @@ class Ticket
     {
         $this->promisedAt = $at;
         $this->rush = $rush;
+        $this->promised = true;
     }
 
     /** @return list<StoredPiece> */

@@ -76,6 +76,32 @@ final readonly class LookOver
         $this->piece($id, $input->version)->mark($input->finding());
     }
 
+    /**
+     * What cannot be on one of several parts is marked on the others.
+     *
+     * @throws FieldError when it can be on none of them
+     * @throws Refused
+     */
+    public function markAll(int $id, FindingsInput $input): void
+    {
+        $piece = $this->piece($id, $input->version);
+        foreach ($input->findings as $found) {
+            $marked = 0;
+            $fault = null;
+            foreach ($input->places as $place) {
+                try {
+                    $piece->mark($found->at($place->place()));
+                    ++$marked;
+                } catch (FieldError $error) {
+                    $fault = $error;
+                }
+            }
+            if (0 === $marked && null !== $fault) {
+                throw $fault;
+            }
+        }
+    }
+
     /** @throws Refused */
     public function unmark(int $id, int $finding, int $version): void
     {

@@ -47,6 +47,13 @@ final readonly class PieceController
         return $this->change($id, fn () => $this->lookOver->mark($id, $input));
     }
 
+    #[Route('/findings/all', methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function markAll(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FindingsInput $input): JsonResponse
+    {
+        return $this->change($id, fn () => $this->lookOver->markAll($id, $input));
+    }
+
     #[Route('/findings/{finding}', requirements: ['finding' => '\d{1,9}'], methods: ['DELETE'])]
     #[IsGranted('ROLE_RESTORER')]
     public function unmark(

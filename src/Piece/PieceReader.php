@@ -47,7 +47,7 @@ final readonly class PieceReader
     {
         $row = Row::first(
             $this->connection,
-            'SELECT p.*, t.customer, t.wish, t.promised_at, '.Tag::PLACE.' AS place,
+            'SELECT p.*, t.customer, t.wish, t.promised_at, t.promised, '.Tag::PLACE.' AS place,
  '.Steps::COUNTED.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
             [$id],
@@ -79,6 +79,7 @@ final readonly class PieceReader
             customer: $row->text('customer'),
             wish: $row->text('wish'),
             promisedAt: Iso::always($row->text('promised_at')),
+            promised: $row->flag('promised'),
             parts: self::parts($stored, $piece),
             findings: array_map(self::finding(...), $stored->findings()),
             trials: $this->trials($id),

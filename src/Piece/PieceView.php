@@ -43,6 +43,8 @@ final readonly class PieceView
         public string $customer,
         public string $wish,
         public string $promisedAt,
+        /** it has been said to the owner; until then it is only reckoned with */
+        public bool $promised,
         public array $parts,
         public array $findings,
         public array $trials,

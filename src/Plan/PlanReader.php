@@ -27,7 +27,7 @@ final readonly class PlanReader
     {
         $row = Row::first(
             $this->connection,
-            'SELECT p.*, t.customer, t.promised_at, '.Steps::COUNTED.' FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
+            'SELECT p.*, t.customer, t.promised_at, t.promised, t.id AS ticket, '.Steps::COUNTED.' FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
             [$piece],
         );
         if (null === $row) {
@@ -45,13 +45,15 @@ final readonly class PlanReader
         $from = $row->intOrNull('planned_from');
 
         return new PlanView(
-            piece: $piece,
+            piece: $row->int('id'),
+            ticket: $row->int('ticket'),
             version: $row->int('version'),
             name: $row->text('name'),
             kind: $row->enum('kind', Kind::class),
             aim: $row->enum('aim', Aim::class),
             customer: $row->text('customer'),
             promisedAt: Iso::always($row->text('promised_at')),
+            promised: $row->flag('promised'),
             state: PieceProgress::of($row),
             made: null !== $from,
             stale: null !== $from && $from !== $assessed,

@@ -27,12 +27,15 @@ final readonly class PlanView
      */
     public function __construct(
         public int $piece,
+        public int $ticket,
         public int $version,
         public string $name,
         public Kind $kind,
         public Aim $aim,
         public string $customer,
         public string $promisedAt,
+        /** it has been said to the owner; until then it is only reckoned with */
+        public bool $promised,
         public PieceProgress $state,
         public bool $made,
         /** the assessment has changed since */

@@ -38,7 +38,7 @@ final readonly class GivePromise
         }
         $at = Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $this->clock->now(), 'promisedAt');
         $said = static fn (\DateTimeImmutable $when, string $zone): string => $when->setTimezone(new \DateTimeZone($zone))->format('l j F, H:i');
-        $before = $ticket->promisedAt();
+        $before = $ticket->isPromised() ? $ticket->promisedAt() : null;
         $ticket->promise($at, $input->rush);
         foreach ($ticket->pieces() as $piece) {
             $this->ledger->piece(
@@ -46,10 +46,10 @@ final readonly class GivePromise
                 $piece,
                 $person,
                 \sprintf(
-                    'Promised for %s%s; before that for %s.',
+                    'Promised for %s%s%s.',
                     $said($at, $this->workshopTimezone),
                     $input->rush ? ', as a rush' : '',
-                    $said($before, $this->workshopTimezone),
+                    null === $before ? '' : '; before that for '.$said($before, $this->workshopTimezone),
                 ),
             );
         }

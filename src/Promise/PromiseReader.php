@@ -59,7 +59,7 @@ final readonly class PromiseReader
 
     public function of(int $id): PromiseView
     {
-        $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, rush FROM ticket WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
+        $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, promised, rush FROM ticket WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
         $jobs = $this->jobs->all($this->learning->factors());
         [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'));
@@ -130,6 +130,7 @@ final readonly class PromiseReader
             ticket: $ticket->int('id'),
             customer: $ticket->text('customer'),
             promisedAt: Iso::always($ticket->text('promised_at')),
+            promised: $ticket->flag('promised'),
             rush: $ticket->int('rush') > 0,
             holds: $holds,
             certain: $this->pickup($certain, $hands, $now),

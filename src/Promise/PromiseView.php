@@ -15,6 +15,8 @@ final readonly class PromiseView
         public int $ticket,
         public string $customer,
         public string $promisedAt,
+        /** it has been said to the owner; until then it is only reckoned with */
+        public bool $promised,
         public bool $rush,
         /** per cent of the weeks in which the promise as it stands would hold; null when nothing can be said */
         public ?int $holds,

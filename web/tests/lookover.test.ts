@@ -11,11 +11,12 @@ import { finding, kind, part, piece, words } from './views'
 
 beforeEach(() => {
   document.body.innerHTML = ''
+  localStorage.clear()
 })
 
 describe('marking what is wrong', () => {
   const form = (mark: (f: object) => Promise<boolean>, other: Half | null = 'right', material: PartView['material'] = 'aniline') =>
-    shown(FindingForm, { words: words(), half: other === null ? 'whole' : 'left', part: 'vamp', material, other, busy: false, mark })
+    shown(FindingForm, { words: words(), half: other === null ? 'whole' : 'left', parts: ['vamp'], material, other, busy: false, mark })
   const accepts = () => vi.fn<(f: object) => Promise<boolean>>().mockResolvedValue(true)
 
   it('offers what is usual on this material first, and what is seldom one step further', async () => {
@@ -29,7 +30,7 @@ describe('marking what is wrong', () => {
 
   it('offers what can be on this part alone', async () => {
     const none: Partial<WordsView> = { findings: words().findings.map((f) => ({ ...f, parts: ['toe' as const] })) }
-    const it = shown(FindingForm, { words: words(none), half: 'left', part: 'vamp', material: 'aniline', other: 'right', busy: false, mark: accepts() })
+    const it = shown(FindingForm, { words: words(none), half: 'left', parts: ['vamp'], material: 'aniline', other: 'right', busy: false, mark: accepts() })
     expect(text(it)).toContain('Nothing of this kind is found on this part.')
   })
 
@@ -42,7 +43,10 @@ describe('marking what is wrong', () => {
     await it.find('[name=depthMm]').setValue('0.4')
     await it.find('form').trigger('submit')
     await settled()
-    expect(mark.mock.calls).toEqual([[{ part: 'vamp', kind: 'scuff', severity: 4, lengthMm: 12.5, widthMm: null, depthMm: 0.4, share: null, half: 'left' }]])
+    expect(mark.mock.calls).toEqual([[{
+      places: [{ part: 'vamp', half: 'left' }],
+      findings: [{ kind: 'scuff', severity: 4, lengthMm: 12.5, widthMm: null, depthMm: 0.4, share: null }],
+    }]])
     expect(it.find('[name=lengthMm]').exists()).toBe(false)
   })
 
@@ -53,7 +57,7 @@ describe('marking what is wrong', () => {
     expect(it.find('[name=lengthMm]').exists()).toBe(false)
     await it.find('[name=share]').setValue('40')
     await it.find('form').trigger('submit')
-    expect(mark.mock.calls[0]?.[0]).toMatchObject({ share: 0.4, severity: 2 })
+    expect(mark.mock.calls[0]?.[0]).toMatchObject({ findings: [{ share: 0.4, severity: 2 }] })
   })
 
   it('marks the other half as well when it is the same there', async () => {
@@ -63,7 +67,32 @@ describe('marking what is wrong', () => {
     await it.find('input[type=checkbox]').setValue(true)
     await it.find('form').trigger('submit')
     await settled()
-    expect(mark.mock.calls.map(([f]) => (f as { half: string }).half)).toEqual(['left', 'right'])
+    expect(mark.mock.calls[0]?.[0]).toMatchObject({ places: [{ half: 'left' }, { half: 'right' }] })
+  })
+
+  it('marks several things on all of the outside at once, on both halves, by the keys alone', async () => {
+    const mark = accepts()
+    const it = shown(FindingForm, { words: words(), half: 'left', parts: ['toe', 'vamp'], material: 'aniline', other: 'right', busy: false, mark })
+    const press = async (key: string): Promise<void> => {
+      window.dispatchEvent(new KeyboardEvent('keydown', { key }))
+      await settled()
+    }
+    const group = it.findAll('[aria-pressed=true]')[0]?.text()
+    await press('1')
+    expect(it.findAll('.may[aria-pressed=true]')).toHaveLength(2)
+    await press('+')
+    await press('Enter')
+    const given = mark.mock.calls[0]?.[0] as { places: object[], findings: { severity: number }[] }
+    expect(given.places).toHaveLength(4)
+    expect(given.findings.map((f) => f.severity), 'one more than it was').toEqual([4])
+    await press('g')
+    expect(it.findAll('[aria-pressed=true]')[0]?.text(), 'the next group').not.toBe(group)
+    expect(localStorage.getItem('kindheel-finding-group')).not.toBe(group)
+  })
+
+  it('opens the group that was used last', async () => {
+    localStorage.setItem('kindheel-finding-group', 'dirt')
+    expect(form(accepts()).find('.quiet[aria-pressed=true]').text()).toBe('dirt')
   })
 
   it('keeps what was typed when it is refused, and says nothing of the other half then', async () => {
@@ -87,7 +116,10 @@ describe('marking what is wrong', () => {
 
 describe('what is known of a part, in a sentence', () => {
   const sentence = (parts: PartView[], more: Record<string, unknown> = {}) =>
-    shown(PartSentence, { half: 'left', part: 'vamp', name: 'vamp', plural: false, parts, kind: kind(), words: words(), disabled: false, ...more })
+    shown(PartSentence, {
+      half: 'left', part: 'vamp', name: 'vamp', plural: false, parts, kind: kind(), words: words(), disabled: false,
+      agreed: { aim: 'restore', gloss: 'glow', patina: 'soften', newShade: null }, ...more,
+    })
 
   it('holds for both halves alike until it is said otherwise', async () => {
     const it = sentence([part()])
@@ -160,7 +192,7 @@ describe('what is known of a part, in a sentence', () => {
     await says(it, 'More about it').trigger('click')
     await settled()
     await says(it, 'Agree on something else').trigger('click')
-    expect(it.emitted('agree')?.[0]?.[0]).toMatchObject({ agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep' } })
+    expect(it.emitted('agree')?.[0]?.[0]).toMatchObject({ agreed: { aim: 'restore', gloss: 'glow', patina: 'soften' } })
     const own = sentence([part({ agreed: { aim: 'restore', gloss: 'matt', patina: 'remove', newShade: null } })])
     await says(own, 'More about it').trigger('click')
     await settled()

@@ -1,5 +1,5 @@
 import type { DOMWrapper } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import RackPiece from '../src/bench/RackPiece.vue'
 import Tape from '../src/bench/Tape.vue'
 import type { BenchView, BlockView, RackPieceView } from '../src/api/types'
@@ -107,7 +107,7 @@ describe('today as a tape', () => {
   it('shows whose each stretch of work is, where in the day it is', async () => {
     const blocks = [block(0, 30), block(30, 60), block(120, 126, { done: true, piece: 2, pieceName: 'The bag' })]
     const it = tape({ tapes: [one(blocks)], rack: [rackPiece({ piece: 1 })] })
-    const stretches = it.findAll('[role=group] button')
+    const stretches = it.findAll('.stretch')
     expect(stretches.map((b) => b.attributes('aria-label'))).toEqual([
       expect.stringMatching(/^Ida Moss, \d\d:00 to \d\d:00: The derbies, 2 steps$/), expect.stringMatching(/: The bag, Cream$/),
     ])
@@ -115,14 +115,22 @@ describe('today as a tape', () => {
     expect([left(stretches[0]), width(stretches[0])]).toEqual(['10', '10'])
     expect(stretches.map((b) => b.find('svg').exists()), 'its piece is drawn where it is known and there is room').toEqual([true, false])
     expect(stretches.map((b) => b.classes('opacity-50'))).toEqual([false, true])
-    await stretches[1]?.trigger('focus')
+    const row = it.find('[role=group]')
+    await row.trigger('keydown', { key: 'ArrowRight' })
+    expect(text(it), 'the arrows read it').toContain('The derbies, 2 steps')
+    await row.trigger('keydown', { key: 'ArrowRight' })
     expect(text(it)).toContain('The bag, Cream')
+    await row.trigger('mouseleave')
+    expect(text(it)).not.toContain('The bag, Cream')
+    vi.spyOn(row.element, 'getBoundingClientRect').mockReturnValue({ left: 0, width: 1000 } as DOMRect)
+    await row.trigger('click', { clientX: 320 })
+    expect(text(it), 'a finger need not hit it').toContain('The bag, Cream')
   })
 
   it('takes the colour of the piece for its stretch', () => {
     const colours = [['toe', '#111111'], ['vamp', '#aa5500'], ['quarter', '#aa5500']].map(([part, hex]) => ({ half: 'left', part, hex }))
     const it = tape({ tapes: [one([block(0, 60)])], rack: [rackPiece({ piece: 1, colours: colours as RackPieceView['colours'] })] })
-    expect(it.find('[role=group] button > span:last-child').attributes('style')).toContain('#aa5500')
+    expect(it.find('.stretch > span:last-child').attributes('style')).toContain('#aa5500')
   })
 
   it('shows when nobody works', () => {

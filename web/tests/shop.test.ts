@@ -38,26 +38,80 @@ beforeEach(() => {
 })
 
 describe('a new ticket', () => {
-  const opened = async (answers: Parameters<typeof serving>[0] = { 'POST /tickets': ok({ pieces: [{ id: 31 }] }) }) => {
-    const acts = await signedIn(true, answers)
+  const jobs = [
+    { id: 1, name: 'Clean and feed', families: [], aim: 'keep', gloss: 'satin' },
+    { id: 2, name: 'Polish', families: ['low-shoe'], aim: 'freshen', gloss: 'glow' },
+    { id: 4, name: 'Deep clean trainers', families: ['trainer'], aim: 'freshen', gloss: 'satin' },
+  ]
+  const oxfords = {
+    id: 7, tag: '1-1', name: 'The oxfords', kind: 'low-shoe/derby', sizeEu: 44, lengthMm: null, shade: 'black', aim: 'freshen', gloss: 'glow',
+  }
+  const opened = async (answers: Parameters<typeof serving>[0] = { 'POST /intake': ok({ pieces: [{ id: 31, hasPlan: false }] }) }) => {
+    const acts = await signedIn(true, {
+      'GET /usual-jobs': ok({ jobs }), 'GET /owners?find=Mir': ok({ owners: [{ customer: 'Mirela', contact: '12 34', lastAt: at(0), pieces: [oxfords] }] }),
+      ...answers,
+    })
     const router = somewhere('/counter/new')
     const it = shown(NewTicket, {}, router)
     await settled()
     return { it, acts, router }
   }
-  const sent = (acts: () => readonly { body: unknown }[]) => acts()[0]?.body as { promisedAt: string, pieces: Record<string, unknown>[] }
+  type Sent = { ticket: { customer: string, contact: string, pieces: Record<string, unknown>[] }, with: { like: number | null, job: number | null }[] }
+  const whole = (acts: () => readonly { body: unknown }[], n = 0) => acts()[n]?.body as Sent
+  const sent = (acts: () => readonly { body: unknown }[]) => whole(acts).ticket
 
-  it('is promised in a week at five unless it is said otherwise, and leads to its first piece', async () => {
+  it('asks for no day, and leads to its first piece', async () => {
     const { it, acts, router } = await opened()
-    await it.find('[name=customer]').setValue('Mirela')
+    await it.find('[name=customer]').setValue('Orsolya')
     await it.find('[name=name]').setValue('The boots')
     await it.find('form').trigger('submit')
     await settled()
-    expect(sent(acts).promisedAt).toBe('2026-03-10T17:00')
+    expect(sent(acts)).not.toHaveProperty('promisedAt')
     expect(sent(acts).pieces).toEqual([
       { name: 'The boots', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' },
     ])
+    expect(whole(acts).with).toEqual([{ like: null, job: null }])
     expect(router.currentRoute.value.fullPath).toBe('/pieces/31')
+  })
+
+  it('finds a known owner by a few letters, takes the piece as last time and a usual job, and leads to the plan', async () => {
+    vi.useFakeTimers({ now: NOW })
+    const { it, acts, router } = await opened({ 'POST /intake': ok({ pieces: [{ id: 31, hasPlan: true }] }) })
+    const customer = it.find<HTMLInputElement>('[name=customer]')
+    await customer.setValue('Mir')
+    await vi.advanceTimersByTimeAsync(200)
+    vi.useRealTimers()
+    await settled()
+    expect(it.findAll('[role=option]').map((o) => o.text())).toEqual(['Mirela 12 34 · 1 piece'])
+    await customer.trigger('keydown', { key: 'ArrowDown' })
+    await customer.trigger('keydown', { key: 'Enter' })
+    await settled()
+    expect([customer.element.value, it.find<HTMLInputElement>('[name=contact]').element.value]).toEqual(['Mirela', '12 34'])
+    expect(document.activeElement?.textContent, 'Enter goes on').toBe('The oxfords')
+    await says(it, 'The oxfords').trigger('click')
+    await settled()
+    expect(it.find<HTMLInputElement>('[name=sizeEu]').element.value).toBe('44')
+    expect(document.activeElement?.textContent).toBe('Clean and feed')
+    expect(text(it), 'only what is for shoes').not.toContain('Deep clean trainers')
+    await says(it, 'Polish').trigger('click')
+    await settled()
+    expect(document.activeElement?.textContent?.trim()).toBe('Open the ticket and plan it')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(whole(acts)).toMatchObject({
+      ticket: { customer: 'Mirela', contact: '12 34', pieces: [{ name: 'The oxfords', gloss: 'glow' }] }, with: [{ like: 7, job: 2 }],
+    })
+    expect(router.currentRoute.value.fullPath).toBe('/pieces/31/plan')
+  })
+
+  it('is no usual job any more when it is pressed once more', async () => {
+    const { it, acts } = await opened()
+    await it.find('[name=customer]').setValue('Orsolya')
+    await says(it, 'Polish').trigger('click')
+    await says(it, 'Polish').trigger('click')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(whole(acts).with).toEqual([{ like: null, job: null }])
   })
 
   it('measures footwear by its size and all else by its longest side, and nothing where nothing was typed', async () => {
@@ -71,7 +125,7 @@ describe('a new ticket', () => {
     await it.find('[name=lengthMm]').setValue('380')
     await it.find('form').trigger('submit')
     await settled()
-    expect(acts()[1]?.body).toMatchObject({ pieces: [{ lengthMm: 380, sizeEu: null }] })
+    expect(whole(acts, 1).ticket).toMatchObject({ pieces: [{ lengthMm: 380, sizeEu: null }] })
   })
 
   it('takes several pieces, each with what is its own', async () => {
@@ -92,8 +146,8 @@ describe('a new ticket', () => {
 
   it('keeps all that was typed when it is refused, and shows the piece that is wrong', async () => {
     const { it } = await opened({
-      'POST /tickets': refuses(422, 'Something is missing.', {
-        errors: [{ field: 'customer', message: 'Whose is it?' }, { field: 'pieces[0].name', message: 'Give it a name.' }],
+      'POST /intake': refuses(422, 'Something is missing.', {
+        errors: [{ field: 'ticket.customer', message: 'Whose is it?' }, { field: 'ticket.pieces[0].name', message: 'Give it a name.' }],
       }),
     })
     await it.find('[name=wish]').setValue('As they were')
@@ -114,7 +168,8 @@ const row = (more: Partial<PieceRowView> = {}): PieceRowView => ({
   colours: [], readyAt: null, shelf: '', sizeEu: 42, lengthMm: null, ...more,
 })
 const ticket = (more: Partial<TicketView> = {}): TicketView =>
-  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), openedAt: at(-600), toldAt: null, seen: 'abc', pieces: [row()], ...more })
+  ({ id: 2, customer: 'Mirela', contact: '', wish: '', promisedAt: at(60), promised: true, openedAt: at(-600), toldAt: null,
+    seen: 'abc', pieces: [row()], ...more })
 
 describe('the counter', () => {
   const counter = async (tickets: TicketView[], may = true) => {
@@ -216,7 +271,7 @@ describe('the counter', () => {
 
 describe('a promise', () => {
   const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
-    ticket: 2, customer: 'Mirela', promisedAt: at(300), rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
+    ticket: 2, customer: 'Mirela', promisedAt: at(300), promised: true, rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
     unseen: [], tooMuch: false,
     stepsLeft: 12, minutesLeft: 80, ...more,
   })

@@ -25,7 +25,7 @@ export const coat = (more: Partial<CoatView> = {}): CoatView => ({
 })
 
 export const rackPiece = (more: Partial<RackPieceView> = {}): RackPieceView => ({
-  piece: 1, name: 'The derbies', customer: 'Mirela', kind: 'low-shoe/derby', place: 'rack', promisedAt: at(600), stepsDone: 3, stepsAll: 12,
+  piece: 1, name: 'The derbies', customer: 'Mirela', kind: 'low-shoe/derby', place: 'rack', promisedAt: at(600), promised: true, stepsDone: 3, stepsAll: 12,
   colours: [{ half: 'left', part: 'vamp', hex: '#553311' }, { half: 'right', part: 'vamp', hex: '#553311' }], coats: [], atWork: [], opensAt: null,
   closesAt: null, next: null, standing: null, ...more,
 })
@@ -43,7 +43,8 @@ export const finding = (more: Partial<FindingView> = {}): FindingView => ({
 export const piece = (more: Partial<PieceView> = {}): PieceView => ({
   id: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', patina: 'keep',
   newShade: null, unwanted: '',
-  valueCents: null, replaceCents: null, state: 'to-plan', hasPlan: false, ticket: 2, tag: '2-1', customer: 'Mirela', wish: '', promisedAt: at(600), parts: [],
+  valueCents: null, replaceCents: null, state: 'to-plan', hasPlan: false, ticket: 2, tag: '2-1', customer: 'Mirela', wish: '',
+  promisedAt: at(600), promised: true, parts: [],
   findings: [], trials: [], differences: [], past: [], ...more,
 })
 
@@ -105,7 +106,8 @@ export const words = (more: Partial<WordsView> = {}): WordsView => ({
 })
 
 export const plan = (more: Partial<PlanView> = {}): PlanView => ({
-  piece: 4, version: 7, name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', customer: 'Mirela', promisedAt: at(600), state: 'planned', made: true,
+  piece: 4, ticket: 2, version: 7, name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', customer: 'Mirela', promisedAt: at(600), promised: true,
+  state: 'planned', made: true,
   stale: false, steps: [], refused: [], referrals: [], tellOwner: [], dropped: [], changes: [], faults: [], kit: [], schools: [], exclude: [], readyBy: null,
   byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, ...more,
 })

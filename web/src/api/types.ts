@@ -430,6 +430,12 @@ export interface FindingWordView {
   readonly parts: readonly PartName[];
 }
 
+export interface FindingsInput {
+  version: number;
+  places: readonly PlaceInput[];
+  findings: readonly FoundInput[];
+}
+
 export interface FitView {
   readonly overWhite: number;
   readonly overBlack: number;
@@ -451,6 +457,15 @@ export interface FollowInput {
 export interface ForwardInput {
   minutes: number;
   me?: boolean;
+}
+
+export interface FoundInput {
+  kind: FindingKind;
+  severity: number;
+  lengthMm?: number | null;
+  widthMm?: number | null;
+  depthMm?: number | null;
+  share?: number | null;
 }
 
 export interface FreeMinutesView {
@@ -488,6 +503,11 @@ export interface HoursInput {
   week: readonly DayHoursInput[];
   version: string;
   skills?: readonly Phase[];
+}
+
+export interface IntakeInput {
+  ticket: TicketInput;
+  with?: readonly WithPieceInput[];
 }
 
 export interface KeepInput {
@@ -692,6 +712,29 @@ export interface OwnerPageView {
   readonly signed: SignedView | null;
 }
 
+export interface OwnerPieceView {
+  readonly id: number;
+  readonly tag: string;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly sizeEu: number | null;
+  readonly lengthMm: number | null;
+  readonly shade: Shade;
+  readonly aim: Aim;
+  readonly gloss: Gloss;
+}
+
+export interface OwnerView {
+  readonly customer: string;
+  readonly contact: string;
+  readonly lastAt: string;
+  readonly pieces: readonly OwnerPieceView[];
+}
+
+export interface OwnersView {
+  readonly owners: readonly OwnerView[];
+}
+
 export type Paid = 'now' | 'before' | 'later' | 'nothing';
 
 export interface PairView {
@@ -887,6 +930,7 @@ export interface PieceView {
   readonly customer: string;
   readonly wish: string;
   readonly promisedAt: string;
+  readonly promised: boolean;
   readonly parts: readonly PartView[];
   readonly findings: readonly FindingView[];
   readonly trials: readonly TrialView[];
@@ -908,12 +952,14 @@ export interface PlanInput {
 
 export interface PlanView {
   readonly piece: number;
+  readonly ticket: number;
   readonly version: number;
   readonly name: string;
   readonly kind: Kind;
   readonly aim: Aim;
   readonly customer: string;
   readonly promisedAt: string;
+  readonly promised: boolean;
   readonly state: PieceProgress;
   readonly made: boolean;
   readonly stale: boolean;
@@ -1069,6 +1115,7 @@ export interface PromiseView {
   readonly ticket: number;
   readonly customer: string;
   readonly promisedAt: string;
+  readonly promised: boolean;
   readonly rush: boolean;
   readonly holds: number | null;
   readonly certain: string | null;
@@ -1110,6 +1157,7 @@ export interface RackPieceView {
   readonly kind: Kind;
   readonly place: DryingPlace;
   readonly promisedAt: string;
+  readonly promised: boolean;
   readonly stepsDone: number;
   readonly stepsAll: number;
   readonly colours: readonly PartColourView[];
@@ -1426,10 +1474,10 @@ export interface ThreadView {
 
 export interface TicketInput {
   customer: string;
-  promisedAt: string;
   pieces: readonly PieceInput[];
   contact?: string;
   wish?: string;
+  promisedAt?: string;
 }
 
 export interface TicketView {
@@ -1438,6 +1486,7 @@ export interface TicketView {
   readonly contact: string;
   readonly wish: string;
   readonly promisedAt: string;
+  readonly promised: boolean;
   readonly openedAt: string;
   readonly toldAt: string | null;
   readonly seen: string;
@@ -1492,6 +1541,23 @@ export interface TrialWordView {
 
 export type Urgency = 'running' | 'closing' | 'test' | 'open' | 'missed';
 
+export interface UsualJobInput {
+  name: string;
+  piece: number;
+}
+
+export interface UsualJobView {
+  readonly id: number;
+  readonly name: string;
+  readonly families: readonly PieceFamily[];
+  readonly aim: Aim;
+  readonly gloss: Gloss;
+}
+
+export interface UsualJobsView {
+  readonly jobs: readonly UsualJobView[];
+}
+
 export interface VersionInput {
   version: number;
 }
@@ -1507,6 +1573,11 @@ export interface WhatIfView {
 }
 
 export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down' | 'mottled' | 'shaded';
+
+export interface WithPieceInput {
+  like?: number | null;
+  job?: number | null;
+}
 
 export interface WordView<Id> {
   readonly id: Id;
@@ -1620,6 +1691,10 @@ export const limits = {
     replaceCents: { min: 0, max: 100000000 },
   },
   FindingInput: {
+    severity: { min: 0, max: 4 },
+    share: { min: 0, max: 1 },
+  },
+  FoundInput: {
     severity: { min: 0, max: 4 },
     share: { min: 0, max: 1 },
   },

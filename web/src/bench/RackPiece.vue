@@ -87,7 +87,8 @@ const line = computed(() => {
     <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
       <span class="font-semibold leading-tight grow" :class="small ? 'text-lg' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
-      <span class="text-soft text-[.92rem] shrink-0">due {{ when(piece.promisedAt, now) }} · {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
+      <span class="text-soft text-[.92rem] shrink-0">{{ piece.promised ? `due ${when(piece.promisedAt, now)}` : 'not promised' }} ·
+        {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
     </button>
     <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">stands in the
       <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>

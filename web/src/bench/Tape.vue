@@ -67,8 +67,23 @@ const tomorrow = computed(() => {
   const minutes = Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
   return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${minutes} min`
 })
-/** What a finger or the focus lies on, in words. */
+/** What a finger, the pointer or the arrows have come to, in words. */
 const read = ref<Drawn | null>(null)
+/** The stretch of a tape that lies nearest to where it is touched: some are narrower than a finger. */
+const nearest = (event: MouseEvent, drawnHere: readonly Drawn[]): void => {
+  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+  const at = (100 * (event.clientX - box.left)) / Math.max(1, box.width)
+  const away = (s: Drawn): number => Math.max(0, s.x - at, at - s.x - s.w)
+  read.value = [...drawnHere].sort((a, b) => away(a) - away(b))[0] ?? null
+}
+const along = (event: KeyboardEvent, drawnHere: readonly Drawn[]): void => {
+  const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+  if (step !== 0 && drawnHere.length > 0) {
+    const here = drawnHere.findIndex((s) => s.start === read.value?.start && s.person === read.value.person)
+    read.value = drawnHere[here < 0 ? 0 : Math.min(drawnHere.length - 1, Math.max(0, here + step))] ?? null
+    event.preventDefault()
+  }
+}
 const told = (s: Drawn): string =>
   `${s.person}, ${time(s.start)} to ${time(s.end)}: ${s.pieceName}, ${s.blocks.length === 1 ? s.blocks[0]?.title ?? '' : counted(s.blocks.length, 'step')}`
 </script>
@@ -90,7 +105,9 @@ const told = (s: Drawn): string =>
     <template v-for="(tape, row) in tapes" :key="tape.person">
       <span class="text-[.82rem] leading-tight text-soft self-center truncate col-start-1">{{ tape.name.split(' ')[0] }}</span>
       <div
-        class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-5 mt-0.5'" role="group"
+        class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-5 mt-0.5'" role="group" :tabindex="tape.drawn.length > 0 ? 0 : undefined"
+        @mousemove="nearest($event, tape.drawn)" @click="nearest($event, tape.drawn)" @mouseleave="read = null" @blur="read = null"
+        @keydown="along($event, tape.drawn)"
         :aria-label="`${tape.name}: ${counted(tape.today.filter((b) => !b.done).length, 'step')} ahead`"
       >
         <span class="absolute inset-x-0 border-b-2 border-soft" :class="row === 0 ? 'top-10' : 'bottom-0'" />
@@ -98,17 +115,16 @@ const told = (s: Drawn): string =>
           v-for="gap in tape.closed" :key="gap.x" class="absolute closed" :class="row === 0 ? 'top-0 h-10' : 'inset-y-0'"
           :style="{ left: `${gap.x}%`, width: `${gap.w}%` }" title="nobody works"
         />
-        <button
-          v-for="s in tape.drawn" :key="s.start" type="button" class="absolute flex items-end justify-center overflow-hidden"
+        <span
+          v-for="s in tape.drawn" :key="s.start" class="absolute flex items-end justify-center overflow-hidden stretch" role="img" :aria-label="told(s)"
           :class="[row === 0 ? 'h-10 top-0' : 'h-5 top-0', s.done ? 'opacity-50' : '']" :style="{ left: `${s.x}%`, width: `${s.w}%` }"
-          :aria-label="told(s)" @focus="read = s" @blur="read = null" @mouseenter="read = s" @mouseleave="read = null" @click="read = s"
         >
           <Standing
             v-if="row === 0 && s.w >= WIDE_ENOUGH && rack.get(s.piece)" class="w-full h-7 absolute bottom-2" :kind="rack.get(s.piece)!.kind"
             :colours="rack.get(s.piece)!.colours" :weight="0.8" aria-hidden="true"
           />
           <span class="absolute inset-x-px bottom-0 border border-ink" :class="row === 0 ? 'h-2' : 'h-full'" :style="{ backgroundColor: s.hex }" />
-        </button>
+        </span>
         <template v-if="row === 0">
           <span
             v-for="(t, i) in threads" :key="`t${i}`" class="absolute thread" :title="`${t.title}, ${t.pieceName} dries`"

@@ -105,12 +105,13 @@ const target = (piece: PieceRowView): string =>
           <p class="mt-1">
             <RouterLink
               v-if="ticket.pieces.some(isOpen)" class="font-semibold underline underline-offset-4"
-              :to="`/tickets/${ticket.id}/promise`" :aria-label="`Promised ${when(ticket.promisedAt, now)}: does it hold?`"
-            >{{ when(ticket.promisedAt, now)
+              :to="`/tickets/${ticket.id}/promise`"
+              :aria-label="ticket.promised ? `Promised ${when(ticket.promisedAt, now)}: does it hold?` : 'No day promised yet'"
+            >{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet'
             }}</RouterLink>
-            <span v-else class="font-semibold">{{ when(ticket.promisedAt, now) }}</span>
+            <span v-else class="font-semibold">{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet' }}</span>
             <span
-              v-if="Date.parse(ticket.promisedAt) < now && ticket.pieces.some(isOpen)"
+              v-if="ticket.promised && Date.parse(ticket.promisedAt) < now && ticket.pieces.some(isOpen)"
               class="ml-2 bg-ink text-raised px-2"
             >overdue</span>
           </p>

@@ -37,7 +37,7 @@ const print = (): void => window.print()
         <p class="font-head text-6xl leading-none tracking-tight">{{ piece.tag }}</p>
         <p class="text-2xl font-semibold leading-tight">{{ piece.name }}</p>
         <p class="text-lg leading-tight">{{ ticket?.customer }}<br>{{ kind(piece.kind) }} · to {{ piece.aim.replace('-', ' ') }}</p>
-        <p class="text-xl font-bold">for {{ date(ticket?.promisedAt ?? '') }}</p>
+        <p class="text-xl font-bold">{{ ticket?.promised === false ? 'no day promised yet' : `for ${date(ticket?.promisedAt ?? '')}` }}</p>
       </div>
       <div class="grid gap-2 content-between">
         <img :src="square(piece.id)" width="176" height="176" class="w-full bg-white" :alt="`A square code that opens ${piece.name}`">

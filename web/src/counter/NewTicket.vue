@@ -1,29 +1,32 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
+import { computed, nextTick, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import { limits } from '../api/types'
-import type { PieceFamily, PieceInput, TicketInput, TicketView } from '../api/types'
+import type { IntakeInput, OwnerPieceView, OwnerView, PieceFamily, PieceInput, TicketView, UsualJobsView, UsualJobView, WithPieceInput } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
-import { useNow } from '../session/useNow'
-import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
+import KnownOwner from './KnownOwner.vue'
 
 const words = useWords()
 const router = useRouter()
-const now = useNow()
-const { field } = useWhen()
-/** A piece being written down: colour and gloss are always chosen. */
-type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>>
-const newPiece = (): Draft => ({ name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut' })
-const form = reactive({ customer: '', contact: '', wish: '', promisedAt: field(now.value, 7, '17:00'), pieces: [newPiece()] })
+/** A piece being written down: colour and gloss are always chosen; beside it what it is like, and which usual job it is. */
+type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>> & WithPieceInput
+const newPiece = (): Draft => ({
+  name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut', like: null, job: null,
+})
+const form = reactive({ customer: '', contact: '', wish: '', pieces: [newPiece()] })
 const errors = ref<Readonly<Record<string, string>>>({})
 const problem = ref('')
 const busy = ref(false)
-/** The page is not loaded anew, so `autofocus` alone would not do. */
-const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
 const current = ref(0)
+/** What was here before, of the owner that was found. */
+const past = ref<readonly OwnerPieceView[]>([])
+const jobs = ref<readonly UsualJobView[]>([])
+void api.get<UsualJobsView>('/usual-jobs').then((kept) => {
+  jobs.value = kept.jobs
+}).catch(() => undefined)
 
 const kinds = computed(() => words.value?.kinds ?? [])
 const aims = computed(() => words.value?.aims ?? [])
@@ -45,6 +48,7 @@ const family = computed<PieceFamily>({
   },
 })
 const ofFamily = computed(() => kinds.value.filter((k) => k.family === family.value))
+const offered = computed(() => jobs.value.filter((j) => j.families.length === 0 || j.families.includes(family.value)))
 /** Footwear goes by its size, all else by its longest side; left empty, it is the usual one. */
 const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
   const bySize = kinds.value.find((k) => k.id === p.kind)?.goesBySize !== false
@@ -52,20 +56,63 @@ const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
   return bySize ? { sizeEu: number(p.sizeEu), lengthMm: null } : { sizeEu: null, lengthMm: number(p.lengthMm) }
 }
 const standing = computed(() => (kind.value?.halves ?? []).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
+const error = (field: string): string | undefined => errors.value[`ticket.${field}`]
+
+/** On to the next thing that hands would reach for: so a known pair is taken in with a few presses of Enter. */
+const onTo = async (what: string): Promise<void> => {
+  await nextTick()
+  document.querySelector<HTMLElement>(`[data-next="${what}"]`)?.focus()
+}
+const known = async (owner: OwnerView): Promise<void> => {
+  Object.assign(form, { customer: owner.customer, contact: owner.contact })
+  past.value = owner.pieces
+  await onTo(owner.pieces.length > 0 ? 'past' : 'name')
+}
+const asLastTime = async (like: OwnerPieceView): Promise<void> => {
+  Object.assign(piece.value, {
+    name: like.name, kind: like.kind, sizeEu: like.sizeEu, lengthMm: like.lengthMm, shade: like.shade, aim: like.aim, gloss: like.gloss, like: like.id,
+    job: null,
+  })
+  await onTo(offered.value.length > 0 ? 'job' : 'open')
+}
+const takeJob = async (job: UsualJobView): Promise<void> => {
+  if (piece.value.job === job.id) {
+    piece.value.job = null
+    return
+  }
+  Object.assign(piece.value, { job: job.id, aim: job.aim, gloss: job.gloss })
+  await onTo(piece.value.name === '' ? 'name' : 'open')
+}
+/** Left and right among buttons that stand in a row. */
+const along = (event: KeyboardEvent): void => {
+  const row = event.currentTarget as HTMLElement
+  const buttons = [...row.querySelectorAll('button')]
+  const at = buttons.indexOf(document.activeElement as HTMLButtonElement)
+  if (at >= 0 && (event.key === 'ArrowRight' || event.key === 'ArrowLeft')) {
+    buttons[(at + (event.key === 'ArrowRight' ? 1 : buttons.length - 1)) % buttons.length]?.focus()
+    event.preventDefault()
+  }
+}
 
 const open = async (): Promise<void> => {
   busy.value = true
   problem.value = ''
   errors.value = {}
   try {
-    const body: TicketInput = { ...form, pieces: form.pieces.map((p) => ({ ...p, ...measured(p) })) }
-    const ticket = await api.post<TicketView>('/tickets', body)
-    await router.push(`/pieces/${ticket.pieces[0]?.id ?? 0}`)
-  } catch (error) {
-    if (error instanceof Problem) {
-      errors.value = error.errors
-      problem.value = error.detail
-      const wrong = form.pieces.findIndex((_, i) => Object.keys(error.errors).some((field) => field.startsWith(`pieces[${i}].`)))
+    const { pieces, ...ticket } = form
+    const body: IntakeInput = {
+      ticket: { ...ticket, pieces: pieces.map((p) => ({ name: p.name, kind: p.kind, aim: p.aim, gloss: p.gloss, shade: p.shade, ...measured(p) })) },
+      // What it is like counts while it is still that kind of piece.
+      with: pieces.map(({ like, job, kind: of }) => ({ like: past.value.find((p) => p.id === like)?.kind === of ? like : null, job })),
+    }
+    const taken = await api.post<TicketView>('/intake', body)
+    const first = taken.pieces[0]
+    await router.push(first?.hasPlan === true ? `/pieces/${first.id}/plan` : `/pieces/${first?.id ?? 0}`)
+  } catch (fault) {
+    if (fault instanceof Problem) {
+      errors.value = fault.errors
+      problem.value = fault.detail
+      const wrong = form.pieces.findIndex((_, i) => Object.keys(fault.errors).some((field) => field.startsWith(`ticket.pieces[${i}].`)))
       current.value = wrong === -1 ? current.value : wrong
     } else {
       problem.value = 'That did not work.'
@@ -84,23 +131,21 @@ const open = async (): Promise<void> => {
     </section>
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">New ticket</h1>
-      <label class="grid gap-1 font-semibold">Whose is it?
-        <input v-model="form.customer" class="write font-normal" name="customer" :aria-invalid="!!errors['customer']" v-focus>
-        <span v-if="errors['customer']" class="font-normal">{{ errors['customer'] }}</span>
+      <KnownOwner v-model="form.customer" :problem="error('customer')" @known="known" />
+      <label class="grid gap-1 font-semibold">How to reach them
+        <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
+        <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>
       </label>
-      <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-4">
-        <label class="grid gap-1 font-semibold">How to reach them
-          <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!errors['contact']">
-          <span v-if="errors['contact']" class="font-normal">{{ errors['contact'] }}</span>
-        </label>
-        <label class="grid gap-1 font-semibold">Promised for
-          <input v-model="form.promisedAt" class="write font-normal" name="promisedAt" type="datetime-local" :aria-invalid="!!errors['promisedAt']">
-          <span v-if="errors['promisedAt']" class="font-normal">{{ errors['promisedAt'] }}</span>
-        </label>
+      <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="As last time" @keydown="along">
+        <span class="font-semibold">As last time:</span>
+        <button
+          v-for="(p, i) in past" :key="p.id" type="button" class="may" :data-next="i === 0 ? 'past' : undefined" :aria-pressed="piece.like === p.id"
+          @click="asLastTime(p)"
+        >{{ p.name }}</button>
       </div>
       <label class="grid gap-1 font-semibold">What they want, in their words
-        <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" :aria-invalid="!!errors['wish']" />
-        <span v-if="errors['wish']" class="font-normal">{{ errors['wish'] }}</span>
+        <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" :aria-invalid="!!error('wish')" />
+        <span v-if="error('wish')" class="font-normal">{{ error('wish') }}</span>
       </label>
       <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
         <legend class="sr-only">The piece</legend>
@@ -112,10 +157,10 @@ const open = async (): Promise<void> => {
         </div>
         <label class="grid gap-1 font-semibold">What do you call it?
           <input
-            v-model="piece.name" class="write font-normal" name="name" placeholder="The Captain’s shoes"
-            :aria-invalid="!!errors[`pieces[${current}].name`]"
+            v-model="piece.name" class="write font-normal" name="name" placeholder="The Captain’s shoes" data-next="name"
+            :aria-invalid="!!errors[`ticket.pieces[${current}].name`]"
           >
-          <span v-if="errors[`pieces[${current}].name`]" class="font-normal">{{ errors[`pieces[${current}].name`] }}</span>
+          <span v-if="errors[`ticket.pieces[${current}].name`]" class="font-normal">{{ errors[`ticket.pieces[${current}].name`] }}</span>
         </label>
         <p class="text-xl leading-loose">
           {{ (kind?.halves.length ?? 0) > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
@@ -125,21 +170,29 @@ const open = async (): Promise<void> => {
             v-model.number="piece.sizeEu"
             class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number"
             :min="limits.PieceInput.sizeEu.min" :max="limits.PieceInput.sizeEu.max" step="0.5"
-            aria-label="Size (EU)" :aria-invalid="!!errors[`pieces[${current}].sizeEu`]"
+            aria-label="Size (EU)" :aria-invalid="!!errors[`ticket.pieces[${current}].sizeEu`]"
           >.</template>
           <template v-else>longest side <input
             v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold"
             name="lengthMm" type="number" :min="limits.PieceInput.lengthMm.min" :max="limits.PieceInput.lengthMm.max" step="5" aria-label="Longest side (mm)"
-            :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`pieces[${current}].lengthMm`]"
+            :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`ticket.pieces[${current}].lengthMm`]"
           > mm.</template>
           To <Choice v-model="piece.aim" label="Aim" :options="aims" />,
           with a <Choice v-model="piece.gloss" label="Gloss" :options="glosses" /> finish.
         </p>
         <p class="text-soft">{{ aimMeaning }}</p>
+        <div v-if="offered.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="A usual job" @keydown="along">
+          <span class="font-semibold">A usual job:</span>
+          <button
+            v-for="(job, i) in offered" :key="job.id" type="button" class="may" :data-next="i === 0 ? 'job' : undefined" :aria-pressed="piece.job === job.id"
+            @click="takeJob(job)"
+          >{{ job.name }}</button>
+        </div>
       </fieldset>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
       <div class="flex gap-4">
-        <button class="do grow" type="submit" :disabled="busy">Open the ticket</button>
+        <button class="do grow" type="submit" data-next="open" :disabled="busy">{{ piece.job === null ? 'Open the ticket' : 'Open the ticket and plan it'
+        }}</button>
         <button class="may" type="button" @click="form.pieces.push(newPiece()); current = form.pieces.length - 1">One more piece</button>
       </div>
     </form>

@@ -65,7 +65,7 @@ const sure = computed(() => {
           <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
           <template v-if="promise.certain">
             <p class="font-head text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
-            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In every other week it is ready
+            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In one week of two it is ready by
               {{ when(promise.even, now) }}.</template></p>
           </template>
           <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
@@ -74,11 +74,13 @@ const sure = computed(() => {
             @click="give(promise.certain, false)"
           >Promise this</button>
         </section>
-        <p class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong> </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
+        <p v-if="!promise.promised" class="text-xl">No day is promised yet.</p>
+        <p v-else class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong>
+        </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }}
             weeks of a hundred.</span></p>
         <section class="grid gap-3" aria-label="A rush">
-          <h2 class="text-2xl">Were it taken before everything else</h2>
+          <h2 class="text-2xl">If it goes before everything else</h2>
           <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">It would be ready no sooner: it waits for its coats, not for hands.</p>
           <template v-else-if="promise.rushed">
             <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { AgreementInput, Half, PartName } from '../api/types'
@@ -6,6 +7,7 @@ import { colourMap } from '../drawing/colours'
 import { isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
+import { isTyping } from '../kit/keys'
 import Notice from '../kit/Notice.vue'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
@@ -24,7 +26,7 @@ const words = useWords()
 const router = useRouter()
 const { person } = useSession()
 const { date } = useWhen()
-const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
+const { piece, problem, busy, reload, see, markAll, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
 void reload()
 
 const { kind, drawing, turned, halves, names, turnTo } = useDrawn(piece)
@@ -52,6 +54,17 @@ const agreeOn = async (given: Partial<AgreementInput>): Promise<void> => {
     await agree({ aim, gloss, patina, newShade, unwanted, valueCents, replaceCents, ...given })
   }
 }
+/** With the keys alone: the whole upper, the plan. */
+useEventListener(window, 'keydown', (event) => {
+  if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat || !mayEdit.value) {
+    return
+  }
+  if (event.key === 'w') {
+    choose(at.value, 'outer')
+  } else if (event.key === 'p') {
+    void makePlan()
+  }
+})
 const makePlan = async (): Promise<void> => {
   if (await plan()) {
     await router.push(`/pieces/${props.id}/plan`)
@@ -85,7 +98,8 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           </div>
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
-          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">The whole {{ kind.outer }}</button>
+          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">The whole {{ kind.outer }}
+            <span class="key">W</span></button>
           <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole
             {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
           <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the
@@ -98,7 +112,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>
-        <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, for {{ date(piece.promisedAt) }}</p>
+        <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, {{ piece.promised ? `for ${date(piece.promisedAt)}` : 'no day promised yet' }}</p>
         <p v-if="words" class="text-lg">
           Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim })" />,
           with a <Choice
@@ -120,7 +134,8 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <PartSentence
           :half="at" :part="part" :name="part === 'outer' ? `whole ${kind.outer}` : names[part] ?? part" :plural="part !== 'outer' && kind.parts.find((p) =>
             p.id === part)?.plural === true"
-          :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy" @see="see" @agree="partAgreement"
+          :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy"
+          :agreed="{ aim: piece.aim, gloss: piece.gloss, patina: piece.patina, newShade: piece.newShade }" @see="see" @agree="partAgreement"
         />
         <ul v-if="findings.length > 0" class="grid">
           <li v-for="f in findings" :key="f.id" class="flex items-center gap-3 border-t border-line min-h-12">
@@ -135,8 +150,8 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           :disabled="!mayEdit" :tried="tried" @forget="forgetTrial"
         />
         <FindingForm
-          v-if="mayEdit && single" :key="`form-${at}-${part}`" :words="words" :half="at" :part="single.part" :material="single.material"
-          :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark"
+          v-if="mayEdit && parts[0]" :key="`form-${at}-${part}`" :words="words" :half="at" :parts="parts.map((p) => p.part)" :material="parts[0].material"
+          :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="markAll"
         />
       </template>
       <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
@@ -145,7 +160,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <button
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
           @click="makePlan"
-        >{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }}</button>
+        >{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }} <span class="key">P</span></button>
         <RouterLink v-if="piece.hasPlan" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/colour`">Colour</RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>

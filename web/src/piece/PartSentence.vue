@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import type { Half, KindView, PartAgreementInput, PartName, PartsInput, PartView, WordsView } from '../api/types'
+import type { AgreedView, Half, KindView, PartAgreementInput, PartName, PartsInput, PartView, WordsView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { newShades } from './newShades'
 import PartWishes from '../step/PartWishes.vue'
@@ -16,6 +16,8 @@ const props = defineProps<{
   kind: KindView
   words: WordsView
   disabled: boolean
+  /** what was agreed for the whole piece */
+  agreed: AgreedView
 }>()
 const emit = defineEmits<{ see: [parts: Omit<PartsInput, 'version'>], agree: [given: Omit<PartAgreementInput, 'version'>] }>()
 
@@ -38,7 +40,7 @@ const places = (): PartsInput['places'] => {
 const say = (what: Omit<PartsInput, 'version' | 'places'>): void => emit('see', { places: places(), ...what })
 const own = computed(() => first.value?.agreed ?? null)
 const agree = (what: Partial<NonNullable<PartAgreementInput['agreed']>>): void =>
-  emit('agree', { places: places(), agreed: { aim: 'freshen', gloss: 'satin', patina: 'keep', newShade: null, ...own.value, ...what } })
+  emit('agree', { places: places(), agreed: { ...props.agreed, ...own.value, ...what } })
 const flagged = computed(() => {
   const said = new Set<string>([...(first.value?.flags ?? []), ...(first.value?.wishes ?? [])])
   return [...props.words.flags, ...props.words.wishes].filter((w) => said.has(w.id)).map((w) => w.label)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { api } from '../api/client'
+import { api, Problem } from '../api/client'
 import { cents, money } from '../kit/money'
 import type { AgreementInput, Half, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
 import { counted } from '../kit/counted'
@@ -34,6 +34,18 @@ const name = (id: PartName): string => props.kind.parts.find((p) => p.id === id)
 const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
 const form = ref({ unwanted: props.piece.unwanted, value: money(props.piece.valueCents), replace: money(props.piece.replaceCents) })
 const problem = ref('')
+/** A usual job of the workshop, made from this one. */
+const job = ref('')
+const keptJob = ref('')
+const keepJob = async (): Promise<void> => {
+  try {
+    await api.post('/usual-jobs', { name: job.value, piece: props.piece.id })
+    keptJob.value = `“${job.value.trim()}” is offered at the counter from now on.`
+    job.value = ''
+  } catch (error) {
+    keptJob.value = error instanceof Problem ? error.detail : 'That did not work.'
+  }
+}
 const keep = (): void => {
   const [valueCents, replaceCents] = [cents(form.value.value), cents(form.value.replace)]
   if (valueCents === undefined || replaceCents === undefined) {
@@ -72,6 +84,12 @@ const keep = (): void => {
         </label>
       </div>
     </section>
+    <form v-if="!disabled && piece.findings.length > 0" class="flex flex-wrap items-end gap-3" novalidate @submit.prevent="keepJob">
+      <label class="grid gap-1">This job comes again? Keep it as a usual one, under the name of
+        <input v-model="job" class="write" name="job" maxlength="80" placeholder="Clean and feed"></label>
+      <button class="may" type="submit" :disabled="job.trim() === ''">Keep it</button>
+      <p v-if="keptJob" role="status">{{ keptJob }}</p>
+    </form>
     <Disclosure v-if="!disabled || piece.unwanted" v-slot="{ open }">
       <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'What it is worth, and what the owner does not want' }}</DisclosureButton>
       <DisclosurePanel>

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { api } from '../api/client'
-import type { AgreementInput, FindingInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
+import type { AgreementInput, FindingsInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 
@@ -19,7 +19,7 @@ export const usePiece = (id: number) => {
     reload,
     problem: computed(() => refused.value || unread.value),
     see: (parts: Omit<PartsInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/parts`, { ...parts, version })),
-    mark: (finding: Omit<FindingInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/findings`, { ...finding, version })),
+    markAll: (given: Omit<FindingsInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/findings/all`, { ...given, version })),
     unmark: (finding: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/findings/${finding}`, { version })),
     tried: (trial: Omit<TrialInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/trials`, { ...trial, version })),
     forgetTrial: (trial: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/trials/${trial}`, { version })),

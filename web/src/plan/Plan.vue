@@ -84,10 +84,13 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <header class="grid grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, for {{ date(plan.promisedAt) }}<template v-if="steps.length > 0"> ·
+      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, {{ plan.promised ? `for ${date(plan.promisedAt)}` : 'no day promised yet'
+      }}<template v-if="steps.length > 0"> ·
         <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from
         first to last · {{ done }} of {{ steps.length }} done</template></p>
       <nav v-if="plan" class="flex flex-wrap gap-3" aria-label="This plan">
+        <RouterLink v-if="!plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">Promise a day
+        </RouterLink>
         <RouterLink class="may" :to="`/pieces/${id}`">What was seen</RouterLink>
         <template v-if="steps.length > 0">
           <button v-if="may" class="may" type="button" @click="comparing = true">Schools</button>
