@@ -107,9 +107,9 @@ final readonly class WorkStep
     }
 
     /** A helper goes on with what somebody else has begun. */
-    public function handOn(int $id, int $version, Person $to, Person $person): void
+    public function handOn(int $id, TakeOverInput $input, Person $to, Person $person): void
     {
-        $step = $this->running($id, $version, 'Only a step that is under way can be handed on.');
+        $step = $this->running($id, $input->version, 'Only a step that is under way can be handed on.');
         if ($step->startedBy()?->id() === $to->id()) {
             throw Refused::now(\sprintf('%s is at it already.', $to->name()));
         }
@@ -125,6 +125,9 @@ final readonly class WorkStep
             $person,
             \sprintf('%s: %s went on with it after %d minutes of %s.', $step->title(), $to->name(), $minutes, $from),
         );
+        if ('' !== trim($input->note)) {
+            $this->ledger->step(Event::Noted, $step, $person, trim($input->note));
+        }
     }
 
     /** It was begun by mistake, before anything was laid. */

@@ -168,9 +168,10 @@ final readonly class TicketReader
             $kinds = array_filter(Kind::cases(), static fn (Kind $k): bool => false !== mb_stripos($k->label(), $word));
             $in = array_map(static fn (Kind $k): string => $k->value, array_values($kinds));
             $where[] = '(t.customer LIKE ? OR t.contact LIKE ? OR t.wish LIKE ? OR p.name LIKE ?'
+                .' OR EXISTS (SELECT 1 FROM ledger_entry n WHERE n.piece_id = p.id AND n.event = \'noted\' AND n.text LIKE ?)'
                 .([] === $in ? '' : ' OR p.kind IN ('.implode(', ', array_fill(0, \count($in), '?')).')')
                 .(1 === preg_match('/^\d{1,9}(-\d{0,3})?$/', $word) ? ' OR CONCAT(t.id, \'-\', '.Tag::PLACE.') LIKE ?' : '').')';
-            $values = [...$values, $like, $like, $like, $like, ...$in];
+            $values = [...$values, $like, $like, $like, $like, $like, ...$in];
             if (1 === preg_match('/^\d{1,9}(-\d{0,3})?$/', $word)) {
                 $values[] = $word.'%';
             }

@@ -20,6 +20,7 @@ final readonly class StepDetail
      * @param list<Hazard>                                          $hazards
      * @param list<string>                                          $cautions  numbers of the harm rules
      * @param list<array{rule: string, reason: string, by: string}> $overrides rules that somebody went over
+     * @param list<string>                                          $notes     with who wrote each, the oldest first
      */
     public function __construct(
         public StepRecord $step,
@@ -37,6 +38,7 @@ final readonly class StepDetail
         public array $hazards,
         public array $cautions,
         public array $overrides,
+        public array $notes = [],
     ) {
     }
 }

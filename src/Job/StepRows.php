@@ -94,6 +94,7 @@ final class StepRows
             hazards: array_map(Hazard::from(...), $row->words('hazards')),
             cautions: $row->words('cautions'),
             overrides: $overrides,
+            notes: null === $row->textOrNull('notes') ? [] : $row->words('notes'),
         );
     }
 

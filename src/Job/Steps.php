@@ -40,7 +40,9 @@ final readonly class Steps
         .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
     private const WHOLE = self::COLUMNS
         .'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
-        s.hazards, s.cautions, s.overrides';
+        s.hazards, s.cautions, s.overrides,
+        (SELECT JSON_ARRAYAGG(CONCAT(n.name, \': \', e.text) ORDER BY e.id) FROM ledger_entry e JOIN person n ON n.id = e.person_id
+         WHERE e.piece_id = s.piece_id AND e.step_key = s.step_key AND e.event = \'noted\') AS notes';
 
     public function __construct(private Connection $connection)
     {

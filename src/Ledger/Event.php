@@ -32,4 +32,5 @@ enum Event: string
     case Told = 'told';
     case Corrected = 'corrected';
     case TakenBack = 'taken-back';
+    case Noted = 'noted';
 }

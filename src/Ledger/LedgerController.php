@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace KindHeel\App\Ledger;
 
 use KindHeel\App\Http\Answer;
+use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\People\Member;
+use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final readonly class LedgerController
 {
-    public function __construct(private LedgerReader $reader)
+    private const STRICT = ['allow_extra_attributes' => false];
+
+    public function __construct(private LedgerReader $reader, private WriteNote $note, private Members $members, private IdempotentRequest $once)
     {
     }
 
@@ -19,5 +26,33 @@ final readonly class LedgerController
     public function show(?int $piece = null): JsonResponse
     {
         return Answer::of($this->reader->of($piece));
+    }
+
+    #[Route('/api/pieces/{id}/notes', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function note(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        NoteInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->note->onPiece($id, $input, $this->members->person($member)),
+            view: fn (): LedgerView => $this->reader->of($id),
+        );
+    }
+
+    #[Route('/api/tickets/{id}/notes', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function noteOnTicket(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        NoteInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->note->onTicket($id, $input, $this->members->person($member)),
+            view: fn (): LedgerView => $this->reader->of(null),
+        );
     }
 }

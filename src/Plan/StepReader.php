@@ -55,6 +55,7 @@ final class StepReader
             endedAt: Iso::of($step->work->endedAt),
             spoiled: $step->work->spoiled,
             tookMinutes: $step->work->tookMinutes(),
+            notes: $detail->notes,
         );
     }
 

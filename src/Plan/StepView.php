@@ -25,6 +25,7 @@ final readonly class StepView
      * @param list<string>       $supplies  thread, tape, abrasive, dilution, in words
      * @param list<string>       $overrides why rules were gone over
      * @param list<FamilyId>     $tries     families that a trial tries
+     * @param list<string>       $notes     with who wrote each, the oldest first
      */
     public function __construct(
         public int $id,
@@ -69,6 +70,7 @@ final readonly class StepView
         public bool $spoiled,
         /** by hand, once it is done */
         public ?int $tookMinutes,
+        public array $notes,
     ) {
     }
 }

@@ -56,6 +56,8 @@ final class RoleMatrixTest extends ApiTestCase
         'PUT /api/pieces/{id}/parts' => self::RESTORER,
         'POST /api/pieces/{id}/findings' => self::RESTORER,
         'POST /api/pieces/{id}/findings/all' => self::RESTORER,
+        'POST /api/pieces/{id}/notes' => self::APPRENTICE,
+        'POST /api/tickets/{id}/notes' => self::APPRENTICE,
         'POST /api/intake' => self::RESTORER,
         'GET /api/owners' => self::RESTORER,
         'GET /api/usual-jobs' => self::APPRENTICE,

@@ -144,11 +144,22 @@ abstract class StoryTestCase extends TestCase
     {
         foreach ($keys as $key) {
             if (WebDriverKeys::SPACE === $key) {
-                // What has just come into the hand is not ended by the same press.
-                $this->wait(fn (): ?bool => [] === $this->all('[data-locked]') ? true : null, 'the lock of the foot switch to open');
+                // What has just come into the hand is not ended by the same press; what calls meanwhile is seen to by somebody else.
+                $this->wait(function (): ?bool {
+                    $this->quiet();
+
+                    return [] === $this->all('[data-locked], [role=alert][aria-label=Alarm]') ? true : null;
+                }, 'the lock of the foot switch to open');
             }
             $this->driver->switchTo()->activeElement()->sendKeys($key);
         }
+    }
+
+    /** Somebody else comes to what calls. */
+    protected function quiet(): void
+    {
+        $this->driver->executeScript("document.querySelector('[role=alert][aria-label=Alarm] [data-quiet]')?.click()");
+        $this->painted();
     }
 
     /** How the tablet's line to the workshop is from now on. */

@@ -86,7 +86,7 @@ describe('hands at a step', () => {
     const hands = useHands(() => undefined)
     await hands.gate({ id: 4, version: 9 }, 'not-yet')
     await hands.handOn(step(5, 2), 3)
-    expect(computer.sent.map((s) => s.body)).toEqual([{ version: 9, answer: 'not-yet' }, { version: 2, person: 3 }])
+    expect(computer.sent.map((s) => s.body)).toEqual([{ version: 9, answer: 'not-yet' }, { version: 2, person: 3, note: '' }])
   })
 
   it('are asked for a word why where one may go on, and then do the same with it', async () => {

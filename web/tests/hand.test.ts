@@ -37,7 +37,10 @@ describe('the one thing to do', () => {
     await says(it, 'Helper goes on').trigger('click')
     await settled()
     await says(it, 'Wren').trigger('click')
-    expect(it.emitted('handOn')).toEqual([[3]])
+    expect(it.emitted('handOn'), 'what they should know is asked').toBeUndefined()
+    await it.find('[name=handed]').setValue('The left is done. ')
+    await it.find('form').trigger('submit')
+    expect(it.emitted('handOn')).toEqual([[3, 'The left is done.']])
   })
 
   it('asks how long it really was, where its end was forgotten', async () => {
@@ -120,7 +123,7 @@ describe('the one thing to do', () => {
 
   it('cannot be tapped twice while the first tap is under way', () => {
     const it = hand(call({ urgency: 'running', step: { startedAt: at(0) } }), { busy: true })
-    expect(it.findAll('button').every((b) => b.attributes('disabled') !== undefined)).toBe(true)
+    expect(it.findAll('button:not([data-note])').every((b) => b.attributes('disabled') !== undefined)).toBe(true)
   })
 
   it('is followed by what comes then, and how much of the day that is', () => {

@@ -12,7 +12,7 @@ export const step = (more: Partial<StepView> = {}): StepView => ({
   id: 1, version: 1, piece: 1, key: 's01', status: 'open', phase: 'colour', half: 'both', parts: ['vamp'], title: 'Lay cream', where: 'vamp', why: 'It is dry.',
   how: 'Thinly.', amount: null, supplies: [], action: 'lay', isLook: false, onParts: true, family: 'cream', applicator: 'cloth', station: 'bench', coat: 1,
   coats: 1, overrides: [], tries: [], minutes: 8, waits: [], gate: null, because: [], cautions: [], hex: null, brush: 'brown', startedAt: null, startedBy: null,
-  endedAt: null, spoiled: false, tookMinutes: null, ...more,
+  endedAt: null, spoiled: false, tookMinutes: null, notes: [], ...more,
 })
 
 export const call = (more: Omit<Partial<CallView>, 'step'> & { step?: Partial<StepView> } = {}): CallView => ({

@@ -352,7 +352,7 @@ export interface EntryView {
 export type Event =
   | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
   'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' | 'told' |
-  'corrected' | 'taken-back';
+  'corrected' | 'taken-back' | 'noted';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -667,6 +667,13 @@ export type Moment = 'before' | 'during' | 'after';
 
 export interface MoveInput {
   place: DryingPlace;
+}
+
+export interface NoteInput {
+  text: string;
+  step?: number | null;
+  part?: PartName | null;
+  half?: Half | null;
 }
 
 export interface OddsView {
@@ -1436,6 +1443,7 @@ export interface StepView {
   readonly endedAt: string | null;
   readonly spoiled: boolean;
   readonly tookMinutes: number | null;
+  readonly notes: readonly string[];
 }
 
 export interface StepWaitView {
@@ -1454,6 +1462,7 @@ export interface SwatchView {
 export interface TakeOverInput {
   version: number;
   person: number;
+  note?: string;
 }
 
 export interface TapeView {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import Notice from '../kit/Notice.vue'
 import { isTyping } from '../kit/keys'
@@ -81,6 +81,13 @@ const records = computed(() => {
     step?.action === 'read-colour' ? { label: 'Read the colour', to: `/pieces/${step.piece}/colour` } : null
 })
 
+/** What begins to call does not catch a press that was meant for what is in the hand. */
+watch(() => alarms.ringing.value.length, (many, before) => {
+  if (many > before) {
+    locked.value = true
+    unlockLater()
+  }
+})
 /** The piece that calls comes into the hand; what is under way on another is broken off, and its minutes are kept. */
 const come = async (): Promise<void> => {
   const calling = alarms.ringing.value[0]
@@ -137,6 +144,9 @@ useEventListener(window, 'keydown', (event) => {
   const rings = alarms.ringing.value.length > 0
   if (event.code === 'Space') {
     event.preventDefault()
+    if (rings && locked.value) {
+      return
+    }
     if (rings) {
       // While a piece calls, the one press that there is comes to it.
       void come()
@@ -216,11 +226,11 @@ useEventListener(window, 'keydown', (event) => {
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
           :last="bench.lastAct" :locked="locked" :goes-on="goesOn"
           :helpers="bench.tapes.slice(1)" @took="(minutes: number) => inHand && hands.done(inHand.step, minutes)"
-          @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
+          @noted="look" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
           @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
           @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
           @put-down="inHand && hands.putDown(inHand.step)"
-          @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number) => inHand && hands.handOn(inHand.step, person)"
+          @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number, note: string) => inHand && hands.handOn(inHand.step, person, note)"
           @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
         />
       </section>

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { BlockView, CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
 import { useWhen } from '../session/useWhen'
 import { isForgotten, minutesUnderWay } from '../step/forgotten'
+import NoteForm from '../step/NoteForm.vue'
 import StepWords from '../step/StepWords.vue'
 import CompareForm from './CompareForm.vue'
 import Forgotten from './Forgotten.vue'
@@ -35,10 +36,11 @@ const emit = defineEmits<{
   stop: []
   putDown: []
   interrupt: []
-  handOn: [person: number]
+  handOn: [person: number, note: string]
   spoiled: []
   allTheSame: []
   takeBack: []
+  noted: []
 }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call ? minutesUnderWay(props.call.step, props.now) : 0))
@@ -47,8 +49,19 @@ const verb = computed(() => (props.call?.urgency === 'running' ? 'Done' : 'Start
 const isLook = computed(() => props.call?.urgency === 'running' && props.call.step.isLook)
 const isCompare = computed(() => props.call?.urgency === 'running' && props.call.step.action === 'compare')
 const otherwise = ref(false)
+/** Who goes on with it, and what they should know. */
+const to = ref<{ person: number, name: string } | null>(null)
+const note = ref('')
+const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
+const handOn = (): void => {
+  if (to.value !== null) {
+    emit('handOn', to.value.person, note.value.trim())
+    to.value = null
+  }
+}
 watch(() => props.call?.step.id, () => {
   otherwise.value = false
+  to.value = null
 })
 const looks = computed(() => {
   const half = props.call?.step.half ?? 'whole'
@@ -112,11 +125,20 @@ const opens = computed(
         <p class="text-soft">{{ call.step.why }}</p>
       </template>
       <template v-else>
+        <form v-if="to" class="border-2 border-ink p-3 grid gap-2" novalidate @submit.prevent="handOn">
+          <label class="grid gap-1 text-lg">What should {{ to.name }} know?
+            <textarea v-model="note" v-focus class="write" name="handed" rows="2" maxlength="500" @keydown.enter.prevent="handOn" /></label>
+          <div class="flex gap-3">
+            <button class="do grow" type="submit" :disabled="busy">Hand it on to {{ to.name }}</button>
+            <button class="quiet" type="button" @click="to = null">Leave it</button>
+          </div>
+        </form>
         <Forgotten
           v-if="call.urgency === 'running' && isForgotten(call.step, now)" :key="call.step.id" :step="call.step" :now="now" :busy="busy"
           @took="(minutes) => emit('took', minutes)"
         />
         <StepWords :step="call.step" large />
+        <NoteForm :key="call.step.id" :path="`/pieces/${call.step.piece}/notes`" :at="{ step: call.step.id }" @kept="emit('noted')" />
         <p v-if="call.goesTo" class="text-lg">Then {{ call.goesTo.name }} goes on with it, {{ when(call.goesTo.at, now) }}.</p>
       </template>
 
@@ -177,7 +199,7 @@ const opens = computed(
               <MenuItem v-for="helper in helpers" :key="helper.person" v-slot="{ active }">
                 <button
                   class="w-full text-left px-4 min-h-14 text-lg" :class="active ? 'bg-ink text-raised' : ''"
-                  @click="emit('handOn', helper.person)"
+                  @click="to = helper; note = ''"
                 >{{ helper.name }}</button>
               </MenuItem>
             </MenuItems>

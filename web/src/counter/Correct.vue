@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { api } from '../api/client'
 import { limits, type TicketView } from '../api/types'
 import Notice from '../kit/Notice.vue'
+import NoteForm from '../step/NoteForm.vue'
 import { useAct } from '../kit/useAct'
 
 /** What was written down wrongly at the counter; what is typed stays until it is kept. */
@@ -59,5 +60,6 @@ const keep = (): void => void run(
         <RouterLink class="may" to="/counter">Leave it</RouterLink>
       </div>
     </form>
+    <NoteForm v-if="ticket" :path="`/tickets/${ticket.id}/notes`" about="the ticket" />
   </main>
 </template>

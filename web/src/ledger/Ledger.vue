@@ -56,6 +56,7 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'told': 'Told',
   'corrected': 'Put right',
   'taken-back': 'Taken back',
+  'noted': 'Note',
   'colour-read': 'Colour',
   'compared': 'Compared',
   'pot-laid': 'Pot',

@@ -13,6 +13,7 @@ import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 import { useSession } from '../session/useSession'
 import PartPictures from '../picture/PartPictures.vue'
+import NoteForm from '../step/NoteForm.vue'
 import FindingForm from './FindingForm.vue'
 import MaterialFinder from './MaterialFinder.vue'
 import { newShades } from './newShades'
@@ -156,6 +157,10 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       </template>
       <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
 
+      <NoteForm
+        v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"
+        :about="single ? `the ${names[single.part] ?? single.part}` : 'it'"
+      />
       <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
         <button
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"

@@ -13,6 +13,7 @@ import Schools from './Schools.vue'
 import Seams from './Seams.vue'
 import StepFaults from './StepFaults.vue'
 import StepWords from '../step/StepWords.vue'
+import NoteForm from '../step/NoteForm.vue'
 import { useHands } from '../step/useHands'
 import TookMinutes from './TookMinutes.vue'
 import TrialResults from './TrialResults.vue'
@@ -142,6 +143,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <TookMinutes
           v-if="chosen.status === 'done'" :step="chosen" :busy="minutes.busy.value" @took="(took: number) => chosen && minutes.took(chosen, took)"
         />
+        <NoteForm :path="`/pieces/${id}/notes`" :at="{ step: chosen.id }" about="this step" @kept="reload" />
         <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
           <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>
           </p>

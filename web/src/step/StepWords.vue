@@ -30,6 +30,7 @@ const { span } = useWhen()
     <RouterLink v-else-if="step.phase === 'record'" class="may justify-self-start" :to="`/pieces/${step.piece}/pictures`">To the pictures</RouterLink>
     <RouterLink v-else-if="step.phase === 'base' || step.phase === 'colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">To its
       pots</RouterLink>
+    <p v-for="note in step.notes" :key="note" class="border-l-4 border-ink pl-3"><strong>Note.</strong> {{ note }}</p>
     <p v-if="step.gate"><strong>Done when:</strong> {{ step.gate }}</p>
     <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>Careful.</strong> {{ c.text }}</p>
     <div class="grid gap-0.5 text-[.98rem]">

@@ -58,7 +58,7 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     took: (step: StepView, minutes: number) => tell(step, 'minutes', '', { minutes }),
     putDown: (step: StepView) => tell(step, 'put-down', `Put “${step.title}” down`),
     interrupt: (step: StepView) => tell(step, 'interrupt', `Interrupt “${step.title}”`),
-    handOn: (step: StepView, person: number) => tell(step, 'hand-on', '', { person }),
+    handOn: (step: StepView, person: number, note = '') => tell(step, 'hand-on', '', { person, note }),
     spoiled: (step: StepView) => tell(step, 'spoiled'),
     look: (step: { id: number, version: number }, enough: boolean) => tell(step, 'look', '', { enough }),
     /** One half against the other: the same, another way, or no further. */
