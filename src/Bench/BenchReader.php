@@ -103,6 +103,7 @@ final readonly class BenchReader
             dayFrom: Iso::of($from) ?? '',
             dayUntil: Iso::of($until) ?? '',
             late: self::late($ahead, $pieces, $now),
+            unplanned: self::unplanned($pieces),
             brushChanges: $ahead->changes,
             lastAct: $lastAct,
             replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
@@ -215,16 +216,39 @@ final readonly class BenchReader
         return $late;
     }
 
-    /** @return array<int, Row> pieces with a plan that are not handed over, by id */
+    /**
+     * @param array<int, Row> $pieces
+     *
+     * @return list<UnplannedView>
+     */
+    private static function unplanned(array $pieces): array
+    {
+        $unplanned = [];
+        foreach ($pieces as $id => $piece) {
+            if (null === $piece->intOrNull('planned_from')) {
+                $unplanned[] = new UnplannedView(
+                    $id,
+                    $piece->text('name'),
+                    $piece->text('customer'),
+                    Iso::always($piece->text('promised_at')),
+                    $piece->flag('promised'),
+                );
+            }
+        }
+
+        return $unplanned;
+    }
+
+    /** @return array<int, Row> pieces that are not done, those without a plan too, by id */
     private function pieces(): array
     {
         $pieces = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.kind, p.ticket_id, t.customer, t.promised_at, t.promised,
+            'SELECT p.id, p.name, p.kind, p.ticket_id, p.planned_from, t.customer, t.promised_at, t.promised,
                     COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
-             WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL ORDER BY t.promised_at, p.id',
+             WHERE p.finished_at IS NULL ORDER BY t.promised_at, p.id',
         ) as $row) {
             $pieces[$row->int('id')] = $row;
         }

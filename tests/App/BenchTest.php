@@ -335,6 +335,21 @@ final class BenchTest extends ApiTestCase
         self::assertGreaterThan(5, $this->statements(static fn () => $look()), 'what was read by a clock that was wrong is not shown');
     }
 
+    public function testWhatNobodyHasPlannedStandsOnTheBenchUntilItIs(): void
+    {
+        $this->signIn();
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertContains($id, array_map(static fn ($p): int => $p->piece, $bench->unplanned));
+        self::assertNotContains($id, array_map(static fn ($p): int => $p->piece, $bench->rack));
+        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
+        $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $version]);
+        $this->clock->sleep(5);
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertSame([], array_filter($bench->unplanned, static fn ($p): bool => $p->piece === $id));
+        self::assertContains($id, array_map(static fn ($p): int => $p->piece, $bench->rack));
+    }
+
     public function testAnUnreasonableReadingIsRefusedInWords(): void
     {
         $this->refused(422, 'POST', '/api/air', ['tempC' => 200.0, 'humidity' => 50.0]);

@@ -10,7 +10,7 @@ const at = (minutes: number): string => new Date(minutes * 60_000).toISOString()
 const coat = (step: number, gate: number | null): CoatView => ({ step, title: `Coat ${step}`, gateAt: gate === null ? null : at(gate) } as CoatView)
 const piece = (id: number, more: Partial<RackPieceView> = {}): RackPieceView =>
   ({ piece: id, name: `Piece ${id}`, coats: [], next: null, opensAt: null, closesAt: null, ...more } as RackPieceView)
-const bench = (...rack: RackPieceView[]): BenchView => ({ rack } as unknown as BenchView)
+const bench = (...rack: RackPieceView[]): BenchView => ({ rack, unplanned: [] } as unknown as BenchView)
 
 describe('what will call', () => {
   it('is every test, what may begin, and a window twenty minutes before it closes', () => {
@@ -26,6 +26,13 @@ describe('what will call', () => {
   it('is one thing where a test and what it opens fall together', () => {
     expect(coming(bench(piece(1, { coats: [coat(7, 30)], next: 'Wax', opensAt: at(30.5) }))).map((a) => a.words)).toEqual(['Time to test: Coat 7'])
     expect(coming(bench(piece(1, { coats: [coat(7, 30)], next: 'Wax', opensAt: at(31.5) })))).toHaveLength(2)
+  })
+
+  it('is what nobody has planned, a day before its promise, and nothing that was promised to nobody', () => {
+    const unplanned = [{ piece: 4, name: 'The bag', customer: 'Ana', promisedAt: at(2000), promised: true },
+      { piece: 5, name: 'The belt', customer: 'Ana', promisedAt: at(2000), promised: false }]
+    const found = coming({ rack: [], unplanned } as unknown as BenchView)
+    expect(found.map((a) => [a.pieceId, a.at / 60_000])).toEqual([[4, 2000 - 1440]])
   })
 
   it('is another thing when its moment has moved', () => {

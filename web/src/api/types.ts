@@ -86,6 +86,7 @@ export interface BenchView {
   readonly dayFrom: string;
   readonly dayUntil: string;
   readonly late: readonly LateView[];
+  readonly unplanned: readonly UnplannedView[];
   readonly brushChanges: number;
   readonly lastAct: LastActView | null;
   readonly replanningStillSince: string | null;
@@ -1546,6 +1547,14 @@ export interface TrialWordView {
   readonly how: string;
   readonly identifies: boolean;
   readonly outcomes: readonly WordView<Outcome>[];
+}
+
+export interface UnplannedView {
+  readonly piece: number;
+  readonly name: string;
+  readonly customer: string;
+  readonly promisedAt: string;
+  readonly promised: boolean;
 }
 
 export type Urgency = 'running' | 'closing' | 'test' | 'open' | 'missed';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { RouterLink } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import Notice from '../kit/Notice.vue'
 import { isTyping } from '../kit/keys'
 import { useLight } from '../kit/useLight'
@@ -18,11 +18,13 @@ import OverrideDialog from '../step/OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
 import TimeLapse from './TimeLapse.vue'
+import Unplanned from './Unplanned.vue'
 import { useAlarms } from './useAlarms'
 import { useAway } from './useAway'
 import { useBench } from './useBench'
 import { useHands } from '../step/useHands'
 
+const router = useRouter()
 const { sound } = useLight()
 const { alarm, demo } = useSession()
 const now = useNow()
@@ -93,6 +95,10 @@ const come = async (): Promise<void> => {
   const calling = alarms.ringing.value[0]
   alarms.stop()
   if (calling === undefined || hands.refusal.value !== null) {
+    return
+  }
+  if (bench.value?.unplanned.some((p) => p.piece === calling.pieceId) === true) {
+    await router.push(`/pieces/${calling.pieceId}`)
     return
   }
   if (running.value !== undefined && running.value.step.piece !== calling.pieceId && !(await hands.interrupt(running.value.step))) {
@@ -207,6 +213,7 @@ useEventListener(window, 'keydown', (event) => {
         </div>
         <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">Re-planning stands still since {{ when(bench.replanningStillSince, now) }}.
           The order of work is the last one that was found.</p>
+        <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <AlarmBar v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze" />
         <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">

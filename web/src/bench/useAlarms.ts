@@ -8,6 +8,8 @@ export interface Alarm { readonly key: string, readonly at: number, readonly wor
 
 /** A window is called out so long before it closes. */
 const BEFORE_CLOSING_MS = 20 * 60_000
+/** What nobody has planned is called out a day before its promise. */
+const BEFORE_PROMISE_MS = 24 * 3_600_000
 const SNOOZE_MS = 5 * 60_000
 const REMEMBERED = 300
 
@@ -35,6 +37,12 @@ export const coming = (bench: BenchView): Alarm[] => {
         ...whose,
       })
     }
+  }
+  for (const piece of bench.unplanned.filter((p) => p.promised)) {
+    alarms.push({
+      key: `unplanned-${piece.piece}`, at: Date.parse(piece.promisedAt) - BEFORE_PROMISE_MS, words: 'Promised for tomorrow, and not planned yet',
+      piece: piece.name, pieceId: piece.piece,
+    })
   }
   return alarms
 }
