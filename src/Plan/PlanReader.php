@@ -27,7 +27,8 @@ final readonly class PlanReader
     {
         $row = Row::first(
             $this->connection,
-            'SELECT p.*, t.customer, t.promised_at, t.promised, t.id AS ticket, '.Steps::COUNTED.' FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
+            'SELECT p.*, t.customer, t.promised_at, t.promised, t.id AS ticket, '.Steps::COUNTED.'
+                FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?',
             [$piece],
         );
         if (null === $row) {

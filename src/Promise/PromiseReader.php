@@ -59,7 +59,8 @@ final readonly class PromiseReader
 
     public function of(int $id): PromiseView
     {
-        $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, promised, rush FROM ticket WHERE id = ?', [$id]) ?? throw new NotFoundHttpException();
+        $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, promised, rush FROM ticket WHERE id = ?', [$id])
+            ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
         $jobs = $this->jobs->all($this->learning->factors());
         [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'));

@@ -6,6 +6,7 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketsView;
+use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
@@ -30,7 +31,8 @@ final class NotesTest extends ApiTestCase
         );
         self::assertSame(['Wren: The nap lies left.'], $this->plan($id)[3]->notes);
         self::assertSame([], $this->plan($id)[4]->notes, 'on its own step alone');
-        $found = static fn (TicketsView $t): array => array_map(static fn ($ticket): array => array_map(static fn ($p): int => $p->id, $ticket->pieces), $t->tickets);
+        $ids = static fn (TicketView $t): array => array_map(static fn ($p): int => $p->id, $t->pieces);
+        $found = static fn (TicketsView $t): array => array_map($ids, $t->tickets);
         self::assertContains([$id], $found($this->must(TicketsView::class, 'GET', '/api/tickets?find=less%20cream')));
         self::assertSame([], $found($this->must(TicketsView::class, 'GET', '/api/tickets?find=more%20cream')));
     }
