@@ -132,10 +132,6 @@ const open = async (): Promise<void> => {
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">New ticket</h1>
       <KnownOwner v-model="form.customer" :problem="error('customer')" @known="known" />
-      <label class="grid gap-1 font-semibold">How to reach them
-        <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
-        <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>
-      </label>
       <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="As last time" @keydown="along">
         <span class="font-semibold">As last time:</span>
         <button
@@ -143,10 +139,16 @@ const open = async (): Promise<void> => {
           @click="asLastTime(p)"
         >{{ p.name }}</button>
       </div>
-      <label class="grid gap-1 font-semibold">What they want, in their words
-        <textarea v-model="form.wish" class="write font-normal" name="wish" rows="2" :aria-invalid="!!error('wish')" />
-        <span v-if="error('wish')" class="font-normal">{{ error('wish') }}</span>
-      </label>
+      <div class="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
+        <label class="grid gap-1 font-semibold">How to reach them
+          <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
+          <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>
+        </label>
+        <label class="grid gap-1 font-semibold">What they want, in their words
+          <textarea v-model="form.wish" class="write font-normal" name="wish" rows="1" :aria-invalid="!!error('wish')" />
+          <span v-if="error('wish')" class="font-normal">{{ error('wish') }}</span>
+        </label>
+      </div>
       <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
         <legend class="sr-only">The piece</legend>
         <div v-if="form.pieces.length > 1" class="flex flex-wrap gap-2">
@@ -190,7 +192,7 @@ const open = async (): Promise<void> => {
         </div>
       </fieldset>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
-      <div class="flex gap-4">
+      <div class="flex gap-4 sticky bottom-0 bg-room py-3 -my-1">
         <button class="do grow" type="submit" data-next="open" :disabled="busy">{{ piece.job === null ? 'Open the ticket' : 'Open the ticket and plan it'
         }}</button>
         <button class="may" type="button" @click="form.pieces.push(newPiece()); current = form.pieces.length - 1">One more piece</button>
