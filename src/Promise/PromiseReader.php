@@ -39,6 +39,8 @@ final readonly class PromiseReader
     private const LEAST_PLAYS = 20;
     /** A delay below this is no news to anybody. */
     private const NEWS_MINUTES = 30;
+    /** So many working days are offered beside the one that holds. */
+    private const DAYS = 20;
     private const QUARTER = 900;
 
     public function __construct(
@@ -54,6 +56,7 @@ final readonly class PromiseReader
         private ClockInterface $clock,
         /** how long each of the two may be played: whoever asks waits, and a worker with them */
         private int $promiseMs,
+        private string $workshopTimezone,
     ) {
     }
 
@@ -104,14 +107,42 @@ final readonly class PromiseReader
             [],
             $open,
             $hands,
+            days: $this->days($ends, $hands, $now),
         );
     }
 
     /**
-     * @param list<PushedView> $pushed
-     * @param list<string>     $unseen
-     * @param list<Task>       $open
-     * @param list<Worker>     $hands
+     * @param list<int>    $ends  when it is done in each play, in minutes from now
+     * @param list<Worker> $hands
+     *
+     * @return list<DayHoldsView> never a closed day
+     */
+    private function days(array $ends, array $hands, \DateTimeImmutable $now): array
+    {
+        $closing = [];
+        foreach ($hands as $hand) {
+            foreach ($hand->shifts as [, $until]) {
+                $day = $now->modify(\sprintf('+%d minutes', $until))->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m-d');
+                $closing[$day] = max($closing[$day] ?? 0, $until);
+            }
+        }
+        ksort($closing);
+
+        return array_map(
+            static fn (int $at): DayHoldsView => new DayHoldsView(
+                Iso::of($now->modify(\sprintf('+%d minutes', $at))) ?? '',
+                (int) round(100 * PromiseSimulation::held($ends, $at)),
+            ),
+            array_values(\array_slice($closing, 0, self::DAYS)),
+        );
+    }
+
+    /**
+     * @param list<PushedView>   $pushed
+     * @param list<string>       $unseen
+     * @param list<Task>         $open
+     * @param list<Worker>       $hands
+     * @param list<DayHoldsView> $days
      */
     private function view(
         Row $ticket,
@@ -124,6 +155,7 @@ final readonly class PromiseReader
         array $open,
         array $hands,
         bool $tooMuch = false,
+        array $days = [],
     ): PromiseView {
         $now = $this->clock->now();
 
@@ -142,6 +174,7 @@ final readonly class PromiseReader
             tooMuch: $tooMuch,
             stepsLeft: \count($open),
             minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
+            days: $days,
         );
     }
 

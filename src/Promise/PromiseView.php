@@ -8,8 +8,9 @@ namespace KindHeel\App\Promise;
 final readonly class PromiseView
 {
     /**
-     * @param list<PushedView> $pushed what a rush would push back, broken promises first
-     * @param list<string>     $unseen pieces that have to be looked over before anything can be said
+     * @param list<PushedView>   $pushed what a rush would push back, broken promises first
+     * @param list<string>       $unseen pieces that have to be looked over before anything can be said
+     * @param list<DayHoldsView> $days   the next working days, with how surely each would hold
      */
     public function __construct(
         public int $ticket,
@@ -32,6 +33,7 @@ final readonly class PromiseView
         public bool $tooMuch,
         public int $stepsLeft,
         public int $minutesLeft,
+        public array $days = [],
     ) {
     }
 }

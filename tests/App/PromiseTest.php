@@ -24,6 +24,28 @@ final class PromiseTest extends ApiTestCase
         $this->signIn();
     }
 
+    public function testOtherWorkingDaysAreOfferedEachWithHowSurelyItHolds(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $ticket = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->ticket;
+        $promise = $this->must(PromiseView::class, 'GET', "/api/tickets/$ticket/promise");
+        self::assertCount(20, $promise->days);
+        $days = array_map(static fn ($d): \DateTimeImmutable => new \DateTimeImmutable($d->at), $promise->days);
+        foreach ($days as $day) {
+            self::assertLessThan(7, (int) $day->format('N'), 'nobody works on a Sunday');
+        }
+        $holds = array_map(static fn ($d): int => $d->holds, $promise->days);
+        $sorted = $holds;
+        sort($sorted);
+        self::assertSame($sorted, $holds, 'a later day holds no less');
+        self::assertSame(100, end($holds));
+        $certain = new \DateTimeImmutable($promise->certain ?? '');
+        foreach ($days as $i => $day) {
+            self::assertTrue($day < $certain || $holds[$i] >= 90, 'what is offered first and these agree');
+        }
+    }
+
     public function testAPromiseIsMadeOfAllThatIsOnTheBenchAndMoreOnItIsNeverSooner(): void
     {
         $alone = $this->promise($this->ticketOf($this->plannedPair()));

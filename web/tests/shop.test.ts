@@ -272,7 +272,7 @@ describe('the counter', () => {
 describe('a promise', () => {
   const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
     ticket: 2, customer: 'Mirela', promisedAt: at(300), promised: true, rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
-    unseen: [], tooMuch: false,
+    unseen: [], tooMuch: false, days: [],
     stepsLeft: 12, minutesLeft: 80, ...more,
   })
   const asked = async (of: Partial<PromiseView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
@@ -283,6 +283,18 @@ describe('a promise', () => {
   }
   const pushed = (more: object = {}) => ({
     piece: 7, name: 'The boots', customer: 'Orsolya', promisedAt: at(500), was: at(450), becomes: at(700), breaks: true, ...more,
+  })
+
+  it('takes another working day, with how surely it would hold', async () => {
+    const days = [{ at: at(480), holds: 12 }, { at: at(1920), holds: 97 }]
+    const { it, acts } = await asked({ promised: false, days }, { 'POST /tickets/2/promise': ok(promise({ promised: true, promisedAt: at(480) })) })
+    expect(text(it)).toContain('No day is promised yet.')
+    await choose(it, 'Another day', 'Tuesday 3 March')
+    expect(text(it)).toContain('It will hardly hold: in 12 weeks of a hundred.')
+    await says(it, 'Promise Tuesday').trigger('click')
+    await settled()
+    expect(acts()[0]?.body).toEqual({ promisedAt: at(480), was: at(300), rush: false })
+    expect(text(it)).toContain('Written.')
   })
 
   it.each([[100, 'It holds.'], [90, 'It holds.'], [89, 'It may not hold.'], [60, 'It may not hold.'], [59, 'It will hardly hold.'],

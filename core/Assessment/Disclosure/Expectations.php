@@ -18,6 +18,10 @@ use KindHeel\Core\Material\Material;
 /** What will be gone, what will be softer and what stays, from findings, material and aim (J-5). */
 final class Expectations
 {
+    public const TONED_BACK = 'will be toned back with cream, which wears off and can be renewed.';
+    public const TONED_DOWN = 'will be toned down; its outline may still be seen.';
+    public const THINNED = 'will be scraped and brushed thin; the last of it stays.';
+
     /** @return list<Expectation> one for each kind of finding on a part, on either half */
     public static function of(Piece $piece): array
     {
@@ -104,7 +108,7 @@ final class Expectations
                 ? [Prospect::Softer, 'will be thinner; a solvent strong enough for all of it would take the colour.']
                 : [Prospect::Gone, 'will be taken off.'],
             F::WaxBuildUp => $material->losesColourToSolvent() && !$agreed->aim->rebuilds()
-                ? [Prospect::Softer, 'will be scraped and brushed thin; the last of it stays.']
+                ? [Prospect::Softer, self::THINNED]
                 : [Prospect::Gone, 'will be taken off.'],
             F::Silicone => [Prospect::Stays, 'cannot be got out for certain; where it sits, colour may not hold.'],
             F::WrongTouchUp => $agreed->aim->rebuilds()
@@ -130,10 +134,10 @@ final class Expectations
             F::YellowedRubber => [Prospect::Softer, 'will be whiter, though not as new, and yellows again with light.'],
             F::YellowedLeather => [Prospect::Stays, 'stays; age has done it, not dirt.'],
             F::BleachedSpot => $agreed->aim->addsColour()
-                ? [Prospect::Softer, 'will be toned down; its outline may still be seen.']
+                ? [Prospect::Softer, self::TONED_DOWN]
                 : [Prospect::Stays, 'stays: nothing but colour would hide it.'],
             default => $agreed->aim->addsColour()
-                ? [Prospect::Softer, 'will be toned back with cream, which wears off and can be renewed.']
+                ? [Prospect::Softer, self::TONED_BACK]
                 : [Prospect::Stays, 'stays as it is.'],
         };
     }

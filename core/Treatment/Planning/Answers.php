@@ -13,8 +13,8 @@ use KindHeel\Core\Treatment\Step;
 /** Which steps do something about a finding: what is promised to the owner stands on one of them. */
 final class Answers
 {
-    private const SOLVENTS = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser];
-    private const FOOD = [FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::Cream, FamilyId::HeavyWax, FamilyId::CleanerCream];
+    public const SOLVENTS = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser];
+    public const FOOD = [FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::Cream, FamilyId::HeavyWax, FamilyId::CleanerCream];
 
     public static function finding(F $kind, Step $step): bool
     {

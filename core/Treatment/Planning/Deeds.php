@@ -14,9 +14,6 @@ use KindHeel\Core\Treatment\Action;
 /** What some steps do to a place, as far as its owner is told of it. */
 final class Deeds
 {
-    private const FOOD = [FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::Cream, FamilyId::HeavyWax, FamilyId::CleanerCream];
-    private const SOLVENTS = [FamilyId::SolventMild, FamilyId::Alcohol, FamilyId::Deglosser];
-
     /** With dye, paint, or polish of a shade. */
     public bool $colours = false;
     /** With any product that can bring colour, a neutral one too. */
@@ -65,8 +62,8 @@ final class Deeds
         $this->polishes = $this->polishes || $step->does(Effect::Colours);
         $this->colours = $this->colours || $this->dyesOrPaints() || null !== $planned->shade && $step->does(Effect::Colours);
         $this->fills = $this->fills || $step->does(Effect::Fills);
-        $this->feeds = $this->feeds || \in_array($step->family, self::FOOD, true);
+        $this->feeds = $this->feeds || \in_array($step->family, Answers::FOOD, true);
         $this->dresses = $this->dresses || FamilyId::EdgeDressing === $step->family;
-        $this->dissolves = $this->dissolves || \in_array($step->family, self::SOLVENTS, true);
+        $this->dissolves = $this->dissolves || \in_array($step->family, Answers::SOLVENTS, true);
     }
 }

@@ -118,19 +118,19 @@ final readonly class Promises
             },
             F::BleachedSpot => match (true) {
                 $did->dyesOrPaints() => null,
-                $did->colours => [Prospect::Softer, 'will be toned down; its outline may still be seen.'],
+                $did->colours => [Prospect::Softer, Expectations::TONED_DOWN],
                 default => $stays,
             },
             F::Faded, F::Patchy, F::YellowedLeather => match (true) {
                 $did->dyesOrPaints() || $did->colours && Prospect::Gone !== $usual->prospect => null,
-                $did->colours => [Prospect::Softer, 'will be toned back with cream, which wears off and can be renewed.'],
+                $did->colours => [Prospect::Softer, Expectations::TONED_BACK],
                 $did->raises => [Prospect::Softer, 'will look a little deeper once the nap is brushed up; faded fibre stays pale.'],
                 default => $stays,
             },
             F::DarkHandling => $did->colours ? null : [Prospect::Softer, 'will be cleaned as far as it comes; what has darkened in the leather stays.'],
             F::OldPolish, F::WaxBuildUp => $did->dissolves || Prospect::Gone !== $usual->prospect
                 ? null
-                : [Prospect::Softer, 'will be scraped and brushed thin; the last of it stays.'],
+                : [Prospect::Softer, Expectations::THINNED],
             F::WrongTouchUp => $did->dissolves && $did->dyesOrPaints() ? null : $stays,
             default => null,
         };

@@ -243,6 +243,11 @@ export interface DabView {
   readonly near: boolean;
 }
 
+export interface DayHoldsView {
+  readonly at: string;
+  readonly holds: number;
+}
+
 export interface DayHoursInput {
   day: number;
   shifts: readonly ShiftInput[];
@@ -1134,6 +1139,7 @@ export interface PromiseView {
   readonly tooMuch: boolean;
   readonly stepsLeft: number;
   readonly minutesLeft: number;
+  readonly days: readonly DayHoldsView[];
 }
 
 export interface PushedView {

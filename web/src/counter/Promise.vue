@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
+import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
@@ -38,6 +39,12 @@ const give = async (at: string, rush: boolean): Promise<void> => {
   }
 }
 const breaks = computed(() => promise.value?.pushed.filter((p) => p.breaks) ?? [])
+/** A working day that the owner would rather have. */
+const day = ref('')
+const days = computed(() => [
+  { id: '', label: 'choose one' }, ...(promise.value?.days ?? []).map((d) => ({ id: d.at, label: `${date(d.at)}, ${time(d.at)}` })),
+])
+const chosenDay = computed(() => promise.value?.days.find((d) => d.at === day.value))
 const sure = computed(() => {
   const holds = promise.value?.holds ?? 0
   return holds >= 90 ? 'It holds.' : holds >= 60 ? 'It may not hold.' : holds >= 10 ? 'It will hardly hold.' : 'It does not hold.'
@@ -79,6 +86,12 @@ const sure = computed(() => {
         </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }}
             weeks of a hundred.</span></p>
+        <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" aria-label="Another day">
+          <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" /></p>
+          <p v-if="chosenDay" class="text-lg">{{ chosenDay.holds >= 90 ? 'It holds' : chosenDay.holds >= 60 ? 'It may not hold' : 'It will hardly hold' }}: in
+            {{ chosenDay.holds }} weeks of a hundred.
+            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button></p>
+        </section>
         <section class="grid gap-3" aria-label="A rush">
           <h2 class="text-2xl">If it goes before everything else</h2>
           <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">It would be ready no sooner: it waits for its coats, not for hands.</p>
