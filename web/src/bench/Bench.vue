@@ -83,11 +83,15 @@ const records = computed(() => {
     step?.action === 'read-colour' ? { label: 'Read the colour', to: `/pieces/${step.piece}/colour` } : null
 })
 
-/** What begins to call does not catch a press that was meant for what is in the hand. */
+/** What begins to call does not catch a press of the foot switch that was meant for what is in the hand; a tap on a button means that button. */
+const justRang = ref(false)
+const { start: hearLater } = useTimeoutFn(() => {
+  justRang.value = false
+}, LOCK_MS, { immediate: false })
 watch(() => alarms.ringing.value.length, (many, before) => {
   if (many > before) {
-    locked.value = true
-    unlockLater()
+    justRang.value = true
+    hearLater()
   }
 })
 /** The piece that calls comes into the hand; what is under way on another is broken off, and its minutes are kept. */
@@ -150,7 +154,7 @@ useEventListener(window, 'keydown', (event) => {
   const rings = alarms.ringing.value.length > 0
   if (event.code === 'Space') {
     event.preventDefault()
-    if (rings && locked.value) {
+    if (rings && justRang.value) {
       return
     }
     if (rings) {
