@@ -83,7 +83,7 @@ const opens = computed(
 
 <template>
   <template v-if="call">
-    <div class="grow min-h-0 lg:overflow-y-auto grid content-start gap-2.5" role="region" aria-label="What to do" tabindex="0">
+    <div class="grow min-h-0 lg:overflow-y-auto grid grid-cols-[minmax(0,1fr)] content-start gap-2.5" role="region" aria-label="What to do" tabindex="0">
       <div class="flex flex-wrap items-baseline gap-x-4">
         <p class="text-lg grow"><strong>{{ call.pieceName }}</strong></p>
         <p v-if="call.urgency === 'running' && !isLook && !isCompare" class="text-lg leading-none"><span
