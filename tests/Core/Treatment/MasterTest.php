@@ -812,6 +812,7 @@ final class MasterTest extends RuleTestCase
         yield 'wax that no solvent may take' => [Material::Aniline, Aim::Restore, FindingKind::WaxBuildUp, 2, 'scraped and brushed thin', Prospect::Softer];
         yield 'wax that a solvent takes' => [Material::Pigmented, Aim::Freshen, FindingKind::WaxBuildUp, 2, 'will be taken off', Prospect::Gone];
         yield 'fading toned with cream' => [Material::Aniline, Aim::Freshen, FindingKind::Faded, 2, 'toned back with cream', Prospect::Softer];
+        yield 'fading where only cream goes' => [Material::Waxy, Aim::Restore, FindingKind::Faded, 2, 'toned back with cream', Prospect::Softer];
         yield 'fading coloured back' => [Material::Aniline, Aim::Restore, FindingKind::Faded, 3, 'will be coloured back', Prospect::Gone];
     }
 
