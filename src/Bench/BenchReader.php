@@ -14,11 +14,9 @@ use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
-use KindHeel\App\Ledger\Event;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
-use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
@@ -28,7 +26,6 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Block;
-use KindHeel\Core\Schedule\Calendar\Hours;
 use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
@@ -43,13 +40,13 @@ final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
     private const CALLS = 3;
-    private const TAKE_BACK_HOURS = 4;
 
     public function __construct(
         private Connection $connection,
         private AirHistory $air,
         private ClockInterface $clock,
         private DayTape $tape,
+        private CrewReader $crew,
         private Steps $steps,
         private TimetableStore $timetable,
         private OpenJobs $openJobs,
@@ -80,7 +77,7 @@ final readonly class BenchReader
         $colours = $this->colours->of(array_keys($jobs));
         $ahead = $this->timetable->read();
         [$from, $until] = $this->tape->day($now);
-        [$people, $hours, $lastAct] = $this->people($person, $now, $from);
+        $crew = $this->crew->of($person, $now, $from);
         $steps = [];
         foreach ($rows as $ofPiece) {
             foreach ($ofPiece as $step) {
@@ -96,16 +93,16 @@ final readonly class BenchReader
         return new BenchView(
             now: $now->format(\DATE_RFC3339),
             air: $this->airs(),
-            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $people, $person, $now)),
+            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $crew->names, $person, $now)),
             rack: $rack,
-            tapes: $this->tape->tapes($ahead, $steps, $pieces, $people, $hours, $now, $from, $until),
+            tapes: $this->tape->tapes($ahead, $steps, $pieces, $crew, $now, $from, $until),
             threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
             dayFrom: Iso::of($from) ?? '',
             dayUntil: Iso::of($until) ?? '',
             late: self::late($ahead, $pieces, $now),
             unplanned: self::unplanned($pieces),
             brushChanges: $ahead->changes,
-            lastAct: $lastAct,
+            lastAct: $crew->lastAct,
             replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
         );
     }
@@ -144,50 +141,6 @@ final readonly class BenchReader
                     $this->settings->setUp()->switch,
                 ),
             ),
-        );
-    }
-
-    /**
-     * What was done longer ago, or to a step that somebody has touched since, is not offered to be taken back.
-     *
-     * @return array{array<int, string>, array<int, Hours>, LastActView|null} names by id, this person first; their hours on the day; what this person did last
-     */
-    private function people(int $person, \DateTimeImmutable $now, \DateTimeImmutable $day): array
-    {
-        $people = $hours = [];
-        $last = null;
-        foreach (Row::all(
-            $this->connection,
-            'SELECT w.id, w.name, w.week, (SELECT o.shifts FROM other_day o WHERE o.day = ? AND (o.person_id IS NULL OR o.person_id = w.id)
-             ORDER BY o.person_id IS NOT NULL DESC, o.id DESC LIMIT 1) AS other, CASE WHEN w.id = ? THEN (
-                SELECT JSON_OBJECT(\'event\', a.event, \'at\', a.at, \'step\', s.id, \'version\', s.version, \'title\', s.title, \'piece\', p.name)
-                FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
-                WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
-                AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
-             ) END AS last FROM person w ORDER BY w.id = ? DESC, w.id',
-            [$date = $day->format('Y-m-d'), $person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
-        ) as $row) {
-            $people[$row->int('id')] = $row->text('name');
-            $hours[$row->int('id')] = new Hours(
-                array_map(WorkingHours::shifts(...), WorkingHours::week($row->json('week'))),
-                null === $row->textOrNull('other') ? [] : [$date => WorkingHours::shifts($row->json('other'))],
-            );
-            $act = $row->inner('last');
-            $last ??= null === $act ? null : self::lastAct($act);
-        }
-
-        return [$people, $hours, $last];
-    }
-
-    private static function lastAct(Row $act): LastActView
-    {
-        return new LastActView(
-            $act->int('step'),
-            $act->int('version'),
-            $act->text('title'),
-            $act->text('piece'),
-            $act->enum('event', Event::class),
-            Iso::always($act->text('at')),
         );
     }
 

@@ -37,8 +37,6 @@ final readonly class DayTape
     /**
      * @param array<int, StepRecord> $steps  all on the bench, by id
      * @param array<int, Row>        $pieces
-     * @param array<int, string>     $people names, by id
-     * @param array<int, Hours>      $hours  by person
      *
      * @return list<TapeView> one for each person
      */
@@ -46,14 +44,13 @@ final readonly class DayTape
         CurrentTimetable $ahead,
         array $steps,
         array $pieces,
-        array $people,
-        array $hours,
+        Crew $crew,
         \DateTimeImmutable $now,
         \DateTimeImmutable $from,
         \DateTimeImmutable $until,
     ): array {
         $next = [];
-        $blocks = $later = array_fill_keys(array_keys($people), []);
+        $blocks = $later = array_fill_keys(array_keys($crew->names), []);
         foreach ($steps as $step) {
             $work = $step->work;
             if (null !== $work->startedBy && null !== $work->startedAt && ($work->endedAt ?? $now) >= $from) {
@@ -77,9 +74,16 @@ final readonly class DayTape
         }
 
         return array_map(
-            fn (int $id, string $name): TapeView => new TapeView($id, $name, $blocks[$id], $later[$id], $this->hours($hours[$id], $from), $next[$id] ?? null),
-            array_keys($people),
-            $people,
+            fn (int $id, string $name): TapeView => new TapeView(
+                $id,
+                $name,
+                $blocks[$id],
+                $later[$id],
+                $this->hours($crew->hours[$id], $from),
+                $next[$id] ?? null,
+            ),
+            array_keys($crew->names),
+            $crew->names,
         );
     }
 

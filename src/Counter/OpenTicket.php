@@ -57,17 +57,8 @@ final readonly class OpenTicket
     private function inAWeek(\DateTimeImmutable $now): \DateTimeImmutable
     {
         $from = $now->modify('+7 days')->setTimezone(new \DateTimeZone($this->workshopTimezone))->setTime(0, 0);
-        $ends = [];
-        foreach ($this->hours->from($from) as $worker) {
-            foreach ($worker->shifts as [, $until]) {
-                $ends[] = $until;
-            }
-        }
-        sort($ends);
-        $first = $ends[0] ?? null;
-        $day = static fn (int $minutes): string => $from->modify(\sprintf('+%d minutes', $minutes))->format('Y-m-d');
-        $ofThatDay = array_filter($ends, static fn (int $end): bool => null !== $first && $day($end) === $day($first));
-        $at = [] === $ofThatDay ? $from->setTime(17, 0) : $from->modify(\sprintf('+%d minutes', max($ofThatDay)));
+        $closing = $this->hours->closings($this->hours->from($from), $from)[0] ?? null;
+        $at = null === $closing ? $from->setTime(17, 0) : $from->modify(\sprintf('+%d minutes', $closing));
 
         return $at->setTimezone(new \DateTimeZone('UTC'));
     }

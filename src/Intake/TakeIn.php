@@ -41,6 +41,9 @@ final readonly class TakeIn
             }
             if (null !== $with->job) {
                 $job = $this->entities->find(UsualJob::class, $with->job) ?? throw Refused::now('That job is not kept any more. Choose another.');
+                if (!$job->isFor($piece->kind()->family())) {
+                    throw Refused::now(\sprintf('“%s” is no job for this kind of piece. Choose another.', $job->name()));
+                }
                 $job->writeOn($piece);
                 $this->entities->flush();
                 $this->plan->plan($piece, $by);

@@ -99,15 +99,25 @@ class UsualJob
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    public function name(): string
+    {
+        return $this->name;
+    }
+
     public function isFor(PieceFamily $family): bool
     {
         return [] === $this->families || \in_array($family->value, $this->families, true);
     }
 
-    /** @throws FieldError when it does not go with that piece; then nothing is stored */
+    /**
+     * Aim and gloss are offered with the job; what the ticket says of them goes before it.
+     *
+     * @throws FieldError when it does not go with that piece; then nothing is stored
+     */
     public function writeOn(StoredPiece $piece): void
     {
-        $piece->agree(new Agreed($this->aim, $this->gloss, $this->patina));
+        $agreed = $piece->toCore()->agreed;
+        $piece->agree(new Agreed($agreed->aim, $agreed->gloss, $this->patina));
         $outer = array_values(array_filter($piece->toCore()->parts, static fn ($p): bool => $p->at->part->isOuter()));
         if (null !== $this->material || null !== $this->dryness) {
             $piece->lookOver(...array_map(fn ($p) => $p->but($this->material, null === $this->material ? null : Certainty::Likely, $this->dryness), $outer));

@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Piece;
 
-use KindHeel\Core\Anatomy\Half;
-use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use Symfony\Component\Validator\Constraints as Assert;
 
+/** Something that is wrong, wherever it is. */
 final readonly class FindingInput
 {
     public function __construct(
-        public int $version,
-        public PartName $part,
-        public Half $half,
         public FindingKind $kind,
         #[Assert\Range(notInRangeMessage: 'Severity goes from 0 to 4.', min: 0, max: 4)]
         public int $severity,
@@ -32,16 +28,8 @@ final readonly class FindingInput
     ) {
     }
 
-    public function finding(): Finding
+    public function at(Place $place): Finding
     {
-        return new Finding(
-            new Place($this->part, $this->half),
-            $this->kind,
-            Severity::from($this->severity),
-            $this->lengthMm,
-            $this->widthMm,
-            $this->depthMm,
-            $this->share,
-        );
+        return new Finding($place, $this->kind, Severity::from($this->severity), $this->lengthMm, $this->widthMm, $this->depthMm, $this->share);
     }
 }

@@ -7,12 +7,12 @@ namespace KindHeel\App\Piece;
 use KindHeel\App\Job\PlaceInput;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Several things that are wrong, on several parts at once. */
+/** What is wrong, one thing or several, on one part or on several at once. */
 final readonly class FindingsInput
 {
     /**
-     * @param list<PlaceInput> $places
-     * @param list<FoundInput> $findings
+     * @param list<PlaceInput>   $places
+     * @param list<FindingInput> $findings
      */
     public function __construct(
         public int $version,

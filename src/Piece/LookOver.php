@@ -70,19 +70,13 @@ final readonly class LookOver
         }, $input->places));
     }
 
-    /** @throws FieldError|Refused */
-    public function mark(int $id, FindingInput $input): void
-    {
-        $this->piece($id, $input->version)->mark($input->finding());
-    }
-
     /**
      * What cannot be on one of several parts is marked on the others.
      *
      * @throws FieldError when it can be on none of them
      * @throws Refused
      */
-    public function markAll(int $id, FindingsInput $input): void
+    public function mark(int $id, FindingsInput $input): void
     {
         $piece = $this->piece($id, $input->version);
         foreach ($input->findings as $found) {

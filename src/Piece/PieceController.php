@@ -42,16 +42,9 @@ final readonly class PieceController
 
     #[Route('/findings', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function mark(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FindingInput $input): JsonResponse
+    public function mark(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FindingsInput $input): JsonResponse
     {
         return $this->change($id, fn () => $this->lookOver->mark($id, $input));
-    }
-
-    #[Route('/findings/all', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
-    public function markAll(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] FindingsInput $input): JsonResponse
-    {
-        return $this->change($id, fn () => $this->lookOver->markAll($id, $input));
     }
 
     #[Route('/findings/{finding}', requirements: ['finding' => '\d{1,9}'], methods: ['DELETE'])]

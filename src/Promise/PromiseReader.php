@@ -56,7 +56,6 @@ final readonly class PromiseReader
         private ClockInterface $clock,
         /** how long each of the two may be played: whoever asks waits, and a worker with them */
         private int $promiseMs,
-        private string $workshopTimezone,
     ) {
     }
 
@@ -119,21 +118,12 @@ final readonly class PromiseReader
      */
     private function days(array $ends, array $hands, \DateTimeImmutable $now): array
     {
-        $closing = [];
-        foreach ($hands as $hand) {
-            foreach ($hand->shifts as [, $until]) {
-                $day = $now->modify(\sprintf('+%d minutes', $until))->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m-d');
-                $closing[$day] = max($closing[$day] ?? 0, $until);
-            }
-        }
-        ksort($closing);
-
         return array_map(
             static fn (int $at): DayHoldsView => new DayHoldsView(
                 Iso::of($now->modify(\sprintf('+%d minutes', $at))) ?? '',
                 (int) round(100 * PromiseSimulation::held($ends, $at)),
             ),
-            array_values(\array_slice($closing, 0, self::DAYS)),
+            \array_slice($this->hands->closings($hands, $now), 0, self::DAYS),
         );
     }
 

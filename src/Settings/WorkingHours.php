@@ -52,6 +52,28 @@ final readonly class WorkingHours
     }
 
     /**
+     * When the last of them goes home, on each day on which somebody works.
+     *
+     * @param list<Worker> $hands with shifts in minutes from `$now`
+     *
+     * @return list<int> minutes from `$now`, the soonest first
+     */
+    public function closings(array $hands, \DateTimeImmutable $now): array
+    {
+        $local = $now->setTimezone(new \DateTimeZone($this->workshopTimezone));
+        $closing = [];
+        foreach ($hands as $hand) {
+            foreach ($hand->shifts as [, $until]) {
+                $day = $local->modify(\sprintf('+%d minutes', $until))->format('Y-m-d');
+                $closing[$day] = max($closing[$day] ?? 0, $until);
+            }
+        }
+        sort($closing);
+
+        return $closing;
+    }
+
+    /**
      * @param array<array-key, mixed> $stored
      *
      * @return array<int, array<array-key, mixed>>

@@ -196,6 +196,20 @@ abstract class ApiTestCase extends WebTestCase
         ];
     }
 
+    /**
+     * The body that marks one finding on one part.
+     *
+     * @param array<string, mixed> $finding with its `part` and `half`
+     *
+     * @return array<string, mixed>
+     */
+    protected static function found(int $version, array $finding): array
+    {
+        $at = ['part' => true, 'half' => true];
+
+        return ['version' => $version, 'places' => [array_intersect_key($finding, $at)], 'findings' => [array_diff_key($finding, $at)]];
+    }
+
     /** A pair of pigmented derbies, looked over and planned; its id. */
     protected function plannedPair(?string $promisedAt = null, string $aim = 'freshen', int $severity = 2): int
     {
@@ -219,15 +233,14 @@ abstract class ApiTestCase extends WebTestCase
             'material' => 'pigmented',
             'certainty' => 'known',
         ]);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $piece->version,
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($piece->version, [
             'part' => 'toe',
             'half' => 'left',
             'kind' => 'scuff',
             'severity' => $severity,
             'lengthMm' => $severity > 3 ? 80.0 : 12.0,
             'widthMm' => $severity > 3 ? 40.0 : 4.0,
-        ]);
+        ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $this->photographed($id);
 

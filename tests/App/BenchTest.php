@@ -254,13 +254,12 @@ final class BenchTest extends ApiTestCase
             'material' => 'pigmented',
             'certainty' => 'known',
         ]);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $piece->version,
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($piece->version, [
             'part' => 'sole-edge',
             'half' => 'left',
             'kind' => 'edge-worn',
             'severity' => 2,
-        ]);
+        ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $this->workUntil('Dress the edge');
         $this->clock->sleep(70 * 60);
@@ -280,13 +279,12 @@ final class BenchTest extends ApiTestCase
         $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         $this->workUntil('Lay');
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $piece->version,
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($piece->version, [
             'part' => 'vamp',
             'half' => 'left',
             'kind' => 'ground-in-dirt',
             'severity' => 3,
-        ]);
+        ]));
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $done = static fn (PlanView $plan): array => array_map(
             static fn ($s): string => $s->key.' '.$s->title,

@@ -176,13 +176,12 @@ final class ColourTest extends ApiTestCase
             'gloss' => 'satin',
             'patina' => 'remove',
         ]);
-        $view = $this->must(PieceView::class, 'POST', "/api/pieces/$piece/findings", [
-            'version' => $view->version,
+        $view = $this->must(PieceView::class, 'POST', "/api/pieces/$piece/findings", self::found($view->version, [
             'part' => 'vamp',
             'half' => 'left',
             'kind' => 'faded',
             'severity' => 3,
-        ]);
+        ]));
         $place = ['half' => 'left', 'part' => 'vamp'];
         $sound = $this->read($piece, $place + ['spot' => 'sound'])->readings[0]->id;
         $ground = $this->must(

@@ -59,14 +59,13 @@ final class CounterTest extends ApiTestCase
             array_map(static fn ($p) => [$p->material, $p->dryness], $vamps),
         );
         self::assertSame([Flag::ContrastStitching], $vamps[1]->flags);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $piece->version,
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($piece->version, [
             'part' => 'toe',
             'half' => 'right',
             'kind' => 'scuff',
             'severity' => 3,
             'lengthMm' => 20.0,
-        ]);
+        ]));
         self::assertSame(FindingGroup::Surface, $piece->findings[0]->group);
         $piece = $this->must(PieceView::class, 'DELETE', "/api/pieces/$id/findings/{$piece->findings[0]->id}", ['version' => $piece->version]);
         self::assertSame([], $piece->findings);
@@ -123,14 +122,14 @@ final class CounterTest extends ApiTestCase
     {
         $this->signIn();
         $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/loafer'), 201)->pieces[0]->id;
-        $sound = ['version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2];
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'laces'] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['part' => 'wing'] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['half' => 'whole'] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['lengthMm' => -3.0] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['lengthMm' => 380.0] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['severity' => 9] + $sound);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['kind' => 'sadness'] + $sound);
+        $sound = ['part' => 'toe', 'half' => 'left', 'kind' => 'scuff', 'severity' => 2];
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['part' => 'laces'] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['part' => 'wing'] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['half' => 'whole'] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['lengthMm' => -3.0] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['lengthMm' => 380.0] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['severity' => 9] + $sound));
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", self::found(1, ['kind' => 'sadness'] + $sound));
         $problem = $this->refused(422, 'PUT', "/api/pieces/$id/parts", [
             'version' => 1,
             'places' => [['part' => 'vamp', 'half' => 'left']],

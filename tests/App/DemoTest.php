@@ -52,13 +52,12 @@ final class DemoTest extends ApiTestCase
                 $id = $ticket->pieces[0]->id;
                 foreach ($piece->findings as [$half, $part, $kind, $severity]) {
                     $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
-                    $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-                        'version' => $version,
+                    $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($version, [
                         'half' => $half,
                         'part' => $part,
                         'kind' => $kind,
                         'severity' => $severity,
-                    ]);
+                    ]));
                 }
                 $stored = self::getContainer()->get(EntityManagerInterface::class)->find(StoredPiece::class, $id);
                 self::assertNotNull($stored);

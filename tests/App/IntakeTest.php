@@ -81,7 +81,7 @@ final class IntakeTest extends ApiTestCase
     {
         $this->signIn();
         $job = $this->job('Polish');
-        $ticket = $this->intake(with: ['job' => $job->id]);
+        $ticket = $this->intake(gloss: $job->gloss->value, with: ['job' => $job->id]);
         self::assertTrue($ticket->pieces[0]->hasPlan);
         $piece = $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id);
         self::assertSame(['freshen', 'glow'], [$piece->aim->value, $piece->gloss->value]);
@@ -91,6 +91,15 @@ final class IntakeTest extends ApiTestCase
         self::assertContains('scuff left toe', $found);
         self::assertNotContains('scuff left vamp', $found);
         self::assertGreaterThan(8, \count($this->must(PlanView::class, 'GET', '/api/pieces/'.$piece->id.'/plan')->steps));
+    }
+
+    public function testWhatIsChosenOnTheTicketGoesBeforeTheJobAndNoJobIsDoneToWhatItIsNotFor(): void
+    {
+        $this->signIn();
+        $ticket = $this->intake(gloss: 'matt', with: ['job' => $this->job('Polish')->id]);
+        self::assertSame('matt', $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id)->gloss->value);
+        $refused = $this->refused(409, 'POST', '/api/intake', $this->body(kind: 'trainer/court', with: ['job' => $this->job('Polish')->id]));
+        self::assertStringContainsString('“Polish” is no job for this kind', $refused->detail);
     }
 
     public function testAJobBringsItsMaterialAndThirst(): void
@@ -113,10 +122,10 @@ final class IntakeTest extends ApiTestCase
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
         $outer = array_values(array_filter($piece->parts, static fn (PartView $p): bool => \in_array($p->part->value, ['toe', 'vamp'], true)));
         $everywhere = array_map(static fn (PartView $p): array => ['part' => $p->part->value, 'half' => $p->half->value], $piece->parts);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings/all", [
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
             'version' => $piece->version, 'places' => $everywhere, 'findings' => [['kind' => 'faded', 'severity' => 2]],
         ]);
-        $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings/all", [
+        $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
             'version' => $piece->version, 'places' => [['part' => 'toe', 'half' => 'left']], 'findings' => [['kind' => 'scuff', 'severity' => 3]],
         ]);
         self::assertCount(4, $outer);
@@ -160,7 +169,7 @@ final class IntakeTest extends ApiTestCase
         $this->signIn();
         $id = $this->intake()->pieces[0]->id;
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings/all", [
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
             'version' => $piece->version,
             'places' => [['part' => 'vamp', 'half' => 'left'], ['part' => 'heel-stack', 'half' => 'left']],
             'findings' => [['kind' => 'stack-dry', 'severity' => 2], ['kind' => 'dust', 'severity' => 1]],
@@ -169,10 +178,10 @@ final class IntakeTest extends ApiTestCase
             ['dust heel-stack', 'dust vamp', 'stack-dry heel-stack'],
             $this->sorted(array_map(static fn (FindingView $f): string => $f->kind->value.' '.$f->part->value, $piece->findings)),
         );
-        $this->refused(422, 'POST', "/api/pieces/$id/findings/all", [
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", [
             'version' => $piece->version, 'places' => [['part' => 'vamp', 'half' => 'left']], 'findings' => [['kind' => 'stack-dry', 'severity' => 2]],
         ]);
-        $this->refused(422, 'POST', "/api/pieces/$id/findings/all", ['version' => $piece->version, 'places' => [], 'findings' => []]);
+        $this->refused(422, 'POST', "/api/pieces/$id/findings", ['version' => $piece->version, 'places' => [], 'findings' => []]);
         self::assertCount(3, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->findings);
     }
 
@@ -188,8 +197,9 @@ final class IntakeTest extends ApiTestCase
         string $name = 'The oxfords',
         string $kind = 'low-shoe/oxford',
         array $with = [],
+        string $gloss = 'satin',
     ): TicketView {
-        return $this->must(TicketView::class, 'POST', '/api/intake', $this->body($customer, $contact, $name, $kind, $with), 201);
+        return $this->must(TicketView::class, 'POST', '/api/intake', $this->body($customer, $contact, $name, $kind, $with, $gloss), 201);
     }
 
     /**
@@ -203,9 +213,10 @@ final class IntakeTest extends ApiTestCase
         string $name = 'The oxfords',
         string $kind = 'low-shoe/oxford',
         array $with = [],
+        string $gloss = 'satin',
     ): array {
         return [
-            'ticket' => ['customer' => $customer, 'contact' => $contact, 'pieces' => [['name' => $name, 'kind' => $kind] + self::OXFORDS]],
+            'ticket' => ['customer' => $customer, 'contact' => $contact, 'pieces' => [['name' => $name, 'kind' => $kind, 'gloss' => $gloss] + self::OXFORDS]],
             'with' => [[] === $with ? ['like' => null] : $with],
         ];
     }

@@ -54,9 +54,9 @@ final class LookAgainTest extends ApiTestCase
     {
         $id = $this->plannedPair();
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $piece->version, 'part' => 'vamp', 'half' => 'left', 'kind' => 'ground-in-dirt', 'severity' => 2,
-        ]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($piece->version, [
+            'part' => 'vamp', 'half' => 'left', 'kind' => 'ground-in-dirt', 'severity' => 2,
+        ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
 
         return $id;

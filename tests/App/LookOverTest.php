@@ -199,13 +199,12 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('low-shoe/derby');
         foreach ([['toe', 'scuff'], ['vamp', 'crack']] as [$part, $kind]) {
-            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
-                'version' => $piece->version,
+            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", self::found($piece->version, [
                 'part' => $part,
                 'half' => 'left',
                 'kind' => $kind,
                 'severity' => 3,
-            ]);
+            ]));
         }
         $page = $this->must(OwnerPageView::class, 'GET', "/api/pieces/$piece->id/owner-page");
         self::assertSame(['The scuff on the left toe will be coloured in and seen only from near.'], $page->softer);
@@ -222,13 +221,12 @@ final class LookOverTest extends ApiTestCase
         self::assertSame('Mirela Sand has signed this already.', $twice->detail);
         self::assertSame(['Mirela Sand', false], [$page->signed?->by, $page->signed?->outdated]);
         self::assertStringStartsWith('M40 100L48 106', (string) $page->signed?->path);
-        $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
-            'version' => $piece->version,
+        $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", self::found($piece->version, [
             'part' => 'toe',
             'half' => 'right',
             'kind' => 'scuff',
             'severity' => 1,
-        ]);
+        ]));
         self::assertTrue($this->must(OwnerPageView::class, 'GET', "/api/pieces/$piece->id/owner-page")->signed?->outdated);
         foreach ([[], [[[10, 10]]], [[[900, 10], [901, 10], [902, 10]]], ['scribble']] as $bad) {
             $this->refused(422, 'POST', "/api/pieces/$piece->id/signature", ['version' => $piece->version + 1, 'signedBy' => 'Mirela Sand', 'strokes' => $bad]);
@@ -266,13 +264,12 @@ final class LookOverTest extends ApiTestCase
     {
         $piece = $this->takenIn('boot/lace');
         for ($i = 0; $i < 40; ++$i) {
-            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", [
-                'version' => $piece->version,
+            $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", self::found($piece->version, [
                 'part' => ['toe', 'vamp', 'shaft', 'quarter'][$i % 4],
                 'half' => ['left', 'right'][$i % 2],
                 'kind' => ['scuff', 'scratch', 'crack', 'faded', 'mud'][$i % 5],
                 'severity' => 1 + ($i % 4),
-            ]);
+            ]));
         }
         self::assertCount(40, $piece->findings);
         self::assertLessThanOrEqual(10, $this->statements(fn () => $this->ask('GET', "/api/pieces/$piece->id")));

@@ -109,7 +109,7 @@ final class RangeTest extends ApiTestCase
             ['PUT', 'part-agreement', ['places' => [$at]]],
             ['PUT', 'agreement', ['aim' => 'keep', 'gloss' => 'matt']],
             ['PUT', 'off', ['part' => 'strap', 'half' => 'whole', 'off' => true]],
-            ['POST', 'findings', $at + ['kind' => 'scuff', 'severity' => 2]],
+            ['POST', 'findings', self::found(1, $at + ['kind' => 'scuff', 'severity' => 2])],
             ['POST', 'trials', $at + ['trial' => 'T-1', 'outcome' => 'beads']],
             ['POST', 'copy', ['from' => $id]],
             ['POST', 'signature', ['signedBy' => 'Nobody', 'strokes' => [array_map(static fn (int $i): array => [$i, $i], range(1, 20))]]],

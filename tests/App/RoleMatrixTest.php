@@ -55,7 +55,6 @@ final class RoleMatrixTest extends ApiTestCase
         'GET /api/pieces/{id}' => self::APPRENTICE,
         'PUT /api/pieces/{id}/parts' => self::RESTORER,
         'POST /api/pieces/{id}/findings' => self::RESTORER,
-        'POST /api/pieces/{id}/findings/all' => self::RESTORER,
         'POST /api/pieces/{id}/notes' => self::APPRENTICE,
         'POST /api/tickets/{id}/notes' => self::APPRENTICE,
         'POST /api/intake' => self::RESTORER,

@@ -63,13 +63,12 @@ final class StatesTest extends ApiTestCase
         $id = $this->plannedPair();
         $before = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
         self::assertFalse($before->stale);
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => $before->version,
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found($before->version, [
             'part' => 'heel-stack',
             'half' => 'left',
             'kind' => 'stack-dry',
             'severity' => 3,
-        ]);
+        ]));
         self::assertSame(PieceProgress::ToPlan, $piece->state);
         self::assertTrue($this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->stale);
         $after = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);

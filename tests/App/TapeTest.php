@@ -180,9 +180,9 @@ final class TapeTest extends ApiTestCase
             201,
         );
         $id = $ticket->pieces[0]->id;
-        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", [
-            'version' => 1, 'part' => 'toe', 'half' => 'left', 'kind' => 'faded', 'severity' => 3,
-        ]);
+        $piece = $this->must(PieceView::class, 'POST', "/api/pieces/$id/findings", self::found(1, [
+            'part' => 'toe', 'half' => 'left', 'kind' => 'faded', 'severity' => 3,
+        ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
         $dressing = $this->workOn($id, 'Lay the resin finish, coat 2');
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);

@@ -87,7 +87,8 @@ final class PlanningTest extends StoryTestCase
               const parts = ['toe', 'vamp', 'quarter', 'counter', 'tongue', 'facing', 'topline'];
               const places = ['left', 'right'].flatMap(half => parts.map(part => ({ half, part })));
               const piece = await send('PUT', `/pieces/${id}/parts`, { version: 1, places, material: 'pigmented', certainty: 'known' });
-              await send('POST', `/pieces/${id}/findings`, { version: piece.version, part: 'vamp', half: 'left', kind: 'scuff', severity: 2 });
+              const findings = [{ kind: 'scuff', severity: 2 }];
+              await send('POST', `/pieces/${id}/findings`, { version: piece.version, places: [{ part: 'vamp', half: 'left' }], findings });
               done(id);
             })().catch(e => done(String(e)));
             JS);

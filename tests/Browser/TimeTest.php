@@ -136,8 +136,8 @@ final class TimeTest extends StoryTestCase
                 const ticket = await send('POST', '/tickets', {customer: 'Time will tell', promisedAt, pieces})
                 const id = ticket.pieces[0].id
                 let piece = await send('PUT', `/pieces/${id}/parts`, {version: 1, places, material: 'pigmented', certainty: 'known'})
-                const scuff = {part: 'toe', half: 'left', kind: 'scuff', severity: 4, lengthMm: 80, widthMm: 40}
-                piece = await send('POST', `/pieces/${id}/findings`, {version: piece.version, ...scuff})
+                const findings = [{kind: 'scuff', severity: 4, lengthMm: 80, widthMm: 40}]
+                piece = await send('POST', `/pieces/${id}/findings`, {version: piece.version, places: [{part: 'toe', half: 'left'}], findings})
                 await send('POST', `/pieces/${id}/plan`, {version: piece.version})
                 done(id)
                 })().catch((e) => done(String(e)))

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { computed } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
-import { isTyping } from './kit/keys'
+import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
 
 const route = useRoute()
 const router = useRouter()
+const inside = computed(() => route.meta['open'] !== true)
 /** N: somebody stands at the counter. On the bench it answers a test. */
-useEventListener(window, 'keydown', (event) => {
-  if (event.key === 'n' && inside.value && route.path !== '/bench' && !isTyping(event.target) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+useKeys((event) => {
+  if (event.key === 'n' && inside.value && route.path !== '/bench') {
     event.preventDefault()
     void router.push('/counter/new')
   }
 })
-const inside = computed(() => route.meta['open'] !== true)
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { isTyping } from '../src/kit/keys'
+import { effectScope } from 'vue'
+import { isTyping, useKeys } from '../src/kit/keys'
 
 const put = (html: string): HTMLElement => {
   document.body.innerHTML = html
@@ -53,5 +54,29 @@ describe('whose a key is', () => {
     document.querySelector('input')?.focus()
     button.focus()
     expect(isTyping(button)).toBe(true)
+  })
+})
+
+describe('a key of a screen', () => {
+  const scope = effectScope()
+  afterEach(() => {
+    scope.stop()
+    document.body.innerHTML = ''
+  })
+
+  it('is one press of it alone, while nothing is typed', () => {
+    const pressed: string[] = []
+    scope.run(() => useKeys((event) => pressed.push(event.key)))
+    const type = (key: string, how: KeyboardEventInit = {}, on: EventTarget = document.body): void => {
+      on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, ...how }))
+    }
+    type('w')
+    type('p', { ctrlKey: true })
+    type('p', { metaKey: true })
+    type('p', { altKey: true })
+    type('n', { repeat: true })
+    type('n', {}, put('<input data-at>'))
+    type('+', { shiftKey: true })
+    expect(pressed).toEqual(['w', '+'])
   })
 })

@@ -114,6 +114,17 @@ describe('a new ticket', () => {
     expect(whole(acts).with).toEqual([{ like: null, job: null }])
   })
 
+  it('forgets a job that is not done to the kind of piece it has become', async () => {
+    const { it, acts } = await opened()
+    await it.find('[name=customer]').setValue('Orsolya')
+    await says(it, 'Polish').trigger('click')
+    await choose(it, 'Family', 'bags')
+    expect(text(it)).not.toContain('Open the ticket and plan it')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(whole(acts).with).toEqual([{ like: null, job: null }])
+  })
+
   it('measures footwear by its size and all else by its longest side, and nothing where nothing was typed', async () => {
     const { it, acts } = await opened()
     await choose(it, 'Family', 'bags')

@@ -500,7 +500,7 @@ final class Sequencer
             null !== $asked->family => Step::lay($asked->phase, $asked->family, $asked->applicator, $on),
             default => Step::act($asked->phase, $asked->action, $on),
         };
-        $steps = Action::Trial === $asked->action ? $this->trials($on, $asked->tries) : [$step];
+        $steps = Action::Trial === $asked->action ? (new TrialRound($this->state, $this->pool, $this->brief->wishes))->steps($on, $asked->tries) : [$step];
         $rules = array_values(array_unique(array_map(
             static fn (Violation $v): string => $v->rule,
             array_filter($violations, static fn (Violation $v): bool => $v->remedy?->first?->what() === $asked->what()),
@@ -518,17 +518,6 @@ final class Sequencer
             },
             Action::Mask === $s->action ? [...$rules, 'S-2'] : $rules,
         ), $steps);
-    }
-
-    /**
-     * @param list<Place>    $on
-     * @param list<FamilyId> $asked
-     *
-     * @return list<Step> a trial for each product that will be laid
-     */
-    private function trials(array $on, array $asked): array
-    {
-        return (new TrialRound($this->state, $this->pool, $this->brief->wishes))->steps($on, $asked);
     }
 
     /**

@@ -394,9 +394,6 @@ export interface FileInput {
 export type FindingGroup = 'dirt' | 'salts' | 'residue' | 'colour' | 'surface' | 'build';
 
 export interface FindingInput {
-  version: number;
-  part: PartName;
-  half: Half;
   kind: FindingKind;
   severity: number;
   lengthMm?: number | null;
@@ -439,7 +436,7 @@ export interface FindingWordView {
 export interface FindingsInput {
   version: number;
   places: readonly PlaceInput[];
-  findings: readonly FoundInput[];
+  findings: readonly FindingInput[];
 }
 
 export interface FitView {
@@ -463,15 +460,6 @@ export interface FollowInput {
 export interface ForwardInput {
   minutes: number;
   me?: boolean;
-}
-
-export interface FoundInput {
-  kind: FindingKind;
-  severity: number;
-  lengthMm?: number | null;
-  widthMm?: number | null;
-  depthMm?: number | null;
-  share?: number | null;
 }
 
 export interface FreeMinutesView {
@@ -1715,10 +1703,6 @@ export const limits = {
     replaceCents: { min: 0, max: 100000000 },
   },
   FindingInput: {
-    severity: { min: 0, max: 4 },
-    share: { min: 0, max: 1 },
-  },
-  FoundInput: {
     severity: { min: 0, max: 4 },
     share: { min: 0, max: 1 },
   },

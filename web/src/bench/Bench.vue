@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useEventListener, useTimeoutFn } from '@vueuse/core'
+import { useTimeoutFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import Notice from '../kit/Notice.vue'
-import { isTyping } from '../kit/keys'
+import { useKeys } from '../kit/keys'
 import { useLight } from '../kit/useLight'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
@@ -14,6 +14,7 @@ import FitMinutes from './FitMinutes.vue'
 import Hand from './Hand.vue'
 import LatePieces from './LatePieces.vue'
 import { isForgotten } from '../step/forgotten'
+import { handMinutes } from '../step/sittings'
 import OverrideDialog from '../step/OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
@@ -113,8 +114,7 @@ const come = async (): Promise<void> => {
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
   const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
-  const minutes = blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0)
-  return blocks.length === 0 || bench.value === null ? '' : `${Math.round(minutes)} min by hand until ${time(bench.value.dayUntil)}`
+  return blocks.length === 0 || bench.value === null ? '' : `${handMinutes(blocks)} min by hand until ${time(bench.value.dayUntil)}`
 })
 
 const act = (): void => {
@@ -147,10 +147,7 @@ const takeBack = (): void => {
     void hands.takeBack({ id: last.step, version: last.version })
   }
 }
-useEventListener(window, 'keydown', (event) => {
-  if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
-    return
-  }
+useKeys((event) => {
   const rings = alarms.ringing.value.length > 0
   if (event.code === 'Space') {
     event.preventDefault()

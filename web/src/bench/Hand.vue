@@ -2,6 +2,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import type { BlockView, CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
+import { vFocus } from '../kit/vFocus'
 import { useWhen } from '../session/useWhen'
 import { isForgotten, minutesUnderWay } from '../step/forgotten'
 import NoteForm from '../step/NoteForm.vue'
@@ -52,7 +53,6 @@ const otherwise = ref(false)
 /** Who goes on with it, and what they should know. */
 const to = ref<{ person: number, name: string } | null>(null)
 const note = ref('')
-const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
 const handOn = (): void => {
   if (to.value !== null) {
     emit('handOn', to.value.person, note.value.trim())

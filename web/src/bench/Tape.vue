@@ -4,7 +4,7 @@ import type { BenchView, TapeView } from '../api/types'
 import { counted } from '../kit/counted'
 import Standing from '../drawing/Standing.vue'
 import { useWhen } from '../session/useWhen'
-import { sittings, type Sitting } from '../step/sittings'
+import { handMinutes, sittings, type Sitting } from '../step/sittings'
 
 /** The day of these pieces: whose each stretch of work is, what dries by itself, when nobody works; one's own large, the others' below. */
 const props = defineProps<{ bench: BenchView, now: number }>()
@@ -59,13 +59,11 @@ const threads = computed(() => {
 })
 const ahead = computed(() => {
   const blocks = (props.bench.tapes[0]?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
-  const minutes = Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
-  return blocks.length === 0 ? 'nothing more for hands today' : `${counted(blocks.length, 'step')}, ${counted(minutes, 'minute')} by hand today`
+  return blocks.length === 0 ? 'nothing more for hands today' : `${counted(blocks.length, 'step')}, ${counted(handMinutes(blocks), 'minute')} by hand today`
 })
 const tomorrow = computed(() => {
   const blocks = props.bench.tapes[0]?.tomorrow ?? []
-  const minutes = Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60000, 0))
-  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${minutes} min`
+  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${handMinutes(blocks)} min`
 })
 /** What a finger, the pointer or the arrows have come to, in words. */
 const read = ref<Drawn | null>(null)

@@ -4,12 +4,12 @@ import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
 import type { OwnersView, OwnerView } from '../api/types'
 import { counted } from '../kit/counted'
+import { vFocus } from '../kit/vFocus'
 
 /** Whose it is: typed, or found by a few letters of the name or figures of the telephone. Nobody is chosen unless they are chosen. */
 defineProps<{ problem: string | undefined }>()
 const name = defineModel<string>({ required: true })
 const emit = defineEmits<{ known: [owner: OwnerView] }>()
-const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
 const found = ref<readonly OwnerView[]>([])
 const active = ref(-1)
 const open = ref(false)

@@ -45,6 +45,8 @@ const family = computed<PieceFamily>({
   get: () => kind.value?.family ?? 'low-shoe',
   set: (id: PieceFamily) => {
     piece.value.kind = kinds.value.find((k) => k.family === id)?.id ?? piece.value.kind
+    // A job that is not done to such pieces is not offered any more.
+    piece.value.job = offered.value.find((j) => j.id === piece.value.job)?.id ?? null
   },
 })
 const ofFamily = computed(() => kinds.value.filter((k) => k.family === family.value))

@@ -45,10 +45,8 @@ const days = computed(() => [
   { id: '', label: 'choose one' }, ...(promise.value?.days ?? []).map((d) => ({ id: d.at, label: `${date(d.at)}, ${time(d.at)}` })),
 ])
 const chosenDay = computed(() => promise.value?.days.find((d) => d.at === day.value))
-const sure = computed(() => {
-  const holds = promise.value?.holds ?? 0
-  return holds >= 90 ? 'It holds.' : holds >= 60 ? 'It may not hold.' : holds >= 10 ? 'It will hardly hold.' : 'It does not hold.'
-})
+const surely = (holds: number): string =>
+  holds >= 90 ? 'It holds' : holds >= 60 ? 'It may not hold' : holds >= 10 ? 'It will hardly hold' : 'It does not hold'
 </script>
 
 <template>
@@ -84,11 +82,11 @@ const sure = computed(() => {
         <p v-if="!promise.promised" class="text-xl">No day is promised yet.</p>
         <p v-else class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong>
         </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
-          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ sure }} <span class="text-soft">Holds in {{ promise.holds }}
-            weeks of a hundred.</span></p>
+          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}.
+          <span class="text-soft">Holds in {{ promise.holds }} weeks of a hundred.</span></p>
         <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" aria-label="Another day">
           <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" /></p>
-          <p v-if="chosenDay" class="text-lg">{{ chosenDay.holds >= 90 ? 'It holds' : chosenDay.holds >= 60 ? 'It may not hold' : 'It will hardly hold' }}: in
+          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: in
             {{ chosenDay.holds }} weeks of a hundred.
             <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button></p>
         </section>

@@ -1,3 +1,5 @@
+import { useEventListener } from '@vueuse/core'
+
 /** The button or link that was pressed by mouse or finger and has had the focus since. */
 let pressed: Element | null = null
 
@@ -17,3 +19,12 @@ export const isTyping = (target: EventTarget | null): boolean => target instance
   || target.closest('[role="menu"],[role="listbox"],[role="dialog"]') !== null
   || (target.matches('button, a') && target !== pressed)
 )
+
+/** What one press of one key does, without any other held down and while nothing is typed. */
+export const useKeys = (press: (event: KeyboardEvent) => void): void => {
+  useEventListener(window, 'keydown', (event) => {
+    if (!isTyping(event.target) && !event.ctrlKey && !event.metaKey && !event.altKey && !event.repeat) {
+      press(event)
+    }
+  })
+}

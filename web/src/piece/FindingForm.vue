@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, reactive, ref } from 'vue'
 import { limits } from '../api/types'
 import type { FindingGroup, FindingKind, FindingsInput, Half, Material, PartName, WordsView } from '../api/types'
-import { isTyping } from '../kit/keys'
+import { useKeys } from '../kit/keys'
 import SeverityExample from './SeverityExample.vue'
 
 /** Marks what is wrong at a place, or on several parts at once: what, one thing or several, how much it shows, how large. */
@@ -61,8 +61,8 @@ const set = async (): Promise<void> => {
   }
 }
 /** The keys: a figure for what is wrong, plus and minus for how much, Enter marks it. */
-useEventListener(window, 'keydown', (event) => {
-  if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat || props.busy) {
+useKeys((event) => {
+  if (props.busy) {
     return
   }
   const severities = props.words.severities.map((s) => Number(s.id))
@@ -121,7 +121,7 @@ useEventListener(window, 'keydown', (event) => {
         </template>
         <label v-else-if="parts.length === 1">share, %<input
           v-model.number="form.share" class="write block w-26!" name="share" type="number"
-          :min="100 * limits.FoundInput.share.min" :max="100 * limits.FoundInput.share.max" step="5"
+          :min="100 * limits.FindingInput.share.min" :max="100 * limits.FindingInput.share.max" step="5"
         ></label>
         <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the
           {{ other }}</label>

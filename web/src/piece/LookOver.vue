@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import type { AgreementInput, Half, PartName } from '../api/types'
@@ -7,7 +6,7 @@ import { colourMap } from '../drawing/colours'
 import { isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
-import { isTyping } from '../kit/keys'
+import { useKeys } from '../kit/keys'
 import Notice from '../kit/Notice.vue'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
@@ -27,7 +26,7 @@ const words = useWords()
 const router = useRouter()
 const { person } = useSession()
 const { date } = useWhen()
-const { piece, problem, busy, reload, see, markAll, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
+const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
 void reload()
 
 const { kind, drawing, turned, halves, names, turnTo } = useDrawn(piece)
@@ -56,8 +55,8 @@ const agreeOn = async (given: Partial<AgreementInput>): Promise<void> => {
   }
 }
 /** With the keys alone: the whole upper, the plan. */
-useEventListener(window, 'keydown', (event) => {
-  if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey || event.repeat || !mayEdit.value) {
+useKeys((event) => {
+  if (!mayEdit.value) {
     return
   }
   if (event.key === 'w') {
@@ -152,7 +151,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         />
         <FindingForm
           v-if="mayEdit && parts[0]" :key="`form-${at}-${part}`" :words="words" :half="at" :parts="parts.map((p) => p.part)" :material="parts[0].material"
-          :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="markAll"
+          :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark"
         />
       </template>
       <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />

@@ -19,7 +19,7 @@ export const usePiece = (id: number) => {
     reload,
     problem: computed(() => refused.value || unread.value),
     see: (parts: Omit<PartsInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/parts`, { ...parts, version })),
-    markAll: (given: Omit<FindingsInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/findings/all`, { ...given, version })),
+    mark: (given: Omit<FindingsInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/findings`, { ...given, version })),
     unmark: (finding: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/findings/${finding}`, { version })),
     tried: (trial: Omit<TrialInput, 'version'>) => change((version) => api.post<PieceView>(`/pieces/${id}/trials`, { ...trial, version })),
     forgetTrial: (trial: number) => change((version) => api.remove<PieceView>(`/pieces/${id}/trials/${trial}`, { version })),

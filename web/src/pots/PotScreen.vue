@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { limits } from '../api/types'
 import { figure } from '../kit/figure'
-import { isTyping } from '../kit/keys'
+import { useKeys } from '../kit/keys'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
@@ -75,12 +74,11 @@ const reachedCoats = computed(() => pot.value?.history.some((h) => h.kind === 'l
 const rows = (count: number): number => Math.min(count, 60)
 
 /** Space, or a foot switch that types it, is one drop of what is due, whichever button was tapped last. */
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key !== ' ' || event.repeat || next.value === undefined || isTyping(event.target)) {
-    return
+useKeys((event) => {
+  if (event.key === ' ' && next.value !== undefined) {
+    event.preventDefault()
+    drop(next.value.code, 1, next.value.name)
   }
-  event.preventDefault()
-  drop(next.value.code, 1, next.value.name)
 })
 </script>
 

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { NoteInput } from '../api/types'
+import { vFocus } from '../kit/vFocus'
 
 /** A word about a piece, a part, a step, or all that is on a ticket: typed or spoken into the field, kept in the ledger, found by the search at the counter. */
 const props = defineProps<{ path: string, at?: Partial<NoteInput>, about?: string }>()
@@ -10,7 +11,6 @@ const open = ref(false)
 const text = ref('')
 const said = ref('')
 const busy = ref(false)
-const vFocus = { mounted: (field: HTMLElement): void => field.focus() }
 const keep = async (): Promise<void> => {
   busy.value = true
   try {

@@ -1,5 +1,9 @@
 import type { BlockView } from '../api/types'
 
+/** How long hands are at these, in whole minutes. */
+export const handMinutes = (blocks: readonly BlockView[]): number =>
+  Math.round(blocks.reduce((sum, b) => sum + (Date.parse(b.end) - Date.parse(b.start)) / 60_000, 0))
+
 /** What one person does on one piece in a row, without more than a breath between. */
 export interface Sitting { readonly pieceName: string, readonly start: string, readonly end: string, readonly blocks: readonly BlockView[] }
 
