@@ -55,13 +55,15 @@ final readonly class Piece
      * @param list<Finding>       $findings
      * @param list<RecordedTrial> $trials
      *
-     * @throws FieldError when the kind lacks a part or a half, a part is given twice, a finding does not fit, or a shine cannot be had
+     * A piece may have a part that others of its cut lack: it is named among the parts
+     *
+     * @throws FieldError when the family lacks a part or the kind a half, a part is given twice, a finding does not fit, or a shine cannot be had
      */
     public static function of(Kind $kind, Size $size, Agreed $agreed, array $parts, array $findings, array $trials = []): self
     {
         $byPlace = [];
         foreach ($parts as $part) {
-            self::mustHave($kind, $part->at);
+            self::mustGoWith($kind, $part->at);
             if (isset($byPlace[(string) $part->at])) {
                 throw new FieldError('parts', Phrase::sentence('The %s is given twice.', $part->at->label()));
             }
@@ -69,10 +71,11 @@ final readonly class Piece
         }
         self::mustShine($kind, $agreed, $byPlace);
         foreach ($findings as $finding) {
+            self::mustBeOn($kind, $finding->at, $byPlace);
             self::mustFit($kind, $size, $finding, $byPlace[(string) $finding->at] ?? null);
         }
         foreach ($trials as $trial) {
-            self::mustHave($kind, $trial->at);
+            self::mustBeOn($kind, $trial->at, $byPlace);
         }
 
         return new self($kind, $size, $agreed, $byPlace, $findings, $trials);
@@ -101,10 +104,25 @@ final readonly class Piece
         if (!$kind->has($at->part)) {
             throw new FieldError('part', Phrase::sentence('%s has no %s.', Phrase::an($kind->label()), $at->part->label()));
         }
+        self::mustGoWith($kind, $at);
+    }
+
+    /** @throws FieldError when no piece of this family has such a part, or the kind comes in other halves */
+    public static function mustGoWith(Kind $kind, Place $at): void
+    {
+        $kind->anatomyOf($at->part);
         if (!\in_array($at->half, $kind->halves(), true)) {
             throw new FieldError('half', $kind->isPair()
                 ? Phrase::sentence('%s comes as left and right, not as “%s”.', Phrase::an($kind->label()), $at->half->value)
                 : Phrase::sentence('%s is one piece, it has no %s half.', Phrase::an($kind->label()), $at->half->value));
+        }
+    }
+
+    /** @param array<string, Part> $parts */
+    private static function mustBeOn(Kind $kind, Place $at, array $parts): void
+    {
+        if (!isset($parts[(string) $at])) {
+            self::mustHave($kind, $at);
         }
     }
 
@@ -276,7 +294,6 @@ final readonly class Piece
 
     private static function mustFit(Kind $kind, Size $size, Finding $finding, ?Part $part): void
     {
-        self::mustHave($kind, $finding->at);
         if (!$finding->at->part->canHave($finding->kind)) {
             throw new FieldError('kind', Phrase::sentence('%s is not found on the %s.', $finding->kind->label(), $finding->at->part->label()));
         }

@@ -6,10 +6,10 @@ namespace KindHeel\Core\Schedule;
 
 use KindHeel\Core\Drying\Stage;
 
-/** Why a step may not start now, as a sentence; times are said in the zone of `$now`. */
+/** Why a step may not start now, as a sentence; times are said in the zone of `$now`, on a clock as {@see \DateTimeInterface::format()} has it. */
 final class StartRefusal
 {
-    public static function of(Task $task, Readiness $readiness, \DateTimeImmutable $now): ?string
+    public static function of(Task $task, Readiness $readiness, \DateTimeImmutable $now, string $clock = 'H:i'): ?string
     {
         $earlier = null === $readiness->because ? 'An earlier step' : \sprintf('“%s”', $readiness->because->title);
 
@@ -18,11 +18,11 @@ final class StartRefusal
             Standing::Blocked => $earlier.' is not done yet.',
             Standing::Stalled => \sprintf('In this air the %s does not dry. Warm or dry the room first.', $readiness->because->coat ?? 'coat below'),
             Standing::ToTest => \sprintf('%s should be ready: make the gate test first.', $earlier),
-            Standing::Waiting => \sprintf('%s from %s.', self::what($readiness->stage), self::when(($readiness->opensAt ?? $now)->modify('+59 seconds'), $now)),
+            Standing::Waiting => \sprintf('%s from %s.', self::what($readiness->stage), self::when(($readiness->opensAt ?? $now)->modify('+59 seconds'), $now, $clock)),
             Standing::Late => \sprintf(
                 'Too late: it had to follow %s by %s. Do that again, or say why not.',
                 $earlier,
-                self::when($readiness->closesAt ?? $now, $now),
+                self::when($readiness->closesAt ?? $now, $now, $clock),
             ),
         };
     }
@@ -38,14 +38,14 @@ final class StartRefusal
     }
 
     /** Cut to the minute; what opens is put a minute up before, so that the sentence never promises too early. */
-    private static function when(\DateTimeImmutable $at, \DateTimeImmutable $now): string
+    private static function when(\DateTimeImmutable $at, \DateTimeImmutable $now, string $clock): string
     {
         $local = $at->setTimezone($now->getTimezone());
 
         return match ($local->format('Y-m-d')) {
-            $now->format('Y-m-d') => $local->format('H:i'),
-            $now->modify('+1 day')->format('Y-m-d') => 'tomorrow '.$local->format('H:i'),
-            default => $local->format('D H:i'),
+            $now->format('Y-m-d') => $local->format($clock),
+            $now->modify('+1 day')->format('Y-m-d') => 'tomorrow '.$local->format($clock),
+            default => $local->format('D '.$clock),
         };
     }
 }

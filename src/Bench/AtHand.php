@@ -10,6 +10,7 @@ use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
+use KindHeel\App\Settings\SpokenTime;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\Core\Schedule\Job;
 use Psr\Clock\ClockInterface;
@@ -21,8 +22,13 @@ final readonly class AtHand
     /** What was done while the computer was out of reach is taken in so long afterwards. */
     private const LATE_HOURS = 36;
 
-    public function __construct(private EntityManagerInterface $entities, private Steps $steps, private ClockInterface $clock, private string $workshopTimezone)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Steps $steps,
+        private SpokenTime $spoken,
+        private ClockInterface $clock,
+        private string $workshopTimezone,
+    ) {
     }
 
     /** @throws Refused when somebody has changed it meanwhile */
@@ -63,7 +69,7 @@ final readonly class AtHand
             throw Refused::now(
                 \sprintf(
                     'It is said to have been done on %s, and that cannot be. Is the clock of that device right?',
-                    $at->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('j F, H:i'),
+                    $this->spoken->day($at),
                 ),
             );
         }
@@ -83,9 +89,15 @@ final readonly class AtHand
         return $at->setTimezone(new \DateTimeZone($this->workshopTimezone));
     }
 
+    /** How hours are said here, for {@see \DateTimeInterface::format()}. */
+    public function clock(): string
+    {
+        return $this->spoken->clock()->format();
+    }
+
     public function clockTime(?\DateTimeImmutable $at): string
     {
-        return null === $at ? '?' : $this->local($at)->format('H:i');
+        return null === $at ? '?' : $this->spoken->time($at);
     }
 
     /**

@@ -163,6 +163,6 @@ final readonly class WorkStep
         $job = $this->atHand->job($step);
         $task = $job->tasks[$step->key()];
 
-        return StartRefusal::of($task, $job->readiness($task, $local), $local);
+        return StartRefusal::of($task, $job->readiness($task, $local), $local, $this->atHand->clock());
     }
 }

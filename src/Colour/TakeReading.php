@@ -11,7 +11,6 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Spectrum;
@@ -38,7 +37,7 @@ final readonly class TakeReading
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $place = new Place($input->part, $input->half);
-        Piece::mustHave($piece->kind(), $place);
+        $piece->mustHave($place);
         $reading = new Reading(
             piece: $piece,
             place: $place,

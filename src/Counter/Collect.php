@@ -14,6 +14,10 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Reason;
+use KindHeel\App\People\Signature;
+use KindHeel\App\Settings\SpokenTime;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -25,36 +29,55 @@ final readonly class Collect
         private EntityManagerInterface $entities,
         private Ledger $ledger,
         private EventDispatcherInterface $events,
+        private Cure $cure,
+        private SpokenTime $spoken,
         private ClockInterface $clock,
     ) {
     }
 
-    /** @throws Refused when it is not here any more, or not done and nobody says why it goes all the same */
+    /**
+     * @throws Refused    when it is not here any more, or something is against its going and nobody says why it goes all the same
+     * @throws FieldError when what was drawn is no signature
+     */
     public function __invoke(int $id, CollectInput $input, Person $person): void
     {
         $ticket = $this->entities->find(Ticket::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw new NotFoundHttpException();
-        $pieces = array_values(array_filter($ticket->pieces(), static fn (StoredPiece $p): bool => \in_array($p->id(), $input->pieces, true)));
-        if (\count($pieces) < \count(array_unique($input->pieces))) {
-            throw Refused::now('One of these does not belong to this ticket.');
-        }
+        $pieces = $ticket->these($input->pieces);
         $at = $this->clock->now();
+        $cures = $this->cure->until($input->pieces);
         foreach ($pieces as $piece) {
-            if ($piece->isCollected()) {
-                throw Refused::stale(\sprintf('“%s” has been collected already.', $piece->name()));
-            }
-            if (!$piece->isReady()) {
-                Reason::orRefuse(\sprintf('“%s” is not done yet.', $piece->name()), $input->why, $person);
+            foreach ($this->against($piece, $cures[$piece->id()] ?? null, $input) as $refusal) {
+                Reason::orRefuse($refusal, $input->why, $person);
             }
         }
+        $strokes = [] === $input->strokes ? [] : Signature::strokes($input->strokes);
         $this->entities->persist(
-            new Collection($ticket, $pieces, trim($input->by), $input->paid, $input->amountCents, trim($input->how), trim($input->note), $person, $at),
+            new Collection($ticket, $pieces, trim($input->by), $input->paid, $input->amountCents, trim($input->how), trim($input->note), $person, $at, $strokes),
         );
         foreach ($pieces as $piece) {
-            $undone = !$piece->isReady();
+            $against = [] === $this->against($piece, $cures[$piece->id()] ?? null, $input) ? '' : ' All the same: '.trim($input->why ?? '');
+            $this->ledger->piece(Event::Collected, $piece, $person, self::told($input).$against);
             $piece->collected($at);
-            $this->ledger->piece(Event::Collected, $piece, $person, self::told($input).($undone ? ' Not done: '.trim($input->why ?? '') : ''));
         }
         $this->events->dispatch(BenchChanged::inTime());
+    }
+
+    /** @return list<string> why it should not go */
+    private function against(StoredPiece $piece, ?\DateTimeImmutable $cures, CollectInput $input): array
+    {
+        $left = [];
+        foreach ($piece->parts() as $part) {
+            $with = array_filter($input->tray, static fn (TrayInput $t): bool => $t->piece === $piece->id() && $part->isAt($t->at->place()));
+            if ($part->isOff() && [] === $with) {
+                $left[] = $part->toCore()->at->label();
+            }
+        }
+
+        return [
+            ...$piece->isReady() ? [] : [\sprintf('“%s” is not done yet.', $piece->name())],
+            ...null === $cures ? [] : [\sprintf('“%s” is not cured before %s: until then it marks, sticks and cracks.', $piece->name(), $this->spoken->day($cures))],
+            ...[] === $left ? [] : [\sprintf('What came off “%s” does not all go with it: %s.', $piece->name(), Phrase::list($left))],
+        ];
     }
 
     private static function told(CollectInput $input): string

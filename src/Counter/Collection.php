@@ -20,7 +20,10 @@ class Collection
     #[ORM\Column(type: 'json')]
     private array $pieces;
 
-    /** @param list<StoredPiece> $pieces */
+    /**
+     * @param list<StoredPiece>           $pieces
+     * @param list<list<array{int, int}>> $strokes the signature of who took them
+     */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
         private Ticket $ticket,
@@ -39,7 +42,16 @@ class Collection
         private Person $person,
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $at,
+        /** @var list<list<array{int, int}>> */
+        #[ORM\Column(type: 'json')]
+        private array $strokes = [],
     ) {
         $this->pieces = array_map(static fn (StoredPiece $p): int => $p->id(), $pieces);
+    }
+
+    /** That it went home was a mistake. */
+    public function without(StoredPiece $piece): void
+    {
+        $this->pieces = array_values(array_diff($this->pieces, [$piece->id()]));
     }
 }

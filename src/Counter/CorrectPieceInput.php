@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Colour\Shade;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** What a piece is called and how large it is. */
+/** What a piece is called, what it is and how large; what is left out stays as it is. */
 final readonly class CorrectPieceInput
 {
     public function __construct(
@@ -19,6 +21,9 @@ final readonly class CorrectPieceInput
         public ?float $sizeEu = null,
         #[Assert\Range(notInRangeMessage: 'The longest side lies between 50 and 2500 mm.', min: 50, max: 2500)]
         public ?float $lengthMm = null,
+        public ?Kind $kind = null,
+        /** that it mostly has */
+        public ?Shade $shade = null,
     ) {
     }
 }

@@ -14,6 +14,8 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Size;
+use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Phrase;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -24,7 +26,10 @@ final readonly class CorrectTicket
     {
     }
 
-    /** @throws Refused when somebody has corrected it meanwhile, or it has been worked by that size */
+    /**
+     * @throws Refused    when somebody has corrected it meanwhile, or it has been worked as what it was
+     * @throws FieldError when what was found on it does not go with another kind, or it has no such size
+     */
     public function __invoke(int $id, CorrectInput $input, Person $person): void
     {
         $ticket = $this->entities->find(Ticket::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw new NotFoundHttpException();
@@ -48,24 +53,41 @@ final readonly class CorrectTicket
      *
      * @return list<string> what has changed
      *
-     * @throws Refused
+     * @throws Refused|FieldError
      */
     private function piece(StoredPiece $piece, array $inputs): array
     {
         foreach ($inputs as $input) {
             if ($input->id === $piece->id()) {
-                $was = ['name' => $piece->name(), 'size' => self::size($piece->size())];
-                $size = Size::of($piece->kind(), $input->sizeEu ?? $piece->size()->eu, $input->lengthMm ?? $piece->size()->mm);
-                if (self::size($size) !== $was['size'] && $piece->hasBegun()) {
-                    throw Refused::now(\sprintf('“%s” has been worked on as size %s. Plan anew first, or let it stand.', $piece->name(), $was['size']));
+                $was = self::of($piece);
+                $kind = $input->kind ?? $piece->kind();
+                $size = $kind === $piece->kind()
+                    ? Size::of($kind, $input->sizeEu ?? $piece->size()->eu, $input->lengthMm ?? $piece->size()->mm)
+                    : Size::of($kind, $input->sizeEu, $input->lengthMm);
+                if ($kind !== $piece->kind()) {
+                    if ($piece->hasBegun()) {
+                        throw Refused::now(\sprintf('“%s” has been worked on as %s. Call it off and take it in anew.', $piece->name(), Phrase::an($was['kind'])));
+                    }
+                    $piece->isA($kind, $size);
+                } elseif (self::size($size) !== $was['size'] && $piece->hasBegun()) {
+                    throw Refused::now(\sprintf('“%s” has been worked on as size %s. Let it stand, or call it off and take it in anew.', $piece->name(), $was['size']));
                 }
                 $piece->correct(trim($input->name), $size);
+                if (null !== $input->shade) {
+                    $piece->isMostly($input->shade);
+                }
 
-                return self::told($was, ['name' => $piece->name(), 'size' => self::size($piece->size())]);
+                return self::told($was, self::of($piece));
             }
         }
 
         return [];
+    }
+
+    /** @return array{name: string, kind: string, size: string, colour: string} */
+    private static function of(StoredPiece $piece): array
+    {
+        return ['name' => $piece->name(), 'kind' => $piece->kind()->label(), 'size' => self::size($piece->size()), 'colour' => $piece->mostly()->label()];
     }
 
     private static function size(Size $size): string

@@ -8,11 +8,11 @@ namespace KindHeel\App\Counter;
 final readonly class LeavingPieceView
 {
     /**
-     * @param list<string> $off     parts that lie apart in its tray
-     * @param list<string> $toKnow  what the owner hears
-     * @param list<string> $missing
+     * @param list<OffView> $off     parts that lie apart in its tray
+     * @param list<string>  $toKnow  what the owner hears
+     * @param list<string>  $missing
      */
-    public function __construct(public int $piece, public array $off, public array $toKnow, public array $missing)
+    public function __construct(public int $piece, public array $off, public array $toKnow, public array $missing, public ?string $curesUntil)
     {
     }
 }

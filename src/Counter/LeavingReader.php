@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Counter;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceProgress;
 use KindHeel\Core\Anatomy\Half;
@@ -15,7 +16,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What is to be ticked off, said and thought of before the pieces of a ticket go home. */
 final readonly class LeavingReader
 {
-    public function __construct(private Connection $connection, private TicketReader $tickets)
+    public function __construct(private Connection $connection, private TicketReader $tickets, private Cure $cure)
     {
     }
 
@@ -36,7 +37,8 @@ final readonly class LeavingReader
             'SELECT f.piece_id, f.part, f.half FROM piece_part f JOIN piece p ON p.id = f.piece_id WHERE p.ticket_id = ? AND f.is_off = 1 ORDER BY f.id',
             [$id],
         ) as $row) {
-            $off[$row->int('piece_id')][] = (new Place($row->enum('part', PartName::class), $row->enum('half', Half::class)))->label();
+            $place = new Place($row->enum('part', PartName::class), $row->enum('half', Half::class));
+            $off[$row->int('piece_id')][] = new OffView($place->part, $place->half, $place->label());
         }
         $rows = [];
         foreach (Row::all(
@@ -47,15 +49,20 @@ final readonly class LeavingReader
         ) as $row) {
             $rows[$row->int('id')] = $row;
         }
-        $pieces = [];
+        $until = $this->cure->until(array_keys($rows));
+        $pieces = $warnings = [];
         foreach ($ticket->pieces as $piece) {
-            if (PieceProgress::Collected !== $piece->state) {
+            $cures = Iso::of($until[$piece->id] ?? null);
+            if (PieceProgress::Collected === $piece->state && null !== $cures) {
+                $warnings[] = new CareWarningView($piece->id, $piece->name, $cures);
+            }
+            if (!$piece->state->isAway()) {
                 $row = $rows[$piece->id];
-                $pieces[] = new LeavingPieceView($piece->id, $off[$piece->id] ?? [], self::toKnow($row), self::missing($row, $piece->state));
+                $pieces[] = new LeavingPieceView($piece->id, $off[$piece->id] ?? [], self::toKnow($row), self::missing($row, $piece->state), $cures);
             }
         }
 
-        return new LeavingView($ticket, $pieces);
+        return new LeavingView($ticket, $pieces, $warnings);
     }
 
     /** @return list<string> */

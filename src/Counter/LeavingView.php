@@ -7,8 +7,11 @@ namespace KindHeel\App\Counter;
 /** A ticket at the moment when its pieces go home. */
 final readonly class LeavingView
 {
-    /** @param list<LeavingPieceView> $pieces that are still here */
-    public function __construct(public TicketView $ticket, public array $pieces)
+    /**
+     * @param list<LeavingPieceView> $pieces   that are still here
+     * @param list<CareWarningView>  $warnings for those that went home before they were cured
+     */
+    public function __construct(public TicketView $ticket, public array $pieces, public array $warnings)
     {
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Ahead;
+use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
@@ -16,6 +18,7 @@ use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class OpenTicket
 {
@@ -37,27 +40,55 @@ final readonly class OpenTicket
         $ticket = new Ticket(trim($input->customer), trim($input->contact), $promised, trim($input->wish), $now, $by, $isPromised);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
-            $stored = new StoredPiece(
-                $ticket,
-                trim($piece->name),
-                $piece->kind,
-                Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm),
-                new Agreed($piece->aim, $piece->gloss),
-                $piece->shade,
-            );
-            $this->entities->persist($stored);
-            $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
+            $this->piece($ticket, $piece, $by);
         }
         $this->entities->flush();
 
         return $ticket;
     }
 
+    /**
+     * One more piece on a ticket that is open.
+     *
+     * @throws FieldError when it has no such size
+     * @throws Refused    when all of the ticket has gone home, or it is full
+     */
+    public function add(int $ticket, PieceInput $piece, Person $by): StoredPiece
+    {
+        $ticket = $this->entities->find(Ticket::class, $ticket, LockMode::PESSIMISTIC_WRITE) ?? throw new NotFoundHttpException();
+        if ([] === array_filter($ticket->pieces(), static fn (StoredPiece $p): bool => !$p->isCollected())) {
+            throw Refused::now('Nothing of this ticket is here any more. Open a new one.');
+        }
+        if (\count($ticket->pieces()) >= TicketInput::PIECES) {
+            throw Refused::now('A dozen pieces a ticket at most. Open another.');
+        }
+        $stored = $this->piece($ticket, $piece, $by);
+        $this->entities->flush();
+
+        return $stored;
+    }
+
+    private function piece(Ticket $ticket, PieceInput $piece, Person $by): StoredPiece
+    {
+        $stored = new StoredPiece(
+            $ticket,
+            trim($piece->name),
+            $piece->kind,
+            Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm),
+            new Agreed($piece->aim, $piece->gloss),
+            $piece->shade,
+        );
+        $this->entities->persist($stored);
+        $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
+
+        return $stored;
+    }
+
     /** What it is reckoned with until a day is promised: the end of the first day, a week from now or later, on which somebody works. */
     private function inAWeek(\DateTimeImmutable $now): \DateTimeImmutable
     {
         $from = $now->modify('+7 days')->setTimezone(new \DateTimeZone($this->workshopTimezone))->setTime(0, 0);
-        $closing = $this->hours->closings($this->hours->from($from), $from)[0] ?? null;
+        $closing = $this->hours->openings($this->hours->from($from), $from)[0][1] ?? null;
         $at = null === $closing ? $from->setTime(17, 0) : $from->modify(\sprintf('+%d minutes', $closing));
 
         return $at->setTimezone(new \DateTimeZone('UTC'));

@@ -25,6 +25,7 @@ final readonly class TicketController
         private LeavingReader $leaving,
         private Collect $collect,
         private CorrectTicket $correct,
+        private CallOff $callOff,
         private ReadyShelf $shelf,
         private Members $members,
         private IdempotentRequest $once,
@@ -63,6 +64,37 @@ final readonly class TicketController
         return $this->once->answer(
             fn () => ($this->collect)($id, $input, $this->members->person($member)),
             view: fn (): LeavingView => $this->leaving->of($id),
+        );
+    }
+
+    #[Route('/api/tickets/{id}/call-off', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function callOff(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        CallOffInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => ($this->callOff)($id, $input, $this->members->person($member)),
+            view: fn (): TicketView => $this->reader->one($id),
+        );
+    }
+
+    /** That it was collected or called off was a mistake. */
+    #[Route('/api/pieces/{id}/back', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function back(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        WhyInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->callOff->undo($id, $input, $this->members->person($member)),
+            view: fn (): TicketView => $this->leaving->withPiece($id)->ticket,
         );
     }
 

@@ -13,7 +13,9 @@ use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\Tag;
 use KindHeel\App\Job\Ticket;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Assessment\Aim;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -28,8 +30,13 @@ final readonly class TicketReader
 {
     public const PAGE = 40;
 
-    public function __construct(private Connection $connection, private PieceColours $colours, private ClockInterface $clock, private string $workshopTimezone)
-    {
+    public function __construct(
+        private Connection $connection,
+        private PieceColours $colours,
+        private WorkshopSettings $settings,
+        private ClockInterface $clock,
+        private string $workshopTimezone,
+    ) {
     }
 
     public function page(TicketQuery $query): TicketsView
@@ -37,16 +44,17 @@ final readonly class TicketReader
         [$where, $values] = $this->filter($query);
         $from = $query->page * self::PAGE;
         // One more than a page tells whether there is another.
-        $ids = PieceProgress::Collected === $query->state ? [] : $this->ids(
+        $isAway = $query->state?->isAway() ?? false;
+        $ids = $isAway ? [] : $this->ids(
             "SELECT t.id FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE p.collected_at IS NULL AND $where
                 GROUP BY t.id ORDER BY MIN(p.finished_at IS NOT NULL), MIN(t.promised_at), t.id",
             $values,
             $from,
             self::PAGE + 1,
         );
-        $away = PieceProgress::Collected === $query->state || null === $query->state && '' !== trim($query->find);
+        $away = $isAway || null === $query->state && '' !== trim($query->find);
         if (\count($ids) <= self::PAGE && null === $query->due && $away) {
-            $open = 0 === $from || PieceProgress::Collected === $query->state ? \count($ids) : $this->countOpen($where, $values);
+            $open = 0 === $from || $isAway ? \count($ids) : $this->countOpen($where, $values);
             $ids = [...$ids, ...$this->ids(
                 "SELECT DISTINCT t.id, t.promised_at FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE $where
                     AND NOT EXISTS (SELECT 1 FROM piece o WHERE o.ticket_id = t.id AND o.collected_at IS NULL) ORDER BY t.promised_at DESC, t.id",
@@ -60,6 +68,11 @@ final readonly class TicketReader
             $this->views(\array_slice($ids, 0, self::PAGE), $where, $values),
             $this->clock->now()->format(\DATE_RFC3339),
             \count($ids) > self::PAGE,
+            Row::first(
+                $this->connection,
+                'SELECT COUNT(*) AS n FROM piece p WHERE p.collected_at IS NULL AND p.finished_at < ?',
+                [Iso::toRow($this->longAgo())],
+            )?->int('n') ?? 0,
         );
     }
 
@@ -103,7 +116,7 @@ final readonly class TicketReader
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.promised, t.opened_at,
                     p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
-                    p.collected_at, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED."
+                    p.collected_at, p.called_off, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED."
                 FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
             [$tickets, ...$values],
             [ArrayParameterType::INTEGER],
@@ -130,6 +143,7 @@ final readonly class TicketReader
             );
         }
         $views = [];
+        $longAgo = $this->longAgo();
         foreach ($heads as $id => $head) {
             if ($head instanceof Row) {
                 $views[] = new TicketView(
@@ -141,13 +155,46 @@ final readonly class TicketReader
                     $head->flag('promised'),
                     Iso::always($head->text('opened_at')),
                     Iso::fromRow($head->textOrNull('told_at')),
-                    Ticket::seenAs($head->text('customer'), $head->text('contact'), $head->text('wish')),
+                    $this->waits($pieces[$id], $longAgo),
+                    self::seen($head, $pieces[$id]),
                     $pieces[$id],
                 );
             }
         }
 
         return $views;
+    }
+
+    /** What has been ready since then is asked after. */
+    private function longAgo(): \DateTimeImmutable
+    {
+        return $this->clock->now()->modify(\sprintf('-%d days', $this->settings->identity()->uncollectedDays));
+    }
+
+    /** @param list<PieceRowView> $pieces */
+    private function waits(array $pieces, \DateTimeImmutable $longAgo): ?int
+    {
+        $since = array_filter(array_map(static fn (PieceRowView $p): ?string => PieceProgress::Ready === $p->state ? $p->readyAt : null, $pieces));
+        $first = [] === $since ? null : new \DateTimeImmutable(min($since));
+
+        return null === $first || $first >= $longAgo ? null : (int) $first->diff($this->clock->now())->days;
+    }
+
+    /**
+     * As {@see Ticket::seen()}.
+     *
+     * @param list<PieceRowView> $pieces
+     */
+    private static function seen(Row $head, array $pieces): string
+    {
+        usort($pieces, static fn (PieceRowView $a, PieceRowView $b): int => $a->id <=> $b->id);
+        $words = [$head->text('customer'), $head->text('contact'), $head->text('wish')];
+        foreach ($pieces as $piece) {
+            $size = Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm);
+            $words = [...$words, $piece->name, $piece->kind->value, (string) $size->eu, (string) $size->mm];
+        }
+
+        return Ticket::seenAs(...$words);
     }
 
     /** @return array{string, list<mixed>} SQL about a ticket `t` and its piece `p`, and the values in it */

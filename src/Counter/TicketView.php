@@ -18,6 +18,8 @@ final readonly class TicketView
         public string $openedAt,
         /** when the owner was last told that something is ready */
         public ?string $toldAt,
+        /** days for which the first of it has been ready, where that is longer than the workshop has set */
+        public ?int $waits,
         /** for who corrects it */
         public string $seen,
         public array $pieces,

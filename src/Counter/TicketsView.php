@@ -10,8 +10,9 @@ final readonly class TicketsView
     /**
      * @param list<TicketView> $tickets
      * @param bool             $more    there is another page
+     * @param int              $waiting pieces that have stood on the ready shelf for longer than the workshop has set
      */
-    public function __construct(public array $tickets, public string $now, public bool $more)
+    public function __construct(public array $tickets, public string $now, public bool $more, public int $waiting)
     {
     }
 }

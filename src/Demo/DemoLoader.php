@@ -26,6 +26,8 @@ use KindHeel\App\People\Role;
 use KindHeel\App\Picture\Moment;
 use KindHeel\App\Plan\MakePlan;
 use KindHeel\App\Plan\PlanInput;
+use KindHeel\App\Settings\IdentityView;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Simulation\SimulatedThermoHygrometer;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
@@ -68,6 +70,7 @@ final class DemoLoader
         private readonly DemoHands $hands,
         private readonly Collect $collect,
         private readonly ReadyShelf $shelf,
+        private readonly WorkshopSettings $settings,
         private readonly EventDispatcherInterface $events,
         private readonly string $workshopTimezone,
     ) {
@@ -82,6 +85,7 @@ final class DemoLoader
         $this->connection->beginTransaction();
         try {
             $this->people();
+            $this->settings->takeIdentity(new IdentityView('The yard by the theatre', "Cooper’s Yard 3\nby the stage door", 'Ring twice, or 555 01 82'));
             $this->air($now);
             $this->colours->shelf();
             $this->coming = LanternPlayers::tickets();

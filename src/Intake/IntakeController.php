@@ -46,6 +46,22 @@ final readonly class IntakeController
         return $this->once->answer(fn (): TicketView => $this->tickets->one(($this->takeIn)($input, $this->members->person($member))->id()), 201);
     }
 
+    #[Route('/api/tickets/{id}/pieces', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function add(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        AddPieceInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->takeIn->add($id, $input, $this->members->person($member)),
+            201,
+            fn (): TicketView => $this->tickets->one($id),
+        );
+    }
+
     #[Route('/api/owners', methods: ['GET'])]
     #[IsGranted('ROLE_RESTORER')]
     public function owners(#[MapQueryParameter] string $find = ''): JsonResponse

@@ -31,27 +31,44 @@ final readonly class TakeIn
     {
         $ticket = ($this->open)($input->ticket, $by);
         foreach ($ticket->pieces() as $i => $piece) {
-            $with = $input->with[$i] ?? new WithPieceInput();
-            if (null !== $with->like) {
-                $past = $this->entities->find(StoredPiece::class, $with->like) ?? throw Refused::now('That piece is not known here any more.');
-                if ($past->kind() !== $piece->kind()) {
-                    throw Refused::now(\sprintf('“%s” is another kind of piece: it cannot be taken in like that.', $past->name()));
-                }
-                $piece->copyFrom($past);
-            }
-            if (null !== $with->job) {
-                $job = $this->entities->find(UsualJob::class, $with->job) ?? throw Refused::now('That job is not kept any more. Choose another.');
-                if (!$job->isFor($piece->kind()->family())) {
-                    throw Refused::now(\sprintf('“%s” is no job for this kind of piece. Choose another.', $job->name()));
-                }
-                $job->writeOn($piece);
-                $this->entities->flush();
-                $this->plan->plan($piece, $by);
-                $this->events->dispatch(BenchChanged::inTime());
-            }
+            $this->write($piece, $input->with[$i] ?? new WithPieceInput(), $by);
         }
         $this->entities->flush();
 
         return $ticket;
+    }
+
+    /**
+     * One more piece on a ticket that is open.
+     *
+     * @throws FieldError|Refused
+     */
+    public function add(int $ticket, AddPieceInput $input, Person $by): void
+    {
+        $this->write($this->open->add($ticket, $input->piece, $by), $input->with, $by);
+        $this->events->dispatch(BenchChanged::inTime());
+        $this->entities->flush();
+    }
+
+    /** @throws FieldError|Refused */
+    private function write(StoredPiece $piece, WithPieceInput $with, Person $by): void
+    {
+        if (null !== $with->like) {
+            $past = $this->entities->find(StoredPiece::class, $with->like) ?? throw Refused::now('That piece is not known here any more.');
+            if ($past->kind() !== $piece->kind()) {
+                throw Refused::now(\sprintf('“%s” is another kind of piece: it cannot be taken in like that.', $past->name()));
+            }
+            $piece->copyFrom($past);
+        }
+        if (null !== $with->job) {
+            $job = $this->entities->find(UsualJob::class, $with->job) ?? throw Refused::now('That job is not kept any more. Choose another.');
+            if (!$job->isFor($piece->kind()->family())) {
+                throw Refused::now(\sprintf('“%s” is no job for this kind of piece. Choose another.', $job->name()));
+            }
+            $job->writeOn($piece);
+            $this->entities->flush();
+            $this->plan->plan($piece, $by);
+            $this->events->dispatch(BenchChanged::inTime());
+        }
     }
 }

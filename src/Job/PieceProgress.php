@@ -17,11 +17,19 @@ enum PieceProgress: string
     /** done, and on the ready shelf until it is collected */
     case Ready = 'ready';
     case Collected = 'collected';
+    /** it is not worked on after all */
+    case CalledOff = 'called-off';
 
     /** There is a plan to be seen, if only of what others have to do. */
     public function hasPlan(): bool
     {
         return self::ToLookOver !== $this && self::ToPlan !== $this;
+    }
+
+    /** It is not here any more. */
+    public function isAway(): bool
+    {
+        return self::Collected === $this || self::CalledOff === $this;
     }
 
     /** @param Row $row of a piece, with what {@see Steps::COUNTED} counts */
@@ -31,6 +39,7 @@ enum PieceProgress: string
         $assessed = $row->int('assessed');
 
         return match (true) {
+            null !== $row->textOrNull('called_off') => self::CalledOff,
             null !== $row->textOrNull('collected_at') => self::Collected,
             null !== $row->textOrNull('finished_at') => self::Ready,
             $row->int('begun') > 0 => self::InWork,
@@ -48,7 +57,8 @@ enum PieceProgress: string
         [$steps, $begun] = [Steps::EXIST, Steps::BEGUN];
 
         return match ($this) {
-            self::Collected => 'p.collected_at IS NOT NULL',
+            self::Collected => 'p.collected_at IS NOT NULL AND p.called_off IS NULL',
+            self::CalledOff => 'p.called_off IS NOT NULL',
             self::Ready => 'p.finished_at IS NOT NULL AND p.collected_at IS NULL',
             self::InWork => "$here AND $begun",
             self::ToLookOver => "$here AND NOT $begun AND p.planned_from IS NULL AND p.assessed = 0",

@@ -59,6 +59,9 @@ class StoredPiece
     private ?\DateTimeImmutable $finishedAt = null;
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $collectedAt = null;
+    /** It is not worked on after all; it is away like one that was collected. */
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?CalledOff $calledOff = null;
     #[ORM\Column(length: 40)]
     private string $shelf = '';
 
@@ -132,15 +135,31 @@ class StoredPiece
         $this->parts = new ArrayCollection();
         $this->findings = new ArrayCollection();
         $this->steps = new ArrayCollection();
-        foreach ($kind->halves() as $half) {
-            foreach ($kind->parts() as $part) {
-                // Until somebody has looked it is the likeliest material, and no more than a guess.
-                $this->parts->add(
-                    new StoredPart($this, new Part(new Place($part, $half), $kind->materialsFor($part)[0], self::atFirst($part, $kind), shade: $shade)),
-                );
-            }
+        foreach (self::placesOf($kind) as $place) {
+            $this->addPart($place, $shade);
         }
         $ticket->add($this);
+    }
+
+    /** @return list<Place> that a kind usually has */
+    private static function placesOf(Kind $kind): array
+    {
+        $places = [];
+        foreach ($kind->halves() as $half) {
+            foreach ($kind->parts() as $part) {
+                $places[] = new Place($part, $half);
+            }
+        }
+
+        return $places;
+    }
+
+    /** Until somebody has looked it is the likeliest material, and no more than a guess. */
+    private function addPart(Place $place, Shade $shade): void
+    {
+        $this->parts->add(
+            new StoredPart($this, new Part($place, $this->kind->materialsFor($place->part)[0], self::atFirst($place->part, $this->kind), shade: $shade)),
+        );
     }
 
     /** Of what it nearly always is there is no doubt; what is seen first is a guess until somebody has looked. */
@@ -210,7 +229,6 @@ class StoredPiece
     {
         $before = [];
         foreach ($parts as $part) {
-            Piece::mustHave($this->kind, $part->at);
             $stored = $this->stored($part->at);
             $before[] = $stored->toCore();
             $stored->update($part);
@@ -242,7 +260,7 @@ class StoredPiece
     public function tried(RecordedTrial $trial, Person $by, \DateTimeImmutable $at): void
     {
         foreach ([$trial->at, ...$trial->speaksFor] as $place) {
-            Piece::mustHave($this->kind, $place);
+            $this->stored($place);
         }
         $this->trials->add(new StoredTrial($this, $trial, $by, $at));
         $this->sharpen();
@@ -291,12 +309,21 @@ class StoredPiece
 
     /**
      * Copies what the parts are made of from a piece of the same cut; how dry they are, what is wrong with them and how
-     * far to go is looked at anew.
+     * far to go is looked at anew. What the other lacks or has beside others of its cut, this one does too.
      *
      * @throws FieldError when it does not go with what was agreed; then nothing has changed
      */
     public function copyFrom(self $past): void
     {
+        $there = array_map(static fn (StoredPart $p): Place => $p->toCore()->at, $past->parts());
+        $this->hasAlso(...$there);
+        $lacking = array_filter(
+            array_map(static fn (StoredPart $p): Place => $p->toCore()->at, $this->parts()),
+            static fn (Place $here): bool => [] === array_filter($there, $here->is(...)),
+        );
+        if ([] !== $lacking) {
+            $this->lacks(...array_values($lacking));
+        }
         $this->lookOver(...array_map(function (StoredPart $stored): Part {
             $there = $stored->toCore();
             $here = $this->stored($there->at)->toCore();
@@ -308,11 +335,148 @@ class StoredPiece
     /** @throws FieldError when the part does not come off */
     public function takeOff(Place $place, bool $off): void
     {
-        Piece::mustHave($this->kind, $place);
+        $stored = $this->stored($place);
         if (!$place->part->isDetachable()) {
             throw new FieldError('part', Phrase::sentence('The %s does not come off.', $place->part->label()));
         }
-        $this->stored($place)->takeOff($off);
+        $stored->takeOff($off);
+    }
+
+    /**
+     * It has parts that others of its cut lack.
+     *
+     * @throws FieldError when no piece of this family has such a part
+     */
+    public function hasAlso(Place ...$places): void
+    {
+        foreach ($places as $place) {
+            Piece::mustGoWith($this->kind, $place);
+            if (null === $this->partAt($place)) {
+                $this->addPart($place, $this->mostly());
+                ++$this->assessed;
+            }
+        }
+    }
+
+    /**
+     * It lacks parts that others of its cut have: what was planned for them goes when the rest is planned anew.
+     *
+     * @throws FieldError when something stands in the way: what was found or done there; then nothing has changed
+     */
+    public function lacks(Place ...$places): void
+    {
+        $gone = array_map($this->stored(...), $places);
+        foreach ($places as $place) {
+            $this->mustBeUntouched($place, 'so it has one');
+        }
+        $left = array_filter($this->parts->toArray(), static fn (StoredPart $p): bool => !\in_array($p, $gone, true));
+        if ([] === array_filter($left, static fn (StoredPart $p): bool => $p->toCore()->at->part->isOuter())) {
+            throw new FieldError('places', 'Something has to be left of it.');
+        }
+        foreach ($gone as $part) {
+            $this->parts->removeElement($part);
+            ++$this->assessed;
+        }
+    }
+
+    /** @throws FieldError when something was found, tried or done there */
+    private function mustBeUntouched(Place $place, string $so): void
+    {
+        foreach ($this->findings as $finding) {
+            $found = $finding->toCore();
+            if ($found->at->is($place)) {
+                throw new FieldError('places', Phrase::sentence(
+                    'There is %s on the %s, %s. Take that away first.',
+                    Phrase::an($found->kind->label()),
+                    $place->label(),
+                    $so,
+                ));
+            }
+        }
+        foreach ($this->trials as $trial) {
+            if ($trial->toCore()->at->is($place)) {
+                throw new FieldError('places', Phrase::sentence('A trial was made on the %s, %s. Take that back first.', $place->label(), $so));
+            }
+        }
+        foreach ($this->steps as $step) {
+            if (!$step->isOpen() && $step->isOn($place)) {
+                throw new FieldError('places', Phrase::sentence('The %s was worked on (%s), %s.', $place->label(), $step->title(), $so));
+            }
+        }
+    }
+
+    /** The shade that most of its outside has. */
+    public function mostly(): Shade
+    {
+        $shades = [];
+        foreach ($this->parts as $stored) {
+            $part = $stored->toCore();
+            if ($part->at->part->isOuter()) {
+                $shades[$part->shade->value] = ($shades[$part->shade->value] ?? 0) + 1;
+            }
+        }
+        arsort($shades);
+
+        return Shade::from(array_key_first($shades) ?? Shade::Chestnut->value);
+    }
+
+    /** It is mostly of another shade; parts that were of one of their own stay as they are. */
+    public function isMostly(Shade $shade): void
+    {
+        $was = $this->mostly();
+        foreach ($this->parts as $stored) {
+            $part = $stored->toCore();
+            if ($part->shade === $was && $shade !== $was) {
+                $stored->update($part->but(shade: $shade));
+                ++$this->assessed;
+            }
+        }
+    }
+
+    /**
+     * It is of another kind than was written down: parts that both have keep what is known of them; a plan that was made is none any more.
+     *
+     * @throws FieldError when something was found on a part that the other kind lacks; then nothing has changed
+     */
+    public function isA(Kind $kind, Size $size): void
+    {
+        $places = self::placesOf($kind);
+        $gone = array_filter(
+            $this->parts->toArray(),
+            static fn (StoredPart $p): bool => [] === array_filter($places, static fn (Place $at): bool => $p->isAt($at)),
+        );
+        foreach ($gone as $part) {
+            $this->mustBeUntouched($part->toCore()->at, \sprintf('and %s has none', Phrase::an($kind->label())));
+        }
+        $shade = $this->mostly();
+        foreach ($gone as $part) {
+            $this->parts->removeElement($part);
+        }
+        $this->kind = $kind;
+        [$this->sizeEu, $this->lengthMm] = [$size->eu, $size->mm];
+        foreach ($places as $place) {
+            if (null === $this->partAt($place)) {
+                $this->addPart($place, $shade);
+            }
+        }
+        foreach ($this->parts as $stored) {
+            $part = $stored->toCore();
+            if (!$stored->isOverruled() && !\in_array($part->material, $kind->materialsFor($part->at->part), true)) {
+                $stored->update($part->but($kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $kind)));
+            }
+        }
+        $this->forgetRest();
+        $this->plannedFrom = null;
+        $this->elapsedMinutes = 0.0;
+        $this->remarks = [];
+        $this->assessed += 0 === $this->findings->count() && 0 === $this->assessed ? 0 : 1;
+    }
+
+    /** @throws FieldError when it has no such part */
+    public function mustHave(Place $place): void
+    {
+        Piece::mustGoWith($this->kind, $place);
+        $this->stored($place);
     }
 
     private function stored(Place $place): StoredPart
@@ -531,6 +695,29 @@ class StoredPiece
         }
         $this->finishedAt ??= $at;
         $this->collectedAt = $at;
+    }
+
+    /** It is not worked on after all. */
+    public function callOff(CalledOff $what, \DateTimeImmutable $at): void
+    {
+        $this->collected($at);
+        $this->calledOff = $what;
+    }
+
+    public function isCalledOff(): bool
+    {
+        return null !== $this->calledOff;
+    }
+
+    /** It is here after all: as it stood before it was collected or called off. */
+    public function isBack(): void
+    {
+        $left = array_filter($this->steps->toArray(), static fn (StoredStep $s): bool => !$s->isDone());
+        if ([] !== $left || $this->steps->isEmpty()) {
+            $this->finishedAt = null;
+        }
+        $this->collectedAt = null;
+        $this->calledOff = null;
     }
 
     /** Done: it stands on the ready shelf, and the bench asks nothing more of it. */

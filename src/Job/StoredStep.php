@@ -353,6 +353,11 @@ class StoredStep
         return $this->gateFrom;
     }
 
+    public function isOn(Place $place): bool
+    {
+        return [] !== array_filter($this->places(), $place->is(...));
+    }
+
     /** @return list<Place> */
     private function places(): array
     {

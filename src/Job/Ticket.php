@@ -7,6 +7,7 @@ namespace KindHeel\App\Job;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
 
 /** What a customer hands in: one or more pieces and a promised date. */
@@ -22,6 +23,7 @@ class Ticket
 
     /** @var Collection<int, StoredPiece> */
     #[ORM\OneToMany(targetEntity: StoredPiece::class, mappedBy: 'ticket', cascade: ['persist'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
     private Collection $pieces;
 
     /** When the owner was last told that something is ready. */
@@ -75,12 +77,15 @@ class Ticket
     /** Of what is written on it, for who corrects it: another when somebody else has. */
     public function seen(): string
     {
-        return self::seenAs($this->customer, $this->contact, $this->wish);
+        return self::seenAs($this->customer, $this->contact, $this->wish, ...array_merge(...array_map(
+            static fn (StoredPiece $p): array => [$p->name(), $p->kind()->value, (string) $p->size()->eu, (string) $p->size()->mm],
+            $this->pieces(),
+        )));
     }
 
-    public static function seenAs(string $customer, string $contact, string $wish): string
+    public static function seenAs(string ...$words): string
     {
-        return substr(hash('sha256', implode("\n", [$customer, $contact, $wish])), 0, 16);
+        return substr(hash('sha256', implode("\n", $words)), 0, 16);
     }
 
     public function told(\DateTimeImmutable $at): void
@@ -113,6 +118,30 @@ class Ticket
         $this->promisedAt = $at;
         $this->rush = $rush;
         $this->promised = true;
+    }
+
+    /**
+     * Some of its pieces, all of which have to be here.
+     *
+     * @param list<int> $ids
+     *
+     * @return list<StoredPiece>
+     *
+     * @throws Refused
+     */
+    public function these(array $ids): array
+    {
+        $pieces = array_values(array_filter($this->pieces(), static fn (StoredPiece $p): bool => \in_array($p->id(), $ids, true)));
+        if (\count($pieces) < \count(array_unique($ids))) {
+            throw Refused::now('One of these does not belong to this ticket.');
+        }
+        foreach ($pieces as $piece) {
+            if ($piece->isCollected()) {
+                throw Refused::stale(\sprintf($piece->isCalledOff() ? '“%s” has been called off already.' : '“%s” has been collected already.', $piece->name()));
+            }
+        }
+
+        return $pieces;
     }
 
     /** @return list<StoredPiece> */

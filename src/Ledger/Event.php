@@ -29,6 +29,7 @@ enum Event: string
     case Compared = 'compared';
     case PotLaid = 'pot-laid';
     case Collected = 'collected';
+    case CalledOff = 'called-off';
     case Told = 'told';
     case Corrected = 'corrected';
     case TakenBack = 'taken-back';

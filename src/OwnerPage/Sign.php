@@ -12,6 +12,7 @@ use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\People\Signature;
 use KindHeel\App\Piece\LookOver;
 use KindHeel\Core\Assessment\Disclosure\Declined;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
@@ -21,9 +22,6 @@ use Psr\Clock\ClockInterface;
 /** Keeps what the owner was told, word for word, under the owner's own hand. */
 final readonly class Sign
 {
-    private const MOST_POINTS = 4000;
-    private const LEAST_POINTS = 8;
-
     public function __construct(
         private EntityManagerInterface $entities,
         private LookOver $lookOver,
@@ -38,7 +36,7 @@ final readonly class Sign
     {
         $piece = $this->lookOver->piece($id, $input->version);
         $this->once($piece);
-        $strokes = self::strokes($input->strokes);
+        $strokes = Signature::strokes($input->strokes);
         $page = $this->pages->of($piece);
         $told = [
             'gone' => $page->sentences(Prospect::Gone),
@@ -63,43 +61,5 @@ final readonly class Sign
         if (null !== $signed) {
             throw Refused::stale(\sprintf('%s has signed this already.', $signed->text('signed_by')));
         }
-    }
-
-    /**
-     * @param array<mixed> $given
-     *
-     * @return list<list<array{int, int}>>
-     */
-    private static function strokes(array $given): array
-    {
-        $strokes = [];
-        $points = 0;
-        foreach ($given as $stroke) {
-            $line = [];
-            foreach (\is_array($stroke) ? $stroke : [] as $point) {
-                if (
-                    !\is_array($point)
-                    || !\is_int($point[0] ?? null)
-                    || !\is_int($point[1] ?? null)
-                    || $point[0] < 0
-                    || $point[0] > 600
-                    || $point[1] < 0
-                    || $point[1] > 200
-                ) {
-                    throw new FieldError('strokes', 'The signature runs out of its field. Clear it, and sign once more.');
-                }
-                $line[] = [$point[0], $point[1]];
-                ++$points;
-            }
-            $strokes[] = $line;
-        }
-        if ($points < self::LEAST_POINTS) {
-            throw new FieldError('strokes', 'That is a dot, not a signature. Sign once more.');
-        }
-        if ($points > self::MOST_POINTS) {
-            throw new FieldError('strokes', 'That is more than a signature. Clear it, and sign once more.');
-        }
-
-        return $strokes;
     }
 }

@@ -16,7 +16,6 @@ use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Piece;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -68,7 +67,7 @@ final readonly class PictureController
             function () use ($id, $file, $input, $member): void {
                 $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
                 if (null !== $input->part) {
-                    Piece::mustHave($piece->kind(), new Place($input->part, $input->half ?? Half::Whole));
+                    $piece->mustHave(new Place($input->part, $input->half ?? Half::Whole));
                 }
                 $kept = $this->store->keep($file->getPathname());
                 $this->entities->persist(

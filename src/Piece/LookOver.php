@@ -9,10 +9,11 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\PlaceInput;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
-use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\Phrase;
@@ -22,8 +23,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Writes down what was seen of a piece. */
 final readonly class LookOver
 {
-    public function __construct(private EntityManagerInterface $entities, private Steps $steps, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Steps $steps,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws FieldError|Refused */
@@ -33,7 +38,7 @@ final readonly class LookOver
         $parts = [];
         foreach ($input->places as $given) {
             $at = $given->place();
-            Piece::mustHave($piece->kind(), $at);
+            $piece->mustHave($at);
             if (null !== $input->material && !self::canBe($piece, $at, $input->material)) {
                 throw new FieldError(
                     'material',
@@ -63,7 +68,7 @@ final readonly class LookOver
         $piece = $this->piece($id, $input->version);
         $own = $input->agreed?->agreed();
         $piece->lookOver(...array_map(static function (PlaceInput $given) use ($piece, $own): Part {
-            Piece::mustHave($piece->kind(), $given->place());
+            $piece->mustHave($given->place());
             $known = $piece->partAt($given->place()) ?? throw new NotFoundHttpException();
 
             return $known->going($own);
@@ -138,6 +143,20 @@ final readonly class LookOver
     public function takeOff(int $id, OffInput $input): void
     {
         $this->piece($id, $input->version)->takeOff(new Place($input->part, $input->half), $input->off);
+    }
+
+    /**
+     * It lacks parts that its cut has, or has some that it lacks.
+     *
+     * @throws FieldError|Refused
+     */
+    public function has(int $id, HasInput $input, Person $by): void
+    {
+        $piece = $this->piece($id, $input->version);
+        $places = array_map(static fn (PlaceInput $p): Place => $p->place(), $input->places);
+        $input->has ? $piece->hasAlso(...$places) : $piece->lacks(...$places);
+        $names = Phrase::list(array_values(array_unique(array_map(static fn (Place $p): string => $p->label(), $places))));
+        $this->ledger->piece(Event::Corrected, $piece, $by, \sprintf($input->has ? 'It has: %s.' : 'It has not: %s.', $names));
     }
 
     /** @throws Refused when the other is of another cut or another owner */

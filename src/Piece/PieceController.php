@@ -103,6 +103,18 @@ final readonly class PieceController
         return $this->change($id, fn () => $this->lookOver->takeOff($id, $input));
     }
 
+    #[Route('/has', methods: ['PUT'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function has(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        HasInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->lookOver->has($id, $input, $this->members->person($member)));
+    }
+
     #[Route('/copy', methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
     public function copy(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] CopyInput $input): JsonResponse

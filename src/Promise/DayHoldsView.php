@@ -7,11 +7,8 @@ namespace KindHeel\App\Promise;
 /** A working day that may be promised instead. */
 final readonly class DayHoldsView
 {
-    public function __construct(
-        /** when the last of the workshop goes home */
-        public string $at,
-        /** per cent of the weeks in which it would hold */
-        public int $holds,
-    ) {
+    /** @param non-empty-list<HourHoldsView> $hours from when somebody is here until the last goes home, each half hour */
+    public function __construct(public array $hours)
+    {
     }
 }

@@ -13,6 +13,7 @@ use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\Settings\SpokenTime;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -25,6 +26,7 @@ final readonly class GivePromise
         private Ledger $ledger,
         private EventDispatcherInterface $events,
         private ClockInterface $clock,
+        private SpokenTime $spoken,
         private string $workshopTimezone,
     ) {
     }
@@ -37,7 +39,6 @@ final readonly class GivePromise
             throw Refused::stale('Somebody has promised another day meanwhile. Look at it once more.');
         }
         $at = Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $this->clock->now(), 'promisedAt');
-        $said = static fn (\DateTimeImmutable $when, string $zone): string => $when->setTimezone(new \DateTimeZone($zone))->format('l j F, H:i');
         $before = $ticket->isPromised() ? $ticket->promisedAt() : null;
         $ticket->promise($at, $input->rush);
         foreach ($ticket->pieces() as $piece) {
@@ -47,9 +48,9 @@ final readonly class GivePromise
                 $person,
                 \sprintf(
                     'Promised for %s%s%s.',
-                    $said($at, $this->workshopTimezone),
+                    $this->spoken->day($at),
                     $input->rush ? ', as a rush' : '',
-                    null === $before ? '' : '; before that for '.$said($before, $this->workshopTimezone),
+                    null === $before ? '' : '; before that for '.$this->spoken->day($before),
                 ),
             );
         }

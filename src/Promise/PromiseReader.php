@@ -40,7 +40,8 @@ final readonly class PromiseReader
     /** A delay below this is no news to anybody. */
     private const NEWS_MINUTES = 30;
     /** So many working days are offered beside the one that holds. */
-    private const DAYS = 20;
+    private const DAYS = 25;
+    private const HALF_HOUR = 30;
     private const QUARTER = 900;
 
     public function __construct(
@@ -106,25 +107,34 @@ final readonly class PromiseReader
             [],
             $open,
             $hands,
-            days: $this->days($ends, $hands, $now),
+            days: $this->days($ends, $rushed, $hands, $now),
         );
     }
 
     /**
-     * @param list<int>    $ends  when it is done in each play, in minutes from now
+     * @param list<int>    $ends   when it is done in each play, in minutes from now
+     * @param list<int>    $rushed the same, were it taken first
      * @param list<Worker> $hands
      *
      * @return list<DayHoldsView> never a closed day
      */
-    private function days(array $ends, array $hands, \DateTimeImmutable $now): array
+    private function days(array $ends, array $rushed, array $hands, \DateTimeImmutable $now): array
     {
-        return array_map(
-            static fn (int $at): DayHoldsView => new DayHoldsView(
-                Iso::of($now->modify(\sprintf('+%d minutes', $at))) ?? '',
-                (int) round(100 * PromiseSimulation::held($ends, $at)),
-            ),
-            \array_slice($this->hands->closings($hands, $now), 0, self::DAYS),
+        $hour = static fn (int $at): HourHoldsView => new HourHoldsView(
+            Iso::of($now->modify(\sprintf('+%d minutes', $at))) ?? '',
+            (int) round(100 * PromiseSimulation::held($ends, $at)),
+            [] === $rushed ? null : (int) round(100 * PromiseSimulation::held($rushed, $at)),
         );
+        // The first full half hour of the clock, in minutes from now.
+        $half = (self::HALF_HOUR - intdiv($now->getTimestamp(), 60) % self::HALF_HOUR) % self::HALF_HOUR;
+
+        return array_map(static function (array $open) use ($hour, $half): DayHoldsView {
+            [$from, $until] = $open;
+            $first = $half + self::HALF_HOUR * (int) ceil(($from - $half) / self::HALF_HOUR);
+            $hours = array_map($hour, $first < $until ? range($first, $until - 1, self::HALF_HOUR) : []);
+
+            return new DayHoldsView([...$hours, $hour($until)]);
+        }, \array_slice($this->hands->openings($hands, $now), 0, self::DAYS));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Security;
 
 use KindHeel\App\Settings\Alarm;
+use KindHeel\App\Settings\IdentityView;
 
 /** Who is signed in, and what a client needs to talk to the API. */
 final readonly class SessionView
@@ -19,6 +20,8 @@ final readonly class SessionView
         public Alarm $alarm,
         /** it is the demo, whose time can be put forward */
         public bool $demo,
+        /** for papers and hours; nobody else is told */
+        public ?IdentityView $workshop,
     ) {
     }
 }

@@ -34,6 +34,7 @@ final readonly class SessionViews
             $this->clock->now()->format(\DATE_RFC3339_EXTENDED),
             $this->settings->alarm(),
             $this->demo->isDemo(),
+            null === $member ? null : $this->settings->identity(),
         );
     }
 }

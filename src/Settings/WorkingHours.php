@@ -52,25 +52,25 @@ final readonly class WorkingHours
     }
 
     /**
-     * When the last of them goes home, on each day on which somebody works.
+     * When the first of them comes and the last goes home, on each day on which somebody works.
      *
      * @param list<Worker> $hands with shifts in minutes from `$now`
      *
-     * @return list<int> minutes from `$now`, the soonest first
+     * @return list<array{int, int}> minutes from `$now`, the soonest day first
      */
-    public function closings(array $hands, \DateTimeImmutable $now): array
+    public function openings(array $hands, \DateTimeImmutable $now): array
     {
         $local = $now->setTimezone(new \DateTimeZone($this->workshopTimezone));
-        $closing = [];
+        $open = [];
         foreach ($hands as $hand) {
-            foreach ($hand->shifts as [, $until]) {
+            foreach ($hand->shifts as [$from, $until]) {
                 $day = $local->modify(\sprintf('+%d minutes', $until))->format('Y-m-d');
-                $closing[$day] = max($closing[$day] ?? 0, $until);
+                $open[$day] = [min($open[$day][0] ?? $from, $from), max($open[$day][1] ?? $until, $until)];
             }
         }
-        sort($closing);
+        ksort($open);
 
-        return $closing;
+        return array_values($open);
     }
 
     /**

@@ -82,6 +82,28 @@ final readonly class WorkshopSettings
         $this->take('alarm', ['sound' => $alarm->value]);
     }
 
+    public function identity(): IdentityView
+    {
+        $known = $this->value('identity');
+        $word = static fn (string $which): string => \is_string($known[$which] ?? null) ? $known[$which] : '';
+
+        return new IdentityView(
+            $word('name'),
+            $word('address'),
+            $word('reach'),
+            HourClock::tryFrom($word('clock')) ?? HourClock::TwentyFour,
+            \is_int($known['uncollected-days'] ?? null) ? $known['uncollected-days'] : IdentityView::USUAL_UNCOLLECTED,
+        );
+    }
+
+    public function takeIdentity(IdentityView $identity): void
+    {
+        $this->take('identity', [
+            'name' => $identity->name, 'address' => $identity->address, 'reach' => $identity->reach, 'clock' => $identity->clock->value,
+            'uncollected-days' => $identity->uncollectedDays,
+        ]);
+    }
+
     /** @return array<array-key, mixed> */
     private function value(string $name): array
     {

@@ -17,6 +17,8 @@ final readonly class PartWordView
         public bool $outer,
         public bool $detachable,
         public bool $plural,
+        /** this kind is usually cut with it; of the others a piece may have one all the same */
+        public bool $usual,
     ) {
     }
 }

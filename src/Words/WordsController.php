@@ -6,6 +6,7 @@ namespace KindHeel\App\Words;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartAnatomy;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Anatomy\Size;
@@ -123,7 +124,8 @@ final readonly class WordsController
                 $p->isOuter(),
                 $p->isDetachable(),
                 $p->isPlural(),
-            ), $kind->parts()),
+                $kind->has($p),
+            ), array_map(static fn (PartAnatomy $a): PartName => $a->part, array_values($kind->family()->anatomy()))),
             $kind->outer(),
             $kind->family()->isFootwear(),
             Size::usual($kind)->mm,

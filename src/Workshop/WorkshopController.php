@@ -135,6 +135,17 @@ final readonly class WorkshopController
         );
     }
 
+    #[Route('/identity', methods: ['PUT'])]
+    #[IsGranted('ROLE_OWNER')]
+    public function identity(
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        IdentityInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->set($input->version, fn () => $this->settings->takeIdentity($input->identity()), $member);
+    }
+
     #[Route('/alarm', methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
     public function alarm(

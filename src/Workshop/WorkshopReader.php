@@ -88,6 +88,7 @@ final readonly class WorkshopReader
             $setUp->switch,
             $setUp->handover,
             $this->settings->alarm(),
+            $this->settings->identity(),
             $this->learned($factors),
             array_map(
                 static fn (Row $r): FeedRowView => new FeedRowView($r->int('id'), Iso::always($r->text('made_at'))),

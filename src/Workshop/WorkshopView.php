@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Workshop;
 
 use KindHeel\App\Settings\Alarm;
+use KindHeel\App\Settings\IdentityView;
 use KindHeel\Core\Product\Phase;
 
 /** What this workshop has set for itself, and what it has learned. */
@@ -26,6 +27,7 @@ final readonly class WorkshopView
         public int $handoverMinutes,
         /** bell, knock, chime or silent */
         public Alarm $alarm,
+        public IdentityView $identity,
         public array $learned,
         public array $feeds,
         public array $phases,

@@ -76,7 +76,7 @@ final class CollectTest extends ApiTestCase
         $this->must(BenchView::class, 'POST', "/api/steps/{$other->id}/put-down", ['version' => $other->version + 1]);
         self::assertSame(PieceProgress::Collected, $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state);
         self::assertNotContains($id, array_map(static fn ($p): int => $p->piece, $this->must(BenchView::class, 'GET', '/api/bench')->rack));
-        self::assertStringContainsString('Not done: called off', $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries[0]->text);
+        self::assertStringContainsString('All the same: called off', $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries[0]->text);
         self::assertGreaterThan(0, Row::first($this->connection(), 'SELECT COUNT(*) AS n FROM plan_step WHERE status = \'open\'')?->int('n'));
     }
 

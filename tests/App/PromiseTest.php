@@ -10,6 +10,8 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Promise\DayHoldsView;
+use KindHeel\App\Promise\HourHoldsView;
 use KindHeel\App\Promise\PromiseView;
 use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Workshop\WorkshopView;
@@ -30,12 +32,13 @@ final class PromiseTest extends ApiTestCase
         $id = $this->plannedPair();
         $ticket = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->ticket;
         $promise = $this->must(PromiseView::class, 'GET', "/api/tickets/$ticket/promise");
-        self::assertCount(20, $promise->days);
-        $days = array_map(static fn ($d): \DateTimeImmutable => new \DateTimeImmutable($d->at), $promise->days);
+        self::assertCount(25, $promise->days);
+        $closing = array_map(static fn (DayHoldsView $d): HourHoldsView => $d->hours[\count($d->hours) - 1], $promise->days);
+        $days = array_map(static fn (HourHoldsView $h): \DateTimeImmutable => new \DateTimeImmutable($h->at), $closing);
         foreach ($days as $day) {
             self::assertLessThan(7, (int) $day->format('N'), 'nobody works on a Sunday');
         }
-        $holds = array_map(static fn ($d): int => $d->holds, $promise->days);
+        $holds = array_map(static fn (HourHoldsView $h): int => $h->holds, $closing);
         $sorted = $holds;
         sort($sorted);
         self::assertSame($sorted, $holds, 'a later day holds no less');
@@ -43,6 +46,17 @@ final class PromiseTest extends ApiTestCase
         $certain = new \DateTimeImmutable($promise->certain ?? '');
         foreach ($days as $i => $day) {
             self::assertTrue($day < $certain || $holds[$i] >= 90, 'what is offered first and these agree');
+        }
+        foreach (\array_slice($promise->days, 1) as $day) {
+            $hours = array_map(static fn (HourHoldsView $h): string => (new \DateTimeImmutable($h->at))
+                ->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('H:i'), $day->hours);
+            self::assertSame($hours, array_unique($hours));
+            foreach (\array_slice($hours, 0, -1) as $hour) {
+                self::assertMatchesRegularExpression('/:[03]0$/', $hour, 'full half hours, then when the last goes home');
+            }
+            foreach ($day->hours as $hour) {
+                self::assertGreaterThanOrEqual($hour->holds, $hour->rushed, 'taken first it holds no less');
+            }
         }
     }
 

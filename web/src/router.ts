@@ -23,6 +23,18 @@ export const router = createRouter({
       meta: { title: 'Label' },
     },
     {
+      path: '/tickets/:id(\\d+)/paper',
+      component: () => import('./counter/TicketPaper.vue'),
+      props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: 'Ticket' },
+    },
+    {
+      path: '/tickets/:id(\\d+)/add',
+      component: () => import('./counter/NewTicket.vue'),
+      props: (to) => ({ ticket: Number(to.params['id']) }),
+      meta: { title: 'One more piece' },
+    },
+    {
       path: '/tickets/:id(\\d+)/correct',
       component: () => import('./counter/Correct.vue'),
       props: (to) => ({ id: String(to.params['id']) }),

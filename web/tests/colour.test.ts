@@ -12,7 +12,7 @@ import { signed, useLamp } from '../src/pots/useLamp'
 import { useSession } from '../src/session/useSession'
 import { ok, refuses, serving } from './fakeApi'
 import { choose, onThePage, says, settled, shown, somewhere, words as text } from './mounting'
-import { at, dab, difference, drop, piece, pot, reading, recipe, seen, session, words } from './views'
+import { at, dab, difference, drop, part, piece, pot, reading, recipe, seen, session, words } from './views'
 
 const house = { 'GET /words': ok(words()), 'GET /session': ok(session()) }
 
@@ -444,7 +444,8 @@ describe('pictures of a piece', () => {
   const view = (more: Partial<PictureView> = {}): PictureView =>
     ({ id: 1, moment: 'before', half: 'left', part: null, side: 'outer-side', width: 10, height: 10, thumb: '/t1', full: '/f1', at: at(0), ...more })
   const pictures = async (list: PictureView[], answers: Parameters<typeof serving>[0] = {}, missing: object[] = []) => {
-    const acts = serving({ ...house, 'GET /pieces/4': ok(piece()), 'GET /pieces/4/pictures': ok({ piece: 4, pictures: list, missing }), ...answers })
+    const pair = piece({ parts: [part({ part: 'vamp' })] })
+    const acts = serving({ ...house, 'GET /pieces/4': ok(pair), 'GET /pieces/4/pictures': ok({ piece: 4, pictures: list, missing }), ...answers })
     await useSession().load()
     const it = shown(Pictures, { id: 4 })
     await settled()

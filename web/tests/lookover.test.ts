@@ -279,6 +279,19 @@ describe('what is said of the piece as a whole', () => {
     expect(text(await whole({ findings: [finding(), finding({ id: 2 })] }))).toContain('2 findings so far')
   })
 
+  it('takes a part that it lacks on both halves, and gives one that others of its cut lack', async () => {
+    const it = await whole({ parts: [part({ part: 'toe', half: 'left' }), part({ part: 'toe', half: 'right' })] })
+    await says(it, 'It lacks a part').trigger('click')
+    const boxes = it.findAll('input[type=checkbox]').map((b) => b.element as HTMLInputElement)
+    expect(boxes.map((b) => b.checked)).toEqual([true, false, false])
+    await it.findAll('input[type=checkbox]')[0]?.trigger('change')
+    await it.findAll('input[type=checkbox]')[1]?.trigger('change')
+    expect(it.emitted('has')).toEqual([
+      [{ places: [{ part: 'toe', half: 'left' }, { part: 'toe', half: 'right' }], has: false }],
+      [{ places: [{ part: 'vamp', half: 'left' }, { part: 'vamp', half: 'right' }], has: true }],
+    ])
+  })
+
   it('leads to the part whose doubt changes the plan, and only names the others', async () => {
     const it = await whole({}, [
       { half: 'left', part: 'toe', plans: 3, trial: 'T-3', text: 'The toe may be three things.' },

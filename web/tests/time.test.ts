@@ -67,6 +67,14 @@ describe('times in the words of the bench', () => {
     expect(useWhen().span(minutes)).toBe(words)
   })
 
+  it('are said on the clock of the workshop', async () => {
+    const workshop = { name: '', address: '', reach: '', clock: '12', uncollectedDays: 21 }
+    fakeApi(ok({ person: null, timezone: VIENNA, demo: false, alarm: 'bell', csrfToken: 't', now: new Date().toISOString(), workshop }))
+    await useSession().load()
+    expect(when('2026-03-03T13:20:00Z', '2026-03-03T09:00:00Z')).toBe('2:20 pm')
+    expect(when('2026-03-03T23:30:00Z', '2026-03-03T09:00:00Z')).toMatch(/^tomorrow (12|0):30 am$/)
+  })
+
   it('name the day where it is another, in brief', () => {
     const { brief, time } = useWhen()
     expect(brief('2026-03-03T13:20:00Z', ms('2026-03-03T09:00:00Z'))).toBe('14:20')

@@ -51,9 +51,9 @@ export const piece = (more: Partial<PieceView> = {}): PieceView => ({
 export const kind = (more: Partial<KindView> = {}): KindView => ({
   id: 'low-shoe/derby', label: 'derby', family: 'low-shoe', halves: ['left', 'right'], outer: 'upper', goesBySize: true, usualLengthMm: null,
   parts: [
-    { id: 'toe', label: 'toe', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false },
-    { id: 'vamp', label: 'vamp', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false },
-    { id: 'laces', label: 'laces', materials: ['textile'], outer: false, detachable: true, plural: true },
+    { id: 'toe', label: 'toe', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false, usual: true },
+    { id: 'vamp', label: 'vamp', materials: ['aniline', 'pigmented'], outer: true, detachable: false, plural: false, usual: true },
+    { id: 'laces', label: 'laces', materials: ['textile'], outer: false, detachable: true, plural: true, usual: true },
   ],
   ...more,
 })
@@ -115,7 +115,7 @@ export const plan = (more: Partial<PlanView> = {}): PlanView => ({
 export const person = (more: Partial<PersonView> = {}): PersonView => ({ id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, ...more })
 
 export const session = (more: Partial<SessionView> = {}): SessionView => ({
-  person: person(), csrfToken: 'c', now: at(0), timezone: 'UTC', demo: true, alarm: 'bell', ...more,
+  person: person(), csrfToken: 'c', now: at(0), timezone: 'UTC', demo: true, alarm: 'bell', workshop: null, ...more,
 })
 
 export const seen = (l: number, hex = '#808080'): SeenView => ({ lab: { l, a: 0, b: 0 }, daylight: hex, lamp: `${hex}1`, tube: `${hex}2`, onScreen: true })

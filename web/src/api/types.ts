@@ -5,6 +5,11 @@ export type Action =
   'straighten-hardware' | 'iron-crease' | 'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'compare' | 'put-together' | 'shape' |
   'hand-over';
 
+export interface AddPieceInput {
+  piece: PieceInput;
+  with?: WithPieceInput;
+}
+
 export type Advice = 'lay' | 'add' | 'start-again' | 'as-near-as-it-comes';
 
 export interface AgainView {
@@ -102,6 +107,12 @@ export interface BlockView {
   readonly done: boolean;
 }
 
+export interface CallOffInput {
+  pieces: readonly number[];
+  what: CalledOff;
+  why: string;
+}
+
 export interface CallView {
   readonly step: StepView;
   readonly pieceName: string;
@@ -110,6 +121,14 @@ export interface CallView {
   readonly minutes: number;
   readonly again: AgainView | null;
   readonly goesTo: GoesToView | null;
+}
+
+export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
+
+export interface CareWarningView {
+  readonly piece: number;
+  readonly name: string;
+  readonly until: string;
 }
 
 export type Certainty = 'known' | 'likely' | 'guess';
@@ -172,6 +191,8 @@ export interface CollectInput {
   how?: string;
   note?: string;
   why?: string | null;
+  tray?: readonly TrayInput[];
+  strokes?: readonly (readonly (readonly number[])[])[];
 }
 
 export type ColourFamily = 'neutral' | 'light' | 'brown' | 'red' | 'dark';
@@ -217,6 +238,8 @@ export interface CorrectPieceInput {
   name: string;
   sizeEu?: number | null;
   lengthMm?: number | null;
+  kind?: Kind | null;
+  shade?: Shade | null;
 }
 
 export interface CorrectionView {
@@ -244,8 +267,7 @@ export interface DabView {
 }
 
 export interface DayHoldsView {
-  readonly at: string;
-  readonly holds: number;
+  readonly hours: readonly HourHoldsView[];
 }
 
 export interface DayHoursInput {
@@ -357,8 +379,8 @@ export interface EntryView {
 
 export type Event =
   | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
-  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' | 'told' |
-  'corrected' | 'taken-back' | 'noted';
+  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' |
+  'called-off' | 'told' | 'corrected' | 'taken-back' | 'noted';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -485,6 +507,12 @@ export type Half = 'left' | 'right' | 'whole';
 
 export type Halves = 'left' | 'right' | 'whole' | 'both';
 
+export interface HasInput {
+  version: number;
+  places: readonly PlaceInput[];
+  has: boolean;
+}
+
 export type Hazard = 'acid' | 'dust' | 'solvent' | 'flammable' | 'skin' | 'spray' | 'oily-rags' | 'oxidiser';
 
 export interface HealthView {
@@ -493,10 +521,35 @@ export interface HealthView {
   readonly processes: readonly ProcessView[];
 }
 
+export type HourClock = '12' | '24';
+
+export interface HourHoldsView {
+  readonly at: string;
+  readonly holds: number;
+  readonly rushed: number | null;
+}
+
 export interface HoursInput {
   week: readonly DayHoursInput[];
   version: string;
   skills?: readonly Phase[];
+}
+
+export interface IdentityInput {
+  name: string;
+  address: string;
+  reach: string;
+  clock: HourClock;
+  uncollectedDays: number;
+  version: string;
+}
+
+export interface IdentityView {
+  readonly name: string;
+  readonly address: string;
+  readonly reach: string;
+  readonly clock: HourClock;
+  readonly uncollectedDays: number;
 }
 
 export interface IntakeInput {
@@ -580,14 +633,16 @@ export interface LearnedView {
 
 export interface LeavingPieceView {
   readonly piece: number;
-  readonly off: readonly string[];
+  readonly off: readonly OffView[];
   readonly toKnow: readonly string[];
   readonly missing: readonly string[];
+  readonly curesUntil: string | null;
 }
 
 export interface LeavingView {
   readonly ticket: TicketView;
   readonly pieces: readonly LeavingPieceView[];
+  readonly warnings: readonly CareWarningView[];
 }
 
 export interface LedgerPieceView {
@@ -680,6 +735,12 @@ export interface OffInput {
   part: PartName;
   half: Half;
   off: boolean;
+}
+
+export interface OffView {
+  readonly part: PartName;
+  readonly half: Half;
+  readonly label: string;
 }
 
 export interface OtherDayInput {
@@ -794,6 +855,7 @@ export interface PartWordView {
   readonly outer: boolean;
   readonly detachable: boolean;
   readonly plural: boolean;
+  readonly usual: boolean;
 }
 
 export interface PartsInput {
@@ -891,7 +953,7 @@ export interface PieceInput {
   shade?: Shade;
 }
 
-export type PieceProgress = 'to-look-over' | 'to-plan' | 'referred' | 'planned' | 'in-work' | 'ready' | 'collected';
+export type PieceProgress = 'to-look-over' | 'to-plan' | 'referred' | 'planned' | 'in-work' | 'ready' | 'collected' | 'called-off';
 
 export interface PieceRowView {
   readonly id: number;
@@ -1306,6 +1368,7 @@ export interface SessionView {
   readonly now: string;
   readonly alarm: Alarm;
   readonly demo: boolean;
+  readonly workshop: IdentityView | null;
 }
 
 export interface SetUpInput {
@@ -1493,6 +1556,7 @@ export interface TicketView {
   readonly promised: boolean;
   readonly openedAt: string;
   readonly toldAt: string | null;
+  readonly waits: number | null;
   readonly seen: string;
   readonly pieces: readonly PieceRowView[];
 }
@@ -1501,10 +1565,16 @@ export interface TicketsView {
   readonly tickets: readonly TicketView[];
   readonly now: string;
   readonly more: boolean;
+  readonly waiting: number;
 }
 
 export interface ToldInput {
   how: string;
+}
+
+export interface TrayInput {
+  piece: number;
+  at: PlaceInput;
 }
 
 export type Trial = 'T-1' | 'T-2' | 'T-3' | 'T-4' | 'T-5' | 'T-6' | 'T-7' | 'T-8' | 'T-9' | 'T-10';
@@ -1584,6 +1654,10 @@ export interface WhatIfView {
   readonly minutes: number;
 }
 
+export interface WhyInput {
+  why: string;
+}
+
 export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down' | 'mottled' | 'shaded';
 
 export interface WithPieceInput {
@@ -1636,6 +1710,7 @@ export interface WorkshopView {
   readonly switchMinutes: number;
   readonly handoverMinutes: number;
   readonly alarm: Alarm;
+  readonly identity: IdentityView;
   readonly learned: readonly LearnedView[];
   readonly feeds: readonly FeedRowView[];
   readonly phases: readonly Phase[];
@@ -1695,6 +1770,9 @@ export const limits = {
     sizeEu: { min: 15, max: 55 },
     lengthMm: { min: 50, max: 2500 },
   },
+  TrayInput: {
+    piece: { min: 1, max: 999999999 },
+  },
   ForwardInput: {
     minutes: { min: 1, max: 960 },
   },
@@ -1714,6 +1792,9 @@ export const limits = {
   },
   DayHoursInput: {
     day: { min: 1, max: 7 },
+  },
+  IdentityInput: {
+    uncollectedDays: { min: 1, max: 365 },
   },
   SetUpInput: {
     switchMinutes: { min: 0, max: 60 },

@@ -25,7 +25,7 @@ const { when } = useWhen()
 const { under } = useLamp()
 const part = computed(() => props.part)
 const spot = computed<ReadSpot>(() => props.spot ?? 'sound')
-const { kind, drawing, turned, halves, names } = useDrawn(piece)
+const { kind, drawing, turned, halves, names, choosable } = useDrawn(piece)
 const mixing = ref(false)
 const at = computed(() => props.half ?? halves.value[0] ?? 'whole')
 const colours = (side: Half): Partial<Record<PartName, string>> =>
@@ -67,7 +67,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
           >
             <h2 v-if="halves.length > 1" class="text-xl text-dark">{{ side }}</h2>
             <Silhouette
-              class="max-w-150 max-h-[60dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="names"
+              class="max-w-150 max-h-[60dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="choosable"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side ? part ?? null : null" :label="side === 'whole' ? piece.name :
                 `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
             />

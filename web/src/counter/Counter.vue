@@ -13,7 +13,7 @@ import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
 
-const { person } = useSession()
+const { person, workshop } = useSession()
 const { when } = useWhen()
 const now = useNow()
 const words = useWords()
@@ -28,6 +28,7 @@ const STATES = [
   { id: 'in-work', label: 'in work' },
   { id: 'ready', label: 'ready to be collected' },
   { id: 'collected', label: 'collected' },
+  { id: 'called-off', label: 'called off' },
   { id: 'referred', label: 'not for this bench' },
 ]
 const DUE = [
@@ -71,10 +72,11 @@ const sentence = (piece: PieceRowView): string =>
     'in-work': `${piece.stepsDone} of ${piece.stepsAll} steps done`,
     'ready': `ready since ${piece.readyAt ? when(piece.readyAt, now.value) : 'now'}${piece.shelf === '' ? '' : `, at ${piece.shelf}`}`,
     'collected': 'collected',
+    'called-off': 'called off',
   })[piece.state] ?? piece.state
-const isOpen = (piece: PieceRowView): boolean => piece.state !== 'ready' && piece.state !== 'collected'
+const isOpen = (piece: PieceRowView): boolean => !['ready', 'collected', 'called-off'].includes(piece.state)
 const target = (piece: PieceRowView): string =>
-  piece.state === 'ready' || piece.state === 'collected'
+  !isOpen(piece)
     ? `/ledger/${piece.id}`
     : piece.hasPlan
       ? `/pieces/${piece.id}/plan`
@@ -93,6 +95,10 @@ const target = (piece: PieceRowView): string =>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />
+    <p v-if="found && found.waiting > 0" class="caution text-lg mb-3 flex flex-wrap items-center gap-x-4">
+      <span>{{ found.waiting === 1 ? 'One piece has' : `${found.waiting} pieces have` }} been ready for longer than {{ workshop?.uncollectedDays }} days.</span>
+      <button v-if="state !== 'ready'" class="quiet" type="button" @click="state = 'ready'">See what is ready</button>
+    </p>
     <p v-if="found && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
       what you see.</p>
     <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
@@ -118,10 +124,12 @@ const target = (piece: PieceRowView): string =>
           <p v-if="ticket.pieces.some((p) => p.state === 'ready')" class="mt-2">
             <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="`Collect: ${ticket.customer}`">Collect</RouterLink>
             <span class="block text-soft text-[.95rem] mt-1">{{ ticket.toldAt ? `told ${when(ticket.toldAt, now)}` : 'not told yet' }}</span>
+            <span v-if="ticket.waits !== null" class="block font-semibold">ready for {{ ticket.waits }} days</span>
           </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
           <p class="flex gap-5 -ml-2">
             <RouterLink class="quiet" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
+            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/paper`" :aria-label="`Ticket ${ticket.id} on paper`">Ticket</RouterLink>
             <RouterLink
               v-if="person?.mayPlan" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="`Put right: ticket ${ticket.id}`"
             >Put right</RouterLink>

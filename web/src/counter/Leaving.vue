@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
-import type { LeavingView, Paid, PieceRowView } from '../api/types'
+import type { LeavingView, OffView, Paid, PieceRowView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
+import { cents } from '../kit/money'
 import Notice from '../kit/Notice.vue'
+import PaperHead from '../kit/PaperHead.vue'
 import { useAct } from '../kit/useAct'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import OverrideDialog from '../step/OverrideDialog.vue'
-import { cents } from './money'
+import SignaturePad from '../step/SignaturePad.vue'
 import { useCollecting } from './useCollecting'
 
 /** Pieces go home: what goes with them, what is to be said, what is missing, and who takes them. */
 const props = defineProps<{ id: string }>()
-const { when } = useWhen()
+const { when, date, time } = useWhen()
 const now = useNow()
 const leaving = ref<LeavingView | null>(null)
 const take = (view: LeavingView): void => {
@@ -35,7 +37,11 @@ const amount = ref('')
 const how = ref('')
 const note = ref('')
 const toldHow = ref('')
-const here = computed(() => (leaving.value?.ticket.pieces ?? []).filter((p) => p.state !== 'collected'))
+/** What lay apart and goes along, as piece, half and part. */
+const tray = ref<string[]>([])
+const strokes = ref<[number, number][][]>([])
+const keyOf = (piece: number, off: OffView): string => `${piece} ${off.half} ${off.part}`
+const here = computed(() => (leaving.value?.ticket.pieces ?? []).filter((p) => p.state !== 'collected' && p.state !== 'called-off'))
 const about = (piece: PieceRowView) => leaving.value?.pieces.find((p) => p.piece === piece.id)
 const isGoing = (piece: PieceRowView): boolean => going.value.includes(piece.id)
 watch(here, (pieces, before) => {
@@ -43,11 +49,20 @@ watch(here, (pieces, before) => {
     going.value = pieces.filter((p) => p.state === 'ready').map((p) => p.id)
   }
 })
+const print = (): void => window.print()
 const sum = computed(() => cents(amount.value))
 const { refusal, collect } = useCollecting(props.id, run, take)
 const send = (why?: string): void => void collect({
-  pieces: going.value, by: by.value, paid: paid.value, amountCents: paid.value === 'now' ? sum.value : null, how: how.value, note: note.value,
+  pieces: going.value, by: by.value, strokes: strokes.value,
+  tray: (leaving.value?.pieces ?? []).flatMap((p) => p.off.filter((o) => tray.value.includes(keyOf(p.piece, o))).map(({ part, half }) => ({
+    piece: p.piece, at: { part, half },
+  }))),
+  paid: paid.value, amountCents: paid.value === 'now' ? sum.value ?? null : null, how: how.value, note: note.value,
   ...(why === undefined ? {} : { why }),
+}).then((done) => {
+  if (done && refusal.value === null) {
+    strokes.value = []
+  }
 })
 const shelve = (piece: PieceRowView, event: Event): void => {
   const shelf = (event.target as HTMLInputElement).value
@@ -64,14 +79,21 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
 <template>
   <main class="px-8 py-6 max-w-6xl w-full mx-auto grid gap-6 content-start">
     <Notice :text="problem" @again="load" />
+    <PaperHead />
     <template v-if="leaving">
       <header>
         <h1 class="text-4xl">{{ leaving.ticket.customer }}</h1>
         <p class="text-soft text-lg">{{ leaving.ticket.contact }}</p>
       </header>
-      <p v-if="here.length === 0" class="text-xl">Everything of this ticket has been collected.
+      <section v-if="leaving.warnings.length > 0" class="caution grid gap-2 text-lg" aria-label="To go along">
+        <h2 class="text-2xl">To go along: not cured yet</h2>
+        <p v-for="w in leaving.warnings" :key="w.piece"><strong>{{ w.name }}</strong> until {{ date(w.until) }}, {{ time(w.until) }}: do not wear or flex it,
+          keep it from water, heat, dust and dark cloth, do not polish it, and put nothing on or against it.</p>
+        <p><button class="may no-print" type="button" @click="print">Print this</button></p>
+      </section>
+      <p v-if="here.length === 0" class="no-print text-xl">Nothing of this ticket is here any more.
         <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink></p>
-      <section v-for="piece in here" :key="piece.id" class="grid grid-cols-[11rem_1fr] gap-6 border-t border-line pt-4" :aria-label="piece.name">
+      <section v-for="piece in here" :key="piece.id" class="no-print grid grid-cols-[11rem_1fr] gap-6 border-t border-line pt-4" :aria-label="piece.name">
         <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
         <div class="grid gap-2">
           <label class="flex items-center gap-3 text-2xl font-head font-semibold min-h-11">
@@ -84,19 +106,26 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
                 @change="shelve(piece, $event)"
               ></label></p>
           <p v-for="missing in about(piece)?.missing" :key="missing" class="stop">{{ missing }}</p>
-          <p v-if="isGoing(piece) && (about(piece)?.off.length ?? 0) > 0" class="text-lg">In its tray: <strong>{{ about(piece)?.off.join(', ') }}</strong>.</p>
+          <p v-if="about(piece)?.curesUntil" class="stop">It cures until {{ when(about(piece)?.curesUntil ?? '', now) }}: until then it marks, sticks and
+            cracks.</p>
+          <div v-if="isGoing(piece) && (about(piece)?.off.length ?? 0) > 0" class="flex flex-wrap gap-x-6 text-lg">
+            <span class="self-center">From its tray:</span>
+            <label v-for="off in about(piece)?.off" :key="off.label" class="flex items-center gap-3 min-h-11">
+              <input v-model="tray" type="checkbox" class="size-6 accent-ink" :value="keyOf(piece.id, off)">{{ off.label }}
+            </label>
+          </div>
           <ul v-if="isGoing(piece)" class="list-disc pl-5">
             <li v-for="said in about(piece)?.toKnow" :key="said">{{ said }}</li>
           </ul>
         </div>
       </section>
-      <form v-if="here.some((p) => p.readyAt)" class="flex flex-wrap items-end gap-4 border-t border-line pt-4" @submit.prevent="tell">
+      <form v-if="here.some((p) => p.readyAt)" class="no-print flex flex-wrap items-end gap-4 border-t border-line pt-4" @submit.prevent="tell">
         <label class="grow">{{ leaving.ticket.toldAt ? `Told ${when(leaving.ticket.toldAt, now)}. Told again, how?` : 'Does the owner know? Told, how?' }}
           <input v-model="toldHow" class="write" name="told" placeholder="rang, she comes on Friday">
         </label>
         <button class="may" type="submit" :disabled="busy || toldHow.trim() === ''">The owner knows</button>
       </form>
-      <form v-if="here.length > 0" class="grid gap-4 border-t-2 border-ink pt-4" @submit.prevent="send()">
+      <form v-if="here.length > 0" class="no-print grid gap-4 border-t-2 border-ink pt-4" @submit.prevent="send()">
         <h2 class="text-2xl">Going home</h2>
         <label>Who takes {{ going.length === 1 ? 'it' : 'them' }}?
           <input v-model="by" class="write" name="by" autocomplete="off" :placeholder="leaving.ticket.customer">
@@ -106,11 +135,16 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
           <label>How much?<input v-model="amount" class="write" name="amount" inputmode="decimal" placeholder="64.50"></label>
           <label>How?<input v-model="how" class="write" name="how" placeholder="cash, card"></label>
         </div>
-        <p v-if="paid === 'now' && amount.trim() !== '' && sum === null" class="stop">“{{ amount }}” is no sum.</p>
+        <p v-if="paid === 'now' && sum === undefined" class="stop">“{{ amount }}” is no sum.</p>
         <label>Anything to keep?<input v-model="note" class="write" name="note"></label>
+        <div class="grid gap-2">
+          <p>Signed by who takes {{ going.length === 1 ? 'it' : 'them' }}, if you ask for that
+            <button v-if="strokes.length > 0" class="quiet" type="button" @click="strokes = []">Clear</button></p>
+          <SignaturePad v-model="strokes" />
+        </div>
         <button
           class="do justify-self-start px-10!" type="submit"
-          :disabled="busy || going.length === 0 || by.trim() === '' || (paid === 'now' && amount.trim() !== '' && sum === null)"
+          :disabled="busy || going.length === 0 || by.trim() === '' || (paid === 'now' && sum === undefined)"
         >Collected</button>
       </form>
     </template>

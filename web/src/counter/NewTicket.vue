@@ -3,14 +3,19 @@ import { computed, nextTick, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import { limits } from '../api/types'
-import type { IntakeInput, OwnerPieceView, OwnerView, PieceFamily, PieceInput, TicketView, UsualJobsView, UsualJobView, WithPieceInput } from '../api/types'
+import type {
+  IntakeInput, OwnerPieceView, OwnersView, OwnerView, PieceFamily, PieceInput, PieceRowView, TicketView, UsualJobsView, UsualJobView, WithPieceInput,
+} from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 import KnownOwner from './KnownOwner.vue'
 
+/** A ticket that is open, and gets one more piece; otherwise a new one is opened. */
+const props = defineProps<{ ticket?: number }>()
 const words = useWords()
 const router = useRouter()
+const of = ref<TicketView | null>(null)
 /** A piece being written down: colour and gloss are always chosen; beside it what it is like, and which usual job it is. */
 type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>> & WithPieceInput
 const newPiece = (): Draft => ({
@@ -35,7 +40,7 @@ const shades = computed(() => words.value?.shades ?? [])
 const piece = computed(() => form.pieces[current.value] ?? form.pieces[0] as Draft)
 const colours = computed(() => {
   const hex = shades.value.find((s) => s.id === piece.value.shade)?.hex ?? '#777777'
-  return (kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).filter((p) => p.outer).map((p) => ({ part: p.id, hex }))
+  return (kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).filter((p) => p.outer && p.usual).map((p) => ({ part: p.id, hex }))
 })
 const aimMeaning = computed(() => aims.value.find((a) => a.id === piece.value.aim)?.meaning ?? '')
 
@@ -59,7 +64,17 @@ const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
 }
 const standing = computed(() => (kind.value?.halves ?? []).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
 const error = (field: string): string | undefined => errors.value[`ticket.${field}`]
+const wrong = (field: string): string | undefined => errors.value[`ticket.pieces[${current.value}].${field}`] ?? errors.value[`piece.${field}`]
 
+if (props.ticket !== undefined) {
+  void api.get<TicketView>(`/tickets/${props.ticket}`).then(async (ticket) => {
+    of.value = ticket
+    const { owners } = await api.get<OwnersView>(`/owners?find=${encodeURIComponent(ticket.customer)}`)
+    past.value = owners.find((o) => o.customer === ticket.customer)?.pieces ?? []
+  }).catch((fault: unknown) => {
+    problem.value = fault instanceof Problem ? fault.detail : 'That did not work.'
+  })
+}
 /** On to the next thing that hands would reach for: so a known pair is taken in with a few presses of Enter. */
 const onTo = async (what: string): Promise<void> => {
   await nextTick()
@@ -96,26 +111,28 @@ const along = (event: KeyboardEvent): void => {
   }
 }
 
+const go = computed(() => `${props.ticket === undefined ? 'Open the ticket' : 'Add it'}${piece.value.job === null ? '' : ' and plan it'}`)
+/** What has just been added is what came last. */
+const newest = (ticket: TicketView): PieceRowView | undefined => [...ticket.pieces].sort((a, b) => b.id - a.id)[0]
 const open = async (): Promise<void> => {
   busy.value = true
   problem.value = ''
   errors.value = {}
   try {
     const { pieces, ...ticket } = form
-    const body: IntakeInput = {
-      ticket: { ...ticket, pieces: pieces.map((p) => ({ name: p.name, kind: p.kind, aim: p.aim, gloss: p.gloss, shade: p.shade, ...measured(p) })) },
-      // What it is like counts while it is still that kind of piece.
-      with: pieces.map(({ like, job, kind: of }) => ({ like: past.value.find((p) => p.id === like)?.kind === of ? like : null, job })),
-    }
-    const taken = await api.post<TicketView>('/intake', body)
-    const first = taken.pieces[0]
+    const described = pieces.map((p) => ({ name: p.name, kind: p.kind, aim: p.aim, gloss: p.gloss, shade: p.shade, ...measured(p) }))
+    // What it is like counts while it is still that kind of piece.
+    const known = pieces.map(({ like, job, kind: is }) => ({ like: past.value.find((p) => p.id === like)?.kind === is ? like : null, job }))
+    const first = props.ticket === undefined
+      ? (await api.post<TicketView>('/intake', { ticket: { ...ticket, pieces: described }, with: known } satisfies IntakeInput)).pieces[0]
+      : newest(await api.post<TicketView>(`/tickets/${props.ticket}/pieces`, { piece: described[0], with: known[0] }))
     await router.push(first?.hasPlan === true ? `/pieces/${first.id}/plan` : `/pieces/${first?.id ?? 0}`)
   } catch (fault) {
     if (fault instanceof Problem) {
       errors.value = fault.errors
       problem.value = fault.detail
-      const wrong = form.pieces.findIndex((_, i) => Object.keys(fault.errors).some((field) => field.startsWith(`ticket.pieces[${i}].`)))
-      current.value = wrong === -1 ? current.value : wrong
+      const at = form.pieces.findIndex((_, i) => Object.keys(fault.errors).some((field) => field.startsWith(`ticket.pieces[${i}].`)))
+      current.value = at === -1 ? current.value : at
     } else {
       problem.value = 'That did not work.'
     }
@@ -132,8 +149,8 @@ const open = async (): Promise<void> => {
       <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || 'A piece' }}</p>
     </section>
     <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
-      <h1 class="text-3xl">New ticket</h1>
-      <KnownOwner v-model="form.customer" :problem="error('customer')" @known="known" />
+      <h1 class="text-3xl">{{ of === null ? 'New ticket' : `One more piece of ${of.customer}` }}</h1>
+      <KnownOwner v-if="ticket === undefined" v-model="form.customer" :problem="error('customer')" @known="known" />
       <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="As last time" @keydown="along">
         <span class="font-semibold">As last time:</span>
         <button
@@ -141,7 +158,7 @@ const open = async (): Promise<void> => {
           @click="asLastTime(p)"
         >{{ p.name }}</button>
       </div>
-      <div class="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
+      <div v-if="ticket === undefined" class="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
         <label class="grid gap-1 font-semibold">How to reach them
           <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
           <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>
@@ -162,9 +179,9 @@ const open = async (): Promise<void> => {
         <label class="grid gap-1 font-semibold">What do you call it?
           <input
             v-model="piece.name" class="write font-normal" name="name" placeholder="The Captain’s shoes" data-next="name"
-            :aria-invalid="!!errors[`ticket.pieces[${current}].name`]"
+            :aria-invalid="!!wrong('name')"
           >
-          <span v-if="errors[`ticket.pieces[${current}].name`]" class="font-normal">{{ errors[`ticket.pieces[${current}].name`] }}</span>
+          <span v-if="wrong('name')" class="font-normal">{{ wrong('name') }}</span>
         </label>
         <p class="text-xl leading-loose">
           {{ (kind?.halves.length ?? 0) > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
@@ -174,12 +191,12 @@ const open = async (): Promise<void> => {
             v-model.number="piece.sizeEu"
             class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number"
             :min="limits.PieceInput.sizeEu.min" :max="limits.PieceInput.sizeEu.max" step="0.5"
-            aria-label="Size (EU)" :aria-invalid="!!errors[`ticket.pieces[${current}].sizeEu`]"
+            aria-label="Size (EU)" :aria-invalid="!!wrong('sizeEu')"
           >.</template>
           <template v-else>longest side <input
             v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold"
             name="lengthMm" type="number" :min="limits.PieceInput.lengthMm.min" :max="limits.PieceInput.lengthMm.max" step="5" aria-label="Longest side (mm)"
-            :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!errors[`ticket.pieces[${current}].lengthMm`]"
+            :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!wrong('lengthMm')"
           > mm.</template>
           To <Choice v-model="piece.aim" label="Aim" :options="aims" />,
           with a <Choice v-model="piece.gloss" label="Gloss" :options="glosses" /> finish.
@@ -195,9 +212,10 @@ const open = async (): Promise<void> => {
       </fieldset>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
       <div class="flex gap-4 sticky bottom-0 bg-room py-3 -my-1">
-        <button class="do grow" type="submit" data-next="open" :disabled="busy">{{ piece.job === null ? 'Open the ticket' : 'Open the ticket and plan it'
-        }}</button>
-        <button class="may" type="button" @click="form.pieces.push(newPiece()); current = form.pieces.length - 1">One more piece</button>
+        <button class="do grow" type="submit" data-next="open" :disabled="busy">{{ go }}</button>
+        <button
+          v-if="ticket === undefined" class="may" type="button" @click="form.pieces.push(newPiece()); current = form.pieces.length - 1"
+        >One more piece</button>
       </div>
     </form>
   </main>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
@@ -39,12 +39,30 @@ const give = async (at: string, rush: boolean): Promise<void> => {
   }
 }
 const breaks = computed(() => promise.value?.pushed.filter((p) => p.breaks) ?? [])
-/** A working day that the owner would rather have. */
+/** A working day and an hour of it that the owner would rather have: at first when the last of us goes home. */
 const day = ref('')
+const hour = ref('')
+const hoursOf = (at: string) => promise.value?.days.find((d) => d.hours.some((h) => h.at === at))?.hours ?? []
 const days = computed(() => [
-  { id: '', label: 'choose one' }, ...(promise.value?.days ?? []).map((d) => ({ id: d.at, label: `${date(d.at)}, ${time(d.at)}` })),
+  { id: '', label: 'choose one' },
+  ...(promise.value?.days ?? []).map((d) => {
+    const last = d.hours.at(-1)?.at ?? ''
+    return { id: last, label: date(last) }
+  }),
+  { id: 'later', label: 'a later one' },
 ])
-const chosenDay = computed(() => promise.value?.days.find((d) => d.at === day.value))
+const hours = computed(() => hoursOf(day.value).map((h) => ({ id: h.at, label: time(h.at) })))
+const chosenDay = computed(() => hoursOf(day.value).find((h) => h.at === hour.value))
+/** In how many weeks it would hold as a rush, where that is more. */
+const sooner = computed(() => {
+  const [holds, rushed] = [chosenDay.value?.holds ?? 0, chosenDay.value?.rushed ?? null]
+  return rushed !== null && rushed > holds ? rushed : null
+})
+watch(day, (at) => {
+  hour.value = at
+})
+/** Further than the hours of anybody here are known. */
+const later = ref('')
 const surely = (holds: number): string =>
   holds >= 90 ? 'It holds' : holds >= 60 ? 'It may not hold' : holds >= 10 ? 'It will hardly hold' : 'It does not hold'
 </script>
@@ -80,15 +98,27 @@ const surely = (holds: number): string =>
           >Promise this</button>
         </section>
         <p v-if="!promise.promised" class="text-xl">No day is promised yet.</p>
-        <p v-else class="text-xl" aria-live="polite"><template v-if="given"><strong>Written.</strong>
-        </template>Promised {{ promise.rush ? 'as a rush ' : '' }}for
-          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}.
+        <p v-else class="text-xl" aria-live="polite"><strong v-if="given">Written. </strong><span>Promised {{ promise.rush ? 'as a rush ' : '' }}for
+          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
           <span class="text-soft">Holds in {{ promise.holds }} weeks of a hundred.</span></p>
         <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" aria-label="Another day">
-          <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" /></p>
-          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: in
-            {{ chosenDay.holds }} weeks of a hundred.
-            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button></p>
+          <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" />
+            <template v-if="hours.length > 0">, by <Choice v-model="hour" label="By which hour" :options="hours" /></template></p>
+          <form v-if="day === 'later'" class="flex items-end gap-3" @submit.prevent="give(`${later}T17:00`, false); day = ''">
+            <label>Which day?<input v-model="later" class="write" name="later" type="date" required></label>
+            <button class="may" type="submit" :disabled="busy || later === ''">Promise that day</button>
+          </form>
+          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: in {{ chosenDay.holds }} weeks of a hundred.
+            <span v-if="sooner !== null"> Taken before everything else it holds in {{ sooner }}.</span>
+            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button>
+            <button
+              v-if="sooner !== null" class="may ml-3" type="button" :disabled="busy"
+              @click="give(chosenDay.at, true); day = ''"
+            >Promise it as a rush</button></p>
+          <ul v-if="chosenDay && sooner !== null && breaks.length > 0" class="pl-5 list-disc text-lg">
+            <li v-for="p in breaks" :key="p.piece">As a rush it breaks the promise to {{ p.customer }}: {{ p.name }},
+              {{ when(p.promisedAt, now) }}.</li>
+          </ul>
         </section>
         <section class="grid gap-3" aria-label="A rush">
           <h2 class="text-2xl">If it goes before everything else</h2>

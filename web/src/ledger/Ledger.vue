@@ -53,6 +53,7 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'again': 'Once more',
   'finished': 'Ready',
   'collected': 'Collected',
+  'called-off': 'Called off',
   'told': 'Told',
   'corrected': 'Put right',
   'taken-back': 'Taken back',

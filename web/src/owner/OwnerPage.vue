@@ -5,11 +5,12 @@ import { api, Problem } from '../api/client'
 import type { OwnerPageView, PieceView, SignatureInput } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
+import PaperHead from '../kit/PaperHead.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 import { useSession } from '../session/useSession'
-import SignaturePad from './SignaturePad.vue'
+import SignaturePad from '../step/SignaturePad.vue'
 import { money } from '../kit/money'
 
 /** What we tell the owner: read out, signed, printed. */
@@ -55,6 +56,7 @@ const print = (): void => window.print()
 
 <template>
   <main class="px-8 py-6 max-w-5xl w-full mx-auto grid gap-5 content-start text-xl leading-relaxed">
+    <PaperHead />
     <header v-if="piece" class="grid grid-cols-[1fr_15rem] items-end gap-6 border-b-2 border-ink pb-3">
       <div>
         <h1 class="text-4xl">{{ piece.name }}</h1>
@@ -90,6 +92,10 @@ const print = (): void => window.print()
         <p v-if="page.signed.outdated" class="caution text-lg">The piece was looked at again after this was signed. Read it out once more, and have it signed
           anew.</p>
       </section>
+      <div v-if="page.signed === null || page.signed.outdated" class="print-only gap-10 pt-16 break-inside-avoid" aria-hidden="true">
+        <p class="grow border-t border-ink text-base">heard and agreed</p>
+        <p class="w-56 border-t border-ink text-base">day</p>
+      </div>
       <form
         v-if="person?.mayPlan && (page.signed === null || page.signed.outdated)" class="no-print grid gap-3 border-t border-line pt-3" novalidate
         @submit.prevent="sign"

@@ -32,7 +32,8 @@ const MOMENTS = [
 const part = ref('all')
 const parts = computed(() => [
   { id: 'all', label: 'the whole of it' },
-  ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? []).map((p) => ({ id: p.id, label: `the ${p.label}` })),
+  ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? [])
+    .filter((p) => piece.value?.parts.some((has) => has.part === p.id)).map((p) => ({ id: p.id, label: `the ${p.label}` })),
 ])
 const half = ref('')
 const halves = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind)?.halves ?? [])

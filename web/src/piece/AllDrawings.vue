@@ -32,7 +32,7 @@ const label = (kind: Kind): string => words.value?.kinds.find((k) => k.id === ki
 const undrawn = (kind: Kind): string[] => {
   const drawing = drawings[kind]
   const drawn = [...drawing.parts, ...(drawing.other?.parts ?? [])].map((p) => p.part)
-  return (words.value?.kinds.find((k) => k.id === kind)?.parts ?? []).map((p) => p.id).filter((p) => !drawn.includes(p))
+  return (words.value?.kinds.find((k) => k.id === kind)?.parts ?? []).filter((p) => p.usual).map((p) => p.id).filter((p) => !drawn.includes(p))
 }
 const half = (kind: Kind, side: Half): Half => (words.value?.kinds.find((k) => k.id === kind)?.halves.includes('left') === false ? 'whole' : side)
 </script>

@@ -26,19 +26,24 @@ const words = useWords()
 const router = useRouter()
 const { person } = useSession()
 const { date } = useWhen()
-const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, copy, agree, plan } = usePiece(props.id)
+const { piece, problem, busy, reload, see, mark, unmark, tried, forgetTrial, partAgreement, takeOff, has, copy, agree, plan } = usePiece(props.id)
 void reload()
 
-const { kind, drawing, turned, halves, names, turnTo } = useDrawn(piece)
+const { kind, drawing, turned, halves, names, choosable, turnTo } = useDrawn(piece)
+/** A small drawing is made larger, so that a finger hits one part. */
+const large = ref(false)
+/** Parts that it has and the drawing does not show. */
+const unseen = computed(() => Object.keys(choosable.value).map((id) => id as PartName)
+  .filter((id) => ![...(drawing.value?.parts ?? []), ...(drawing.value?.other?.parts ?? [])].some((p) => p.part === id)))
 const half = ref<Half | null>(null)
 /** a part, or all of the outside */
 const part = ref<PartName | 'outer' | null>(null)
-const outer = computed(() => (kind.value?.parts ?? []).filter((p) => p.outer).map((p) => p.id))
+const outer = computed(() => (kind.value?.parts ?? []).filter((p) => p.outer && choosable.value[p.id] !== undefined).map((p) => p.id))
 const at = computed(() => half.value ?? halves.value[0] ?? 'whole')
 const chosen = computed(() => (part.value === null ? [] : part.value === 'outer' ? outer.value : [part.value]))
 const parts = computed(() => piece.value?.parts.filter((p) => p.half === at.value && chosen.value.includes(p.part)) ?? [])
 const findings = computed(() => piece.value?.findings.filter((f) => f.half === at.value && chosen.value.includes(f.part)) ?? [])
-const mayEdit = computed(() => person.value?.mayPlan === true && piece.value?.state !== 'ready' && piece.value?.state !== 'collected')
+const mayEdit = computed(() => person.value?.mayPlan === true && !['ready', 'collected', 'called-off'].includes(piece.value?.state ?? ''))
 const single = computed(() => (part.value === 'outer' ? undefined : parts.value[0]))
 
 const choose = (side: Half, name: PartName | 'outer'): void => {
@@ -81,7 +86,10 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
   <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
       <template v-if="piece && kind">
-        <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
+        <div
+          class="grow min-h-0 min-w-0 grid gap-2 items-center"
+          :class="[isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : '', large ? 'overflow-x-auto' : '']"
+        >
           <div
             v-for="side in halves" :key="side" class="grid items-center min-h-0 min-w-0"
             :class="halves.length === 1 || isHigh(piece.kind) ? '' : 'grid-cols-[4.5rem_1fr]'"
@@ -89,8 +97,9 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
             <h2 v-if="halves.length > 1" class="text-xl text-dark" :class="half === side && part ? 'underline underline-offset-8 decoration-2' : ''">{{ side
             }}</h2>
             <Silhouette
-              class="max-w-150 max-h-[62dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colourMap(piece.parts, side)"
-              :names="names"
+              :class="large ? 'w-[54rem]!' : 'max-w-150 max-h-[62dvh]'" class="justify-self-center" :kind="piece.kind" :half="side"
+              :turned="turned" :colours="colourMap(piece.parts, side)"
+              :names="choosable"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side && part !== 'outer' ? part : null"
               :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`"
               @choose="(name) => choose(side, name)"
@@ -102,6 +111,10 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
             <span class="key">W</span></button>
           <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole
             {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
+          <button
+            v-for="name in unseen" :key="name" class="may bg-paper" type="button" :aria-pressed="part === name" @click="choose(at, name)"
+          >{{ names[name] }}</button>
+          <button class="may bg-paper lg:hidden" type="button" :aria-pressed="large" @click="large = !large">{{ large ? 'Smaller' : 'Larger' }}</button>
           <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the
             {{ drawing.sides[turned ? 0 : 1] }}</button>
         </div>
@@ -154,7 +167,9 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           :other="halves.find((h) => h !== at) ?? null" :busy="busy" :mark="mark"
         />
       </template>
-      <WholePiece v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @copy="copy" @agree="agreeOn" />
+      <WholePiece
+        v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @has="has" @copy="copy" @agree="agreeOn"
+      />
 
       <NoteForm
         v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"

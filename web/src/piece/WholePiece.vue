@@ -3,7 +3,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import { cents, money } from '../kit/money'
-import type { AgreementInput, Half, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
+import type { AgreementInput, Half, HasInput, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
 import { counted } from '../kit/counted'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
@@ -12,6 +12,7 @@ const emit = defineEmits<{
   choose: [half: Half, part: PartName]
   off: [given: Omit<OffInput, 'version'>]
   copy: [from: number]
+  has: [given: Omit<HasInput, 'version'>]
   agree: [given: Partial<AgreementInput>]
 }>()
 
@@ -32,6 +33,12 @@ watch(
 
 const name = (id: PartName): string => props.kind.parts.find((p) => p.id === id)?.label ?? id
 const detachable = computed(() => props.piece.parts.filter((p) => props.kind.parts.find((k) => k.id === p.part)?.detachable === true))
+const hasPart = (id: PartName): boolean => props.piece.parts.some((p) => p.part === id)
+/** Of a part that it has beside others of its cut, or lacks: both halves are alike. */
+const toggle = (id: PartName): void => {
+  const places = hasPart(id) ? props.piece.parts.filter((p) => p.part === id) : props.kind.halves.map((half) => ({ part: id, half }))
+  emit('has', { places: places.map(({ part, half }) => ({ part, half })), has: !hasPart(id) })
+}
 const form = ref({ unwanted: props.piece.unwanted, value: money(props.piece.valueCents), replace: money(props.piece.replaceCents) })
 const problem = ref('')
 /** A usual job of the workshop, made from this one. */
@@ -84,6 +91,14 @@ const keep = (): void => {
         </label>
       </div>
     </section>
+    <Disclosure v-if="!disabled" v-slot="{ open }">
+      <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'It lacks a part, or has one more' }}</DisclosureButton>
+      <DisclosurePanel class="flex flex-wrap gap-x-6">
+        <label v-for="p in kind.parts" :key="p.id" class="flex items-center gap-3 min-h-11">
+          <input type="checkbox" class="size-5 accent-ink" :checked="hasPart(p.id)" @change="toggle(p.id)">{{ p.label }}
+        </label>
+      </DisclosurePanel>
+    </Disclosure>
     <form v-if="!disabled && piece.findings.length > 0" class="flex flex-wrap items-end gap-3" novalidate @submit.prevent="keepJob">
       <label class="grid gap-1">This job comes again? Keep it as a usual one, under the name of
         <input v-model="job" class="write" name="job" maxlength="80" placeholder="Clean and feed"></label>

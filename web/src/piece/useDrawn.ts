@@ -15,6 +15,11 @@ export const useDrawn = (piece: Ref<PieceView | null>) => {
     turned,
     halves: computed(() => kind.value?.halves ?? []),
     names: computed<Partial<Record<PartName, string>>>(() => Object.fromEntries((kind.value?.parts ?? []).map((p) => [p.id, p.label]))),
+    /** Names of the parts that this piece has. */
+    choosable: computed<Partial<Record<PartName, string>>>(() => {
+      const here = new Set(piece.value?.parts.map((p) => p.part))
+      return Object.fromEntries((kind.value?.parts ?? []).filter((p) => here.has(p.id)).map((p) => [p.id, p.label]))
+    }),
     /** Turns to the side that shows a part. */
     turnTo: (part: PartName): void => {
       const shows = (d: typeof drawing.value): boolean => d?.parts.some((p) => p.part === part) === true

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { api } from '../api/client'
-import type { AgreementInput, FindingsInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
+import type { AgreementInput, FindingsInput, HasInput, OffInput, PartAgreementInput, PartsInput, PieceView, PlanView, TrialInput } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 
@@ -26,6 +26,7 @@ export const usePiece = (id: number) => {
     partAgreement: (given: Omit<PartAgreementInput, 'version'>) =>
       change((version) => api.put<PieceView>(`/pieces/${id}/part-agreement`, { ...given, version })),
     takeOff: (given: Omit<OffInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/off`, { ...given, version })),
+    has: (given: Omit<HasInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/has`, { ...given, version })),
     copy: (from: number) => change((version) => api.post<PieceView>(`/pieces/${id}/copy`, { from, version })),
     agree: (agreement: Omit<AgreementInput, 'version'>) => change((version) => api.put<PieceView>(`/pieces/${id}/agreement`, { ...agreement, version })),
     plan: async (): Promise<boolean> =>

@@ -14,6 +14,8 @@ const applicator = ref<Applicator>('cloth')
 const places = ref<PlaceInput[]>([])
 const kind = computed<KindView | undefined>(() => words.value?.kinds.find((k) => k.id === props.kind))
 const options = computed(() => [...(words.value?.products ?? []), ...(words.value?.acts ?? [])])
+/** Those that its cut has, and what the step before was on. */
+const parts = computed(() => kind.value?.parts.filter((p) => p.usual || props.before?.parts.includes(p.id) === true) ?? [])
 const product = computed(() => words.value?.products.find((p) => p.id === what.value))
 watch(() => props.open, (open) => {
   if (open) {
@@ -48,7 +50,7 @@ const add = (): void => {
           <legend class="sr-only">Parts</legend>
           <div v-for="half in kind?.halves ?? []" :key="half" class="flex flex-wrap gap-x-5 gap-y-1">
             <strong v-if="half !== 'whole'" class="w-14 self-center">{{ half }}</strong>
-            <label v-for="p in kind?.parts ?? []" :key="p.id" class="flex items-center gap-2 min-h-11">
+            <label v-for="p in parts" :key="p.id" class="flex items-center gap-2 min-h-11">
               <input v-model="places" type="checkbox" class="size-5 accent-ink" :value="{ half, part: p.id }"> {{ p.label }}</label>
           </div>
         </fieldset>

@@ -5,12 +5,14 @@ import { sync } from './clock'
 
 const session = ref<SessionView | null>(null)
 const chosen = ref<string | null>(null)
+const identity = ref<SessionView['workshop']>(null)
 
 /** Who was signed in on this page last: what is tapped while the session ends is theirs. */
 const last = ref<SessionView['person']>(null)
 
 const take = (view: SessionView): void => {
   session.value = view
+  identity.value = null
   last.value = view.person ?? last.value
   setCsrfToken(view.csrfToken)
   sync(view.now)
@@ -28,7 +30,13 @@ export const useSession = () => ({
   last: computed(() => last.value),
   timezone: computed(() => session.value?.timezone ?? 'UTC'),
   demo: computed(() => session.value?.demo ?? false),
+  /** who the workshop is, for papers, and how it says hours */
+  workshop: computed(() => identity.value ?? session.value?.workshop ?? null),
   alarm: computed(() => chosen.value ?? session.value?.alarm ?? 'bell'),
+  /** The workshop has just said otherwise who it is. */
+  is: (workshop: SessionView['workshop']): void => {
+    identity.value = workshop
+  },
   /** The workshop has just chosen another sound. */
   heard: (sound: string): void => {
     chosen.value = sound

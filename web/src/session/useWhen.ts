@@ -11,10 +11,12 @@ const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.Dat
 
 /** Times in the words of the bench, in the workshop's zone. */
 export const useWhen = () => {
-  const { timezone } = useSession()
+  const { timezone, workshop } = useSession()
   const day = (ms: number): number => dayNumber(ms, timezone.value)
+  /** “14:20”, or “2:20 pm” where the workshop says it so */
   const time = (iso: string | number): string =>
-    format(timezone.value, { hour: '2-digit', minute: '2-digit' }).format(typeof iso === 'number' ? iso : Date.parse(iso))
+    format(timezone.value, workshop.value?.clock === '12' ? { hour: 'numeric', minute: '2-digit', hour12: true } : { hour: '2-digit', minute: '2-digit' })
+      .format(typeof iso === 'number' ? iso : Date.parse(iso))
   return {
     time,
     /** “14:20”, “tomorrow 11:00”, “Fri 11:00”, “3 Dec 11:00” */

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { api } from '../api/client'
 import type { BenchView } from '../api/types'
 import Notice from '../kit/Notice.vue'
+import PaperHead from '../kit/PaperHead.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { sittings } from '../step/sittings'
@@ -20,6 +21,7 @@ const print = (): void => window.print()
 
 <template>
   <main class="px-9 py-6 grid gap-6 content-start">
+    <PaperHead />
     <Notice :text="problem" @again="reload" />
     <header class="flex items-end gap-6">
       <h1 class="text-4xl grow">{{ bench ? date(bench.now) : 'Day sheet' }}</h1>

@@ -2,6 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
+import type { WorkshopView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useSession } from '../session/useSession'
 import Bells from './Bells.vue'
@@ -11,16 +12,22 @@ import LearnedHere from './LearnedHere.vue'
 import OtherDays from './OtherDays.vue'
 import SetUp from './SetUp.vue'
 import Stations from './Stations.vue'
+import WhoWeAre from './WhoWeAre.vue'
 import { useWorkshop } from './useWorkshop'
 
 /** What the workshop sets for itself: hours, days, stations, what is heard; and what it has learned. */
 const { workshop, problem, busy, load, put, places, setUp, post, remove } = useWorkshop()
 void load()
-const { person } = useSession()
+const { person, is } = useSession()
 const isOwner = computed(() => person.value?.role === 'owner')
 /** One’s own hours are the restorer’s, those of all the owner’s. */
 const mayKeep = (id: number): boolean => isOwner.value || person.value?.mayPlan === true && person.value.id === id
-const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
+const identify = async (identity: WorkshopView['identity']): Promise<void> => {
+  if (await put('/identity', identity)) {
+    is(identity)
+  }
+}
+const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar', 'Name and papers']
 </script>
 
 <template>
@@ -55,6 +62,7 @@ const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar']
           <Bells :alarm="workshop.alarm" :may="person?.mayPlan ?? false" @keep="(alarm) => put('/alarm', { alarm })" />
           <Calendars :feeds="workshop.feeds" :may="isOwner" @revoke="(id) => remove(`/feeds/${id}`)" @made="load" />
         </TabPanel>
+        <TabPanel><WhoWeAre :identity="workshop.identity" :busy="busy" :may="isOwner" @keep="identify" /></TabPanel>
       </TabPanels>
     </TabGroup>
   </main>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router'
+import { api } from '../api/client'
+import type { TicketView } from '../api/types'
+import Standing from '../drawing/Standing.vue'
+import Notice from '../kit/Notice.vue'
+import PaperHead from '../kit/PaperHead.vue'
+import { useLoad } from '../kit/useLoad'
+import { useWords } from '../kit/useWords'
+import { useWhen } from '../session/useWhen'
+
+/** What was handed in, on paper: one for the owner to bring along when it is fetched. */
+const props = defineProps<{ id: number }>()
+const { value: ticket, problem, reload } = useLoad(() => api.get<TicketView>(`/tickets/${props.id}`))
+void reload()
+const words = useWords()
+const { date, time } = useWhen()
+const kind = (id: string): string => words.value?.kinds.find((k) => k.id === id)?.label ?? id
+const aim = (id: string): string => words.value?.aims.find((a) => a.id === id)?.label ?? id
+const print = (): void => window.print()
+</script>
+
+<template>
+  <main class="px-8 py-6 max-w-4xl w-full mx-auto grid gap-5 content-start">
+    <Notice :text="problem" @again="reload" />
+    <header class="no-print flex items-end gap-6">
+      <h1 class="text-4xl grow">Ticket</h1>
+      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
+      <button class="do" type="button" @click="print">Print</button>
+    </header>
+    <article v-if="ticket" class="grid gap-5 bg-raised p-8 border border-line text-xl">
+      <PaperHead />
+      <div class="flex items-end gap-6 border-b-2 border-ink pb-3">
+        <p class="font-head text-6xl leading-none">{{ ticket.id }}</p>
+        <div class="grow">
+          <h2 class="text-3xl">{{ ticket.customer }}</h2>
+          <p v-if="ticket.contact">{{ ticket.contact }}</p>
+        </div>
+        <p class="text-right">handed in on {{ date(ticket.openedAt) }}<br>
+          <strong>{{ ticket.promised ? `ready on ${date(ticket.promisedAt)}, ${time(ticket.promisedAt)}` : 'no day promised yet' }}</strong></p>
+      </div>
+      <p v-if="ticket.wish">“{{ ticket.wish }}”</p>
+      <div v-for="piece in ticket.pieces" :key="piece.id" class="grid grid-cols-[12rem_1fr] items-center gap-6 break-inside-avoid">
+        <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
+        <p><strong>{{ piece.tag }} · {{ piece.name }}</strong><br>{{ kind(piece.kind) }}<template v-if="piece.sizeEu">, size {{ piece.sizeEu }}</template>;
+          to {{ aim(piece.aim) }}</p>
+      </div>
+      <div class="grid grid-cols-2 gap-10 pt-10 break-inside-avoid">
+        <p class="border-t border-ink pt-1 text-base">handed in by</p>
+        <p class="border-t border-ink pt-1 text-base">taken in by</p>
+      </div>
+      <p class="text-base text-soft">Please bring this along. Times are a forecast: leather dries as it dries. Leather may be made to resist water, never to
+        keep it out.</p>
+    </article>
+  </main>
+</template>
