@@ -1,9 +1,44 @@
 import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue(), tailwindcss()],
+  plugins: [
+    vue(),
+    tailwindcss(),
+    // The page itself, for when it is loaded while the workshop's computer is away. Otherwise it is asked for first: an old one never comes before a newer.
+    VitePWA({
+      strategies: 'generateSW',
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      manifest: false,
+      scope: '/',
+      workbox: {
+        globPatterns: ['**/*.{js,css,svg,woff2}'],
+        globIgnores: ['sw.js'],
+        inlineWorkboxRuntime: true,
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: true,
+        navigateFallback: null,
+        runtimeCaching: [{
+          urlPattern: ({ request, url }) => request.mode === 'navigate' && !/^\/(api|build|calendar)\//.test(url.pathname),
+          handler: 'NetworkFirst',
+          options: {
+            cacheName: 'kindheel-page',
+            networkTimeoutSeconds: 8,
+            plugins: [{
+              // Every screen lives in the same page.
+              cacheKeyWillBeUsed: () => Promise.resolve('/'),
+              // A server whose application is away is as good as none.
+              fetchDidSucceed: ({ response }) => (response.status >= 500 ? Promise.reject(new Error('away')) : Promise.resolve(response)),
+            }],
+          },
+        }],
+      },
+    }),
+  ],
   base: '/build/',
   publicDir: 'web/static',
   build: {

@@ -6,6 +6,7 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Http\FrontEnd;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\Role;
 use KindHeel\App\Running\Housekeeping;
@@ -194,6 +195,8 @@ final class SessionTest extends ApiTestCase
         $headers = $this->client->getResponse()->headers;
         self::assertStringContainsString("script-src 'self'", (string) $headers->get('Content-Security-Policy'));
         self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));
+        $build = self::getContainer()->get(FrontEnd::class)->entry()['script'] ?? '';
+        self::assertSame($build, (string) $headers->get('X-Kind-Heel-Build'), 'a page that was kept sees that it is older');
         self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         self::assertStringContainsString('no-store', (string) $headers->get('Cache-Control'));
         $cookie = $this->client->getCookieJar()->all()[0] ?? null;

@@ -44,13 +44,29 @@ final class Browser
                 usleep(250_000);
             }
         }
-        // The window's frame takes some of its height even when nobody sees it.
-        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
-        ]);
+        $browser = new self($driver, $process, $folder);
+        $browser->size($width, $height);
 
-        return new self($driver, $process, $folder);
+        return $browser;
+    }
+
+    /** Another device: how large its screen is, and whether it is touched. */
+    public function size(int $width, int $height, bool $touched = false): void
+    {
+        // The window's frame takes some of its height even when nobody sees it.
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $touched]);
+        $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => $touched]);
+    }
+
+    /**
+     * A command of the developer tools’ protocol.
+     *
+     * @param array<string, mixed> $params
+     */
+    public function devTools(string $command, array $params = []): void
+    {
+        // An empty map, not an empty list.
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $params]);
     }
 
     public function close(): void

@@ -3,9 +3,11 @@ import { computed } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
+import { isOld } from './router'
 
 const route = useRoute()
 const router = useRouter()
+const again = (): void => location.reload()
 const inside = computed(() => route.meta['open'] !== true)
 /** N: somebody stands at the counter. On the bench it answers a test. */
 useKeys((event) => {
@@ -19,6 +21,8 @@ useKeys((event) => {
 <template>
   <div class="flex min-h-dvh flex-col">
     <TopBar v-if="inside" class="no-print" />
+    <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">Kind Heel is newer than this page.
+      <button class="quiet" type="button" @click="again">Load the page anew</button></p>
     <RouterView v-slot="{ Component }">
       <component :is="Component" :key="route.path" class="grow" />
     </RouterView>

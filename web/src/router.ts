@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { whenSignedOut } from './api/client'
+import { ref } from 'vue'
+import { whenNewer, whenSignedOut } from './api/client'
 import { useSession } from './session/useSession'
 
 export const router = createRouter({
@@ -112,7 +113,17 @@ export const router = createRouter({
 
 const session = useSession()
 
-router.beforeEach(async (to) => {
+/** The workshop's computer runs a newer application than this page: the next screen is loaded anew. */
+export const isOld = ref(false)
+whenNewer(() => {
+  isOld.value = true
+})
+
+router.beforeEach(async (to, from) => {
+  if (isOld.value && from.matched.length > 0 && to.path !== from.path) {
+    location.assign(to.fullPath)
+    return false
+  }
   if (!session.known.value) {
     await session.load().catch(() => undefined)
   }
@@ -120,6 +131,13 @@ router.beforeEach(async (to) => {
     return { path: '/sign-in', query: to.path === '/bench' ? {} : { to: to.fullPath } }
   }
   return true
+})
+
+/** A screen that this page has not loaded yet is of a build that is there no more. */
+router.onError((error, to) => {
+  if (error instanceof TypeError && /import|module/i.test(error.message) && navigator.onLine) {
+    location.assign(to.fullPath)
+  }
 })
 
 router.afterEach((to) => {

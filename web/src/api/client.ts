@@ -1,3 +1,5 @@
+import { build, lastSeen, remember } from './seen'
+
 /** A refusal or a fault as the API says it (RFC 9457), ready to be shown. */
 export class Problem extends Error {
   constructor(
@@ -6,6 +8,8 @@ export class Problem extends Error {
     readonly type: string,
     readonly overridable: boolean,
     readonly errors: Readonly<Record<string, string>>,
+    /** out of reach: what was asked for, as it was seen last on this device */
+    readonly seen?: unknown,
   ) {
     super(detail)
   }
@@ -28,6 +32,12 @@ export const setCsrfToken = (token: string): void => {
 let renew: () => Promise<boolean> = () => Promise.resolve(false)
 export const whenTokenIsOld = (then: () => Promise<boolean>): void => {
   renew = then
+}
+
+/** An answer comes from another build of the application than this page. */
+let onNewer: () => void = () => undefined
+export const whenNewer = (then: () => void): void => {
+  onNewer = then
 }
 
 let onSignedOut: () => void = () => undefined
@@ -92,7 +102,8 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
         await pause(500 * 2 ** attempt)
         continue
       }
-      throw new Problem(0, 'The workshop’s computer cannot be reached. What is on this screen is kept; try again in a moment.', 'away', false, {})
+      const seen = method === 'GET' ? await lastSeen(path) : undefined
+      throw new Problem(0, 'The workshop’s computer cannot be reached. What is on this screen is kept; try again in a moment.', 'away', false, {}, seen)
     }
     if (response.status === 503 && attempt < 2) {
       await pause(800 * 2 ** attempt)
@@ -112,7 +123,15 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
       }
       throw problem
     }
-    return await response.json() as T
+    const of = response.headers.get('X-Kind-Heel-Build') ?? ''
+    if (of !== '' && build !== '' && of !== build) {
+      onNewer()
+    }
+    const answer = await response.json() as T
+    if (method === 'GET') {
+      void remember(path, answer)
+    }
+    return answer
   }
 }
 

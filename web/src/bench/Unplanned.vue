@@ -11,6 +11,8 @@ const MOST = 3
 
 <template>
   <p class="my-1 leading-snug" role="status">Not planned yet: <template v-for="(piece, i) in pieces.slice(0, MOST)" :key="piece.piece">{{ i > 0 ? ', ' : ''
-  }}<RouterLink :to="`/pieces/${piece.piece}`" class="font-semibold underline underline-offset-4">{{ piece.name }}</RouterLink>{{ piece.promised ?
+  }}<RouterLink
+    :to="`/pieces/${piece.piece}`" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
+  >{{ piece.name }}</RouterLink>{{ piece.promised ?
     ` (for ${when(piece.promisedAt, now)})` : '' }}</template>{{ pieces.length > MOST ? ` and ${pieces.length - MOST} more` : '' }}.</p>
 </template>

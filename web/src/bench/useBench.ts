@@ -1,6 +1,7 @@
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
+import { remember } from '../api/seen'
 import type { BenchView } from '../api/types'
 import { sync } from '../session/clock'
 import type { useAway } from './useAway'
@@ -39,6 +40,10 @@ export const useBench = (away: ReturnType<typeof useAway>) => {
       }
     } catch (error) {
       outOfReach.value = error instanceof Problem && error.status === 0
+      // The page was loaded while the computer is away: the bench as it was seen last, with what was done since.
+      if (outOfReach.value && bench.value === null && error instanceof Problem && error.seen !== undefined) {
+        bench.value = away.apply(error.seen as BenchView)
+      }
       problem.value = outOfReach.value ? '' : error instanceof Problem ? error.detail : 'That did not work.'
     }
   }
@@ -57,7 +62,10 @@ export const useBench = (away: ReturnType<typeof useAway>) => {
     outOfReach,
     look,
     /** After hands have acted. */
-    took: take,
+    took: (view: BenchView): void => {
+      take(view)
+      void remember('/bench', view, true)
+    },
     /** Out of reach: as it must stand now. */
     assume: (view: BenchView): void => {
       asked++

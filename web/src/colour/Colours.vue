@@ -35,7 +35,7 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
 </script>
 
 <template>
-  <main class="grid gap-5 content-start px-9 py-6">
+  <main class="grid gap-5 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">The shelf of colours</h1>
@@ -51,8 +51,8 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
       of your own down over white and black.</p>
     <section v-if="paints.length > 0" class="grid gap-2" aria-label="Paints">
       <h2 class="text-2xl">Paints: thick, and at the edge in white</h2>
-      <ul class="bg-surround text-dark grid grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
-        <li v-for="p in paints" :key="p.id" class="grid grid-cols-[9rem_1fr] gap-3 items-center">
+      <ul class="bg-surround text-dark grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
+        <li v-for="p in paints" :key="p.id" class="grid grid-cols-[9rem_minmax(0,1fr)] gap-3 items-center">
           <svg viewBox="0 0 140 60" class="w-full" aria-hidden="true"><path d="M0 0h78v60H0z" :fill="p.hex" /><path d="M78 0h62v60H78z" :fill="p.tint" /></svg>
           <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>{{ p.undertone.replace(' at the edge', '') }}<br>
             <span v-if="p.kind === 'paint'">one coat covers {{ Math.round(p.cover * 100) }} %<br></span>{{ left(p) }}</span>
@@ -61,8 +61,8 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
     </section>
     <section v-if="dyes.length > 0" class="grid gap-2" aria-label="Dyes">
       <h2 class="text-2xl">Dyes: deep, and let down</h2>
-      <ul class="bg-surround text-dark grid grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
-        <li v-for="p in dyes" :key="p.id" class="grid grid-cols-[9rem_1fr] gap-3 items-center">
+      <ul class="bg-surround text-dark grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-4 p-6">
+        <li v-for="p in dyes" :key="p.id" class="grid grid-cols-[9rem_minmax(0,1fr)] gap-3 items-center">
           <svg viewBox="0 0 140 60" class="w-full" aria-hidden="true"><path d="M0 0h78v60H0z" :fill="p.hex" /><path d="M78 0h62v60H78z" :fill="p.tint" /></svg>
           <span class="leading-tight"><strong class="text-lg">{{ p.name }}</strong><br>thinned with {{ p.diluent }}<br>{{ left(p) }}</span>
         </li>

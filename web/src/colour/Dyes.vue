@@ -74,7 +74,7 @@ const best = computed(() => dyes.value?.matches[0])
 </script>
 
 <template>
-  <main class="grid gap-4 content-start px-9 py-6">
+  <main class="grid gap-4 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">Dye on this ground</h1>

@@ -58,7 +58,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" aria-label="The piece, drawn">
+    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" aria-label="The piece, drawn">
       <template v-if="piece && kind">
         <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
           <div
@@ -79,7 +79,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
         </div>
       </template>
     </section>
-    <section class="px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="Its colour" tabindex="0">
+    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="Its colour" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="flex flex-wrap items-end gap-3">
         <div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ piece.customer }} · colour</p></div>

@@ -37,7 +37,7 @@ const load = (): Promise<boolean> => run(() => api.get<TicketView>(`/tickets/${p
 })
 void load()
 const kinds = computed(() => words.value?.kinds ?? [])
-const shades = computed(() => [{ id: '' as const, label: 'of the colours that it has' }, ...(words.value?.shades ?? [])])
+const shades = computed(() => [{ id: '' as const, label: 'the colour that it has' }, ...(words.value?.shades ?? [])])
 const kindOf = (piece: PieceForm) => kinds.value.find((k) => k.id === piece.kind)
 /** Kinds of the same family first, then every other. */
 const kindsFor = (piece: PieceForm) => {
@@ -85,7 +85,7 @@ const back = (piece: PieceRowView): void => void run(
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-4xl w-full mx-auto grid gap-6 content-start">
+  <main class="px-4 sm:px-8 py-6 max-w-4xl w-full mx-auto grid gap-6 content-start">
     <h1 class="text-4xl">Put right</h1>
     <Notice :text="problem" @again="look" />
     <form v-if="ticket" class="grid gap-4" @submit.prevent="keep">
@@ -95,7 +95,7 @@ const back = (piece: PieceRowView): void => void run(
       <p class="text-lg">{{ ticket.promised ? `Promised for ${when(ticket.promisedAt, now)}.` : 'No day is promised yet.' }}
         <RouterLink class="quiet" :to="`/tickets/${id}/promise`">{{ ticket.promised ? 'Promise another day' : 'Promise a day' }}</RouterLink></p>
       <fieldset v-for="piece in form.pieces" :key="piece.id" class="grid gap-2 border-t border-line pt-4">
-        <div class="grid grid-cols-[minmax(0,1fr)_10rem] gap-4">
+        <div class="grid sm:grid-cols-[minmax(0,1fr)_10rem] gap-4">
           <label>Name<input v-model="piece.name" class="write" :name="`name-${piece.id}`" required></label>
           <label v-if="goesBySize(piece)">Size (EU)
             <input
@@ -132,7 +132,7 @@ const back = (piece: PieceRowView): void => void run(
     </form>
     <section v-if="away.length > 0" class="grid gap-3 border-t-2 border-ink pt-4" aria-label="Not here any more">
       <h2 class="text-2xl">Not here any more</h2>
-      <form v-for="piece in away" :key="piece.id" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-end gap-4" @submit.prevent="back(piece)">
+      <form v-for="piece in away" :key="piece.id" class="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-end gap-4" @submit.prevent="back(piece)">
         <p class="text-lg self-center"><strong>{{ piece.name }}</strong>, {{ piece.state === 'collected' ? 'collected' : 'called off' }}</p>
         <label>{{ piece.state === 'collected' ? 'It is still here? Why?' : 'It goes on after all? Why?' }}
           <input v-model="afterAll[piece.id]" class="write" :name="`why-back-${piece.id}`" maxlength="200"></label>

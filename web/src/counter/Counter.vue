@@ -84,11 +84,11 @@ const target = (piece: PieceRowView): string =>
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-7xl w-full mx-auto">
-    <div class="flex items-end gap-6 mb-5">
+  <main class="px-4 sm:px-8 py-6 max-w-7xl w-full mx-auto">
+    <div class="flex flex-wrap items-end gap-x-6 gap-y-2 mb-5">
       <h1 class="text-4xl grow">Counter</h1>
       <p class="text-lg"><Choice v-model="state" label="State" :options="STATES" /> due <Choice v-model="due" label="Due" :options="DUE" /></p>
-      <label class="w-72">
+      <label class="w-full sm:w-72">
         <span class="sr-only">Find by owner, piece, tag or kind</span>
         <input v-model="sought" class="write" type="search" placeholder="Find owner, piece, tag, kind">
       </label>
@@ -104,13 +104,13 @@ const target = (piece: PieceRowView): string =>
     <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
       {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
     <ol class="grid">
-      <li v-for="ticket in tickets" :key="ticket.id" class="grid grid-cols-[17rem_1fr] gap-6 py-4 border-b border-line">
+      <li v-for="ticket in tickets" :key="ticket.id" class="grid sm:grid-cols-[17rem_minmax(0,1fr)] gap-x-6 gap-y-2 py-4 border-b border-line">
         <div>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1">
             <RouterLink
-              v-if="ticket.pieces.some(isOpen)" class="font-semibold underline underline-offset-4"
+              v-if="ticket.pieces.some(isOpen)" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
               :to="`/tickets/${ticket.id}/promise`"
               :aria-label="ticket.promised ? `Promised ${when(ticket.promisedAt, now)}: does it hold?` : 'No day promised yet'"
             >{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet'
@@ -137,7 +137,8 @@ const target = (piece: PieceRowView): string =>
         </div>
         <div class="grid gap-1">
           <RouterLink
-            v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)" class="grid grid-cols-[12rem_1fr] items-center gap-5 px-2 hover:bg-paper"
+            v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)"
+            class="grid grid-cols-[7rem_minmax(0,1fr)] sm:grid-cols-[12rem_minmax(0,1fr)] items-center gap-3 sm:gap-5 sm:px-2 hover:bg-paper"
           >
             <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
             <span>

@@ -22,16 +22,17 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="px-8 py-6 grid gap-6 content-start justify-items-start">
+  <main class="px-4 sm:px-8 py-6 grid gap-6 content-start justify-items-start">
     <Notice :text="problem" @again="reload" />
-    <header class="no-print flex items-end gap-6 w-full">
+    <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2 w-full">
       <h1 class="text-4xl grow">Labels</h1>
       <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
       <button class="do" type="button" @click="print">Print</button>
     </header>
     <article
       v-for="piece in ticket?.pieces ?? []" :key="piece.id"
-      class="label bg-raised text-ink border-2 border-ink grid grid-cols-[1fr_11rem] gap-5 p-5 w-[38rem] max-w-full break-inside-avoid"
+      class="label bg-raised text-ink border-2 border-ink grid grid-cols-[minmax(0,1fr)_7rem] sm:grid-cols-[minmax(0,1fr)_11rem] gap-5 p-5
+        w-[38rem] max-w-full break-inside-avoid"
     >
       <div class="grid content-between gap-2 min-w-0">
         <p class="font-head text-6xl leading-none tracking-tight">{{ piece.tag }}</p>

@@ -77,7 +77,7 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-6xl w-full mx-auto grid gap-6 content-start">
+  <main class="px-4 sm:px-8 py-6 max-w-6xl w-full mx-auto grid gap-6 content-start">
     <Notice :text="problem" @again="load" />
     <PaperHead />
     <template v-if="leaving">
@@ -93,7 +93,10 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
       </section>
       <p v-if="here.length === 0" class="no-print text-xl">Nothing of this ticket is here any more.
         <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink></p>
-      <section v-for="piece in here" :key="piece.id" class="no-print grid grid-cols-[11rem_1fr] gap-6 border-t border-line pt-4" :aria-label="piece.name">
+      <section
+        v-for="piece in here" :key="piece.id" class="no-print grid sm:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-2 border-t border-line pt-4"
+        :aria-label="piece.name"
+      >
         <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
         <div class="grid gap-2">
           <label class="flex items-center gap-3 text-2xl font-head font-semibold min-h-11">

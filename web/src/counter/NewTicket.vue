@@ -144,11 +144,13 @@ const open = async (): Promise<void> => {
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0">
-    <section class="bg-surround flex flex-col justify-center px-10 py-8 gap-4" aria-label="The piece">
-      <div class="shelf px-4 h-72 flex items-end justify-center"><Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" /></div>
+    <section class="bg-surround flex flex-col justify-center px-4 sm:px-10 py-8 gap-4" aria-label="The piece">
+      <div
+        class="shelf px-4 h-40 sm:h-72 flex items-end justify-center"
+      ><Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" /></div>
       <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || 'A piece' }}</p>
     </section>
-    <form class="px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
+    <form class="px-4 sm:px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
       <h1 class="text-3xl">{{ of === null ? 'New ticket' : `One more piece of ${of.customer}` }}</h1>
       <KnownOwner v-if="ticket === undefined" v-model="form.customer" :problem="error('customer')" @known="known" />
       <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="As last time" @keydown="along">
@@ -158,7 +160,7 @@ const open = async (): Promise<void> => {
           @click="asLastTime(p)"
         >{{ p.name }}</button>
       </div>
-      <div v-if="ticket === undefined" class="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
+      <div v-if="ticket === undefined" class="grid sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
         <label class="grid gap-1 font-semibold">How to reach them
           <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
           <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>

@@ -68,9 +68,9 @@ const surely = (holds: number): string =>
 </script>
 
 <template>
-  <main class="px-9 py-6 grid gap-6 content-start max-w-6xl w-full mx-auto">
+  <main class="px-4 sm:px-9 py-6 grid gap-6 content-start max-w-6xl w-full mx-auto">
     <Notice :text="problem || refused" @again="reload" />
-    <header class="flex items-end gap-6">
+    <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-4xl grow">A promise for {{ promise?.customer ?? '…' }}</h1>
       <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
     </header>
@@ -87,7 +87,7 @@ const surely = (holds: number): string =>
         <section class="border-y-4 border-ink py-5 grid gap-3" aria-label="What may be promised">
           <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
           <template v-if="promise.certain">
-            <p class="font-head text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
+            <p class="font-head text-4xl sm:text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
             <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In one week of two it is ready by
               {{ when(promise.even, now) }}.</template></p>
           </template>

@@ -21,16 +21,16 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-4xl w-full mx-auto grid gap-5 content-start">
+  <main class="px-4 sm:px-8 py-6 max-w-4xl w-full mx-auto grid gap-5 content-start">
     <Notice :text="problem" @again="reload" />
-    <header class="no-print flex items-end gap-6">
+    <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-4xl grow">Ticket</h1>
       <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
       <button class="do" type="button" @click="print">Print</button>
     </header>
-    <article v-if="ticket" class="grid gap-5 bg-raised p-8 border border-line text-xl">
+    <article v-if="ticket" class="grid gap-5 bg-raised p-5 sm:p-8 border border-line text-xl">
       <PaperHead />
-      <div class="flex items-end gap-6 border-b-2 border-ink pb-3">
+      <div class="flex flex-wrap items-end gap-x-6 gap-y-2 border-b-2 border-ink pb-3">
         <p class="font-head text-6xl leading-none">{{ ticket.id }}</p>
         <div class="grow">
           <h2 class="text-3xl">{{ ticket.customer }}</h2>
@@ -40,7 +40,10 @@ const print = (): void => window.print()
           <strong>{{ ticket.promised ? `ready on ${date(ticket.promisedAt)}, ${time(ticket.promisedAt)}` : 'no day promised yet' }}</strong></p>
       </div>
       <p v-if="ticket.wish">“{{ ticket.wish }}”</p>
-      <div v-for="piece in ticket.pieces" :key="piece.id" class="grid grid-cols-[12rem_1fr] items-center gap-6 break-inside-avoid">
+      <div
+        v-for="piece in ticket.pieces" :key="piece.id"
+        class="grid grid-cols-[7rem_minmax(0,1fr)] sm:grid-cols-[12rem_minmax(0,1fr)] items-center gap-6 break-inside-avoid"
+      >
         <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
         <p><strong>{{ piece.tag }} · {{ piece.name }}</strong><br>{{ kind(piece.kind) }}<template v-if="piece.sizeEu">, size {{ piece.sizeEu }}</template>;
           to {{ aim(piece.aim) }}</p>

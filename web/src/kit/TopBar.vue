@@ -22,21 +22,21 @@ const setSound = (on: boolean): void => {
 </script>
 
 <template>
-  <header class="flex items-center gap-7 px-6 h-16 border-b border-line bg-paper">
-    <RouterLink to="/bench" class="flex items-center gap-2 font-head text-xl font-semibold" aria-label="Kind Heel, to the bench">
+  <header class="flex flex-wrap items-center gap-x-7 px-4 sm:px-6 sm:h-16 border-b border-line bg-paper">
+    <RouterLink to="/bench" class="flex items-center gap-2 min-h-12 font-head text-xl font-semibold" aria-label="Kind Heel, to the bench">
       <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true">
         <path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" />
         <path d="M8 20h14" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2.4 2" />
       </svg>
       Kind Heel
     </RouterLink>
-    <nav class="flex gap-1 text-lg" aria-label="Rooms">
+    <nav class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-base sm:text-lg -mx-2 sm:mx-0" aria-label="Rooms">
       <RouterLink
         v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger', 'Workshop']" :key="room" :to="`/${room.toLowerCase()}`"
-        class="grid place-items-center min-h-12 px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
+        class="grid place-items-center min-h-12 px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
       >{{ room }}</RouterLink>
     </nav>
-    <div class="ml-auto flex items-center gap-5">
+    <div class="ml-auto flex items-center gap-5 py-1">
       <slot />
       <Menu as="div" class="relative">
         <MenuButton class="may">{{ person?.name }}</MenuButton>

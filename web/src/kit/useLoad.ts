@@ -20,6 +20,8 @@ export const useLoad = <T>(load: () => Promise<T>): { value: ShallowRef<T | null
     } catch (error) {
       if (mine === asked) {
         problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+        // Better how it stood than nothing.
+        value.value ??= (error instanceof Problem ? error.seen as T | undefined : undefined) ?? null
       }
     }
   }

@@ -5,6 +5,7 @@ import { api } from '../api/client'
 import type { EntryView, Event, Kind, LedgerView, PartName } from '../api/types'
 import Silhouette from '../drawing/Silhouette.vue'
 import { drawings } from '../drawing/kinds'
+import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
@@ -38,6 +39,10 @@ const days = computed(() => {
   }
   return found
 })
+/** So many lines are read in one go; a longer job shows its last day, the others are opened. */
+const LONG = 40
+const handsOn = (list: readonly EntryView[]): number => list.reduce((sum, e) => sum + (e.event === 'done' ? e.realMinutes ?? 0 : 0), 0)
+const isLong = computed(() => entries.value.length > LONG)
 const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'opened': 'Counter',
   'agreed': 'Agreed',
@@ -74,7 +79,7 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
 
 <template>
   <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <nav class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
+    <nav :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
       <RouterLink
         v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`"
         class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line"
@@ -87,38 +92,43 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
         </span>
       </RouterLink>
     </nav>
-    <section class="relative overflow-y-auto px-9 py-5" aria-label="What happened" tabindex="0">
+    <section class="relative overflow-y-auto px-4 sm:px-9 py-5" aria-label="What happened" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by
         itself.</p>
       <template v-if="ledger && current">
         <header class="flex flex-wrap items-end gap-x-10 gap-y-1 border-b-2 border-ink pb-3">
           <div class="grow">
+            <RouterLink class="quiet md:hidden -ml-2" to="/ledger">Every piece</RouterLink>
             <h1 class="text-3xl">{{ current.name }}</h1>
             <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">, done {{ when(current.finishedAt, now) }}</template></p>
           </div>
           <p class="text-lg">planned <strong>{{ span(ledger.plannedMinutes) }}</strong>, really <strong>{{ span(ledger.realMinutes) }}</strong> by hand</p>
         </header>
         <PartPictures :piece="current.id" :part="null" :half="null" class="pt-4" />
-        <section v-for="{ day, entries: list } in days" :key="day" class="pt-4">
-          <h2 class="text-xl mb-1">{{ day }}</h2>
+        <details v-for="({ day, entries: list }, n) in days" :key="`${current.id} ${day}`" class="pt-4" :open="!isLong || n === 0">
+          <summary class="min-h-11 flex flex-wrap items-center gap-x-4 cursor-pointer"><h2 class="text-xl">{{ day }}</h2>
+            <span class="text-soft">{{ counted(list.length, 'line') }}{{ handsOn(list) > 0 ? `, ${span(handsOn(list))} by hand` : '' }}</span></summary>
           <ol class="border-l-2 border-dashed border-ink ml-2">
-            <li v-for="e in list" :key="e.id" class="relative grid grid-cols-[4rem_8rem_1fr_auto] gap-x-4 pl-6 py-1.5 items-baseline">
+            <li
+              v-for="e in list" :key="e.id"
+              class="relative grid grid-cols-[4rem_minmax(0,1fr)] lg:grid-cols-[4rem_8rem_minmax(0,1fr)_auto] gap-x-4 pl-6 py-1.5 items-baseline"
+            >
               <svg class="absolute -left-[9px] top-2.5" width="16" height="16" aria-hidden="true">
                 <rect v-if="e.event === 'done'" x="5.5" y="0" width="5" height="16" fill="currentColor" />
                 <circle v-else cx="8" cy="8" r="4.5" class="fill-room" stroke="currentColor" stroke-width="2" />
               </svg>
               <span class="font-semibold">{{ time(e.at) }}</span>
               <span class="text-soft">{{ word(e.event) }}</span>
-              <span>{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
-              <span class="text-right text-[.95rem]">
+              <span class="max-lg:col-span-2">{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
+              <span class="lg:text-right text-[.95rem] max-lg:col-span-2">
                 <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> of {{ e.plannedMinutes }} min · </template>
                 <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }}
                   %</template></span>
               </span>
             </li>
           </ol>
-        </section>
+        </details>
       </template>
     </section>
   </main>

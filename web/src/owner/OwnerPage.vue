@@ -55,9 +55,9 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-5xl w-full mx-auto grid gap-5 content-start text-xl leading-relaxed">
+  <main class="px-4 sm:px-8 py-6 max-w-5xl w-full mx-auto grid gap-5 content-start text-xl leading-relaxed">
     <PaperHead />
-    <header v-if="piece" class="grid grid-cols-[1fr_15rem] items-end gap-6 border-b-2 border-ink pb-3">
+    <header v-if="piece" class="grid sm:grid-cols-[minmax(0,1fr)_15rem] items-end gap-6 border-b-2 border-ink pb-3">
       <div>
         <h1 class="text-4xl">{{ piece.name }}</h1>
         <p class="text-lg">{{ piece.customer }} · {{ piece.tag }} · {{ piece.promised ? `for ${date(piece.promisedAt)}` : 'no day promised yet' }}</p>

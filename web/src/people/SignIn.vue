@@ -36,7 +36,7 @@ const go = async (): Promise<void> => {
         <Silhouette kind="low-shoe/brogue" half="right" :weight="0.9" />
       </div>
     </div>
-    <form class="mx-auto w-full max-w-md px-8 grid gap-5" @submit.prevent="go">
+    <form class="mx-auto w-full max-w-md px-4 sm:px-8 grid gap-5" @submit.prevent="go">
       <h1 class="text-5xl">Kind Heel</h1>
       <p class="text-xl text-soft -mt-2">Who is at the bench?</p>
       <label class="grid gap-1 font-semibold">Name

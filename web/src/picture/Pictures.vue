@@ -63,7 +63,7 @@ const take = async (event: Event, where: Where): Promise<void> => {
 </script>
 
 <template>
-  <main class="px-8 py-6 max-w-7xl w-full mx-auto grid gap-6 content-start">
+  <main class="px-4 sm:px-8 py-6 max-w-7xl w-full mx-auto grid gap-6 content-start">
     <header class="flex flex-wrap items-end gap-6">
       <div class="grow"><h1 class="text-4xl">Pictures</h1><p v-if="piece" class="text-soft">{{ piece.tag }} · {{ piece.name }}, {{ piece.customer }}</p></div>
       <RouterLink class="may" :to="`/pieces/${id}`">Back to the piece</RouterLink>

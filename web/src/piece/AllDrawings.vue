@@ -42,7 +42,7 @@ const half = (kind: Kind, side: Half): Half => (words.value?.kinds.find((k) => k
     <section v-for="kind in kinds" :key="kind" class="grid gap-2" :data-kind="kind">
       <h2 class="text-2xl">{{ label(kind) }} <span v-if="undrawn(kind).length > 0" class="undrawn font-bold">not drawn: {{ undrawn(kind).join(', ') }}</span>
       </h2>
-      <div class="flex items-end gap-6">
+      <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="w-16"><Silhouette :kind="kind" :half="half(kind, 'right')" :weight="2" /></div>
         <div class="w-60"><Silhouette :kind="kind" :half="half(kind, 'left')" :colours="filled[kind] ?? {}" /></div>
         <div class="w-60">

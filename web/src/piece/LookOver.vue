@@ -84,7 +84,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
+    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
       <template v-if="piece && kind">
         <div
           class="grow min-h-0 min-w-0 grid gap-2 items-center"
@@ -121,7 +121,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
       </template>
     </section>
 
-    <section class="px-8 py-5 grid gap-4 content-start relative overflow-y-auto" aria-label="What is known" tabindex="0">
+    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start relative overflow-y-auto" aria-label="What is known" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>

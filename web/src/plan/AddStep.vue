@@ -39,7 +39,7 @@ const add = (): void => {
   <Dialog :open="open" class="relative z-50" @close="emit('leave')">
     <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-6 overflow-y-auto">
-      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-3xl p-8 grid gap-5">
+      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-3xl p-5 sm:p-8 grid gap-5">
         <DialogTitle class="text-3xl">A step of your own</DialogTitle>
         <p class="text-xl leading-loose">
           <Choice v-model="what" label="what" :options="options" />

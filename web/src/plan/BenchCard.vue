@@ -5,7 +5,9 @@ import { api } from '../api/client'
 import type { Half, Halves, PartName, PieceView, PlanView, StepView } from '../api/types'
 import { colourMap, halvesOf } from '../drawing/colours'
 import Silhouette from '../drawing/Silhouette.vue'
+import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
+import PaperHead from '../kit/PaperHead.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
@@ -18,7 +20,7 @@ const { value: piece, reload: reloadPiece } = useLoad(() => api.get<PieceView>(`
 void reload()
 void reloadPiece()
 const words = useWords()
-const { span, date } = useWhen()
+const { span, date, time } = useWhen()
 const kind = computed(() => words.value?.kinds.find((k) => k.id === plan.value?.kind))
 /** Parts that are worked on get a number, in the order in which they go round the piece. */
 const numbers = computed<Partial<Record<PartName, number>>>(() => {
@@ -40,6 +42,17 @@ const legend = computed(() =>
     return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
   }),
 )
+/** What is wrong with it, the same on several places said once. */
+const found = computed(() => {
+  const places = new Map<string, string[]>()
+  for (const f of piece.value?.findings ?? []) {
+    const size = f.lengthMm === null ? '' : `, ${f.lengthMm} mm`
+    const said = `${f.label}, ${words.value?.severities.find((s) => s.id === f.severity)?.label ?? f.severity}${size}`
+    const at = `${f.half === 'whole' ? '' : `${f.half} `}${kind.value?.parts.find((p) => p.id === f.part)?.label ?? f.part}`
+    places.set(said, [...(places.get(said) ?? []), at])
+  }
+  return [...places].map(([said, at]) => `${said} (${at.length > 6 ? `${at.slice(0, 5).join(', ')} and ${at.length - 5} more` : at.join(', ')})`)
+})
 const figures = (step: StepView): string => runs(step.parts.map((p) => numbers.value[p]).filter((n) => n !== undefined))
 const side = (half: Halves): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
 const wait = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
@@ -61,33 +74,41 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="card px-8 py-5 grid gap-4 content-start max-w-[72rem] w-full mx-auto">
+  <main class="card px-4 sm:px-8 py-5 grid gap-4 content-start max-w-[72rem] w-full mx-auto">
     <Notice :text="problem" @again="reload" />
-    <header class="no-print flex items-end gap-6">
+    <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-4xl grow">Bench card</h1>
       <RouterLink class="quiet" :to="`/pieces/${id}/plan`">Back to the plan</RouterLink>
       <button class="do" type="button" @click="print">Print</button>
     </header>
+    <PaperHead />
     <template v-if="plan && piece">
-      <section class="grid grid-cols-[1fr_auto] gap-x-8 border-b-2 border-ink pb-3">
+      <section
+        class="grid grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_auto] print:grid-cols-[minmax(0,1fr)_auto] gap-x-8 gap-y-3 border-b-2 border-ink
+        pb-3"
+      >
         <div>
           <h2 class="text-3xl">{{ piece.tag }} · {{ plan.name }}</h2>
           <p class="text-lg">{{ plan.customer }} · {{ kind?.label }} · agreed: to {{ words?.aims.find((a) => a.id === piece?.aim)?.label }}</p>
-          <p class="text-lg"><strong>for {{ date(plan.promisedAt) }}</strong> · {{ plan.steps.length }} steps · {{ span(plan.handsOnMinutes) }} by hand ·
+          <p v-if="piece.wish" class="text-lg">“{{ piece.wish }}”</p>
+          <p v-if="piece.unwanted" class="text-lg">Not wanted: {{ piece.unwanted }}</p>
+          <p class="text-lg"><strong>{{ plan.promised ? `for ${date(plan.promisedAt)}, ${time(plan.promisedAt)}` : 'no day promised yet' }}</strong> ·
+            {{ counted(plan.steps.length, 'step') }} · {{ span(plan.handsOnMinutes) }} by hand ·
             {{ span(plan.elapsedMinutes) }} from first to last</p>
+          <p v-if="found.length > 0" class="mt-1 leading-snug"><strong>Seen:</strong> {{ found.join('; ') }}.</p>
           <ol class="legend columns-2 mt-2 leading-snug max-w-2xl">
             <li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]">
               <strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li>
           </ol>
         </div>
         <div class="flex items-end gap-3">
-          <figure v-for="half in halvesOf(piece?.parts ?? [])" :key="half" class="w-56">
+          <figure v-for="half in halvesOf(piece?.parts ?? [])" :key="half" class="w-40 sm:w-56 min-w-0">
             <Silhouette :kind="plan.kind" :half="half" :colours="colours(half)" :numbers="numbers" :weight="1.2" />
             <figcaption v-if="half !== 'whole'" class="text-center font-semibold">{{ half }}</figcaption>
           </figure>
         </div>
       </section>
-      <ol class="steps grid gap-x-8 lg:grid-cols-2" aria-label="Steps">
+      <ol class="steps gap-x-8 lg:columns-2" aria-label="Steps">
         <li
           v-for="(step, i) in plan.steps" :key="step.key"
           class="grid grid-cols-[1.4rem_1.8rem_1fr] gap-x-2 border-b border-line py-1 leading-snug break-inside-avoid"
@@ -107,7 +128,7 @@ const print = (): void => window.print()
           </span>
         </li>
       </ol>
-      <section class="grid grid-cols-2 gap-8">
+      <section class="grid sm:grid-cols-2 print:grid-cols-2 gap-8">
         <div>
           <h3 class="text-xl">Lay out</h3>
           <ul class="columns-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="break-inside-avoid">{{ k }}</li></ul>
@@ -125,13 +146,13 @@ const print = (): void => window.print()
 
 <style scoped>
 @media print {
-  .card { max-width: none; padding: 0; font-size: 10.5px; gap: 6px; }
-  .card h2 { font-size: 18px; }
-  .card h3 { font-size: 13px; }
-  .card .text-lg { font-size: 11.5px; }
+  .card { max-width: none; padding: 0; font-size: 9pt; gap: 6px; }
+  .card h2 { font-size: 15pt; }
+  .card h3 { font-size: 11pt; }
+  .card .text-lg { font-size: 9.5pt; }
   .card figure { width: 150px; }
   .card .steps > li { grid-template-columns: 16px 18px 1fr; }
   .card .steps > li > span:first-child { width: 13px; height: 13px; }
-  .steps { display: block; columns: 2; column-gap: 22px; }
+  .steps { columns: 2; column-gap: 22px; }
 }
 </style>

@@ -83,9 +83,9 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
 
 <template>
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <header class="grid grid-cols-[1fr_auto] items-center gap-x-6 gap-y-1 px-8 pt-3 pb-3 border-b border-line">
+    <header class="grid sm:grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 px-4 sm:px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-      <p v-if="plan" class="text-soft row-start-2 col-span-2">{{ plan.customer }}, {{ plan.promised ? `for ${date(plan.promisedAt)}` : 'no day promised yet'
+      <p v-if="plan" class="text-soft row-start-2 sm:col-span-2">{{ plan.customer }}, {{ plan.promised ? `for ${date(plan.promisedAt)}` : 'no day promised yet'
       }}<template v-if="steps.length > 0"> ·
         <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from
         first to last · {{ done }} of {{ steps.length }} done</template></p>
@@ -116,13 +116,16 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
       </template>
     </div>
 
-    <div v-else-if="plan && chosen" class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
-      <section class="relative overflow-y-auto px-6 py-4" aria-label="The seams" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)">
+    <div v-else-if="plan && chosen" class="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
+      <section
+        class="relative overflow-y-auto px-4 sm:px-6 py-4 max-sm:max-h-[45dvh]" aria-label="The seams" @keydown.down.prevent="move(1)"
+        @keydown.up.prevent="move(-1)"
+      >
         <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ?
           'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Look at it.</button>
         <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
-      <section class="relative overflow-y-auto bg-paper px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
+      <section class="relative overflow-y-auto bg-paper px-4 sm:px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
         <Notice :text="problem || hands.problem.value" @again="reload" />
         <div v-if="plan.stale" class="caution flex items-center gap-4">
           <span class="grow">The piece was looked at again after this plan was made.</span>

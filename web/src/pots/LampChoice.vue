@@ -6,7 +6,7 @@ const { lamp } = useLamp()
 </script>
 
 <template>
-  <RadioGroup v-model="lamp" class="flex gap-1.5 shrink-0" aria-label="Look at it under">
+  <RadioGroup v-model="lamp" class="flex flex-wrap gap-1.5 sm:shrink-0" aria-label="Look at it under">
     <RadioGroupOption v-for="l in lamps" :key="l.id" v-slot="{ checked }" :value="l.id" as="template">
       <button
         type="button" class="flex items-center gap-2 whitespace-nowrap min-h-14 px-3 border-2 border-dark text-dark font-semibold"

@@ -19,14 +19,18 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="px-8 py-6 grid gap-6 content-start justify-items-start">
+  <main class="px-4 sm:px-8 py-6 grid gap-6 content-start justify-items-start">
     <Notice :text="problem" @again="reload" />
-    <header class="no-print flex items-end gap-6 w-full">
+    <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2 w-full">
       <h1 class="text-4xl grow">Label of a pot</h1>
       <RouterLink class="quiet" :to="`/pots/${id}`">Back to the pot</RouterLink>
       <button class="do" type="button" @click="print">Print</button>
     </header>
-    <article v-if="pot" class="bg-raised text-ink border-2 border-ink grid grid-cols-[9rem_1fr_8rem] gap-4 p-4 w-[38rem] max-w-full break-inside-avoid">
+    <article
+      v-if="pot"
+      class="bg-raised text-ink border-2 border-ink grid grid-cols-[4rem_minmax(0,1fr)_6rem] sm:grid-cols-[9rem_minmax(0,1fr)_8rem] gap-4 p-4
+        w-[38rem] max-w-full break-inside-avoid"
+    >
       <HalfFields :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now?.seen)?.daylight ?? null" left-label="target" right-label="pot" />
       <div class="leading-snug min-w-0">
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>

@@ -84,12 +84,14 @@ useKeys((event) => {
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround text-dark px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
+    <section class="bg-surround text-dark px-4 sm:px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
       <template v-if="pot">
         <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
           <div class="min-w-0">
             <h1 class="text-2xl truncate">{{ pot.name }}</h1>
-            <p class="truncate"><RouterLink class="underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`">{{ pot.place.pieceName
+            <p class="truncate"><RouterLink
+              class="inline-flex items-center min-h-11 underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`"
+            >{{ pot.place.pieceName
             }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
           </div>
           <LampChoice />

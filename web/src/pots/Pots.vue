@@ -36,7 +36,7 @@ const state = (p: PotRowView): string =>
 </script>
 
 <template>
-  <main class="grid gap-4 content-start px-9 py-6">
+  <main class="grid gap-4 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-6">
       <h1 class="text-3xl grow">{{ near === null ? 'Pots' : 'Pots nearest to that colour' }}</h1>
@@ -49,7 +49,7 @@ const state = (p: PotRowView): string =>
     <p v-else-if="pots && found.length === 0" class="text-xl py-10">No pot like that.</p>
     <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
       <li v-for="p in found" :key="p.id" class="border-b-[5px] border-soft">
-        <RouterLink :to="`/pots/${p.id}`" class="grid grid-cols-[9rem_1fr] gap-4 items-center py-3 hover:bg-paper">
+        <RouterLink :to="`/pots/${p.id}`" class="grid grid-cols-[6rem_minmax(0,1fr)] sm:grid-cols-[9rem_minmax(0,1fr)] gap-4 items-center py-3 hover:bg-paper">
           <HalfFields class="bg-surround p-3" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" />
           <span class="leading-snug min-w-0">
             <span class="font-semibold text-lg block truncate">{{ p.name }}</span>

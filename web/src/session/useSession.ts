@@ -1,5 +1,6 @@
 import { computed, ref } from 'vue'
-import { api, setCsrfToken, whenTokenIsOld } from '../api/client'
+import { api, Problem, setCsrfToken, whenTokenIsOld } from '../api/client'
+import { forget } from '../api/seen'
 import type { SessionView } from '../api/types'
 import { sync } from './clock'
 
@@ -42,12 +43,31 @@ export const useSession = () => ({
     chosen.value = sound
   },
   known: computed(() => session.value !== null),
-  load: async (): Promise<void> => take(await api.get<SessionView>('/session')),
+  load: async (): Promise<void> => {
+    try {
+      take(await api.get<SessionView>('/session'))
+    } catch (error) {
+      // Out of reach: who was here goes on, by this device's own clock.
+      if (!(error instanceof Problem) || error.seen === undefined || session.value !== null) {
+        throw error
+      }
+      session.value = error.seen as SessionView
+      last.value = session.value.person
+      setCsrfToken(session.value.csrfToken)
+    }
+  },
   signIn: async (login: string, password: string): Promise<void> => {
     if (session.value === null) {
       take(await api.get<SessionView>('/session'))
     }
+    const before = last.value?.id
     take(await api.post<SessionView>('/sign-in', { login, password }))
+    if (last.value?.id !== before) {
+      await forget()
+    }
   },
-  signOut: async (): Promise<void> => take(await api.post<SessionView>('/sign-out')),
+  signOut: async (): Promise<void> => {
+    take(await api.post<SessionView>('/sign-out'))
+    await forget()
+  },
 })

@@ -16,7 +16,7 @@ watch(() => props.refusal, () => {
   <Dialog :open="refusal !== null" class="relative z-50" @close="emit('leave')">
     <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-6">
-      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-xl p-8 grid gap-5">
+      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-xl p-5 sm:p-8 grid gap-5">
         <DialogTitle class="text-3xl">Not yet</DialogTitle>
         <p class="stop text-xl">{{ refusal?.sentence }}</p>
         <form class="grid gap-4" @submit.prevent="emit('why', why)">

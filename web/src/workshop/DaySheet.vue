@@ -20,10 +20,10 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="px-9 py-6 grid gap-6 content-start">
+  <main class="px-4 sm:px-9 py-6 grid gap-6 content-start">
     <PaperHead />
     <Notice :text="problem" @again="reload" />
-    <header class="flex items-end gap-6">
+    <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-4xl grow">{{ bench ? date(bench.now) : 'Day sheet' }}</h1>
       <button class="do no-print" type="button" @click="print">Print</button>
     </header>

@@ -29,7 +29,7 @@ const words = (row: LearnedView): string =>
       <ul class="grid">
         <li
           v-for="row in rows" :key="row.what"
-          class="grid grid-cols-[minmax(0,1.2fr)_minmax(10rem,1fr)_11rem_auto] gap-4 items-center border-b border-line min-h-14"
+          class="grid sm:grid-cols-[minmax(0,1.2fr)_minmax(10rem,1fr)_11rem_auto] gap-x-4 gap-y-1 py-2 items-center border-b border-line min-h-14"
         >
           <span class="text-lg">{{ row.label }}</span>
           <svg viewBox="0 0 200 24" class="w-full h-8" role="img" :aria-label="`seen: ${row.seen.join(', ')}`">

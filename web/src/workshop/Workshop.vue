@@ -31,8 +31,8 @@ const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar', 'Na
 </script>
 
 <template>
-  <main class="grid gap-5 content-start px-9 py-6">
-    <header class="flex items-end gap-6">
+  <main class="grid gap-5 content-start px-4 sm:px-9 py-6">
+    <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-3xl grow">The workshop</h1>
       <RouterLink class="may" to="/day">Day sheet</RouterLink>
     </header>
