@@ -18,8 +18,8 @@ enum Aim: string
     public function label(): string
     {
         return match ($this) {
-            self::ReadyFast => 'make ready fast',
-            self::WorkProof => 'make work-proof',
+            self::ReadyFast => 'make it ready fast',
+            self::WorkProof => 'make it work-proof',
             default => $this->value,
         };
     }

@@ -31,7 +31,7 @@ final class SmallThingsTest extends StoryTestCase
         $this->wait(fn (): ?bool => str_contains($this->text(), 'Konrad') ? null : true, 'the others to go');
         $this->seeText('Two-tone brogues');
         $this->see('input[type=search]')->sendKeys(' zebra');
-        $this->seeText('Nobody and nothing by');
+        $this->seeText('No owner and no piece by');
     }
 
     public function testAReadingIsTypedAndAnUnreasonableOneIsRefusedWithoutLosingIt(): void

@@ -34,7 +34,7 @@ describe('the one thing to do', () => {
       await says(it, text).trigger('click')
       expect(it.emitted(event), text).toHaveLength(1)
     }
-    await says(it, 'Helper goes on').trigger('click')
+    await says(it, 'A helper goes on').trigger('click')
     await settled()
     await says(it, 'Wren').trigger('click')
     expect(it.emitted('handOn'), 'what they should know is asked').toBeUndefined()

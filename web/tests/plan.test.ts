@@ -390,7 +390,7 @@ describe('the plan on the page', () => {
     await says(it, 'One step would do harm or fail.').trigger('click')
     await settled()
     expect(it.find('article h2').text()).toBe('Wax')
-    expect(text((await open({ steps: [first, second], faults: [fault(), fault({ rule: 'O-1' })] })).it)).toContain('2 times a step would do harm')
+    expect(text((await open({ steps: [first, second], faults: [fault(), fault({ rule: 'O-1' })] })).it)).toContain('In 2 places a step would do harm')
   })
 
   it('shows the new step after it was put in, and sends what stands to be changed with its version', async () => {

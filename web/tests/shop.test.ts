@@ -231,7 +231,7 @@ describe('the counter', () => {
     expect(names(it)).toEqual(['The derbies', 'The bag'])
     await field.setValue('mirela boots')
     await rested()
-    expect(text(it)).toContain('Nobody and nothing by “mirela boots”.')
+    expect(text(it)).toContain('No owner and no piece by “mirela boots”.')
   })
 
   it('asks for what is due and for a state', async () => {
@@ -241,7 +241,7 @@ describe('the counter', () => {
     await choose(it, 'State', 'to be planned')
     await settled()
     expect(asked.slice(1)).toEqual(['find=&page=0&due=-1', 'find=&page=0&due=7', 'find=&page=0&state=to-plan&due=7'])
-    expect(text(it)).toContain('Nobody and nothing by that choice.')
+    expect(text(it)).toContain('No owner and no piece by that choice.')
   })
 
   it('shows more after what it shows, for as long as there is more', async () => {
@@ -304,24 +304,24 @@ describe('a promise', () => {
     const { it, acts } = await asked({ promised: false, days }, { 'POST /tickets/2/promise': ok(promise({ promised: true, promisedAt: at(480) })) })
     expect(text(it)).toContain('No day is promised yet.')
     await choose(it, 'Another day', 'Tuesday 3 March')
-    expect(text(it)).toContain('It will hardly hold: in 12 weeks of a hundred.')
-    expect(text(it)).toContain('Taken before everything else it holds in 96.')
+    expect(text(it)).toContain('It will hardly be kept: 12 times out of a hundred.')
+    expect(text(it)).toContain('Taken before everything else, 96 times.')
     await says(it, 'Promise Tuesday').trigger('click')
     await settled()
     expect(acts()[0]?.body).toEqual({ promisedAt: at(480), was: at(300), rush: false })
     expect(text(it)).toContain('Written.')
   })
 
-  it.each([[100, 'It holds.'], [90, 'It holds.'], [89, 'It may not hold.'], [60, 'It may not hold.'], [59, 'It will hardly hold.'],
+  it.each([[100, 'It can be kept.'], [90, 'It can be kept.'], [89, 'It may not be kept.'], [60, 'It may not be kept.'], [59, 'It will hardly be kept.'],
     [
-      10, 'It will hardly hold.',
-    ], [9, 'It does not hold.'], [null, 'It does not hold.']])('that holds in %s weeks of a hundred: %s', async (holds, sentence) => {
+      10, 'It will hardly be kept.',
+    ], [9, 'It cannot be kept.'], [null, 'It cannot be kept.']])('that is kept %s times out of a hundred: %s', async (holds, sentence) => {
     expect(text((await asked({ holds })).it)).toContain(sentence)
   })
 
   it('says so where the bench is too full to be played through, and promises nothing', async () => {
     const { it } = await asked({ tooMuch: true, certain: null, even: null, rushed: null, holds: null })
-    expect(text(it)).toContain('whether that holds cannot be said just now')
+    expect(text(it)).toContain('whether it can be kept cannot be said just now')
     expect(text(it)).not.toContain('Promise this')
     expect(text(it)).not.toContain('not enough hours')
   })
@@ -645,7 +645,7 @@ describe('what the workshop has and has learned', () => {
       expect(text(it)).toContain('seen 3 times')
       const strokes = it.findAll('path').slice(1, 5).map((p) => Number.parseFloat(p.attributes('d')?.slice(1) ?? ''))
       expect(strokes.map((s) => Math.abs(Math.round(s)))).toEqual([100, 200, 0, 200])
-      await says(it, 'learn anew').trigger('click')
+      await says(it, 'Forget this').trigger('click')
       expect(it.emitted('reset')).toEqual([[{ kind: 'drying', what: 'cream' }]])
     }
     expect(text(shown(LearnedHere, { workshop: workshop(), may: true }))).toContain('Every answer to a gate test teaches it.')

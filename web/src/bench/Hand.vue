@@ -193,7 +193,7 @@ const opens = computed(
           <RareAct label="Put it down" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">
             <MenuButton as="template" :disabled="busy">
-              <RareAct label="Helper goes on" meaning="from your hands to theirs" letter="H" sign="hands" data-helper :disabled="busy" />
+              <RareAct label="A helper goes on" meaning="from your hands to theirs" letter="H" sign="hands" data-helper :disabled="busy" />
             </MenuButton>
             <MenuItems class="absolute right-0 bottom-full z-40 mb-1 w-64 bg-raised border-2 border-ink py-1 focus:outline-none">
               <MenuItem v-for="helper in helpers" :key="helper.person" v-slot="{ active }">

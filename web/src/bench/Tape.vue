@@ -125,8 +125,8 @@ const told = (s: Drawn): string =>
         </span>
         <template v-if="row === 0">
           <span
-            v-for="(t, i) in threads" :key="`t${i}`" class="absolute thread" :title="`${t.title}, ${t.pieceName} dries`"
-            :style="{ left: `${t.from}%`, width: `${t.to - t.from}%`, top: `${44 + 4 * t.row}px` }"
+            v-for="(thread, i) in threads" :key="`t${i}`" class="absolute thread" :title="`${thread.title}, ${thread.pieceName} dries`"
+            :style="{ left: `${thread.from}%`, width: `${thread.to - thread.from}%`, top: `${44 + 4 * thread.row}px` }"
           />
           <span class="absolute -top-1 bottom-0 border-l-[3px] border-ink" :style="{ left: `${x(now)}%` }" aria-hidden="true" />
         </template>

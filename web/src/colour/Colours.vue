@@ -40,11 +40,11 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">The shelf of colours</h1>
       <button v-if="person?.mayPlan" class="may" type="button" @click="own = true">A paint of your own…</button>
-      <label v-if="person?.mayPlan" class="may cursor-pointer">Bring a range in<input
+      <label v-if="person?.mayPlan" class="may cursor-pointer">Bring in a range<input
         type="file" class="sr-only" accept=".json,application/json"
         @change="take"
       ></label>
-      <a class="may" href="/api/colours/range">Take the range out</a>
+      <a class="may" href="/api/colours/range">Take out the range</a>
     </header>
     <p v-if="said" class="text-lg" role="status">{{ said }}</p>
     <p v-if="colours && colours.products.length === 0" class="text-xl py-8 max-w-3xl">The shelf is bare. Bring a range in as a JSON document, or draw a paint

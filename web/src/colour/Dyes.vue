@@ -102,15 +102,15 @@ const best = computed(() => dyes.value?.matches[0])
           <figure v-for="l in dyes.ladders" :key="l.code" class="grid grid-cols-[7rem_1fr] gap-3">
             <figcaption class="leading-tight"><strong class="text-lg">{{ l.name }}</strong><br>in {{ l.diluent }}</figcaption>
             <table class="w-full border-collapse text-[.9rem]">
-              <thead><tr><th class="text-left font-normal">coats</th><th v-for="t in thinners" :key="t" class="font-normal">1:{{ t }}</th></tr></thead>
+              <thead><tr><th class="text-left font-normal">coats</th><th v-for="n in thinners" :key="n" class="font-normal">1:{{ n }}</th></tr></thead>
               <tbody>
                 <tr v-for="c in [1, 2, 3]" :key="c">
                   <th class="text-left font-normal">{{ c }}</th>
                   <td
-                    v-for="t in thinners" :key="t" class="p-0 h-9 w-1/5"
-                    :style="{ backgroundColor: l.rungs.find((r) => r.thinner === t && r.coats === c)?.hex }"
+                    v-for="thinner in thinners" :key="thinner" class="p-0 h-9 w-1/5"
+                    :style="{ backgroundColor: l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.hex }"
                   >
-                    <span class="sr-only">{{ l.rungs.find((r) => r.thinner === t && r.coats === c)?.dE00 }} from the target</span>
+                    <span class="sr-only">{{ l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00 }} from the target</span>
                   </td>
                 </tr>
               </tbody>
@@ -127,7 +127,7 @@ const best = computed(() => dyes.value?.matches[0])
             :key="p.id" :value="String(p.id)"
           >{{ p.name }}</option></select></label>
           <label class="grid gap-1">Let down<select v-model="teaching.thinner" class="write">
-            <option v-for="t in thinners" :key="t" :value="String(t)">1:{{ t }}</option></select></label>
+            <option v-for="n in thinners" :key="n" :value="String(n)">1:{{ n }}</option></select></label>
           <label class="grid gap-1">Coats<select v-model="teaching.coats" class="write"><option v-for="c in ['1', '2', '3']" :key="c">{{ c }}</option>
           </select></label>
           <label class="grid gap-1">On<select v-model="teaching.leather" class="write"><option

@@ -172,8 +172,8 @@ const compared = computed(() => [
           <div class="relative cursor-crosshair" @click="tap">
             <img :src="shown.full" alt="the picture to tap" class="w-full">
             <span
-              v-for="(t, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i"
-              class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(t)"
+              v-for="(tapped, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i"
+              class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(tapped)"
             />
           </div>
           <div v-if="seen" class="flex items-center gap-4">

@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { PieceRowView, TicketsView, TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
+import { counted } from '../kit/counted'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -68,8 +69,8 @@ const sentence = (piece: PieceRowView): string =>
     'to-look-over': 'to be looked over',
     'to-plan': 'looked over, to be planned',
     'referred': 'not for this bench',
-    'planned': `planned in ${piece.stepsAll} steps`,
-    'in-work': `${piece.stepsDone} of ${piece.stepsAll} steps done`,
+    'planned': `planned in ${counted(piece.stepsAll, 'step')}`,
+    'in-work': `${piece.stepsDone} of ${counted(piece.stepsAll, 'step')} done`,
     'ready': `ready since ${piece.readyAt ? when(piece.readyAt, now.value) : 'now'}${piece.shelf === '' ? '' : `, at ${piece.shelf}`}`,
     'collected': 'collected',
     'called-off': 'called off',
@@ -101,7 +102,7 @@ const target = (piece: PieceRowView): string =>
     </p>
     <p v-if="found && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
       what you see.</p>
-    <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">Nobody and nothing by
+    <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">No owner and no piece by
       {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
     <ol class="grid">
       <li v-for="ticket in tickets" :key="ticket.id" class="grid sm:grid-cols-[17rem_minmax(0,1fr)] gap-x-6 gap-y-2 py-4 border-b border-line">
@@ -112,7 +113,7 @@ const target = (piece: PieceRowView): string =>
             <RouterLink
               v-if="ticket.pieces.some(isOpen)" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
               :to="`/tickets/${ticket.id}/promise`"
-              :aria-label="ticket.promised ? `Promised ${when(ticket.promisedAt, now)}: does it hold?` : 'No day promised yet'"
+              :aria-label="ticket.promised ? `Promised ${when(ticket.promisedAt, now)}: can it be kept?` : 'No day promised yet'"
             >{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet'
             }}</RouterLink>
             <span v-else class="font-semibold">{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet' }}</span>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api } from '../api/client'
 import type { LeavingView, OffView, Paid, PieceRowView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
+import { counted } from '../kit/counted'
 import Choice from '../kit/Choice.vue'
 import { cents } from '../kit/money'
 import Notice from '../kit/Notice.vue'
@@ -102,7 +103,7 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
           <label class="flex items-center gap-3 text-2xl font-head font-semibold min-h-11">
             <input v-model="going" type="checkbox" class="size-7 accent-ink" :value="piece.id">{{ piece.name }}
           </label>
-          <p class="text-lg">{{ piece.readyAt ? `Ready since ${when(piece.readyAt, now)}` : `${piece.stepsDone} of ${piece.stepsAll} steps done` }}
+          <p class="text-lg">{{ piece.readyAt ? `Ready since ${when(piece.readyAt, now)}` : `${piece.stepsDone} of ${counted(piece.stepsAll, 'step')} done` }}
             <label v-if="piece.readyAt" class="ml-4">on the shelf at
               <input
                 class="write inline-block! w-28" :value="piece.shelf" maxlength="40" :aria-label="`Place of ${piece.name}`"
@@ -123,7 +124,7 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
         </div>
       </section>
       <form v-if="here.some((p) => p.readyAt)" class="no-print flex flex-wrap items-end gap-4 border-t border-line pt-4" @submit.prevent="tell">
-        <label class="grow">{{ leaving.ticket.toldAt ? `Told ${when(leaving.ticket.toldAt, now)}. Told again, how?` : 'Does the owner know? Told, how?' }}
+        <label class="grow">{{ leaving.ticket.toldAt ? `Told ${when(leaving.ticket.toldAt, now)}. How were they told again?` : 'Does the owner know? How were they told?' }}
           <input v-model="toldHow" class="write" name="told" placeholder="rang, she comes on Friday">
         </label>
         <button class="may" type="submit" :disabled="busy || toldHow.trim() === ''">The owner knows</button>
@@ -136,10 +137,10 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
         <p class="text-xl"><Choice v-model="paid" label="Payment" :options="PAID" /></p>
         <div v-if="paid === 'now'" class="grid grid-cols-2 gap-4">
           <label>How much?<input v-model="amount" class="write" name="amount" inputmode="decimal" placeholder="64.50"></label>
-          <label>How?<input v-model="how" class="write" name="how" placeholder="cash, card"></label>
+          <label>Paid how?<input v-model="how" class="write" name="how" placeholder="cash, card"></label>
         </div>
         <p v-if="paid === 'now' && sum === undefined" class="stop">“{{ amount }}” is no sum.</p>
-        <label>Anything to keep?<input v-model="note" class="write" name="note"></label>
+        <label>Anything to note?<input v-model="note" class="write" name="note"></label>
         <div class="grid gap-2">
           <p>Signed by who takes {{ going.length === 1 ? 'it' : 'them' }}, if you ask for that
             <button v-if="strokes.length > 0" class="quiet" type="button" @click="strokes = []">Clear</button></p>

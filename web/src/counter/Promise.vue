@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
+import { counted } from '../kit/counted'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -64,7 +65,7 @@ watch(day, (at) => {
 /** Further than the hours of anybody here are known. */
 const later = ref('')
 const surely = (holds: number): string =>
-  holds >= 90 ? 'It holds' : holds >= 60 ? 'It may not hold' : holds >= 10 ? 'It will hardly hold' : 'It does not hold'
+  holds >= 90 ? 'It can be kept' : holds >= 60 ? 'It may not be kept' : holds >= 10 ? 'It will hardly be kept' : 'It cannot be kept'
 </script>
 
 <template>
@@ -78,17 +79,17 @@ const surely = (holds: number): string =>
     <template v-if="promise">
       <div v-if="promise.unseen.length > 0" class="text-xl grid gap-2">
         <p>Nothing can be said yet. Not looked over: <strong>{{ promise.unseen.join(', ') }}</strong>.</p>
-        <p>At the counter open each, and mark what you see; then the hours are known.</p>
+        <p>Open each at the counter and mark what you see; then the hours are known.</p>
       </div>
       <p v-else-if="promise.tooMuch" class="stop text-xl">There is so much on the bench that it takes too long to play it through. It is promised for
-        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>; whether that holds cannot be said just now.</p>
+        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>; whether it can be kept cannot be said just now.</p>
       <p v-else-if="promise.stepsLeft === 0" class="text-xl">Nothing is left to be done for this ticket.</p>
       <template v-else>
         <section class="border-y-4 border-ink py-5 grid gap-3" aria-label="What may be promised">
-          <p class="text-lg">{{ promise.stepsLeft }} steps, {{ promise.minutesLeft }} minutes by hand, after what is on the bench already:</p>
+          <p class="text-lg">{{ counted(promise.stepsLeft, 'step') }}, {{ counted(promise.minutesLeft, 'minute') }} by hand, after what is on the bench already:</p>
           <template v-if="promise.certain">
             <p class="font-head text-4xl sm:text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
-            <p class="text-lg">holds in nine weeks of ten.<template v-if="promise.even && promise.even !== promise.certain"> In one week of two it is ready by
+            <p class="text-lg">is kept nine times out of ten.<template v-if="promise.even && promise.even !== promise.certain"> Every other time it is ready by
               {{ when(promise.even, now) }}.</template></p>
           </template>
           <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
@@ -100,7 +101,7 @@ const surely = (holds: number): string =>
         <p v-if="!promise.promised" class="text-xl">No day is promised yet.</p>
         <p v-else class="text-xl" aria-live="polite"><strong v-if="given">Written. </strong><span>Promised {{ promise.rush ? 'as a rush ' : '' }}for
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
-          <span class="text-soft">Holds in {{ promise.holds }} weeks of a hundred.</span></p>
+          <span class="text-soft">Kept {{ promise.holds }} times out of a hundred.</span></p>
         <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" aria-label="Another day">
           <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" />
             <template v-if="hours.length > 0">, by <Choice v-model="hour" label="By which hour" :options="hours" /></template></p>
@@ -108,8 +109,8 @@ const surely = (holds: number): string =>
             <label>Which day?<input v-model="later" class="write" name="later" type="date" required></label>
             <button class="may" type="submit" :disabled="busy || later === ''">Promise that day</button>
           </form>
-          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: in {{ chosenDay.holds }} weeks of a hundred.
-            <span v-if="sooner !== null"> Taken before everything else it holds in {{ sooner }}.</span>
+          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: {{ chosenDay.holds }} times out of a hundred.
+            <span v-if="sooner !== null"> Taken before everything else, {{ sooner }} times.</span>
             <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button>
             <button
               v-if="sooner !== null" class="may ml-3" type="button" :disabled="busy"

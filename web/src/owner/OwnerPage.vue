@@ -61,7 +61,7 @@ const print = (): void => window.print()
       <div>
         <h1 class="text-4xl">{{ piece.name }}</h1>
         <p class="text-lg">{{ piece.customer }} · {{ piece.tag }} · {{ piece.promised ? `for ${date(piece.promisedAt)}` : 'no day promised yet' }}</p>
-        <p>We agreed to <strong>{{ aim?.label ?? piece.aim }}</strong> it. <span v-if="aim">{{ aim.meaning }}</span></p>
+        <p>Agreed: to <strong>{{ aim?.label ?? piece.aim }}</strong>. <span v-if="aim">{{ aim.meaning }}</span></p>
         <p v-if="piece.unwanted">Not wanted: {{ piece.unwanted }}</p>
         <p v-if="piece.replaceCents !== null && piece.valueCents !== null && piece.valueCents < piece.replaceCents" class="text-lg">A new one would cost about
           {{ money(piece.replaceCents) }}; to you this one is worth {{ money(piece.valueCents) }}.</p>

@@ -15,6 +15,6 @@ const share = ref(50)
       <span class="absolute inset-y-0 w-1 bg-paper border-x border-dark" :style="{ left: `${share}%` }" aria-hidden="true" />
       <span class="absolute left-2 top-2 bg-paper px-2">before</span><span class="absolute right-2 top-2 bg-paper px-2">after</span>
     </div>
-    <label class="grid gap-1">Draw the thread across<input v-model.number="share" type="range" min="0" max="100" class="w-full h-11 accent-ink"></label>
+    <label class="grid gap-1">More of before, or of after<input v-model.number="share" type="range" min="0" max="100" class="w-full h-11 accent-ink"></label>
   </figure>
 </template>

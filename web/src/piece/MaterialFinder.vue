@@ -79,11 +79,11 @@ const came = async (outcome: Outcome): Promise<void> => {
     </p>
     <p v-for="c in part.contradictions" :key="c" class="caution">{{ c }}</p>
     <ul v-if="here.length > 0">
-      <li v-for="t in here" :key="t.id" class="flex items-center gap-3 min-h-11">
-        <span v-if="t.before" class="size-6 border border-soft" :style="{ backgroundColor: t.before }" title="before" />
-        <span v-if="t.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: t.after }" title="after, dry" />
-        <span class="grow first-letter:uppercase">{{ said(t) }}</span>
-        <button v-if="!disabled" type="button" class="quiet" :aria-label="`take away the trial: ${said(t)}`" @click="emit('forget', t.id)">take away</button>
+      <li v-for="made in here" :key="made.id" class="flex items-center gap-3 min-h-11">
+        <span v-if="made.before" class="size-6 border border-soft" :style="{ backgroundColor: made.before }" title="before" />
+        <span v-if="made.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: made.after }" title="after, dry" />
+        <span class="grow first-letter:uppercase">{{ said(made) }}</span>
+        <button v-if="!disabled" type="button" class="quiet" :aria-label="`take away the trial: ${said(made)}`" @click="emit('forget', made.id)">take away</button>
       </li>
     </ul>
     <template v-if="trial && !disabled">

@@ -122,7 +122,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         @keydown.up.prevent="move(-1)"
       >
         <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ?
-          'One step would do harm or fail.' : `${stops} times a step would do harm or fail.` }} Look at it.</button>
+          'One step would do harm or fail.' : `In ${stops} places a step would do harm or fail.` }} Look at it.</button>
         <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
       <section class="relative overflow-y-auto bg-paper px-4 sm:px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">

@@ -259,7 +259,7 @@ useKeys((event) => {
           </DisclosurePanel>
         </Disclosure>
         <Disclosure v-slot="{ open }" as="div" class="border-t border-line">
-          <DisclosureButton class="quiet">{{ open ? 'Fold its history' : `Its history, ${pot.history.length} lines` }}</DisclosureButton>
+          <DisclosureButton class="quiet">{{ open ? 'Close its history' : `Its history, ${pot.history.length} lines` }}</DisclosureButton>
           <DisclosurePanel as="ol" class="grid pb-3">
             <li v-for="(h, i) in pot.history" :key="i" class="grid grid-cols-[7rem_1fr] gap-3 py-0.5 leading-snug">
               <span class="text-soft">{{ when(h.at, now) }}</span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { HoursInput, Phase, WorkshopView } from '../api/types'
+import { counted } from '../kit/counted'
 import { read, written } from './shifts'
 
 /** When each person is here in a usual week, and at what. */
@@ -35,7 +36,7 @@ const keep = (person: number): void => {
       <div class="flex items-baseline gap-4">
         <h2 class="text-2xl">{{ person.name }}</h2>
         <span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">, takes {{ Math.round(100 * person.pace) }} % of the usual minutes
-          ({{ person.paceEvidence }} steps)</template></span>
+          ({{ counted(person.paceEvidence, 'step') }})</template></span>
       </div>
       <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-7 gap-3">
         <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea

@@ -41,7 +41,7 @@ const words = (row: LearnedView): string =>
             <strong>{{ words(row) }}</strong>
             <span class="text-soft block text-[.92rem]">seen {{ counted(row.evidence, 'time') }}</span>
           </span>
-          <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind, what: row.what })">learn anew</button>
+          <button v-if="may" class="quiet" type="button" @click="emit('reset', { kind: row.kind, what: row.what })">Forget this, and learn again</button>
         </li>
       </ul>
     </section>

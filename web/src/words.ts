@@ -1,0 +1,14 @@
+import { createI18n } from 'vue-i18n'
+import en from '../words/en.json'
+
+/**
+ * Every text that the screens say by themselves, by the screen that says it: `web/words/en.json`. What the craft says – steps, findings, reasons – comes from
+ * the workshop's computer, in words of its own.
+ */
+const i18n = createI18n({ legacy: false, locale: 'en', messages: { en }, warnHtmlMessage: false })
+
+type Keys<T, Before extends string = ''> = { [K in keyof T & string]: T[K] extends string ? `${Before}${K}` : Keys<T[K], `${Before}${K}.`> }[keyof T & string]
+export type Words = Keys<typeof en>
+
+/** A text with what stands at {0}, {1} …; a key that is none does not compile. */
+export const t = (key: Words, values: readonly unknown[] = []): string => i18n.global.t(key, values as unknown[])
