@@ -4,6 +4,7 @@ import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
 import { isOld } from './router'
+import { t } from './words'
 
 const route = useRoute()
 const router = useRouter()
@@ -21,8 +22,8 @@ useKeys((event) => {
 <template>
   <div class="flex min-h-dvh flex-col">
     <TopBar v-if="inside" class="no-print" />
-    <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">Kind Heel is newer than this page.
-      <button class="quiet" type="button" @click="again">Load the page anew</button></p>
+    <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
+      <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
     <RouterView v-slot="{ Component }">
       <component :is="Component" :key="route.path" class="grow" />
     </RouterView>

@@ -1,4 +1,5 @@
 import { build, lastSeen, remember } from './seen'
+import { t } from '../words'
 
 /** A refusal or a fault as the API says it (RFC 9457), ready to be shown. */
 export class Problem extends Error {
@@ -48,7 +49,7 @@ export const whenSignedOut = (then: () => void): void => {
 const problemOf = async (response: Response): Promise<Problem> => {
   const document: ProblemDocument = await response.json().catch(() => ({}))
   const errors = Object.fromEntries((document.errors ?? []).map((e) => [e.field, e.message]))
-  return new Problem(response.status, document.detail ?? 'That did not work.', document.type ?? 'about:blank', document.overridable ?? false, errors)
+  return new Problem(response.status, document.detail ?? t('api.client.thatDidNotWork'), document.type ?? 'about:blank', document.overridable ?? false, errors)
 }
 
 /** What a browser sends to the end although its page is gone. */
@@ -103,7 +104,7 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
         continue
       }
       const seen = method === 'GET' ? await lastSeen(path) : undefined
-      throw new Problem(0, 'The workshop’s computer cannot be reached. What is on this screen is kept; try again in a moment.', 'away', false, {}, seen)
+      throw new Problem(0, t('api.client.theWorkshopsComputerCannotBe'), 'away', false, {}, seen)
     }
     if (response.status === 503 && attempt < 2) {
       await pause(800 * 2 ** attempt)
@@ -116,7 +117,7 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
         if (await renew()) {
           continue
         }
-        throw new Problem(401, 'Somebody else is signed in on this device now. Sign in again to go on.', 'somebody-else', false, {})
+        throw new Problem(401, t('api.client.somebodyElseIsSignedIn'), 'somebody-else', false, {})
       }
       if (response.status === 401 && path !== '/sign-in') {
         onSignedOut()

@@ -2,6 +2,7 @@
 import type { RackPieceView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import type { Alarm } from './useAlarms'
+import { t } from '../words'
 
 /** A piece calls: with itself, large enough to be noticed from another room, until somebody comes, puts it off or leaves it to others. */
 defineProps<{ ringing: readonly Alarm[], rack: readonly RackPieceView[] }>()
@@ -11,7 +12,7 @@ const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
 <template>
   <section
     v-if="ringing[0]" class="sticky top-0 z-30 -mx-6 px-6 py-4 mb-2 bg-ink text-raised grid gap-3 min-h-[19rem] content-center" role="alert"
-    aria-label="Alarm"
+    :aria-label="t('bench.AlarmBar.alarm')"
   >
     <div class="grid grid-cols-[minmax(0,1fr)_auto] gap-6 items-center">
       <p class="font-head text-[2.6rem] leading-tight">{{ ringing[0].words }}<span class="block text-2xl font-sans">{{ ringing[0].piece }}</span></p>
@@ -19,13 +20,15 @@ const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
         <Standing class="h-full w-full" :kind="piece.kind" :colours="piece.colours" :weight="1.2" />
       </div>
     </div>
-    <p v-for="alarm in ringing.slice(1, 3)" :key="alarm.key" class="text-xl">Also: {{ alarm.words }}, {{ alarm.piece }}</p>
-    <p v-if="ringing.length > 3" class="text-xl">and {{ ringing.length - 3 }} more</p>
+    <p v-for="alarm in ringing.slice(1, 3)" :key="alarm.key" class="text-xl">{{ t('bench.AlarmBar.also', [alarm.words, alarm.piece]) }}</p>
+    <p v-if="ringing.length > 3" class="text-xl">{{ t('bench.AlarmBar.andMore', [ringing.length - 3]) }}</p>
     <div class="flex flex-wrap gap-3">
-      <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink grow" type="button" @click="emit('come')">I come
-        <span class="key">Space</span></button>
-      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" @click="emit('snooze')">In five minutes <span class="key">Z</span></button>
-      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" data-quiet @click="emit('quiet')">Somebody else does
+      <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink grow" type="button" @click="emit('come')">{{ t('bench.AlarmBar.iCome') }}
+        <span class="key">{{ t('bench.AlarmBar.space') }}</span></button>
+      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" @click="emit('snooze')">{{
+        t('bench.AlarmBar.inFiveMinutes')
+      }} <span class="key">Z</span></button>
+      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" data-quiet @click="emit('quiet')">{{ t('bench.AlarmBar.somebodyElseDoes') }}
         <span class="key">Q</span></button>
     </div>
   </section>

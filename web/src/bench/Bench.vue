@@ -24,6 +24,7 @@ import { useAlarms } from './useAlarms'
 import { useAway } from './useAway'
 import { useBench } from './useBench'
 import { useHands } from '../step/useHands'
+import { t } from '../words'
 
 const router = useRouter()
 const { sound } = useLight()
@@ -80,8 +81,8 @@ const following = computed(() => ordered.value.slice(1, 3))
 /** A step that asks for pictures or a colour is done there. */
 const records = computed(() => {
   const step = inHand.value?.urgency === 'running' ? inHand.value.step : null
-  return step?.action === 'photograph' ? { label: 'Take the pictures', to: `/pieces/${step.piece}/pictures` } :
-    step?.action === 'read-colour' ? { label: 'Read the colour', to: `/pieces/${step.piece}/colour` } : null
+  return step?.action === 'photograph' ? { label: t('bench.Bench.takeThePictures'), to: `/pieces/${step.piece}/pictures` } :
+    step?.action === 'read-colour' ? { label: t('bench.Bench.readTheColour'), to: `/pieces/${step.piece}/colour` } : null
 })
 
 /** What begins to call does not catch a press of the foot switch that was meant for what is in the hand; a tap on a button means that button. */
@@ -114,7 +115,7 @@ const come = async (): Promise<void> => {
 /** What the rest of today asks of the hands. */
 const ahead = computed(() => {
   const blocks = (bench.value?.tapes[0]?.today ?? []).filter((b) => !b.done)
-  return blocks.length === 0 || bench.value === null ? '' : `${handMinutes(blocks)} min by hand until ${time(bench.value.dayUntil)}`
+  return blocks.length === 0 || bench.value === null ? '' : t('bench.Bench.minByHandUntil', [handMinutes(blocks), time(bench.value.dayUntil)])
 })
 
 const act = (): void => {
@@ -192,28 +193,30 @@ useKeys((event) => {
 <template>
   <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
     <div class="grid grid-cols-1 content-start lg:content-stretch lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
-      <section class="relative overflow-y-auto px-6 py-3" aria-label="The rack" tabindex="0">
+      <section class="relative overflow-y-auto px-6 py-3" :aria-label="t('bench.Bench.theRack')" tabindex="0">
         <div class="flex items-baseline gap-6">
-          <h1 class="text-2xl">The rack</h1>
+          <h1 class="text-2xl">{{ t('bench.Bench.theRack') }}</h1>
           <span class="grow" />
           <FitMinutes v-if="bench && bench.rack.length > 0" @take="takeStep" />
           <AirLine v-if="bench" :air="bench.air" @typed="look" />
         </div>
         <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
-          <p>The rack is empty.</p>
-          <p><RouterLink class="quiet" to="/counter">At the counter</RouterLink> a piece is taken in, looked over and planned; then it stands here.</p>
+          <p>{{ t('bench.Bench.theRackIsEmpty') }}</p>
+          <p><RouterLink class="quiet" to="/counter">{{ t('bench.Bench.atTheCounter') }}</RouterLink> {{ t('bench.Bench.aPieceIsTakenIn') }}</p>
         </div>
-        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">The workshop’s computer is out of reach. Timers go on;
-          {{ away.kept.value.length === 0 ? 'what you do is kept here and sent when it is back' :
-            `what you did is kept here (${away.kept.value.length}) and sent when it is back` }}.</p>
-        <p v-for="name in away.others.value" :key="name" class="caution my-2" role="status">What {{ name }} did out of reach is kept on this device. It is sent
-          when {{ name }} signs in here.</p>
+        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">{{
+          t('bench.Bench.theWorkshopsComputerIsOut', [
+            away.kept.value.length === 0 ? t('bench.Bench.whatYouDoIsKept') : t('bench.Bench.whatYouDidIsKept', [away.kept.value.length])
+          ])
+        }}</p>
+        <p v-for="name in away.others.value" :key="name" class="caution my-2" role="status">{{ t('bench.Bench.whatDidOutOfReach', [name, name]) }}</p>
         <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
-          <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ missed.words }}, {{ when(missed.at, now) }}, was not taken in: {{ missed.why }}</p>
-          <button class="quiet justify-self-start" type="button" @click="away.dismiss">I have read it</button>
+          <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ t('bench.Bench.wasNotTakenIn', [missed.words, when(missed.at, now), missed.why]) }}</p>
+          <button class="quiet justify-self-start" type="button" @click="away.dismiss">{{ t('bench.Bench.iHaveReadIt') }}</button>
         </div>
-        <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">Re-planning stands still since {{ when(bench.replanningStillSince, now) }}.
-          The order of work is the last one that was found.</p>
+        <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">{{
+          t('bench.Bench.rePlanningStandsStillSince', [when(bench.replanningStillSince, now)])
+        }}</p>
         <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <AlarmBar v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze" />
@@ -227,7 +230,7 @@ useKeys((event) => {
       </section>
       <section
         class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3 flex flex-col gap-3 min-h-0"
-        aria-label="In the hand" :data-locked="locked || undefined" tabindex="0"
+        :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" tabindex="0"
       >
         <Notice :text="hands.problem.value || problem" @again="look" />
         <Hand

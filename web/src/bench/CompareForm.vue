@@ -4,6 +4,7 @@ import { api } from '../api/client'
 import type { FamilyId, Outcome, PlanView, StepView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** The first half did not come out as it should: what did it, and what it did. The other half is planned without it. */
 const props = defineProps<{ step: StepView, busy: boolean }>()
@@ -17,7 +18,7 @@ void api.get<PlanView>(`/pieces/${props.step.piece}/plan`).then((plan) => {
   laid.value = [...new Set(plan.steps.filter((s) => s.status === 'done' && s.family !== null).flatMap((s) => s.family ?? []))]
   product.value = laid.value.at(-1) ?? null
 }).catch(() => {
-  problem.value = 'What was laid cannot be read just now. Try again.'
+  problem.value = t('bench.CompareForm.whatWasLaidCannotBe')
 })
 const products = computed(() => (words.value?.products ?? []).filter((p) => laid.value.includes(p.id)))
 const FINE: readonly Outcome[] = ['no-change', 'darkens-returns']
@@ -27,11 +28,13 @@ const outcomes = computed(() => (words.value?.trials.find((t) => t.id === 'T-8')
 <template>
   <form class="grid gap-3 border-y-2 border-ink py-3" @submit.prevent="product && emit('otherwise', product, outcome)">
     <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
-    <p v-if="product" class="text-xl leading-loose">On the first half the <Choice v-model="product" label="Product" :options="products" :disabled="busy" />
-      did this: <Choice v-model="outcome" label="What it did" :options="outcomes" :disabled="busy" />.</p>
+    <p v-if="product" class="text-xl leading-loose">{{
+                                                      t('bench.CompareForm.onTheFirstHalfThe')
+                                                    }} <Choice v-model="product" :label="t('bench.CompareForm.product')" :options="products" :disabled="busy" />
+      {{ t('bench.CompareForm.didThis') }} <Choice v-model="outcome" :label="t('bench.CompareForm.whatItDid')" :options="outcomes" :disabled="busy" />.</p>
     <div class="flex gap-3">
-      <button class="do grow" type="submit" :disabled="busy || product === null">Plan the other without it</button>
-      <button class="may" type="button" @click="emit('leave')">Back</button>
+      <button class="do grow" type="submit" :disabled="busy || product === null">{{ t('bench.CompareForm.planTheOtherWithoutIt') }}</button>
+      <button class="may" type="button" @click="emit('leave')">{{ t('bench.CompareForm.back') }}</button>
     </div>
   </form>
 </template>

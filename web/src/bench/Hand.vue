@@ -10,6 +10,7 @@ import StepWords from '../step/StepWords.vue'
 import CompareForm from './CompareForm.vue'
 import Forgotten from './Forgotten.vue'
 import RareAct from './RareAct.vue'
+import { t } from '../words'
 
 /** The one thing to do, large; under it the two that follow. */
 const props = defineProps<{
@@ -45,7 +46,7 @@ const emit = defineEmits<{
 }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call ? minutesUnderWay(props.call.step, props.now) : 0))
-const verb = computed(() => (props.call?.urgency === 'running' ? 'Done' : 'Start'))
+const verb = computed(() => (props.call?.urgency === 'running' ? t('bench.Hand.done2') : t('bench.Hand.start')))
 /** Under way, it is answered rather than done. */
 const isLook = computed(() => props.call?.urgency === 'running' && props.call.step.isLook)
 const isCompare = computed(() => props.call?.urgency === 'running' && props.call.step.action === 'compare')
@@ -65,11 +66,12 @@ watch(() => props.call?.step.id, () => {
 })
 const looks = computed(() => {
   const half = props.call?.step.half ?? 'whole'
-  return half === 'whole' ? 'A look' : half === 'both' ? 'A look at both halves' : `A look at the ${half} half`
+  return half === 'whole' ? t('bench.Hand.aLook') : half === 'both' ? t('bench.Hand.aLookAtBothHalves') : t('bench.Hand.aLookAtTheHalf', [half])
 })
 const TOLD: Partial<Record<Act, string>> = {
-  'done': 'ended', 'gate-passed': 'passed', 'gate-not-yet': 'not yet', 'spoiled': 'spoiled', 'taken-over': 'handed on', 'interrupted': 'interrupted',
-  'again': 'opened again', 'put-down': 'put down',
+  'done': t('bench.Hand.ended'), 'gate-passed': t('bench.Hand.passed2'), 'gate-not-yet': t('bench.Hand.notYet2'), 'spoiled': t('bench.Hand.spoiled2'),
+  'taken-over': t('bench.Hand.handedOn'), 'interrupted': t('bench.Hand.interrupted2'),
+  'again': t('bench.Hand.openedAgain'), 'put-down': t('bench.Hand.putDown'),
 }
 
 /** When nothing calls: what opens first. */
@@ -83,40 +85,50 @@ const opens = computed(
 
 <template>
   <template v-if="call">
-    <div class="grow min-h-0 lg:overflow-y-auto grid grid-cols-[minmax(0,1fr)] content-start gap-2.5" role="region" aria-label="What to do" tabindex="0">
+    <div
+      class="grow min-h-0 lg:overflow-y-auto grid grid-cols-[minmax(0,1fr)] content-start gap-2.5" role="region" :aria-label="t('bench.Hand.whatToDo')"
+      tabindex="0"
+    >
       <div class="flex flex-wrap items-baseline gap-x-4">
         <p class="text-lg grow"><strong>{{ call.pieceName }}</strong></p>
         <p v-if="call.urgency === 'running' && !isLook && !isCompare" class="text-lg leading-none"><span
           class="text-[2rem] font-head mr-2"
-        >{{ minutes }}</span>of about {{ call.step.minutes }} {{ call.step.minutes === 1 ? 'minute' : 'minutes' }}</p>
+        >{{ minutes }}</span>{{ t('bench.Hand.ofAbout', [call.step.minutes, call.step.minutes === 1 ? t('bench.Hand.minute') : t('bench.Hand.minutes')]) }}</p>
       </div>
       <button
         v-if="last" class="quiet justify-self-start text-left text-[.95rem] leading-tight px-0! max-w-full" type="button" :disabled="busy"
         @click="emit('takeBack')"
-      ><span class="truncate">Take back: “{{ last.title }}”{{ last.pieceName === call.pieceName ? '' : `, ${last.pieceName},` }} {{
-         TOLD[last.event] ?? 'done' }}</span>
+      ><span class="truncate">{{
+         t('bench.Hand.takeBack', [last.title, last.pieceName === call.pieceName ? '' : `, ${last.pieceName},`, TOLD[last.event] ?? t('bench.Hand.done')])
+       }}</span>
         <span class="key ml-2 shrink-0">U</span></button>
-      <p v-if="goesOn" class="border-l-4 border-ink pl-3 leading-snug">Out of hours. You go on {{ when(goesOn.start, now) }}: “{{ goesOn.title }}”,
-        {{ goesOn.pieceName }}.</p>
-      <p v-if="call.urgency === 'closing' && call.closesAt" class="stop text-lg">Soon too late: until {{ time(call.closesAt) }}.</p>
-      <p v-if="call.urgency === 'missed'" class="stop text-lg">Its window closed{{ call.closesAt ? ` at ${when(call.closesAt, now)}` : '' }}.<template
+      <p v-if="goesOn" class="border-l-4 border-ink pl-3 leading-snug">{{
+        t('bench.Hand.outOfHoursYouGo', [when(goesOn.start, now), goesOn.title, goesOn.pieceName])
+      }}</p>
+      <p v-if="call.urgency === 'closing' && call.closesAt" class="stop text-lg">{{ t('bench.Hand.soonTooLateUntil', [time(call.closesAt)]) }}</p>
+      <p v-if="call.urgency === 'missed'" class="stop text-lg">{{
+        t('bench.Hand.itsWindowClosed', [call.closesAt ? t('bench.Hand.at', [when(call.closesAt, now)]) : ''])
+      }}<template
         v-if="call.again"
-      > Do “{{ call.again.title }}” again.</template></p>
+      >{{ t('bench.Hand.doAgain', [call.again.title]) }}</template></p>
 
       <template v-if="call.urgency === 'test'">
-        <p class="text-lg font-semibold">Gate test{{ call.step.half === 'whole' ? '' : call.step.half === 'both' ? ', both halves' :
-          `, ${call.step.half} half` }}</p>
+        <p class="text-lg font-semibold">{{
+          t('bench.Hand.gateTest', [
+            call.step.half === 'whole' ? '' : call.step.half === 'both' ? t('bench.Hand.bothHalves') : t('bench.Hand.half', [call.step.half])
+          ])
+        }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.gate }}</h2>
-        <p class="text-lg">after “{{ call.step.title }}” on the {{ call.step.where }}, ended {{ call.step.endedAt ? when(call.step.endedAt, now) : '' }}</p>
+        <p class="text-lg">{{ t('bench.Hand.afterOnTheEnded', [call.step.title, call.step.where, call.step.endedAt ? when(call.step.endedAt, now) : '']) }}</p>
       </template>
       <template v-else-if="isLook">
         <p class="text-lg font-semibold">{{ looks }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
-        <p class="text-lg">On the {{ call.step.where }}. {{ call.step.how }}</p>
+        <p class="text-lg">{{ t('bench.Hand.onThe', [call.step.where, call.step.how]) }}</p>
         <p class="text-soft">{{ call.step.why }}</p>
       </template>
       <template v-else-if="isCompare">
-        <p class="text-lg font-semibold">One half against the other</p>
+        <p class="text-lg font-semibold">{{ t('bench.Hand.oneHalfAgainstTheOther') }}</p>
         <h2 class="text-[2.35rem]">{{ call.step.title }}</h2>
         <p class="text-lg">{{ call.step.how }}</p>
         <CompareForm
@@ -126,11 +138,11 @@ const opens = computed(
       </template>
       <template v-else>
         <form v-if="to" class="border-2 border-ink p-3 grid gap-2" novalidate @submit.prevent="handOn">
-          <label class="grid gap-1 text-lg">What should {{ to.name }} know?
+          <label class="grid gap-1 text-lg">{{ t('bench.Hand.whatShouldKnow', [to.name]) }}
             <textarea v-model="note" v-focus class="write" name="handed" rows="2" maxlength="500" @keydown.enter.prevent="handOn" /></label>
           <div class="flex gap-3">
-            <button class="do grow" type="submit" :disabled="busy">Hand it on to {{ to.name }}</button>
-            <button class="quiet" type="button" @click="to = null">Leave it</button>
+            <button class="do grow" type="submit" :disabled="busy">{{ t('bench.Hand.handItOnTo', [to.name]) }}</button>
+            <button class="quiet" type="button" @click="to = null">{{ t('bench.Hand.leaveIt') }}</button>
           </div>
         </form>
         <Forgotten
@@ -139,61 +151,68 @@ const opens = computed(
         />
         <StepWords :step="call.step" large />
         <NoteForm :key="call.step.id" :path="`/pieces/${call.step.piece}/notes`" :at="{ step: call.step.id }" @kept="emit('noted')" />
-        <p v-if="call.goesTo" class="text-lg">Then {{ call.goesTo.name }} goes on with it, {{ when(call.goesTo.at, now) }}.</p>
+        <p v-if="call.goesTo" class="text-lg">{{ t('bench.Hand.thenGoesOnWithIt', [call.goesTo.name, when(call.goesTo.at, now)]) }}</p>
       </template>
 
       <div v-if="following.length > 0" class="border-t-2 border-ink pt-2 mt-2">
         <div class="flex flex-wrap items-baseline gap-x-3">
-          <span class="text-lg font-head font-semibold">Then</span>
+          <span class="text-lg font-head font-semibold">{{ t('bench.Hand.then') }}</span>
           <span class="text-soft text-[.92rem] grow">{{ ahead }}</span>
         </div>
         <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
-          <span class="grow">{{ next.urgency === 'test' ? 'Test: ' : '' }}{{ next.step.title }}<span
+          <span class="grow">{{ next.urgency === 'test' ? t('bench.Hand.test') : '' }}{{ next.step.title }}<span
             class="text-soft block text-[.92rem]"
           >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
-          <span class="text-soft">{{ next.minutes }} min</span>
+          <span class="text-soft">{{ t('bench.Hand.min', [next.minutes]) }}</span>
         </p>
       </div>
     </div>
 
     <div class="grid gap-2 shrink-0">
       <template v-if="call.urgency === 'test'">
-        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">Passed <span class="key">Space</span></button>
+        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{
+          t('bench.Hand.passed')
+        }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div class="grid grid-cols-2 gap-2">
-          <RareAct label="Not yet" meaning="give it more time" letter="N" sign="time" :disabled="busy" @act="emit('notYet')" />
-          <RareAct label="It is spoiled" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
+          <RareAct :label="t('bench.Hand.notYet')" meaning="give it more time" letter="N" sign="time" :disabled="busy" @act="emit('notYet')" />
+          <RareAct :label="t('bench.Hand.itIsSpoiled')" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
         </div>
       </template>
       <template v-else-if="isLook">
-        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">Enough <span class="key">Space</span></button>
+        <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{
+          t('bench.Hand.enough')
+        }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div class="grid grid-cols-2 gap-2">
-          <RareAct label="Not enough" meaning="a rung up" letter="N" sign="rung" :disabled="busy" @act="emit('notEnough')" />
-          <RareAct label="Put it down" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
+          <RareAct :label="t('bench.Hand.notEnough')" meaning="a rung up" letter="N" sign="rung" :disabled="busy" @act="emit('notEnough')" />
+          <RareAct :label="t('bench.Hand.putItDown')" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
         </div>
       </template>
       <template v-else-if="isCompare">
         <template v-if="!otherwise">
-          <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">The same for the other
-            <span class="key">Space</span></button>
-          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="otherwise = true">Something else for the other…</button>
-          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('stop')">No further: the other stays as it is</button>
-          <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">Put it down
-            <span class="key ml-2">Esc</span></button>
+          <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{ t('bench.Hand.theSameForTheOther') }}
+            <span class="key">{{ t('bench.Hand.space') }}</span></button>
+          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="otherwise = true">{{ t('bench.Hand.somethingElseForTheOther') }}</button>
+          <button class="may min-h-16! text-lg" type="button" :disabled="busy" @click="emit('stop')">{{ t('bench.Hand.noFurtherTheOtherStays') }}</button>
+          <button class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('putDown')">{{ t('bench.Hand.putItDown') }}
+            <span class="key ml-2">{{ t('bench.Hand.esc') }}</span></button>
         </template>
       </template>
       <template v-else>
         <button
           v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked"
           @click="emit('act')"
-        >{{ call.again.title }} again <span class="key">Space</span></button>
+        >{{ t('bench.Hand.again', [call.again.title]) }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <button v-else class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{ verb }}
-          <span class="key">Space</span></button>
+          <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div v-if="call.urgency === 'running'" class="grid grid-flow-col auto-cols-fr gap-1.5">
-          <RareAct label="Interrupted" meaning="called away; the minutes so far are kept" letter="I" sign="door" :disabled="busy" @act="emit('interrupt')" />
-          <RareAct label="Put it down" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
+          <RareAct
+            :label="t('bench.Hand.interrupted')" meaning="called away; the minutes so far are kept" letter="I" sign="door" :disabled="busy"
+            @act="emit('interrupt')"
+          />
+          <RareAct :label="t('bench.Hand.putItDown')" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
           <Menu v-if="helpers.length > 0" as="div" class="relative grid">
             <MenuButton as="template" :disabled="busy">
-              <RareAct label="A helper goes on" meaning="from your hands to theirs" letter="H" sign="hands" data-helper :disabled="busy" />
+              <RareAct :label="t('bench.Hand.aHelperGoesOn')" meaning="from your hands to theirs" letter="H" sign="hands" data-helper :disabled="busy" />
             </MenuButton>
             <MenuItems class="absolute right-0 bottom-full z-40 mb-1 w-64 bg-raised border-2 border-ink py-1 focus:outline-none">
               <MenuItem v-for="helper in helpers" :key="helper.person" v-slot="{ active }">
@@ -204,21 +223,25 @@ const opens = computed(
               </MenuItem>
             </MenuItems>
           </Menu>
-          <RareAct label="Spoiled" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
+          <RareAct :label="t('bench.Hand.spoiled')" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
         </div>
-        <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">Go
-          on all the same</button>
+        <button v-if="call.urgency === 'missed' && call.again" class="quiet justify-self-start" type="button" :disabled="busy" @click="emit('allTheSame')">{{
+          t('bench.Hand.goOnAllTheSame')
+        }}</button>
       </template>
     </div>
   </template>
   <div v-else class="grid gap-4 py-10">
-    <h2 class="text-[2.35rem]">Hands free</h2>
-    <button v-if="last" class="quiet justify-self-start text-left" type="button" :disabled="busy" @click="emit('takeBack')">Take back: “{{ last.title }}”,
-      {{ last.pieceName }}, {{ TOLD[last.event] ?? 'done' }} <span class="key ml-2">U</span></button>
-    <p v-if="goesOn" class="text-xl">You go on <strong>{{ when(goesOn.start, now) }}</strong>: “{{ goesOn.title }}”, {{ goesOn.pieceName }}.</p>
-    <p v-else-if="opens?.opensAt" class="text-xl">Everything is drying. The next to open is “{{ opens.next }}” on {{ opens.name }}, at
+    <h2 class="text-[2.35rem]">{{ t('bench.Hand.handsFree') }}</h2>
+    <button v-if="last" class="quiet justify-self-start text-left" type="button" :disabled="busy" @click="emit('takeBack')">{{
+      t('bench.Hand.takeBack2', [last.title, last.pieceName, TOLD[last.event] ?? t('bench.Hand.done')])
+    }} <span class="key ml-2">U</span></button>
+    <p v-if="goesOn" class="text-xl">{{
+      t('bench.Hand.youGoOn')
+    }} <strong>{{ when(goesOn.start, now) }}</strong>: “{{ goesOn.title }}”, {{ goesOn.pieceName }}.</p>
+    <p v-else-if="opens?.opensAt" class="text-xl">{{ t('bench.Hand.everythingIsDryingTheNext', [opens.next, opens.name]) }}
       <strong>{{ when(opens.opensAt, now) }}</strong>.</p>
-    <p v-else-if="rack.length > 0" class="text-xl">Nothing waits for you just now.</p>
-    <p v-else class="text-xl">Take a piece in at the counter, look it over and plan it.</p>
+    <p v-else-if="rack.length > 0" class="text-xl">{{ t('bench.Hand.nothingWaitsForYouJust') }}</p>
+    <p v-else class="text-xl">{{ t('bench.Hand.takeAPieceInAt') }}</p>
   </div>
 </template>

@@ -6,6 +6,7 @@ import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** A pair on the shelf: as wet as it is, with what it waits for in one line of words; small among many, with all its times when it is in the hand. */
 const props = defineProps<{ piece: RackPieceView, now: number, chosen: boolean, small: boolean }>()
@@ -69,15 +70,17 @@ const nextCoat = (coat: CoatView): string => {
 const line = computed(() => {
   const p = props.piece
   if (p.atWork.length > 0) {
-    return `${p.atWork.join(' and ')} ${p.atWork.length > 1 ? 'are' : 'is'} at it.`
+    return t('bench.RackPiece.atIt', [p.atWork.join(t('bench.RackPiece.and')), p.atWork.length > 1 ? 'are' : 'is'])
   }
   switch (p.standing) {
-    case 'open': return p.closesAt ? `${p.next}: until ${when(p.closesAt, props.now)}.` : `May begin: ${p.next}.`
-    case 'to-test': return 'To be tested.'
-    case 'waiting': return p.opensAt ? `${p.next} from ${when(p.opensAt, props.now)}${p.closesAt ? `, until ${when(p.closesAt, props.now)}` : ''}.` : 'Waits.'
-    case 'late': return `Window missed: ${p.next}.`
-    case 'stalled': return 'Does not dry in this air.'
-    default: return 'All done.'
+    case 'open': return p.closesAt ? t('bench.RackPiece.until2', [p.next, when(p.closesAt, props.now)]) : t('bench.RackPiece.mayBegin', [p.next])
+    case 'to-test': return t('bench.RackPiece.toBeTested')
+    case 'waiting': return p.opensAt
+      ? t('bench.RackPiece.from', [p.next, when(p.opensAt, props.now), p.closesAt ? `, until ${when(p.closesAt, props.now)}` : ''])
+      : t('bench.RackPiece.waits')
+    case 'late': return t('bench.RackPiece.windowMissed', [p.next])
+    case 'stalled': return t('bench.RackPiece.doesNotDryInThis')
+    default: return t('bench.RackPiece.allDone')
   }
 })
 </script>
@@ -87,11 +90,16 @@ const line = computed(() => {
     <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
       <span class="font-semibold leading-tight grow" :class="small ? 'text-lg' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
       <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
-      <span class="text-soft text-[.92rem] shrink-0">{{ piece.promised ? `due ${when(piece.promisedAt, now)}` : 'not promised' }} ·
-        {{ piece.stepsDone }} of {{ piece.stepsAll }}</span>
+      <span class="text-soft text-[.92rem] shrink-0">{{
+        t('bench.RackPiece.of', [
+          piece.promised ? t('bench.RackPiece.due', [when(piece.promisedAt, now)]) : t('bench.RackPiece.notPromised'), piece.stepsDone, piece.stepsAll
+        ])
+      }}</span>
     </button>
-    <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">stands in the
-      <Choice :model-value="piece.place" label="Place" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)" /></p>
+    <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">{{ t('bench.RackPiece.standsInThe') }}
+      <Choice
+        :model-value="piece.place" :label="t('bench.RackPiece.place')" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)"
+      /></p>
     <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
       <div
         v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end"
@@ -102,22 +110,24 @@ const line = computed(() => {
           :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'"
         />
         <div v-if="!small" class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
-          <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? 'Does not dry in this air.' }}</template>
+          <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? t('bench.RackPiece.doesNotDryInThis') }}</template>
           <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">
-            <dt class="text-soft">touch</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>
-            <dt class="text-soft">next coat</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
-            <template v-if="coat.recoatUntilAt"><dt class="text-soft">until</dt><dd class="font-semibold">{{ brief(coat.recoatUntilAt, now) }}</dd></template>
-            <dt class="text-soft">flex</dt><dd class="font-semibold">{{ coat.fullAt ? brief(coat.fullAt, now) : '–' }}</dd>
+            <dt class="text-soft">{{ t('bench.RackPiece.touch') }}</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>
+            <dt class="text-soft">{{ t('bench.RackPiece.nextCoat') }}</dt><dd class="font-semibold">{{ nextCoat(coat) }}</dd>
+            <template v-if="coat.recoatUntilAt"><dt class="text-soft">{{ t('bench.RackPiece.until') }}</dt><dd class="font-semibold">{{
+              brief(coat.recoatUntilAt, now)
+            }}</dd></template>
+            <dt class="text-soft">{{ t('bench.RackPiece.flex') }}</dt><dd class="font-semibold">{{ coat.fullAt ? brief(coat.fullAt, now) : '–' }}</dd>
           </dl>
           <button
             v-if="coat && early(coat)" type="button" class="underline underline-offset-4 min-h-11"
             @click="emit('test', { id: coat.step, version: coat.version }, 'passed')"
-          >passes its test now</button>
+          >{{ t('bench.RackPiece.passesItsTestNow') }}</button>
         </div>
         <div class="shelf" :class="small ? '' : 'col-span-2'" />
         <svg
           v-if="coat" viewBox="0 0 200 12" class="w-full h-3.5 mt-1" :class="small ? '' : 'col-span-2'" preserveAspectRatio="none" role="img"
-          :aria-label="`${half}: ${Math.round(share * 100)} % of the wait has passed`"
+          :aria-label="t('bench.RackPiece.ofTheWaitHasPassed', [half, Math.round(share * 100)])"
         >
           <path d="M6 1H1V11H6M194 1H199V11H194" fill="none" stroke="currentColor" stroke-width="2.5" vector-effect="non-scaling-stroke" />
           <path d="M3 6H197" stroke="currentColor" stroke-width="1" stroke-dasharray="2 4" vector-effect="non-scaling-stroke" />

@@ -5,6 +5,7 @@ import { counted } from '../kit/counted'
 import Standing from '../drawing/Standing.vue'
 import { useWhen } from '../session/useWhen'
 import { handMinutes, sittings, type Sitting } from '../step/sittings'
+import { t } from '../words'
 
 /** The day of these pieces: whose each stretch of work is, what dries by itself, when nobody works; one's own large, the others' below. */
 const props = defineProps<{ bench: BenchView, now: number }>()
@@ -59,11 +60,13 @@ const threads = computed(() => {
 })
 const ahead = computed(() => {
   const blocks = (props.bench.tapes[0]?.today ?? []).filter((b) => !b.done && Date.parse(b.end) > props.now)
-  return blocks.length === 0 ? 'nothing more for hands today' : `${counted(blocks.length, 'step')}, ${counted(handMinutes(blocks), 'minute')} by hand today`
+  return blocks.length === 0
+    ? t('bench.Tape.nothingMoreForHandsToday')
+    : t('bench.Tape.byHandToday', [counted(blocks.length, 'step'), counted(handMinutes(blocks), 'minute')])
 })
 const tomorrow = computed(() => {
   const blocks = props.bench.tapes[0]?.tomorrow ?? []
-  return blocks[0] === undefined ? 'free' : `from ${time(blocks[0].start)}, ${counted(blocks.length, 'step')}, ${handMinutes(blocks)} min`
+  return blocks[0] === undefined ? 'free' : t('bench.Tape.fromMin', [time(blocks[0].start), counted(blocks.length, 'step'), handMinutes(blocks)])
 })
 /** What a finger, the pointer or the arrows have come to, in words. */
 const read = ref<Drawn | null>(null)
@@ -83,13 +86,13 @@ const along = (event: KeyboardEvent, drawnHere: readonly Drawn[]): void => {
   }
 }
 const told = (s: Drawn): string =>
-  `${s.person}, ${time(s.start)} to ${time(s.end)}: ${s.pieceName}, ${s.blocks.length === 1 ? s.blocks[0]?.title ?? '' : counted(s.blocks.length, 'step')}`
+  t('bench.Tape.to', [s.person, time(s.start), time(s.end), s.pieceName, s.blocks.length === 1 ? s.blocks[0]?.title ?? '' : counted(s.blocks.length, 'step')])
 </script>
 
 <template>
   <footer
     class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[5.5rem_minmax(0,1fr)_auto] gap-x-3"
-    :aria-label="`Today: ${ahead}`"
+    :aria-label="t('bench.Tape.today', [ahead])"
   >
     <span />
     <div class="relative h-5 text-[.82rem] text-soft leading-5" aria-hidden="true">
@@ -97,8 +100,10 @@ const told = (s: Drawn): string =>
       <span v-if="read" class="absolute inset-x-0 top-0 bg-raised text-ink truncate font-semibold">{{ told(read) }}</span>
     </div>
     <p class="row-span-2 pl-4 border-l-4 border-double border-ink text-[.92rem] leading-tight w-40 pt-1">
-      <span class="text-soft block">tomorrow</span><strong class="font-semibold">{{ tomorrow }}</strong>
-      <span class="text-[.82rem] text-soft block">{{ bench.brushChanges === 1 ? 'one brush change' : `${bench.brushChanges} brush changes` }} ahead</span>
+      <span class="text-soft block">{{ t('bench.Tape.tomorrow') }}</span><strong class="font-semibold">{{ tomorrow }}</strong>
+      <span class="text-[.82rem] text-soft block">{{
+        t('bench.Tape.ahead', [bench.brushChanges === 1 ? t('bench.Tape.oneBrushChange') : t('bench.Tape.brushChanges', [bench.brushChanges])])
+      }}</span>
     </p>
     <template v-for="(tape, row) in tapes" :key="tape.person">
       <span class="text-[.82rem] leading-tight text-soft self-center truncate col-start-1">{{ tape.name.split(' ')[0] }}</span>
@@ -106,12 +111,12 @@ const told = (s: Drawn): string =>
         class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-5 mt-0.5'" role="group" :tabindex="tape.drawn.length > 0 ? 0 : undefined"
         @mousemove="nearest($event, tape.drawn)" @click="nearest($event, tape.drawn)" @mouseleave="read = null" @blur="read = null"
         @keydown="along($event, tape.drawn)"
-        :aria-label="`${tape.name}: ${counted(tape.today.filter((b) => !b.done).length, 'step')} ahead`"
+        :aria-label="t('bench.Tape.ahead2', [tape.name, counted(tape.today.filter((b) => !b.done).length, 'step')])"
       >
         <span class="absolute inset-x-0 border-b-2 border-soft" :class="row === 0 ? 'top-10' : 'bottom-0'" />
         <span
           v-for="gap in tape.closed" :key="gap.x" class="absolute closed" :class="row === 0 ? 'top-0 h-10' : 'inset-y-0'"
-          :style="{ left: `${gap.x}%`, width: `${gap.w}%` }" title="nobody works"
+          :style="{ left: `${gap.x}%`, width: `${gap.w}%` }" :title="t('bench.Tape.nobodyWorks')"
         />
         <span
           v-for="s in tape.drawn" :key="s.start" class="absolute flex items-end justify-center overflow-hidden stretch" role="img" :aria-label="told(s)"
@@ -125,7 +130,7 @@ const told = (s: Drawn): string =>
         </span>
         <template v-if="row === 0">
           <span
-            v-for="(thread, i) in threads" :key="`t${i}`" class="absolute thread" :title="`${thread.title}, ${thread.pieceName} dries`"
+            v-for="(thread, i) in threads" :key="`t${i}`" class="absolute thread" :title="t('bench.Tape.dries', [thread.title, thread.pieceName])"
             :style="{ left: `${thread.from}%`, width: `${thread.to - thread.from}%`, top: `${44 + 4 * thread.row}px` }"
           />
           <span class="absolute -top-1 bottom-0 border-l-[3px] border-ink" :style="{ left: `${x(now)}%` }" aria-hidden="true" />

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { BenchView } from '../api/types'
 import { useWhen } from '../session/useWhen'
+import { t } from '../words'
 
 /** Of the demo only: lets hours go by in a moment, while the others work along. */
 defineProps<{ now: number }>()
@@ -22,7 +23,7 @@ const forward = async (minutes: number): Promise<void> => {
     emit('forward', await api.post<BenchView>('/demo/forward', { minutes, me: me.value }))
     problem.value = ''
   } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
     pause()
   } finally {
     busy.value = false
@@ -32,17 +33,19 @@ const { pause, resume, isActive } = useIntervalFn(() => void forward(STEP), 2000
 </script>
 
 <template>
-  <section class="bg-paper border-t border-line px-6 py-0.5 flex flex-wrap items-center gap-3 text-[.95rem]" aria-label="The demo’s time">
-    <span class="font-semibold">Demo: {{ date(new Date(now).toISOString()) }}, {{ time(now) }}</span>
+  <section class="bg-paper border-t border-line px-6 py-0.5 flex flex-wrap items-center gap-3 text-[.95rem]" :aria-label="t('bench.TimeLapse.theDemosTime')">
+    <span class="font-semibold">{{ t('bench.TimeLapse.demo', [date(new Date(now).toISOString()), time(now)]) }}</span>
     <button
       v-for="[minutes, label] in [[15, '15 min'], [60, '1 hour'], [240, '4 hours'], [900, '15 hours']] as const" :key="minutes"
       class="min-h-11 px-3 underline underline-offset-4" type="button" :disabled="busy || isActive" @click="forward(minutes)"
-    >{{ label }} on</button>
+    >{{ t('bench.TimeLapse.on', [label]) }}</button>
     <button
       class="min-h-11 px-3 font-semibold underline underline-offset-4" type="button"
       @click="isActive ? pause() : resume()"
-    >{{ isActive ? 'stop' : 'let it run' }}</button>
-    <label class="flex items-center gap-2 min-h-11"><input v-model="me" type="checkbox" class="size-5 accent-ink">my hands work along</label>
+    >{{ isActive ? t('bench.TimeLapse.stop') : t('bench.TimeLapse.letItRun') }}</button>
+    <label class="flex items-center gap-2 min-h-11"><input v-model="me" type="checkbox" class="size-5 accent-ink">{{
+      t('bench.TimeLapse.myHandsWorkAlong')
+    }}</label>
     <span v-if="busy" role="status">…</span>
     <span v-if="problem" role="alert">{{ problem }}</span>
   </section>

@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router'
 import type { UnplannedView } from '../api/types'
 import { useWhen } from '../session/useWhen'
+import { t } from '../words'
 
 /** What was taken in and that nobody has planned: so that nothing is forgotten at the counter. */
 defineProps<{ pieces: readonly UnplannedView[], now: number }>()
@@ -10,9 +11,13 @@ const MOST = 3
 </script>
 
 <template>
-  <p class="my-1 leading-snug" role="status">Not planned yet: <template v-for="(piece, i) in pieces.slice(0, MOST)" :key="piece.piece">{{ i > 0 ? ', ' : ''
+  <p class="my-1 leading-snug" role="status">{{
+    t('bench.Unplanned.notPlannedYet')
+  }} <template v-for="(piece, i) in pieces.slice(0, MOST)" :key="piece.piece">{{ i > 0 ? ', ' : ''
   }}<RouterLink
     :to="`/pieces/${piece.piece}`" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
   >{{ piece.name }}</RouterLink>{{ piece.promised ?
-    ` (for ${when(piece.promisedAt, now)})` : '' }}</template>{{ pieces.length > MOST ? ` and ${pieces.length - MOST} more` : '' }}.</p>
+    t('bench.Unplanned.for', [when(piece.promisedAt, now)]) : '' }}</template>{{
+    pieces.length > MOST ? t('bench.Unplanned.andMore', [pieces.length - MOST]) : ''
+  }}.</p>
 </template>

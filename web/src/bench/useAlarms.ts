@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import type { BenchView } from '../api/types'
 import { play } from '../kit/bell'
+import { t } from '../words'
 
 /** Which piece calls, what for and when. */
 export interface Alarm { readonly key: string, readonly at: number, readonly words: string, readonly piece: string, readonly pieceId: number }
@@ -20,27 +21,29 @@ export const coming = (bench: BenchView): Alarm[] => {
     const whose = { piece: piece.name, pieceId: piece.piece }
     const tests = piece.coats.filter((c) => c.gateAt !== null)
     for (const coat of tests) {
-      alarms.push({ key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: `Time to test: ${coat.title}`, ...whose })
+      alarms.push({
+        key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: t('bench.useAlarms.timeToTest', [coat.title]), ...whose,
+      })
     }
     if (
       piece.next !== null &&
       piece.opensAt !== null &&
       !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)
     ) {
-      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: `May begin: ${piece.next}`, ...whose })
+      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: t('bench.useAlarms.mayBegin', [piece.next]), ...whose })
     }
     if (piece.next !== null && piece.closesAt !== null) {
       alarms.push({
         key: `close-${piece.piece}-${piece.closesAt}`,
         at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS,
-        words: `Soon too late: ${piece.next}`,
+        words: t('bench.useAlarms.soonTooLate', [piece.next]),
         ...whose,
       })
     }
   }
   for (const piece of bench.unplanned.filter((p) => p.promised)) {
     alarms.push({
-      key: `unplanned-${piece.piece}`, at: Date.parse(piece.promisedAt) - BEFORE_PROMISE_MS, words: 'Promised for tomorrow, and not planned yet',
+      key: `unplanned-${piece.piece}`, at: Date.parse(piece.promisedAt) - BEFORE_PROMISE_MS, words: t('bench.useAlarms.promisedForTomorrowAndNot'),
       piece: piece.name, pieceId: piece.piece,
     })
   }

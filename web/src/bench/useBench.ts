@@ -5,6 +5,7 @@ import { remember } from '../api/seen'
 import type { BenchView } from '../api/types'
 import { sync } from '../session/clock'
 import type { useAway } from './useAway'
+import { t } from '../words'
 
 /** Another tablet's change is here before anybody has looked up. */
 const EVERY_MS = 1800
@@ -44,7 +45,7 @@ export const useBench = (away: ReturnType<typeof useAway>) => {
       if (outOfReach.value && bench.value === null && error instanceof Problem && error.seen !== undefined) {
         bench.value = away.apply(error.seen as BenchView)
       }
-      problem.value = outOfReach.value ? '' : error instanceof Problem ? error.detail : 'That did not work.'
+      problem.value = outOfReach.value ? '' : error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
     }
   }
   void look()

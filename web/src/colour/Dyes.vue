@@ -12,6 +12,7 @@ import HalfFields from '../pots/HalfFields.vue'
 import { useLamp } from '../pots/useLamp'
 import { measure } from './useColour'
 import { counted } from '../kit/counted'
+import { t } from '../words'
 
 /** Dyes on this very ground: what each let-down and coat gives, what comes nearest, and what no dye can do. */
 const props = defineProps<{ id: number, ground: number, target: number | null }>()
@@ -19,10 +20,10 @@ const applicator = ref<Applicator>('cloth')
 type Look = 'dry' | 'wet' | 'satin' | 'mirror'
 const look = ref<Look>('dry')
 const looks: readonly { id: Look, label: string, meaning: string }[] = [
-  { id: 'dry', label: 'dry and bare', meaning: 'as it is judged' },
-  { id: 'wet', label: 'still wet', meaning: 'deeper than it will be' },
-  { id: 'satin', label: 'under a satin finish', meaning: 'sealed with resin' },
-  { id: 'mirror', label: 'under a mirror finish', meaning: 'waxed and polished' },
+  { id: 'dry', label: t('colour.Dyes.dryAndBare'), meaning: t('colour.Dyes.asItIsJudged') },
+  { id: 'wet', label: t('colour.Dyes.stillWet'), meaning: t('colour.Dyes.deeperThanItWillBe') },
+  { id: 'satin', label: t('colour.Dyes.underASatinFinish'), meaning: t('colour.Dyes.sealedWithResin') },
+  { id: 'mirror', label: t('colour.Dyes.underAMirrorFinish'), meaning: t('colour.Dyes.waxedAndPolished') },
 ]
 const words = useWords()
 const { under } = useLamp()
@@ -66,7 +67,7 @@ const teach = () =>
       })
     },
     async () => {
-      said.value = 'It is in the log.'
+      said.value = t('colour.Dyes.itIsInTheLog')
       await reload()
     },
   )
@@ -77,32 +78,41 @@ const best = computed(() => dyes.value?.matches[0])
   <main class="grid gap-4 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3">
-      <h1 class="text-3xl grow">Dye on this ground</h1>
-      <RouterLink class="may" :to="`/pieces/${id}/colour`">Back to its colour</RouterLink>
+      <h1 class="text-3xl grow">{{ t('colour.Dyes.dyeOnThisGround') }}</h1>
+      <RouterLink class="may" :to="`/pieces/${id}/colour`">{{ t('colour.Dyes.backToItsColour') }}</RouterLink>
     </header>
     <template v-if="dyes && words">
-      <p class="text-lg">Laid by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysDye)" />:
-        {{ dyes.factor.toFixed(2) }} of a full coat each time{{ dyes.swatches === 0 ? ', as is usual; no swatch has taught otherwise yet' :
-          `, taught by ${counted(dyes.swatches, 'swatch', 'swatches')}` }}. Shown <Choice v-model="look" label="Shown" :options="looks" />;
-        differences are of the dry leather.</p>
+      <p class="text-lg">{{
+        t('colour.Dyes.laidBy')
+      }} <Choice v-model="applicator" :label="t('colour.Dyes.applicator')" :options="words.applicators.filter((a) => a.laysDye)" />{{
+        t('colour.Dyes.ofAFullCoatEach', [
+          dyes.factor.toFixed(2), dyes.swatches === 0
+            ? t('colour.Dyes.asIsUsualNoSwatch')
+            : t('colour.Dyes.taughtBy', [counted(dyes.swatches, 'swatch')])
+        ])
+      }} <Choice v-model="look" :label="t('colour.Dyes.shown')" :options="looks" />{{ t('colour.Dyes.differencesAreOfTheDry') }}</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
-      <section v-if="dyes.target" class="grid gap-2" aria-label="Nearest">
-        <h2 class="text-2xl">Nearest to the target</h2>
-        <p v-if="best" class="text-lg">Bring a pale spot up first, then wash the whole part up to its seams. Rub off until a white cloth stays clean.</p>
+      <section v-if="dyes.target" class="grid gap-2" :aria-label="t('colour.Dyes.nearest')">
+        <h2 class="text-2xl">{{ t('colour.Dyes.nearestToTheTarget') }}</h2>
+        <p v-if="best" class="text-lg">{{ t('colour.Dyes.bringAPaleSpotUp') }}</p>
         <ol class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
           <li v-for="m in dyes.matches" :key="m.sentence" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
-            <HalfFields class="bg-surround p-2" :left="under(dyes.target)" :right="m.hex" left-label="target" right-label="dyed" />
+            <HalfFields
+              class="bg-surround p-2" :left="under(dyes.target)" :right="m.hex" :left-label="t('colour.Dyes.target')" :right-label="t('colour.Dyes.dyed')"
+            />
             <span><strong>ΔE {{ m.dE00.toFixed(1) }}</strong><br>{{ m.sentence }}</span>
           </li>
         </ol>
       </section>
-      <section class="grid gap-2" aria-label="Depth ladders">
-        <h2 class="text-2xl">Depth ladders: let-down by coats</h2>
+      <section class="grid gap-2" :aria-label="t('colour.Dyes.depthLadders')">
+        <h2 class="text-2xl">{{ t('colour.Dyes.depthLaddersLetDownBy') }}</h2>
         <div class="bg-surround text-dark p-5 grid grid-cols-1 md:grid-cols-2 gap-6">
           <figure v-for="l in dyes.ladders" :key="l.code" class="grid grid-cols-[7rem_1fr] gap-3">
-            <figcaption class="leading-tight"><strong class="text-lg">{{ l.name }}</strong><br>in {{ l.diluent }}</figcaption>
+            <figcaption class="leading-tight"><strong class="text-lg">{{ l.name }}</strong><br>{{ t('colour.Dyes.in', [l.diluent]) }}</figcaption>
             <table class="w-full border-collapse text-[.9rem]">
-              <thead><tr><th class="text-left font-normal">coats</th><th v-for="n in thinners" :key="n" class="font-normal">1:{{ n }}</th></tr></thead>
+              <thead><tr><th class="text-left font-normal">{{
+                t('colour.Dyes.coats')
+              }}</th><th v-for="n in thinners" :key="n" class="font-normal">1:{{ n }}</th></tr></thead>
               <tbody>
                 <tr v-for="c in [1, 2, 3]" :key="c">
                   <th class="text-left font-normal">{{ c }}</th>
@@ -110,7 +120,7 @@ const best = computed(() => dyes.value?.matches[0])
                     v-for="thinner in thinners" :key="thinner" class="p-0 h-9 w-1/5"
                     :style="{ backgroundColor: l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.hex }"
                   >
-                    <span class="sr-only">{{ l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00 }} from the target</span>
+                    <span class="sr-only">{{ t('colour.Dyes.fromTheTarget', [l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00]) }}</span>
                   </td>
                 </tr>
               </tbody>
@@ -118,23 +128,25 @@ const best = computed(() => dyes.value?.matches[0])
           </figure>
         </div>
       </section>
-      <section class="grid gap-3 border-t-2 border-ink pt-3" aria-label="Log of swatches">
-        <h2 class="text-2xl">Teach it with a real swatch</h2>
-        <button v-if="shelf === null" class="may justify-self-start" type="button" @click="openLog">Read a swatch…</button>
+      <section class="grid gap-3 border-t-2 border-ink pt-3" :aria-label="t('colour.Dyes.logOfSwatches')">
+        <h2 class="text-2xl">{{ t('colour.Dyes.teachItWithAReal') }}</h2>
+        <button v-if="shelf === null" class="may justify-self-start" type="button" @click="openLog">{{ t('colour.Dyes.readASwatch') }}</button>
         <form v-else class="flex flex-wrap gap-3 items-end" @submit.prevent="teach">
-          <label class="grid gap-1">Dye<select v-model="teaching.dye" class="write"><option
+          <label class="grid gap-1">{{ t('colour.Dyes.dye') }}<select v-model="teaching.dye" class="write"><option
             v-for="p in shelf.products.filter((x) => x.kind === 'dye')"
             :key="p.id" :value="String(p.id)"
           >{{ p.name }}</option></select></label>
-          <label class="grid gap-1">Let down<select v-model="teaching.thinner" class="write">
+          <label class="grid gap-1">{{ t('colour.Dyes.letDown') }}<select v-model="teaching.thinner" class="write">
             <option v-for="n in thinners" :key="n" :value="String(n)">1:{{ n }}</option></select></label>
-          <label class="grid gap-1">Coats<select v-model="teaching.coats" class="write"><option v-for="c in ['1', '2', '3']" :key="c">{{ c }}</option>
+          <label class="grid gap-1">{{
+            t('colour.Dyes.coats2')
+          }}<select v-model="teaching.coats" class="write"><option v-for="c in ['1', '2', '3']" :key="c">{{ c }}</option>
           </select></label>
-          <label class="grid gap-1">On<select v-model="teaching.leather" class="write"><option
+          <label class="grid gap-1">{{ t('colour.Dyes.on') }}<select v-model="teaching.leather" class="write"><option
             v-for="s in shelf.swatches" :key="s.id"
             :value="String(s.id)"
           >{{ s.name }}</option></select></label>
-          <button class="do" type="submit" :disabled="hands.busy.value">Read bare and dyed</button>
+          <button class="do" type="submit" :disabled="hands.busy.value">{{ t('colour.Dyes.readBareAndDyed') }}</button>
           <span role="status">{{ said }}</span>
         </form>
       </section>

@@ -5,6 +5,7 @@ import type { Applicator, Gloss, PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { figure } from '../kit/figure'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** What a new pot is for: one sentence with the choices in it. */
 const props = defineProps<{
@@ -30,26 +31,35 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
     v-if="words" class="grid gap-3 border-2 border-ink p-4"
     @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: figure(area) })"
   >
-    <h2 class="text-2xl">A pot for it</h2>
+    <h2 class="text-2xl">{{ t('colour.MixPot.aPotForIt') }}</h2>
     <p class="text-lg leading-loose">
-      To match {{ target.spotLabel }} of the {{ target.half === 'whole' ? '' : target.half }} {{ target.partLabel }}<template v-if="ground"> over
-        {{ ground.spotLabel }}</template>,
-      <label>on <input v-model="area" class="write w-20! min-h-11! inline-block text-right" inputmode="decimal" aria-label="Area in dm²"> dm²</label>,
-      in <button
-        class="may min-w-11 min-h-11!" type="button" aria-label="One coat fewer" :disabled="coats <= limits.PotInput.coats.min"
+      {{
+        t('colour.MixPot.toMatchOfThe', [target.spotLabel, target.half === 'whole' ? '' : target.half, target.partLabel])
+      }}<template v-if="ground">{{ t('colour.MixPot.over', [ground.spotLabel]) }}</template>,
+      <label>{{
+        t('colour.MixPot.on')
+      }} <input v-model="area" class="write w-20! min-h-11! inline-block text-right" inputmode="decimal" :aria-label="t('colour.MixPot.areaInDm')"> {{
+        t('colour.MixPot.dm')
+      }}</label>{{ t('colour.MixPot.in') }} <button
+        class="may min-w-11 min-h-11!" type="button" :aria-label="t('colour.MixPot.oneCoatFewer')" :disabled="coats <= limits.PotInput.coats.min"
         @click="coats--"
       >−</button> <strong>{{ coats }}</strong> <button
-        class="may min-w-11 min-h-11!" type="button" aria-label="One coat more" :disabled="coats >= limits.PotInput.coats.max"
+        class="may min-w-11 min-h-11!" type="button" :aria-label="t('colour.MixPot.oneCoatMore')" :disabled="coats >= limits.PotInput.coats.max"
         @click="coats++"
-      >+</button> coats
-      by <Choice v-model="applicator" label="Applicator" :options="words.applicators.filter((a) => a.laysPaint)" />,
-      with a <Choice v-model="finish" label="Finish" :options="words.glosses" /> finish over it.
+      >+</button> {{
+        t('colour.MixPot.coatsBy')
+      }} <Choice v-model="applicator" :label="t('colour.MixPot.applicator')" :options="words.applicators.filter((a) => a.laysPaint)" />{{
+        t('colour.MixPot.withA')
+      }} <Choice v-model="finish" :label="t('colour.MixPot.finish')" :options="words.glosses" /> {{
+        t('colour.MixPot.finishOverIt')
+      }}
     </p>
     <p class="flex flex-wrap gap-3">
-      <button class="may" type="button" :aria-pressed="area === '0.3'" @click="area = '0.3'">The spot</button>
-      <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">The whole
-        {{ target.partLabel }}{{ halves.length > 1 ? ', both halves' : '' }}: {{ whole.toFixed(1) }} dm²</button>
+      <button class="may" type="button" :aria-pressed="area === '0.3'" @click="area = '0.3'">{{ t('colour.MixPot.theSpot') }}</button>
+      <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">{{
+        t('colour.MixPot.theWholeDm', [target.partLabel, halves.length > 1 ? t('colour.MixPot.bothHalves') : '', whole.toFixed(1)])
+      }}</button>
     </p>
-    <button class="do justify-self-start" type="submit" :disabled="busy">Open the pot</button>
+    <button class="do justify-self-start" type="submit" :disabled="busy">{{ t('colour.MixPot.openThePot') }}</button>
   </form>
 </template>

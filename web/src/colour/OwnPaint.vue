@@ -6,6 +6,7 @@ import type { DrawDownInput, FitView, LookInput, MeasurementView, ProductView } 
 import { figure } from '../kit/figure'
 import { useAct } from '../kit/useAct'
 import { measure } from './useColour'
+import { t } from '../words'
 
 /** A paint of one's own from two draw-downs of one film, over a white and over a black. */
 const props = defineProps<{ open: boolean, products: readonly ProductView[] }>()
@@ -24,10 +25,10 @@ const got = shallowRef<Partial<Record<'white' | 'black' | 'overWhite' | 'overBla
 const fit = shallowRef<FitView | null>(null)
 const product = computed(() => props.products.find((p) => p.code === tube.value)?.id ?? props.products.find((p) => p.kind === 'paint')?.id ?? 0)
 const fields = [
-  { id: 'white', label: 'The white card, bare' },
-  { id: 'black', label: 'The black card, bare' },
-  { id: 'overWhite', label: 'The film over white' },
-  { id: 'overBlack', label: 'The film over black' },
+  { id: 'white', label: t('colour.OwnPaint.theWhiteCardBare') },
+  { id: 'black', label: t('colour.OwnPaint.theBlackCardBare') },
+  { id: 'overWhite', label: t('colour.OwnPaint.theFilmOverWhite') },
+  { id: 'overBlack', label: t('colour.OwnPaint.theFilmOverBlack') },
 ] as const
 const look = (id: (typeof fields)[number]['id']): LookInput =>
   id === 'white' || id === 'black'
@@ -71,13 +72,13 @@ const send = (keep: boolean) =>
     <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-4">
       <DialogPanel class="bg-paper border-4 border-ink w-full max-w-3xl max-h-[calc(100dvh-2rem)] overflow-y-auto p-6 grid gap-4">
-        <DialogTitle class="text-3xl">A paint of your own</DialogTitle>
-        <p>Draw it down in one thin, even film over a white and a black card, let it dry, and read all four. Thin enough that the black still shows.</p>
+        <DialogTitle class="text-3xl">{{ t('colour.OwnPaint.aPaintOfYourOwn') }}</DialogTitle>
+        <p>{{ t('colour.OwnPaint.drawItDownInOne') }}</p>
         <div class="grid grid-cols-[1fr_10rem] gap-3">
-          <label class="grid gap-1">Name<input v-model="name" class="write"></label>
-          <label class="grid gap-1">Dry film, µm<input v-model="dryUm" class="write" inputmode="decimal"></label>
+          <label class="grid gap-1">{{ t('colour.OwnPaint.name') }}<input v-model="name" class="write"></label>
+          <label class="grid gap-1">{{ t('colour.OwnPaint.dryFilmM') }}<input v-model="dryUm" class="write" inputmode="decimal"></label>
         </div>
-        <label class="grid gap-1">With the simulated reader: the tube that was drawn down<select v-model="tube" class="write">
+        <label class="grid gap-1">{{ t('colour.OwnPaint.withTheSimulatedReaderThe') }}<select v-model="tube" class="write">
           <option v-for="p in products.filter((x) => x.kind === 'paint')" :key="p.code" :value="p.code">{{ p.name }}</option></select></label>
         <ul class="grid">
           <li v-for="f in fields" :key="f.id" class="grid grid-cols-[5rem_1fr_auto] items-center gap-4 border-t border-line py-2">
@@ -86,9 +87,10 @@ const send = (keep: boolean) =>
             </span>
             <span class="text-lg">{{ f.label }}</span>
             <button
-              class="may" type="button" :disabled="hands.busy.value" :aria-label="`${got[f.id] ? 'Read again' : 'Read'}: ${f.label}`"
+              class="may" type="button" :disabled="hands.busy.value"
+              :aria-label="`${got[f.id] ? t('colour.OwnPaint.readAgain') : t('colour.OwnPaint.read')}: ${f.label}`"
               @click="read(f.id)"
-            >{{ got[f.id] ? 'Read again' : 'Read' }}</button>
+            >{{ got[f.id] ? t('colour.OwnPaint.readAgain') : t('colour.OwnPaint.read') }}</button>
           </li>
         </ul>
         <p v-if="hands.problem.value" class="caution" role="alert">{{ hands.problem.value }}</p>
@@ -97,9 +99,11 @@ const send = (keep: boolean) =>
           <p class="text-lg grow" :class="fit.good ? '' : 'font-semibold'">{{ fit.sentence }}</p>
         </div>
         <div class="flex flex-wrap gap-3">
-          <button :class="fit?.good ? 'may' : 'do'" type="button" :disabled="!ready || hands.busy.value" @click="send(false)">Check the fit</button>
-          <button v-if="fit?.good" class="do" type="button" :disabled="hands.busy.value" @click="send(true)">Put it on the shelf</button>
-          <button class="quiet" type="button" @click="emit('leave')">Leave it</button>
+          <button :class="fit?.good ? 'may' : 'do'" type="button" :disabled="!ready || hands.busy.value" @click="send(false)">{{
+            t('colour.OwnPaint.checkTheFit')
+          }}</button>
+          <button v-if="fit?.good" class="do" type="button" :disabled="hands.busy.value" @click="send(true)">{{ t('colour.OwnPaint.putItOnTheShelf') }}</button>
+          <button class="quiet" type="button" @click="emit('leave')">{{ t('colour.OwnPaint.leaveIt') }}</button>
         </div>
       </DialogPanel>
     </div>

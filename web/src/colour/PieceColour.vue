@@ -15,6 +15,7 @@ import MixPot from './MixPot.vue'
 import { useDrawn } from '../piece/useDrawn'
 import TakeColour from './TakeColour.vue'
 import { useColour } from './useColour'
+import { t } from '../words'
 
 const props = defineProps<{ id: number, part?: PartName | undefined, half?: Half | undefined, spot?: ReadSpot | undefined }>()
 const { colour, piece, problem, reload, hands, inHand, read, put, keep, compare, mix } = useColour(props.id)
@@ -49,8 +50,8 @@ const choose = (side: Half, name: PartName): void => {
   go(side, name, spot.value)
 }
 const spots = [
-  { id: 'sound', label: 'a sound place', meaning: 'clean, dry, conditioned, not faded' },
-  { id: 'damage', label: 'the place to mend', meaning: 'the stain, scuff or faded spot, as it is now' },
+  { id: 'sound', label: t('colour.PieceColour.aSoundPlace'), meaning: t('colour.PieceColour.cleanDryConditionedNotFaded') },
+  { id: 'damage', label: t('colour.PieceColour.thePlaceToMend'), meaning: t('colour.PieceColour.theStainScuffOrFaded') },
 ] as const
 const potName = computed(() => `${piece.value?.name ?? ''}, ${part.value === undefined ? '' : (names.value[part.value] ?? part.value)}`.slice(0, 120))
 const swatchNeeded = computed(() => latest('sound') !== null && latest('damage') !== null)
@@ -58,7 +59,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" aria-label="The piece, drawn">
+    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" :aria-label="t('colour.PieceColour.thePieceDrawn')">
       <template v-if="piece && kind">
         <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">
           <div
@@ -69,37 +70,49 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
             <Silhouette
               class="max-w-150 max-h-[60dvh] justify-self-center" :kind="piece.kind" :half="side" :turned="turned" :colours="colours(side)" :names="choosable"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side ? part ?? null : null" :label="side === 'whole' ? piece.name :
-                `${side} half of ${piece.name}`" @choose="(name) => choose(side, name)"
+                t('colour.PieceColour.halfOf', [side, piece.name])" @choose="(name) => choose(side, name)"
             />
           </div>
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
           <LampChoice />
-          <button v-if="drawing?.sides" class="may bg-paper" type="button" @click="turned = !turned">Turn to the {{ drawing.sides[turned ? 0 : 1] }}</button>
+          <button v-if="drawing?.sides" class="may bg-paper" type="button" @click="turned = !turned">{{
+            t('colour.PieceColour.turnToThe', [drawing.sides[turned ? 0 : 1]])
+          }}</button>
         </div>
       </template>
     </section>
-    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start overflow-y-auto" aria-label="Its colour" tabindex="0">
+    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start overflow-y-auto" :aria-label="t('colour.PieceColour.itsColour')" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="flex flex-wrap items-end gap-3">
-        <div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ piece.customer }} · colour</p></div>
-        <RouterLink class="may" :to="`/pieces/${id}`">Look over</RouterLink>
+        <div class="grow"><h1 class="text-3xl">{{ piece.name }}</h1><p class="text-soft">{{ t('colour.PieceColour.colour', [piece.customer]) }}</p></div>
+        <RouterLink class="may" :to="`/pieces/${id}`">{{ t('colour.PieceColour.lookOver') }}</RouterLink>
       </header>
-      <p v-if="part === undefined" class="text-xl">Choose a part on the drawing: its colour is read there, on a sound place and on the place to mend.</p>
+      <p v-if="part === undefined" class="text-xl">{{ t('colour.PieceColour.chooseAPartOnThe') }}</p>
       <template v-else-if="piece && colour">
-        <p class="text-xl">Read <Choice :model-value="spot" label="Where" :options="spots" @update:model-value="(where) => part && go(at, part, where)" /> of
-          the <strong>{{ at === 'whole' ? '' : `${at} ` }}{{ names[part] ?? part }}</strong>:</p>
+        <p class="text-xl">{{
+          t('colour.PieceColour.read')
+        }} <Choice
+          :model-value="spot" :label="t('colour.PieceColour.where')" :options="spots" @update:model-value="(where) => part && go(at, part, where)"
+        /> {{
+          t('colour.PieceColour.ofThe')
+        }} <strong>{{
+          at === 'whole' ? '' : `${at} `
+        }}{{ names[part] ?? part }}</strong>:</p>
         <TakeColour
           :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value" :in-hand="inHand"
           @read="read" @forget="put()" @keep="keep"
         />
-        <ul v-if="here.length > 0" class="grid" aria-label="Readings of this place">
+        <ul v-if="here.length > 0" class="grid" :aria-label="t('colour.PieceColour.readingsOfThisPlace')">
           <li v-for="r in here" :key="r.id" class="grid grid-cols-[5.5rem_1fr] gap-4 items-center border-t border-line py-2">
             <span class="bg-surround p-2"><span class="block h-12" :style="{ backgroundColor: under(r.seen) ?? '' }" /></span>
-            <span class="leading-snug"><strong>{{ r.spotLabel.charAt(0).toUpperCase() + r.spotLabel.slice(1) }}</strong>, L* {{ r.seen.lab.l.toFixed(1) }} a*
-              {{ r.seen.lab.a.toFixed(1) }} b* {{ r.seen.lab.b.toFixed(1) }}, give or take {{ r.doubt.toFixed(1) }}<br>
-              <span class="text-soft">{{ r.sourceLabel }}<template v-if="r.taken > 1">, mean of {{ r.taken - r.leftOut.length }}</template>
-                <template v-if="r.leftOut.length > 0">, {{ r.leftOut.length }} left out <span
+            <span class="leading-snug"><strong>{{ r.spotLabel.charAt(0).toUpperCase() + r.spotLabel.slice(1) }}</strong>{{
+              t('colour.PieceColour.lABGiveOr', [r.seen.lab.l.toFixed(1), r.seen.lab.a.toFixed(1), r.seen.lab.b.toFixed(1), r.doubt.toFixed(1)])
+            }}<br>
+              <span class="text-soft">{{ r.sourceLabel }}<template v-if="r.taken > 1">{{
+                t('colour.PieceColour.meanOf', [r.taken - r.leftOut.length])
+              }}</template>
+                <template v-if="r.leftOut.length > 0">{{ t('colour.PieceColour.leftOut', [r.leftOut.length]) }} <span
                   v-for="(h, i) in r.leftOut" :key="i"
                   class="inline-block size-4 align-middle border border-soft" :style="{ backgroundColor: h }"
                 /></template>
@@ -108,10 +121,11 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
         </ul>
         <template v-if="latest('sound')">
           <div v-if="!mixing" class="flex flex-wrap gap-3">
-            <button :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">Mix a pot for it</button>
-            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">Try dyes on
-              it</RouterLink>
-            <RouterLink class="may" :to="`/pots?near=${latest('sound')?.id}`">A kept pot like it</RouterLink>
+            <button :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">{{ t('colour.PieceColour.mixAPotForIt') }}</button>
+            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">{{
+              t('colour.PieceColour.tryDyesOnIt')
+            }}</RouterLink>
+            <RouterLink class="may" :to="`/pots?near=${latest('sound')?.id}`">{{ t('colour.PieceColour.aKeptPotLikeIt') }}</RouterLink>
           </div>
           <MixPot
             v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName"
@@ -119,29 +133,36 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
           />
         </template>
       </template>
-      <section v-if="pairs.length > 0" class="grid gap-1" aria-label="Side by side">
-        <h2 class="text-2xl">Side by side</h2>
+      <section v-if="pairs.length > 0" class="grid gap-1" :aria-label="t('colour.PieceColour.sideBySide')">
+        <h2 class="text-2xl">{{ t('colour.PieceColour.sideBySide') }}</h2>
         <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
           <HalfFields
-            class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)" left-label="the first" right-label="the other"
+            class="bg-surround p-2" :left="under(reading(p.one)?.seen)" :right="under(reading(p.other)?.seen)"
+            :left-label="t('colour.PieceColour.theFirst')" :right-label="t('colour.PieceColour.theOther')"
           />
           <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong>
             <br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH
             {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span>
-            <button class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">To the ledger</button></span>
+            <button class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">{{
+              t('colour.PieceColour.toTheLedger')
+            }}</button></span>
         </div>
       </section>
-      <section v-if="colour && colour.pots.length > 0" class="grid gap-1" aria-label="Pots">
-        <h2 class="text-2xl">Pots</h2>
+      <section v-if="colour && colour.pots.length > 0" class="grid gap-1" :aria-label="t('colour.PieceColour.pots')">
+        <h2 class="text-2xl">{{ t('colour.PieceColour.pots') }}</h2>
         <RouterLink
           v-for="p in colour.pots" :key="p.id" :to="`/pots/${p.id}`"
           class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2 hover:bg-paper"
         >
-          <HalfFields class="bg-surround p-2" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" />
-          <span><strong>{{ p.name }}</strong><br>{{ p.recipe || 'nothing in it yet' }}</span>
+          <HalfFields
+            class="bg-surround p-2" :left="p.target" :right="p.mixed" :left-label="t('colour.PieceColour.target')" :right-label="t('colour.PieceColour.pot')"
+          />
+          <span><strong>{{ p.name }}</strong><br>{{ p.recipe || t('colour.PieceColour.nothingInItYet') }}</span>
         </RouterLink>
       </section>
-      <p v-if="colour && colour.readings.length > 0"><a class="quiet" :href="`/api/pieces/${id}/readings.txt`">All readings as a CGATS file</a></p>
+      <p v-if="colour && colour.readings.length > 0"><a class="quiet" :href="`/api/pieces/${id}/readings.txt`">{{
+        t('colour.PieceColour.allReadingsAsACgats')
+      }}</a></p>
     </section>
   </main>
 </template>

@@ -17,6 +17,7 @@ import type {
   SamplesView,
   SampleView,
 } from '../api/types'
+import { t } from '../words'
 
 /** A colour of a place, read in one of four ways. */
 const props = defineProps<{ piece: number; half: Half; part: PartName; spot: ReadSpot; gloss: Gloss; busy: boolean; inHand: readonly MeasurementView[] }>()
@@ -40,7 +41,7 @@ const openFile = async (event: Event): Promise<void> => {
   try {
     samples.value = (await api.post<SamplesView>('/readings/file', { text: await file.text() })).samples
   } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : 'That file could not be read.'
+    problem.value = error instanceof Problem ? error.detail : t('colour.TakeColour.thatFileCouldNotBe')
   }
 }
 const keepSample = (s: SampleView): void =>
@@ -64,11 +65,11 @@ const CARD_FIELDS = 12
 const shown = computed(() => pictures.value?.pictures.find((p) => p.id === chosenPicture.value))
 const wanted = computed(() =>
   withCard.value && card.value.length < CARD_FIELDS
-    ? `Tap field ${card.value.length + 1} of the card.`
+    ? t('colour.TakeColour.tapFieldOfTheCard', [card.value.length + 1])
     : !withCard.value && grey.value === null
-      ? 'Tap the grey card.'
+      ? t('colour.TakeColour.tapTheGreyCard')
       : at.value === null
-        ? 'Tap the leather.'
+        ? t('colour.TakeColour.tapTheLeather')
         : '',
 )
 const startAgain = (): void => {
@@ -98,7 +99,7 @@ const tap = async (event: MouseEvent): Promise<void> => {
       card: card.value,
     })
   } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
   }
 }
 const opened = async (tab: number): Promise<void> => {
@@ -111,7 +112,7 @@ const opened = async (tab: number): Promise<void> => {
     colours.value = await api.get<ColoursView>('/colours')
   }
 }
-const ways = ['Reader', 'Picture', 'Numbers or file', 'Nearest swatch']
+const ways = [t('colour.TakeColour.reader'), t('colour.TakeColour.picture2'), t('colour.TakeColour.numbersOrFile'), t('colour.TakeColour.nearestSwatch')]
 const mark = (t: Tap) => ({ left: `calc(${t[0] * 100}% - 9px)`, top: `calc(${t[1] * 100}% - 9px)` })
 /** What a leather can be held beside: swatches, and paints of the shelf as they dry. */
 const compared = computed(() => [
@@ -121,7 +122,7 @@ const compared = computed(() => [
 </script>
 
 <template>
-  <TabGroup as="section" class="grid gap-3" aria-label="Read its colour" @change="opened">
+  <TabGroup as="section" class="grid gap-3" :aria-label="t('colour.TakeColour.readItsColour')" @change="opened">
     <TabList class="flex flex-wrap border-b-2 border-ink">
       <Tab v-for="w in ways" :key="w" v-slot="{ selected }" as="template">
         <button type="button" class="min-h-12 px-4 font-semibold" :class="selected ? 'bg-ink text-raised' : ''">{{ w }}</button>
@@ -134,43 +135,42 @@ const compared = computed(() => [
           <button
             :class="inHand.length < 3 ? 'do' : 'may'" type="button" :disabled="busy"
             @click="look"
-          >{{ inHand.length === 0 ? 'Set the reader down and read' : 'Read once more' }}</button>
+          >{{ inHand.length === 0 ? t('colour.TakeColour.setTheReaderDownAnd') : t('colour.TakeColour.readOnceMore') }}</button>
           <button
             v-if="inHand.length > 0" :class="inHand.length < 3 ? 'may' : 'do'" type="button" :disabled="busy"
             @click="emit('keep', { ...place, source: 'reader', measured: inHand.map((m) => m.values) })"
-          >{{ inHand.length === 1 ? 'Keep this one' :
-            `Keep the mean of ${inHand.length}` }}</button>
-          <button v-if="inHand.length > 0" class="quiet" type="button" @click="emit('forget')">forget them</button>
+          >{{ inHand.length === 1 ? t('colour.TakeColour.keepThisOne') :
+            t('colour.TakeColour.keepTheMeanOf', [inHand.length]) }}</button>
+          <button v-if="inHand.length > 0" class="quiet" type="button" @click="emit('forget')">{{ t('colour.TakeColour.forgetThem') }}</button>
         </div>
-        <ol v-if="inHand.length > 0" class="flex flex-wrap bg-surround p-3 gap-x-3 gap-y-2 text-dark" aria-label="Measurements">
+        <ol v-if="inHand.length > 0" class="flex flex-wrap bg-surround p-3 gap-x-3 gap-y-2 text-dark" :aria-label="t('colour.TakeColour.measurements')">
           <li v-for="(m, i) in inHand" :key="i" class="w-24">
             <span class="block h-12" :style="{ backgroundColor: m.seen.daylight }" />
             <span class="text-[.85rem]">{{ m.seen.lab.l.toFixed(1) }} {{ m.seen.lab.a.toFixed(1) }} {{ m.seen.lab.b.toFixed(1) }}</span>
           </li>
         </ol>
-        <p class="text-soft">Clean, dry and conditioned; where it has not faded. Three readings and more, lifted in between: one that slips is left out by
-          itself.</p>
+        <p class="text-soft">{{ t('colour.TakeColour.cleanDryAndConditionedWhere') }}</p>
       </TabPanel>
       <TabPanel class="grid gap-3">
-        <p v-if="pictures && pictures.pictures.length === 0" class="text-lg">There is no picture of this piece yet. Take one with a grey card beside the
-          leather.</p>
+        <p v-if="pictures && pictures.pictures.length === 0" class="text-lg">{{ t('colour.TakeColour.thereIsNoPictureOf') }}</p>
         <template v-if="shown">
-          <div class="flex gap-2 overflow-x-auto" tabindex="0" aria-label="Pictures of this piece">
+          <div class="flex gap-2 overflow-x-auto" tabindex="0" :aria-label="t('colour.TakeColour.picturesOfThisPiece')">
             <button
               v-for="p in pictures?.pictures ?? []" :key="p.id" type="button" class="border-4 shrink-0"
-              :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'" :aria-label="`picture ${p.id}`" @click="chosenPicture = p.id"
+              :class="p.id === chosenPicture ? 'border-ink' : 'border-transparent'"
+              :aria-label="t('colour.TakeColour.picture', [p.id])" @click="chosenPicture = p.id"
             >
               <img :src="p.thumb" alt="" class="h-16">
             </button>
           </div>
           <div class="flex flex-wrap gap-3">
-            <button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">A grey card is in it</button>
-            <button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">The workshop’s card is in it</button>
-            <button class="quiet" type="button" @click="startAgain">tap anew</button>
+            <button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">{{ t('colour.TakeColour.aGreyCardIsIn') }}</button>
+            <button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">{{ t('colour.TakeColour.theWorkshopsCardIsIn') }}</button>
+            <button class="quiet" type="button" @click="startAgain">{{ t('colour.TakeColour.tapAnew') }}</button>
           </div>
           <p class="text-lg font-semibold" role="status">{{ wanted }}</p>
           <div class="relative cursor-crosshair" @click="tap">
-            <img :src="shown.full" alt="the picture to tap" class="w-full">
+            <img :src="shown.full" :alt="t('colour.TakeColour.thePictureToTap')" class="w-full">
             <span
               v-for="(tapped, i) in [...(grey ? [grey] : []), ...card, ...(at ? [at] : [])]" :key="i"
               class="absolute size-[18px] border-2 border-raised outline-2 outline-dark rounded-full" :style="mark(tapped)"
@@ -182,7 +182,7 @@ const compared = computed(() => [
             <button
               class="do shrink-0" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a,
                                                                                                                              seen.lab.b]], doubt: seen.doubt })"
-            >Keep it</button>
+            >{{ t('colour.TakeColour.keepIt') }}</button>
           </div>
         </template>
       </TabPanel>
@@ -191,9 +191,9 @@ const compared = computed(() => [
           <label class="grid gap-1">L*<input v-model="typed.l" class="write" inputmode="decimal" required></label>
           <label class="grid gap-1">a*<input v-model="typed.a" class="write" required></label>
           <label class="grid gap-1">b*<input v-model="typed.b" class="write" required></label>
-          <button class="do" type="submit" :disabled="busy">Keep it</button>
+          <button class="do" type="submit" :disabled="busy">{{ t('colour.TakeColour.keepIt') }}</button>
         </form>
-        <label class="grid gap-1">From a file: CGATS text or a table<input
+        <label class="grid gap-1">{{ t('colour.TakeColour.fromAFileCgatsText') }}<input
           type="file" class="write" accept=".txt,.csv,.cgats,text/plain,text/csv"
           @change="openFile"
         ></label>
@@ -205,13 +205,13 @@ const compared = computed(() => [
             >
               <span class="bg-surround p-1"><span class="block h-8 w-14" :style="{ backgroundColor: s.hex }" /></span>
               <span class="grow">{{ s.name }}</span>
-              <span class="text-soft">{{ s.values === null ? 'L*a*b*' : 'spectrum' }}</span>
+              <span class="text-soft">{{ s.values === null ? 'L*a*b*' : t('colour.TakeColour.spectrum') }}</span>
             </button>
           </li>
         </ul>
       </TabPanel>
       <TabPanel class="grid gap-3">
-        <p>Hold the leather beside them in the same light, in grey surroundings. Choose the one that comes nearest.</p>
+        <p>{{ t('colour.TakeColour.holdTheLeatherBesideThem') }}</p>
         <div class="bg-surround p-4 grid grid-cols-3 sm:grid-cols-4 items-start gap-4">
           <button
             v-for="s in compared" :key="s.key" type="button" class="text-dark text-[.9rem] leading-tight" :disabled="busy"
@@ -220,6 +220,8 @@ const compared = computed(() => [
         </div>
       </TabPanel>
     </TabPanels>
-    <label class="grid gap-1">Where exactly<input v-model="whereabouts" class="write" placeholder="under the flap, inside the cuff"></label>
+    <label class="grid gap-1">{{
+      t('colour.TakeColour.whereExactly')
+    }}<input v-model="whereabouts" class="write" :placeholder="t('colour.TakeColour.underTheFlapInsideThe')"></label>
   </TabGroup>
 </template>

@@ -10,6 +10,7 @@ import { useWords } from '../kit/useWords'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import NoteForm from '../step/NoteForm.vue'
+import { t } from '../words'
 
 /** What was written down wrongly at the counter, what is called off, and what is here after all; what is typed stays until it is kept. */
 const props = defineProps<{ id: string }>()
@@ -37,7 +38,7 @@ const load = (): Promise<boolean> => run(() => api.get<TicketView>(`/tickets/${p
 })
 void load()
 const kinds = computed(() => words.value?.kinds ?? [])
-const shades = computed(() => [{ id: '' as const, label: 'the colour that it has' }, ...(words.value?.shades ?? [])])
+const shades = computed(() => [{ id: '' as const, label: t('counter.Correct.theColourThatItHas') }, ...(words.value?.shades ?? [])])
 const kindOf = (piece: PieceForm) => kinds.value.find((k) => k.id === piece.kind)
 /** Kinds of the same family first, then every other. */
 const kindsFor = (piece: PieceForm) => {
@@ -61,10 +62,10 @@ const keep = (): void => void run(
 const here = computed(() => ticket.value?.pieces.filter((p) => !isAway(p)) ?? [])
 const away = computed(() => ticket.value?.pieces.filter(isAway) ?? [])
 const WHAT: { id: CalledOff, label: string }[] = [
-  { id: 'given-back', label: 'given back as it is' },
-  { id: 'kept', label: 'kept here as it is' },
-  { id: 'discarded', label: 'thrown away, as its owner wished' },
-  { id: 'never-came', label: 'never here: written down by mistake' },
+  { id: 'given-back', label: t('counter.Correct.givenBackAsItIs') },
+  { id: 'kept', label: t('counter.Correct.keptHereAsItIs') },
+  { id: 'discarded', label: t('counter.Correct.thrownAwayAsItsOwner') },
+  { id: 'never-came', label: t('counter.Correct.neverHereWrittenDownBy') },
 ]
 const off = ref<number[]>([])
 const what = ref<CalledOff>('given-back')
@@ -86,59 +87,70 @@ const back = (piece: PieceRowView): void => void run(
 
 <template>
   <main class="px-4 sm:px-8 py-6 max-w-4xl w-full mx-auto grid gap-6 content-start">
-    <h1 class="text-4xl">Put right</h1>
+    <h1 class="text-4xl">{{ t('counter.Correct.putRight') }}</h1>
     <Notice :text="problem" @again="look" />
     <form v-if="ticket" class="grid gap-4" @submit.prevent="keep">
-      <label>Owner<input v-model="form.customer" class="write" name="customer" required></label>
-      <label>How to reach them<input v-model="form.contact" class="write" name="contact"></label>
-      <label>Wish<textarea v-model="form.wish" class="write" name="wish" rows="2" /></label>
-      <p class="text-lg">{{ ticket.promised ? `Promised for ${when(ticket.promisedAt, now)}.` : 'No day is promised yet.' }}
-        <RouterLink class="quiet" :to="`/tickets/${id}/promise`">{{ ticket.promised ? 'Promise another day' : 'Promise a day' }}</RouterLink></p>
+      <label>{{ t('counter.Correct.owner') }}<input v-model="form.customer" class="write" name="customer" required></label>
+      <label>{{ t('counter.Correct.howToReachThem') }}<input v-model="form.contact" class="write" name="contact"></label>
+      <label>{{ t('counter.Correct.wish') }}<textarea v-model="form.wish" class="write" name="wish" rows="2" /></label>
+      <p class="text-lg">{{ ticket.promised ? t('counter.Correct.promisedFor', [when(ticket.promisedAt, now)]) : t('counter.Correct.noDayIsPromisedYet') }}
+        <RouterLink class="quiet" :to="`/tickets/${id}/promise`">{{
+          ticket.promised ? t('counter.Correct.promiseAnotherDay') : t('counter.Correct.promiseADay')
+        }}</RouterLink></p>
       <fieldset v-for="piece in form.pieces" :key="piece.id" class="grid gap-2 border-t border-line pt-4">
         <div class="grid sm:grid-cols-[minmax(0,1fr)_10rem] gap-4">
-          <label>Name<input v-model="piece.name" class="write" :name="`name-${piece.id}`" required></label>
-          <label v-if="goesBySize(piece)">Size (EU)
+          <label>{{ t('counter.Correct.name') }}<input v-model="piece.name" class="write" :name="`name-${piece.id}`" required></label>
+          <label v-if="goesBySize(piece)">{{ t('counter.Correct.sizeEu') }}
             <input
               class="write" type="number" step="0.5" :value="piece.sizeEu" :name="`size-${piece.id}`" :min="limits.CorrectPieceInput.sizeEu.min"
               :max="limits.CorrectPieceInput.sizeEu.max" @change="piece.sizeEu = number($event) ?? piece.sizeEu"
             ></label>
-          <label v-else>Longest side (mm)
+          <label v-else>{{ t('counter.Correct.longestSideMm') }}
             <input
               class="write" type="number" step="5" :value="piece.lengthMm" :name="`length-${piece.id}`" :min="limits.CorrectPieceInput.lengthMm.min"
               :max="limits.CorrectPieceInput.lengthMm.max" @change="piece.lengthMm = number($event) ?? piece.lengthMm"
             ></label>
         </div>
-        <p class="text-lg">It is a <Choice v-model="piece.kind" :label="`Kind of ${piece.name}`" :options="kindsFor(piece)" />,
-          mostly <Choice v-model="piece.shade" :label="`Colour of ${piece.name}`" :options="shades" />.</p>
+        <p class="text-lg">{{
+          t('counter.Correct.itIsA')
+        }} <Choice v-model="piece.kind" :label="t('counter.Correct.kindOf', [piece.name])" :options="kindsFor(piece)" />{{
+          t('counter.Correct.mostly')
+        }} <Choice v-model="piece.shade" :label="t('counter.Correct.colourOf', [piece.name])" :options="shades" />.</p>
       </fieldset>
       <div class="flex flex-wrap gap-4">
-        <button class="do px-10!" type="submit" :disabled="busy">Keep</button>
-        <RouterLink class="may" to="/counter">Leave it</RouterLink>
-        <RouterLink v-if="here.length > 0" class="may" :to="`/tickets/${id}/add`">One more piece</RouterLink>
+        <button class="do px-10!" type="submit" :disabled="busy">{{ t('counter.Correct.keep') }}</button>
+        <RouterLink class="may" to="/counter">{{ t('counter.Correct.leaveIt') }}</RouterLink>
+        <RouterLink v-if="here.length > 0" class="may" :to="`/tickets/${id}/add`">{{ t('counter.Correct.oneMorePiece') }}</RouterLink>
       </div>
     </form>
-    <form v-if="here.length > 0" class="grid gap-3 border-t-2 border-ink pt-4" aria-label="Call off" @submit.prevent="callOff">
-      <h2 class="text-2xl">It is not to be done after all</h2>
+    <form v-if="here.length > 0" class="grid gap-3 border-t-2 border-ink pt-4" :aria-label="t('counter.Correct.callOff')" @submit.prevent="callOff">
+      <h2 class="text-2xl">{{ t('counter.Correct.itIsNotToBe') }}</h2>
       <div class="flex flex-wrap gap-x-8">
         <label v-for="piece in here" :key="piece.id" class="flex items-center gap-3 min-h-12 text-lg">
           <input v-model="off" type="checkbox" class="size-7 accent-ink" :value="piece.id">{{ piece.name }}
         </label>
       </div>
       <template v-if="off.length > 0">
-        <p class="text-lg">{{ off.length === 1 ? 'It was' : 'They were' }} <Choice v-model="what" label="What became of it" :options="WHAT" />.</p>
-        <label>Why?<input v-model="why" class="write" name="why-off" maxlength="200" placeholder="She bought new ones."></label>
-        <button class="may justify-self-start" type="submit" :disabled="busy || why.trim() === ''">Call off</button>
+        <p class="text-lg">{{
+          off.length === 1 ? t('counter.Correct.itWas') : t('counter.Correct.theyWere')
+        }} <Choice v-model="what" :label="t('counter.Correct.whatBecameOfIt')" :options="WHAT" />.</p>
+        <label>{{
+          t('counter.Correct.why')
+        }}<input v-model="why" class="write" name="why-off" maxlength="200" :placeholder="t('counter.Correct.sheBoughtNewOnes')"></label>
+        <button class="may justify-self-start" type="submit" :disabled="busy || why.trim() === ''">{{ t('counter.Correct.callOff') }}</button>
       </template>
     </form>
-    <section v-if="away.length > 0" class="grid gap-3 border-t-2 border-ink pt-4" aria-label="Not here any more">
-      <h2 class="text-2xl">Not here any more</h2>
+    <section v-if="away.length > 0" class="grid gap-3 border-t-2 border-ink pt-4" :aria-label="t('counter.Correct.notHereAnyMore')">
+      <h2 class="text-2xl">{{ t('counter.Correct.notHereAnyMore') }}</h2>
       <form v-for="piece in away" :key="piece.id" class="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto] items-end gap-4" @submit.prevent="back(piece)">
-        <p class="text-lg self-center"><strong>{{ piece.name }}</strong>, {{ piece.state === 'collected' ? 'collected' : 'called off' }}</p>
-        <label>{{ piece.state === 'collected' ? 'It is still here? Why?' : 'It goes on after all? Why?' }}
+        <p class="text-lg self-center"><strong>{{ piece.name }}</strong>, {{
+          piece.state === 'collected' ? t('counter.Correct.collected') : t('counter.Correct.calledOff')
+        }}</p>
+        <label>{{ piece.state === 'collected' ? t('counter.Correct.itIsStillHereWhy') : t('counter.Correct.itGoesOnAfterAll') }}
           <input v-model="afterAll[piece.id]" class="write" :name="`why-back-${piece.id}`" maxlength="200"></label>
-        <button class="may" type="submit" :disabled="busy || (afterAll[piece.id] ?? '').trim() === ''">Take that back</button>
+        <button class="may" type="submit" :disabled="busy || (afterAll[piece.id] ?? '').trim() === ''">{{ t('counter.Correct.takeThatBack') }}</button>
       </form>
     </section>
-    <NoteForm v-if="ticket" :path="`/tickets/${ticket.id}/notes`" about="the ticket" />
+    <NoteForm v-if="ticket" :path="`/tickets/${ticket.id}/notes`" :about="t('counter.Correct.theTicket')" />
   </main>
 </template>

@@ -13,6 +13,7 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 const { person, workshop } = useSession()
 const { when } = useWhen()
@@ -22,21 +23,21 @@ const sought = ref('')
 const state = ref('any')
 const due = ref('any')
 const STATES = [
-  { id: 'any', label: 'anything' },
-  { id: 'to-look-over', label: 'to be looked over' },
-  { id: 'to-plan', label: 'to be planned' },
-  { id: 'planned', label: 'planned' },
-  { id: 'in-work', label: 'in work' },
-  { id: 'ready', label: 'ready to be collected' },
-  { id: 'collected', label: 'collected' },
-  { id: 'called-off', label: 'called off' },
-  { id: 'referred', label: 'not for this bench' },
+  { id: 'any', label: t('counter.Counter.anything') },
+  { id: 'to-look-over', label: t('counter.Counter.toBeLookedOver') },
+  { id: 'to-plan', label: t('counter.Counter.toBePlanned') },
+  { id: 'planned', label: t('counter.Counter.planned') },
+  { id: 'in-work', label: t('counter.Counter.inWork') },
+  { id: 'ready', label: t('counter.Counter.readyToBeCollected') },
+  { id: 'collected', label: t('counter.Counter.collected') },
+  { id: 'called-off', label: t('counter.Counter.calledOff') },
+  { id: 'referred', label: t('counter.Counter.notForThisBench') },
 ]
 const DUE = [
-  { id: 'any', label: 'whenever' },
-  { id: '-1', label: 'overdue' },
-  { id: '1', label: 'by tomorrow' },
-  { id: '7', label: 'within a week' },
+  { id: 'any', label: t('counter.Counter.whenever') },
+  { id: '-1', label: t('counter.Counter.overdue') },
+  { id: '1', label: t('counter.Counter.byTomorrow') },
+  { id: '7', label: t('counter.Counter.withinAWeek') },
 ]
 const kindLabel = (kind: string): string => words.value?.kinds.find((k) => k.id === kind)?.label ?? kind
 
@@ -66,14 +67,14 @@ watch(sought, useDebounceFn(() => look(), 200))
 const isAnything = computed(() => sought.value.trim() === '' && state.value === 'any' && due.value === 'any')
 const sentence = (piece: PieceRowView): string =>
   ({
-    'to-look-over': 'to be looked over',
-    'to-plan': 'looked over, to be planned',
-    'referred': 'not for this bench',
-    'planned': `planned in ${counted(piece.stepsAll, 'step')}`,
-    'in-work': `${piece.stepsDone} of ${counted(piece.stepsAll, 'step')} done`,
-    'ready': `ready since ${piece.readyAt ? when(piece.readyAt, now.value) : 'now'}${piece.shelf === '' ? '' : `, at ${piece.shelf}`}`,
+    'to-look-over': t('counter.Counter.toBeLookedOver'),
+    'to-plan': t('counter.Counter.lookedOverToBePlanned'),
+    'referred': t('counter.Counter.notForThisBench'),
+    'planned': t('counter.Counter.plannedIn', [counted(piece.stepsAll, 'step')]),
+    'in-work': t('counter.Counter.ofDone', [piece.stepsDone, counted(piece.stepsAll, 'step')]),
+    'ready': t('counter.Counter.readySince', [piece.readyAt ? when(piece.readyAt, now.value) : 'now', piece.shelf === '' ? '' : `, at ${piece.shelf}`]),
     'collected': 'collected',
-    'called-off': 'called off',
+    'called-off': t('counter.Counter.calledOff'),
   })[piece.state] ?? piece.state
 const isOpen = (piece: PieceRowView): boolean => !['ready', 'collected', 'called-off'].includes(piece.state)
 const target = (piece: PieceRowView): string =>
@@ -87,23 +88,29 @@ const target = (piece: PieceRowView): string =>
 <template>
   <main class="px-4 sm:px-8 py-6 max-w-7xl w-full mx-auto">
     <div class="flex flex-wrap items-end gap-x-6 gap-y-2 mb-5">
-      <h1 class="text-4xl grow">Counter</h1>
-      <p class="text-lg"><Choice v-model="state" label="State" :options="STATES" /> due <Choice v-model="due" label="Due" :options="DUE" /></p>
+      <h1 class="text-4xl grow">{{ t('counter.Counter.counter') }}</h1>
+      <p class="text-lg"><Choice v-model="state" :label="t('counter.Counter.state')" :options="STATES" /> {{
+        t('counter.Counter.due')
+      }} <Choice v-model="due" :label="t('counter.Counter.due2')" :options="DUE" /></p>
       <label class="w-full sm:w-72">
-        <span class="sr-only">Find by owner, piece, tag or kind</span>
-        <input v-model="sought" class="write" type="search" placeholder="Find owner, piece, tag, kind">
+        <span class="sr-only">{{ t('counter.Counter.findByOwnerPieceTag') }}</span>
+        <input v-model="sought" class="write" type="search" :placeholder="t('counter.Counter.findOwnerPieceTagKind')">
       </label>
-      <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">New ticket</RouterLink>
+      <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">{{ t('counter.Counter.newTicket') }}</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />
     <p v-if="found && found.waiting > 0" class="caution text-lg mb-3 flex flex-wrap items-center gap-x-4">
-      <span>{{ found.waiting === 1 ? 'One piece has' : `${found.waiting} pieces have` }} been ready for longer than {{ workshop?.uncollectedDays }} days.</span>
-      <button v-if="state !== 'ready'" class="quiet" type="button" @click="state = 'ready'">See what is ready</button>
+      <span>{{
+        t('counter.Counter.beenReadyForLongerThan', [
+          found.waiting === 1 ? t('counter.Counter.onePieceHas') : t('counter.Counter.piecesHave', [found.waiting]), workshop?.uncollectedDays
+        ])
+      }}</span>
+      <button v-if="state !== 'ready'" class="quiet" type="button" @click="state = 'ready'">{{ t('counter.Counter.seeWhatIsReady') }}</button>
     </p>
-    <p v-if="found && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">Nothing has been handed in yet. Open the first ticket, and draw up
-      what you see.</p>
-    <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">No owner and no piece by
-      {{ sought === '' ? 'that choice' : `“${sought}”` }}.</p>
+    <p v-if="found && tickets.length === 0 && isAnything" class="text-xl py-16 text-center">{{ t('counter.Counter.nothingHasBeenHandedIn') }}</p>
+    <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">{{
+      t('counter.Counter.noOwnerAndNoPiece', [sought === '' ? t('counter.Counter.thatChoice') : `“${sought}”`])
+    }}</p>
     <ol class="grid">
       <li v-for="ticket in tickets" :key="ticket.id" class="grid sm:grid-cols-[17rem_minmax(0,1fr)] gap-x-6 gap-y-2 py-4 border-b border-line">
         <div>
@@ -113,27 +120,35 @@ const target = (piece: PieceRowView): string =>
             <RouterLink
               v-if="ticket.pieces.some(isOpen)" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
               :to="`/tickets/${ticket.id}/promise`"
-              :aria-label="ticket.promised ? `Promised ${when(ticket.promisedAt, now)}: can it be kept?` : 'No day promised yet'"
-            >{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet'
+              :aria-label="ticket.promised ? t('counter.Counter.promisedCanItBeKept', [when(ticket.promisedAt, now)]) : t('counter.Counter.noDayPromisedYet')"
+            >{{ ticket.promised ? when(ticket.promisedAt, now) : t('counter.Counter.noDayYet')
             }}</RouterLink>
-            <span v-else class="font-semibold">{{ ticket.promised ? when(ticket.promisedAt, now) : 'no day yet' }}</span>
+            <span v-else class="font-semibold">{{ ticket.promised ? when(ticket.promisedAt, now) : t('counter.Counter.noDayYet') }}</span>
             <span
               v-if="ticket.promised && Date.parse(ticket.promisedAt) < now && ticket.pieces.some(isOpen)"
               class="ml-2 bg-ink text-raised px-2"
-            >overdue</span>
+            >{{ t('counter.Counter.overdue') }}</span>
           </p>
           <p v-if="ticket.pieces.some((p) => p.state === 'ready')" class="mt-2">
-            <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="`Collect: ${ticket.customer}`">Collect</RouterLink>
-            <span class="block text-soft text-[.95rem] mt-1">{{ ticket.toldAt ? `told ${when(ticket.toldAt, now)}` : 'not told yet' }}</span>
-            <span v-if="ticket.waits !== null" class="block font-semibold">ready for {{ ticket.waits }} days</span>
+            <RouterLink class="do py-1!" :to="`/tickets/${ticket.id}/leaving`" :aria-label="t('counter.Counter.collect', [ticket.customer])">{{
+              t('counter.Counter.collect2')
+            }}</RouterLink>
+            <span class="block text-soft text-[.95rem] mt-1">{{
+              ticket.toldAt ? t('counter.Counter.told', [when(ticket.toldAt, now)]) : t('counter.Counter.notToldYet')
+            }}</span>
+            <span v-if="ticket.waits !== null" class="block font-semibold">{{ t('counter.Counter.readyForDays', [ticket.waits]) }}</span>
           </p>
           <p v-if="ticket.wish" class="text-soft text-[.95rem] mt-1">“{{ ticket.wish }}”</p>
           <p class="flex gap-5 -ml-2">
-            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/label`" :aria-label="`Label of ticket ${ticket.id}`">Label</RouterLink>
-            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/paper`" :aria-label="`Ticket ${ticket.id} on paper`">Ticket</RouterLink>
+            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/label`" :aria-label="t('counter.Counter.labelOfTicket', [ticket.id])">{{
+              t('counter.Counter.label')
+            }}</RouterLink>
+            <RouterLink class="quiet" :to="`/tickets/${ticket.id}/paper`" :aria-label="t('counter.Counter.ticketOnPaper', [ticket.id])">{{
+              t('counter.Counter.ticket')
+            }}</RouterLink>
             <RouterLink
-              v-if="person?.mayPlan" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="`Put right: ticket ${ticket.id}`"
-            >Put right</RouterLink>
+              v-if="person?.mayPlan" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="t('counter.Counter.putRightTicket', [ticket.id])"
+            >{{ t('counter.Counter.putRight') }}</RouterLink>
           </p>
         </div>
         <div class="grid gap-1">
@@ -155,6 +170,6 @@ const target = (piece: PieceRowView): string =>
         </div>
       </li>
     </ol>
-    <p v-if="found?.more" class="py-6 text-center"><button class="may" type="button" @click="look(page + 1)">Show more</button></p>
+    <p v-if="found?.more" class="py-6 text-center"><button class="may" type="button" @click="look(page + 1)">{{ t('counter.Counter.showMore') }}</button></p>
   </main>
 </template>

@@ -5,6 +5,7 @@ import { api } from '../api/client'
 import type { OwnersView, OwnerView } from '../api/types'
 import { counted } from '../kit/counted'
 import { vFocus } from '../kit/vFocus'
+import { t } from '../words'
 
 /** Whose it is: typed, or found by a few letters of the name or figures of the telephone. Nobody is chosen unless they are chosen. */
 defineProps<{ problem: string | undefined }>()
@@ -49,7 +50,7 @@ const onKey = (event: KeyboardEvent): void => {
 
 <template>
   <div class="relative">
-    <label class="grid gap-1 font-semibold">Whose is it?
+    <label class="grid gap-1 font-semibold">{{ t('counter.KnownOwner.whoseIsIt') }}
       <input
         v-model="name" v-focus class="write font-normal" name="customer" role="combobox" autocomplete="off" aria-autocomplete="list"
         :aria-expanded="shown" aria-controls="known-owners" :aria-activedescendant="active >= 0 ? `owner-${active}` : undefined" :aria-invalid="!!problem"
@@ -57,7 +58,10 @@ const onKey = (event: KeyboardEvent): void => {
       >
       <span v-if="problem" class="font-normal">{{ problem }}</span>
     </label>
-    <ul v-if="shown" id="known-owners" role="listbox" aria-label="Known owners" class="absolute z-30 inset-x-0 top-full bg-raised border-2 border-ink">
+    <ul
+      v-if="shown" id="known-owners" role="listbox" :aria-label="t('counter.KnownOwner.knownOwners')"
+      class="absolute z-30 inset-x-0 top-full bg-raised border-2 border-ink"
+    >
       <li
         v-for="(owner, i) in found" :id="`owner-${i}`" :key="owner.customer + owner.contact" role="option" :aria-selected="i === active"
         class="px-4 py-2 cursor-pointer" :class="i === active ? 'bg-ink text-raised' : ''" @mousedown.prevent="take(owner)"

@@ -8,6 +8,7 @@ import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** A label for every piece of a ticket: what hangs on it while it is here. The square opens the piece. */
 const props = defineProps<{ id: number }>()
@@ -25,9 +26,9 @@ const print = (): void => window.print()
   <main class="px-4 sm:px-8 py-6 grid gap-6 content-start justify-items-start">
     <Notice :text="problem" @again="reload" />
     <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2 w-full">
-      <h1 class="text-4xl grow">Labels</h1>
-      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
-      <button class="do" type="button" @click="print">Print</button>
+      <h1 class="text-4xl grow">{{ t('counter.Label.labels') }}</h1>
+      <RouterLink class="quiet" to="/counter">{{ t('counter.Label.backToTheCounter') }}</RouterLink>
+      <button class="do" type="button" @click="print">{{ t('counter.Label.print') }}</button>
     </header>
     <article
       v-for="piece in ticket?.pieces ?? []" :key="piece.id"
@@ -37,11 +38,13 @@ const print = (): void => window.print()
       <div class="grid content-between gap-2 min-w-0">
         <p class="font-head text-6xl leading-none tracking-tight">{{ piece.tag }}</p>
         <p class="text-2xl font-semibold leading-tight">{{ piece.name }}</p>
-        <p class="text-lg leading-tight">{{ ticket?.customer }}<br>{{ kind(piece.kind) }} · to {{ piece.aim.replace('-', ' ') }}</p>
-        <p class="text-xl font-bold">{{ ticket?.promised === false ? 'no day promised yet' : `for ${date(ticket?.promisedAt ?? '')}` }}</p>
+        <p class="text-lg leading-tight">{{ ticket?.customer }}<br>{{ t('counter.Label.to', [kind(piece.kind), piece.aim.replace('-', ' ')]) }}</p>
+        <p class="text-xl font-bold">{{
+          ticket?.promised === false ? t('counter.Label.noDayPromisedYet') : t('counter.Label.for', [date(ticket?.promisedAt ?? '')])
+        }}</p>
       </div>
       <div class="grid gap-2 content-between">
-        <img :src="square(piece.id)" width="176" height="176" class="w-full bg-white" :alt="`A square code that opens ${piece.name}`">
+        <img :src="square(piece.id)" width="176" height="176" class="w-full bg-white" :alt="t('counter.Label.aSquareCodeThatOpens', [piece.name])">
         <Standing :kind="piece.kind" :colours="[]" :weight="2" class="h-16" />
       </div>
     </article>

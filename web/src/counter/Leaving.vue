@@ -14,6 +14,7 @@ import { useWhen } from '../session/useWhen'
 import OverrideDialog from '../step/OverrideDialog.vue'
 import SignaturePad from '../step/SignaturePad.vue'
 import { useCollecting } from './useCollecting'
+import { t } from '../words'
 
 /** Pieces go home: what goes with them, what is to be said, what is missing, and who takes them. */
 const props = defineProps<{ id: string }>()
@@ -28,8 +29,9 @@ const load = (): Promise<boolean> => run(() => api.get<LeavingView>(`/tickets/${
 void load()
 
 const PAID: { id: Paid, label: string }[] = [
-  { id: 'now', label: 'paid now' }, { id: 'before', label: 'paid before' }, { id: 'later', label: 'to be paid later' },
-  { id: 'nothing', label: 'nothing to pay' },
+  { id: 'now', label: t('counter.Leaving.paidNow') }, { id: 'before', label: t('counter.Leaving.paidBefore') },
+  { id: 'later', label: t('counter.Leaving.toBePaidLater') },
+  { id: 'nothing', label: t('counter.Leaving.nothingToPay') },
 ]
 const going = ref<number[]>([])
 const by = ref('')
@@ -86,14 +88,15 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
         <h1 class="text-4xl">{{ leaving.ticket.customer }}</h1>
         <p class="text-soft text-lg">{{ leaving.ticket.contact }}</p>
       </header>
-      <section v-if="leaving.warnings.length > 0" class="caution grid gap-2 text-lg" aria-label="To go along">
-        <h2 class="text-2xl">To go along: not cured yet</h2>
-        <p v-for="w in leaving.warnings" :key="w.piece"><strong>{{ w.name }}</strong> until {{ date(w.until) }}, {{ time(w.until) }}: do not wear or flex it,
-          keep it from water, heat, dust and dark cloth, do not polish it, and put nothing on or against it.</p>
-        <p><button class="may no-print" type="button" @click="print">Print this</button></p>
+      <section v-if="leaving.warnings.length > 0" class="caution grid gap-2 text-lg" :aria-label="t('counter.Leaving.toGoAlong')">
+        <h2 class="text-2xl">{{ t('counter.Leaving.toGoAlongNotCured') }}</h2>
+        <p v-for="w in leaving.warnings" :key="w.piece"><strong>{{ w.name }}</strong> {{
+          t('counter.Leaving.untilDoNotWearOr', [date(w.until), time(w.until)])
+        }}</p>
+        <p><button class="may no-print" type="button" @click="print">{{ t('counter.Leaving.printThis') }}</button></p>
       </section>
-      <p v-if="here.length === 0" class="no-print text-xl">Nothing of this ticket is here any more.
-        <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink></p>
+      <p v-if="here.length === 0" class="no-print text-xl">{{ t('counter.Leaving.nothingOfThisTicketIs') }}
+        <RouterLink class="quiet" to="/counter">{{ t('counter.Leaving.backToTheCounter') }}</RouterLink></p>
       <section
         v-for="piece in here" :key="piece.id" class="no-print grid sm:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-2 border-t border-line pt-4"
         :aria-label="piece.name"
@@ -103,17 +106,20 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
           <label class="flex items-center gap-3 text-2xl font-head font-semibold min-h-11">
             <input v-model="going" type="checkbox" class="size-7 accent-ink" :value="piece.id">{{ piece.name }}
           </label>
-          <p class="text-lg">{{ piece.readyAt ? `Ready since ${when(piece.readyAt, now)}` : `${piece.stepsDone} of ${counted(piece.stepsAll, 'step')} done` }}
-            <label v-if="piece.readyAt" class="ml-4">on the shelf at
+          <p class="text-lg">{{
+                               piece.readyAt
+                                 ? t('counter.Leaving.readySince', [when(piece.readyAt, now)])
+                                 : t('counter.Leaving.ofDone', [piece.stepsDone, counted(piece.stepsAll, 'step')])
+                             }}
+            <label v-if="piece.readyAt" class="ml-4">{{ t('counter.Leaving.onTheShelfAt') }}
               <input
-                class="write inline-block! w-28" :value="piece.shelf" maxlength="40" :aria-label="`Place of ${piece.name}`"
+                class="write inline-block! w-28" :value="piece.shelf" maxlength="40" :aria-label="t('counter.Leaving.placeOf', [piece.name])"
                 @change="shelve(piece, $event)"
               ></label></p>
           <p v-for="missing in about(piece)?.missing" :key="missing" class="stop">{{ missing }}</p>
-          <p v-if="about(piece)?.curesUntil" class="stop">It cures until {{ when(about(piece)?.curesUntil ?? '', now) }}: until then it marks, sticks and
-            cracks.</p>
+          <p v-if="about(piece)?.curesUntil" class="stop">{{ t('counter.Leaving.itCuresUntilUntilThen', [when(about(piece)?.curesUntil ?? '', now)]) }}</p>
           <div v-if="isGoing(piece) && (about(piece)?.off.length ?? 0) > 0" class="flex flex-wrap gap-x-6 text-lg">
-            <span class="self-center">From its tray:</span>
+            <span class="self-center">{{ t('counter.Leaving.fromItsTray') }}</span>
             <label v-for="off in about(piece)?.off" :key="off.label" class="flex items-center gap-3 min-h-11">
               <input v-model="tray" type="checkbox" class="size-6 accent-ink" :value="keyOf(piece.id, off)">{{ off.label }}
             </label>
@@ -124,32 +130,36 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
         </div>
       </section>
       <form v-if="here.some((p) => p.readyAt)" class="no-print flex flex-wrap items-end gap-4 border-t border-line pt-4" @submit.prevent="tell">
-        <label class="grow">{{ leaving.ticket.toldAt ? `Told ${when(leaving.ticket.toldAt, now)}. How were they told again?` : 'Does the owner know? How were they told?' }}
-          <input v-model="toldHow" class="write" name="told" placeholder="rang, she comes on Friday">
+        <label class="grow">{{
+                              leaving.ticket.toldAt
+                                ? t('counter.Leaving.toldHowWereTheyTold', [when(leaving.ticket.toldAt, now)])
+                                : t('counter.Leaving.doesTheOwnerKnowHow')
+                            }}
+          <input v-model="toldHow" class="write" name="told" :placeholder="t('counter.Leaving.rangSheComesOnFriday')">
         </label>
-        <button class="may" type="submit" :disabled="busy || toldHow.trim() === ''">The owner knows</button>
+        <button class="may" type="submit" :disabled="busy || toldHow.trim() === ''">{{ t('counter.Leaving.theOwnerKnows') }}</button>
       </form>
       <form v-if="here.length > 0" class="no-print grid gap-4 border-t-2 border-ink pt-4" @submit.prevent="send()">
-        <h2 class="text-2xl">Going home</h2>
-        <label>Who takes {{ going.length === 1 ? 'it' : 'them' }}?
+        <h2 class="text-2xl">{{ t('counter.Leaving.goingHome') }}</h2>
+        <label>{{ t('counter.Leaving.whoTakes', [going.length === 1 ? t('counter.Leaving.it') : t('counter.Leaving.them')]) }}
           <input v-model="by" class="write" name="by" autocomplete="off" :placeholder="leaving.ticket.customer">
         </label>
-        <p class="text-xl"><Choice v-model="paid" label="Payment" :options="PAID" /></p>
+        <p class="text-xl"><Choice v-model="paid" :label="t('counter.Leaving.payment')" :options="PAID" /></p>
         <div v-if="paid === 'now'" class="grid grid-cols-2 gap-4">
-          <label>How much?<input v-model="amount" class="write" name="amount" inputmode="decimal" placeholder="64.50"></label>
-          <label>Paid how?<input v-model="how" class="write" name="how" placeholder="cash, card"></label>
+          <label>{{ t('counter.Leaving.howMuch') }}<input v-model="amount" class="write" name="amount" inputmode="decimal" placeholder="64.50"></label>
+          <label>{{ t('counter.Leaving.paidHow') }}<input v-model="how" class="write" name="how" :placeholder="t('counter.Leaving.cashCard')"></label>
         </div>
-        <p v-if="paid === 'now' && sum === undefined" class="stop">“{{ amount }}” is no sum.</p>
-        <label>Anything to note?<input v-model="note" class="write" name="note"></label>
+        <p v-if="paid === 'now' && sum === undefined" class="stop">{{ t('counter.Leaving.isNoSum', [amount]) }}</p>
+        <label>{{ t('counter.Leaving.anythingToNote') }}<input v-model="note" class="write" name="note"></label>
         <div class="grid gap-2">
-          <p>Signed by who takes {{ going.length === 1 ? 'it' : 'them' }}, if you ask for that
-            <button v-if="strokes.length > 0" class="quiet" type="button" @click="strokes = []">Clear</button></p>
+          <p>{{ t('counter.Leaving.signedByWhoTakesIf', [going.length === 1 ? t('counter.Leaving.it') : t('counter.Leaving.them')]) }}
+            <button v-if="strokes.length > 0" class="quiet" type="button" @click="strokes = []">{{ t('counter.Leaving.clear') }}</button></p>
           <SignaturePad v-model="strokes" />
         </div>
         <button
           class="do justify-self-start px-10!" type="submit"
           :disabled="busy || going.length === 0 || by.trim() === '' || (paid === 'now' && sum === undefined)"
-        >Collected</button>
+        >{{ t('counter.Leaving.collected') }}</button>
       </form>
     </template>
     <OverrideDialog :refusal="refusal" @why="send" @leave="refusal = null" />

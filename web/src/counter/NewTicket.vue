@@ -10,6 +10,7 @@ import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
 import KnownOwner from './KnownOwner.vue'
+import { t } from '../words'
 
 /** A ticket that is open, and gets one more piece; otherwise a new one is opened. */
 const props = defineProps<{ ticket?: number }>()
@@ -72,7 +73,7 @@ if (props.ticket !== undefined) {
     const { owners } = await api.get<OwnersView>(`/owners?find=${encodeURIComponent(ticket.customer)}`)
     past.value = owners.find((o) => o.customer === ticket.customer)?.pieces ?? []
   }).catch((fault: unknown) => {
-    problem.value = fault instanceof Problem ? fault.detail : 'That did not work.'
+    problem.value = fault instanceof Problem ? fault.detail : t('kit.useAct.thatDidNotWork')
   })
 }
 /** On to the next thing that hands would reach for: so a known pair is taken in with a few presses of Enter. */
@@ -111,7 +112,10 @@ const along = (event: KeyboardEvent): void => {
   }
 }
 
-const go = computed(() => `${props.ticket === undefined ? 'Open the ticket' : 'Add it'}${piece.value.job === null ? '' : ' and plan it'}`)
+const go = computed(() => {
+  const first = props.ticket === undefined ? t('counter.NewTicket.openTheTicket') : t('counter.NewTicket.addIt')
+  return piece.value.job === null ? first : `${first}${t('counter.NewTicket.andPlanIt')}`
+})
 /** What has just been added is what came last. */
 const newest = (ticket: TicketView): PieceRowView | undefined => [...ticket.pieces].sort((a, b) => b.id - a.id)[0]
 const open = async (): Promise<void> => {
@@ -134,7 +138,7 @@ const open = async (): Promise<void> => {
       const at = form.pieces.findIndex((_, i) => Object.keys(fault.errors).some((field) => field.startsWith(`ticket.pieces[${i}].`)))
       current.value = at === -1 ? current.value : at
     } else {
-      problem.value = 'That did not work.'
+      problem.value = t('kit.useAct.thatDidNotWork')
     }
   } finally {
     busy.value = false
@@ -144,68 +148,75 @@ const open = async (): Promise<void> => {
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0">
-    <section class="bg-surround flex flex-col justify-center px-4 sm:px-10 py-8 gap-4" aria-label="The piece">
+    <section class="bg-surround flex flex-col justify-center px-4 sm:px-10 py-8 gap-4" :aria-label="t('counter.NewTicket.thePiece')">
       <div
         class="shelf px-4 h-40 sm:h-72 flex items-end justify-center"
       ><Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" /></div>
-      <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || 'A piece' }}</p>
+      <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || t('counter.NewTicket.aPiece') }}</p>
     </section>
     <form class="px-4 sm:px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
-      <h1 class="text-3xl">{{ of === null ? 'New ticket' : `One more piece of ${of.customer}` }}</h1>
+      <h1 class="text-3xl">{{ of === null ? t('counter.NewTicket.newTicket') : t('counter.NewTicket.oneMorePieceOf', [of.customer]) }}</h1>
       <KnownOwner v-if="ticket === undefined" v-model="form.customer" :problem="error('customer')" @known="known" />
-      <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="As last time" @keydown="along">
-        <span class="font-semibold">As last time:</span>
+      <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" :aria-label="t('counter.NewTicket.asLastTime')" @keydown="along">
+        <span class="font-semibold">{{ t('counter.NewTicket.asLastTime2') }}</span>
         <button
           v-for="(p, i) in past" :key="p.id" type="button" class="may" :data-next="i === 0 ? 'past' : undefined" :aria-pressed="piece.like === p.id"
           @click="asLastTime(p)"
         >{{ p.name }}</button>
       </div>
       <div v-if="ticket === undefined" class="grid sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
-        <label class="grid gap-1 font-semibold">How to reach them
+        <label class="grid gap-1 font-semibold">{{ t('counter.NewTicket.howToReachThem') }}
           <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
           <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>
         </label>
-        <label class="grid gap-1 font-semibold">What they want, in their words
+        <label class="grid gap-1 font-semibold">{{ t('counter.NewTicket.whatTheyWantInTheir') }}
           <textarea v-model="form.wish" class="write font-normal" name="wish" rows="1" :aria-invalid="!!error('wish')" />
           <span v-if="error('wish')" class="font-normal">{{ error('wish') }}</span>
         </label>
       </div>
       <fieldset class="grid gap-2 border-t-2 border-ink pt-3">
-        <legend class="sr-only">The piece</legend>
+        <legend class="sr-only">{{ t('counter.NewTicket.thePiece') }}</legend>
         <div v-if="form.pieces.length > 1" class="flex flex-wrap gap-2">
           <button
             v-for="(p, i) in form.pieces" :key="i" type="button" class="may" :aria-pressed="i === current"
             :class="i === current ? 'bg-ink! text-raised!' : ''" @click="current = i"
-          >{{ p.name || `Piece ${i + 1}` }}</button>
+          >{{ p.name || t('counter.NewTicket.piece', [i + 1]) }}</button>
         </div>
-        <label class="grid gap-1 font-semibold">What do you call it?
+        <label class="grid gap-1 font-semibold">{{ t('counter.NewTicket.whatDoYouCallIt') }}
           <input
-            v-model="piece.name" class="write font-normal" name="name" placeholder="The Captain’s shoes" data-next="name"
+            v-model="piece.name" class="write font-normal" name="name" :placeholder="t('counter.NewTicket.theCaptainsShoes')" data-next="name"
             :aria-invalid="!!wrong('name')"
           >
           <span v-if="wrong('name')" class="font-normal">{{ wrong('name') }}</span>
         </label>
         <p class="text-xl leading-loose">
-          {{ (kind?.halves.length ?? 0) > 1 ? 'A pair, of the' : 'One piece, of the' }} <Choice v-model="family" label="Family" :options="families" />:
-          <Choice v-model="piece.kind" label="Kind" :options="ofFamily" />,
-          mostly <Choice v-model="piece.shade" label="Shade" :options="shades" />,
-          <template v-if="kind?.goesBySize !== false">size <input
+          {{
+            (kind?.halves.length ?? 0) > 1 ? t('counter.NewTicket.aPairOfThe') : t('counter.NewTicket.onePieceOfThe')
+          }} <Choice v-model="family" :label="t('counter.NewTicket.family')" :options="families" />:
+          <Choice v-model="piece.kind" :label="t('counter.NewTicket.kind')" :options="ofFamily" />{{
+            t('counter.NewTicket.mostly')
+          }} <Choice v-model="piece.shade" :label="t('counter.NewTicket.shade')" :options="shades" />,
+          <template v-if="kind?.goesBySize !== false">{{ t('counter.NewTicket.size') }} <input
             v-model.number="piece.sizeEu"
             class="write w-24! min-h-11! py-0! leading-none inline-block align-middle font-semibold" name="sizeEu" type="number"
             :min="limits.PieceInput.sizeEu.min" :max="limits.PieceInput.sizeEu.max" step="0.5"
-            aria-label="Size (EU)" :aria-invalid="!!wrong('sizeEu')"
+            :aria-label="t('counter.NewTicket.sizeEu')" :aria-invalid="!!wrong('sizeEu')"
           >.</template>
-          <template v-else>longest side <input
+          <template v-else>{{ t('counter.NewTicket.longestSide') }} <input
             v-model.number="piece.lengthMm" class="write w-28! min-h-11! py-0! leading-none inline-block align-middle font-semibold"
-            name="lengthMm" type="number" :min="limits.PieceInput.lengthMm.min" :max="limits.PieceInput.lengthMm.max" step="5" aria-label="Longest side (mm)"
+            name="lengthMm" type="number" :min="limits.PieceInput.lengthMm.min" :max="limits.PieceInput.lengthMm.max" step="5"
+            :aria-label="t('counter.NewTicket.longestSideMm')"
             :placeholder="String(kind?.usualLengthMm ?? '')" :aria-invalid="!!wrong('lengthMm')"
-          > mm.</template>
-          To <Choice v-model="piece.aim" label="Aim" :options="aims" />,
-          with a <Choice v-model="piece.gloss" label="Gloss" :options="glosses" /> finish.
+          > {{ t('counter.NewTicket.mm') }}</template>
+          {{ t('counter.NewTicket.to') }} <Choice v-model="piece.aim" :label="t('counter.NewTicket.aim')" :options="aims" />{{
+            t('counter.NewTicket.withA')
+          }} <Choice v-model="piece.gloss" :label="t('counter.NewTicket.gloss')" :options="glosses" /> {{
+            t('counter.NewTicket.finish')
+          }}
         </p>
         <p class="text-soft">{{ aimMeaning }}</p>
-        <div v-if="offered.length > 0" class="flex flex-wrap items-center gap-2" role="group" aria-label="A usual job" @keydown="along">
-          <span class="font-semibold">A usual job:</span>
+        <div v-if="offered.length > 0" class="flex flex-wrap items-center gap-2" role="group" :aria-label="t('counter.NewTicket.aUsualJob')" @keydown="along">
+          <span class="font-semibold">{{ t('counter.NewTicket.aUsualJob2') }}</span>
           <button
             v-for="(job, i) in offered" :key="job.id" type="button" class="may" :data-next="i === 0 ? 'job' : undefined" :aria-pressed="piece.job === job.id"
             @click="takeJob(job)"
@@ -217,7 +228,7 @@ const open = async (): Promise<void> => {
         <button class="do grow" type="submit" data-next="open" :disabled="busy">{{ go }}</button>
         <button
           v-if="ticket === undefined" class="may" type="button" @click="form.pieces.push(newPiece()); current = form.pieces.length - 1"
-        >One more piece</button>
+        >{{ t('counter.NewTicket.oneMorePiece') }}</button>
       </div>
     </form>
   </main>

@@ -10,6 +10,7 @@ import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
+import { t } from '../words'
 
 /** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
 const props = defineProps<{ id: number }>()
@@ -33,7 +34,7 @@ const give = async (at: string, rush: boolean): Promise<void> => {
     refused.value = ''
     given.value = true
   } catch (error) {
-    refused.value = error instanceof Problem ? error.detail : 'That did not work.'
+    refused.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
     await reload()
   } finally {
     busy.value = false
@@ -45,12 +46,12 @@ const day = ref('')
 const hour = ref('')
 const hoursOf = (at: string) => promise.value?.days.find((d) => d.hours.some((h) => h.at === at))?.hours ?? []
 const days = computed(() => [
-  { id: '', label: 'choose one' },
+  { id: '', label: t('counter.Promise.chooseOne') },
   ...(promise.value?.days ?? []).map((d) => {
     const last = d.hours.at(-1)?.at ?? ''
     return { id: last, label: date(last) }
   }),
-  { id: 'later', label: 'a later one' },
+  { id: 'later', label: t('counter.Promise.aLaterOne') },
 ])
 const hours = computed(() => hoursOf(day.value).map((h) => ({ id: h.at, label: time(h.at) })))
 const chosenDay = computed(() => hoursOf(day.value).find((h) => h.at === hour.value))
@@ -65,84 +66,100 @@ watch(day, (at) => {
 /** Further than the hours of anybody here are known. */
 const later = ref('')
 const surely = (holds: number): string =>
-  holds >= 90 ? 'It can be kept' : holds >= 60 ? 'It may not be kept' : holds >= 10 ? 'It will hardly be kept' : 'It cannot be kept'
+  holds >= 90 ? t('counter.Promise.itCanBeKept') : holds >= 60 ? t('counter.Promise.itMayNotBeKept')
+    : holds >= 10 ? t('counter.Promise.itWillHardlyBeKept') : t('counter.Promise.itCannotBeKept')
 </script>
 
 <template>
   <main class="px-4 sm:px-9 py-6 grid gap-6 content-start max-w-6xl w-full mx-auto">
     <Notice :text="problem || refused" @again="reload" />
     <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
-      <h1 class="text-4xl grow">A promise for {{ promise?.customer ?? '…' }}</h1>
-      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
+      <h1 class="text-4xl grow">{{ t('counter.Promise.aPromiseFor', [promise?.customer ?? '…']) }}</h1>
+      <RouterLink class="quiet" to="/counter">{{ t('counter.Promise.backToTheCounter') }}</RouterLink>
     </header>
-    <p v-if="!promise && !problem" class="text-xl text-soft">The bench is being played through …</p>
+    <p v-if="!promise && !problem" class="text-xl text-soft">{{ t('counter.Promise.theBenchIsBeingPlayed') }}</p>
     <template v-if="promise">
       <div v-if="promise.unseen.length > 0" class="text-xl grid gap-2">
-        <p>Nothing can be said yet. Not looked over: <strong>{{ promise.unseen.join(', ') }}</strong>.</p>
-        <p>Open each at the counter and mark what you see; then the hours are known.</p>
+        <p>{{ t('counter.Promise.nothingCanBeSaidYet') }} <strong>{{ promise.unseen.join(', ') }}</strong>.</p>
+        <p>{{ t('counter.Promise.openEachAtTheCounter') }}</p>
       </div>
-      <p v-else-if="promise.tooMuch" class="stop text-xl">There is so much on the bench that it takes too long to play it through. It is promised for
-        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>; whether it can be kept cannot be said just now.</p>
-      <p v-else-if="promise.stepsLeft === 0" class="text-xl">Nothing is left to be done for this ticket.</p>
+      <p v-else-if="promise.tooMuch" class="stop text-xl">{{ t('counter.Promise.thereIsSoMuchOn') }}
+        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>{{ t('counter.Promise.whetherItCanBeKept') }}</p>
+      <p v-else-if="promise.stepsLeft === 0" class="text-xl">{{ t('counter.Promise.nothingIsLeftToBe') }}</p>
       <template v-else>
-        <section class="border-y-4 border-ink py-5 grid gap-3" aria-label="What may be promised">
-          <p class="text-lg">{{ counted(promise.stepsLeft, 'step') }}, {{ counted(promise.minutesLeft, 'minute') }} by hand, after what is on the bench already:</p>
+        <section class="border-y-4 border-ink py-5 grid gap-3" :aria-label="t('counter.Promise.whatMayBePromised')">
+          <p class="text-lg">{{ t('counter.Promise.byHandAfterWhatIs', [counted(promise.stepsLeft, 'step'), counted(promise.minutesLeft, 'minute')]) }}</p>
           <template v-if="promise.certain">
             <p class="font-head text-4xl sm:text-[3.2rem] leading-tight">{{ date(promise.certain) }}, {{ time(promise.certain) }}</p>
-            <p class="text-lg">is kept nine times out of ten.<template v-if="promise.even && promise.even !== promise.certain"> Every other time it is ready by
-              {{ when(promise.even, now) }}.</template></p>
+            <p class="text-lg">{{ t('counter.Promise.isKeptNineTimesOut') }}<template v-if="promise.even && promise.even !== promise.certain">{{
+              t('counter.Promise.everyOtherTimeItIs', [when(promise.even, now)])
+            }}</template></p>
           </template>
-          <p v-else class="stop text-xl">There are not enough hours ahead to promise any day. Enter more hours in the workshop, or ask for a lesser aim.</p>
+          <p v-else class="stop text-xl">{{ t('counter.Promise.thereAreNotEnoughHours') }}</p>
           <button
             v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy"
             @click="give(promise.certain, false)"
-          >Promise this</button>
+          >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
-        <p v-if="!promise.promised" class="text-xl">No day is promised yet.</p>
-        <p v-else class="text-xl" aria-live="polite"><strong v-if="given">Written. </strong><span>Promised {{ promise.rush ? 'as a rush ' : '' }}for
+        <p v-if="!promise.promised" class="text-xl">{{ t('counter.Promise.noDayIsPromisedYet') }}</p>
+        <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{
+                                                                                                                             t('counter.Promise.promisedFor', [
+                                                                                                                               promise.rush
+                                                                                                                                 ? t('counter.Promise.asARush')
+                                                                                                                                 : ''
+                                                                                                                             ])
+                                                                                                                           }}
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
-          <span class="text-soft">Kept {{ promise.holds }} times out of a hundred.</span></p>
-        <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" aria-label="Another day">
-          <p class="text-lg">Another day: <Choice v-model="day" label="Another day" :options="days" />
-            <template v-if="hours.length > 0">, by <Choice v-model="hour" label="By which hour" :options="hours" /></template></p>
+          <span class="text-soft">{{ t('counter.Promise.keptTimesOutOfA', [promise.holds]) }}</span></p>
+        <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" :aria-label="t('counter.Promise.anotherDay')">
+          <p class="text-lg">{{ t('counter.Promise.anotherDay2') }} <Choice v-model="day" :label="t('counter.Promise.anotherDay')" :options="days" />
+            <template v-if="hours.length > 0">{{
+              t('counter.Promise.by')
+            }} <Choice v-model="hour" :label="t('counter.Promise.byWhichHour')" :options="hours" /></template></p>
           <form v-if="day === 'later'" class="flex items-end gap-3" @submit.prevent="give(`${later}T17:00`, false); day = ''">
-            <label>Which day?<input v-model="later" class="write" name="later" type="date" required></label>
-            <button class="may" type="submit" :disabled="busy || later === ''">Promise that day</button>
+            <label>{{ t('counter.Promise.whichDay') }}<input v-model="later" class="write" name="later" type="date" required></label>
+            <button class="may" type="submit" :disabled="busy || later === ''">{{ t('counter.Promise.promiseThatDay') }}</button>
           </form>
-          <p v-if="chosenDay" class="text-lg">{{ surely(chosenDay.holds) }}: {{ chosenDay.holds }} times out of a hundred.
-            <span v-if="sooner !== null"> Taken before everything else, {{ sooner }} times.</span>
-            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">Promise {{ date(chosenDay.at) }}</button>
+          <p v-if="chosenDay" class="text-lg">{{ t('counter.Promise.timesOutOfAHundred', [surely(chosenDay.holds), chosenDay.holds]) }}
+            <span v-if="sooner !== null">{{ t('counter.Promise.takenBeforeEverythingElseTimes', [sooner]) }}</span>
+            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">{{
+              t('counter.Promise.promise', [date(chosenDay.at)])
+            }}</button>
             <button
               v-if="sooner !== null" class="may ml-3" type="button" :disabled="busy"
               @click="give(chosenDay.at, true); day = ''"
-            >Promise it as a rush</button></p>
+            >{{ t('counter.Promise.promiseItAsARush') }}</button></p>
           <ul v-if="chosenDay && sooner !== null && breaks.length > 0" class="pl-5 list-disc text-lg">
-            <li v-for="p in breaks" :key="p.piece">As a rush it breaks the promise to {{ p.customer }}: {{ p.name }},
-              {{ when(p.promisedAt, now) }}.</li>
+            <li v-for="p in breaks" :key="p.piece">{{ t('counter.Promise.asARushItBreaks', [p.customer, p.name, when(p.promisedAt, now)]) }}</li>
           </ul>
         </section>
-        <section class="grid gap-3" aria-label="A rush">
-          <h2 class="text-2xl">If it goes before everything else</h2>
-          <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">It would be ready no sooner: it waits for its coats, not for hands.</p>
+        <section class="grid gap-3" :aria-label="t('counter.Promise.aRush')">
+          <h2 class="text-2xl">{{ t('counter.Promise.ifItGoesBeforeEverything') }}</h2>
+          <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">{{ t('counter.Promise.itWouldBeReadyNo') }}</p>
           <template v-else-if="promise.rushed">
             <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>.
-              {{ breaks.length > 0 ? `It would break ${breaks.length === 1 ? 'a promise' : `${breaks.length} promises`}:` : promise.pushed.length > 0 ?
-                'No promise breaks; it pushes back:' : 'Nobody is pushed back.' }}</p>
+              {{ breaks.length > 0
+                ? t('counter.Promise.itWouldBreak', [breaks.length === 1 ? t('counter.Promise.aPromise') : t('counter.Promise.promises', [breaks.length])])
+                : promise.pushed.length > 0 ?
+                  t('counter.Promise.noPromiseBreaksItPushes') : t('counter.Promise.nobodyIsPushedBack') }}</p>
             <ul class="grid">
               <li
                 v-for="p in promise.pushed" :key="p.piece" class="grid grid-cols-[minmax(0,1fr)_auto] gap-4 border-b border-line py-2 text-lg"
                 :class="p.breaks ? 'font-semibold' : ''"
               >
                 <span>{{ p.customer }}<span class="text-soft font-normal"> · {{ p.name }}</span></span>
-                <span>{{ p.was ? when(p.was, now) : 'never' }} → {{ p.becomes ? when(p.becomes, now) : 'no hours left' }}<template v-if="p.breaks">, promised
-                  {{ when(p.promisedAt, now) }}</template></span>
+                <span>{{ p.was ? when(p.was, now) : t('counter.Promise.never') }} → {{
+                  p.becomes ? when(p.becomes, now) : t('counter.Promise.noHoursLeft')
+                }}<template v-if="p.breaks">{{ t('counter.Promise.promised', [when(p.promisedAt, now)]) }}</template></span>
               </li>
             </ul>
             <div v-if="person?.mayPlan" class="flex gap-4">
-              <button v-if="!rushing" class="may" type="button" @click="rushing = true">Take it as a rush …</button>
+              <button v-if="!rushing" class="may" type="button" @click="rushing = true">{{ t('counter.Promise.takeItAsARush') }}</button>
               <template v-else>
-                <button class="do" type="button" :disabled="busy" @click="give(promise.rushed, true); rushing = false">Yes, before everything else</button>
-                <button class="may" type="button" @click="rushing = false">No</button>
+                <button class="do" type="button" :disabled="busy" @click="give(promise.rushed, true); rushing = false">{{
+                  t('counter.Promise.yesBeforeEverythingElse')
+                }}</button>
+                <button class="may" type="button" @click="rushing = false">{{ t('counter.Promise.no') }}</button>
               </template>
             </div>
           </template>

@@ -8,6 +8,7 @@ import PaperHead from '../kit/PaperHead.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWords } from '../kit/useWords'
 import { useWhen } from '../session/useWhen'
+import { t } from '../words'
 
 /** What was handed in, on paper: one for the owner to bring along when it is fetched. */
 const props = defineProps<{ id: number }>()
@@ -24,9 +25,9 @@ const print = (): void => window.print()
   <main class="px-4 sm:px-8 py-6 max-w-4xl w-full mx-auto grid gap-5 content-start">
     <Notice :text="problem" @again="reload" />
     <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2">
-      <h1 class="text-4xl grow">Ticket</h1>
-      <RouterLink class="quiet" to="/counter">Back to the counter</RouterLink>
-      <button class="do" type="button" @click="print">Print</button>
+      <h1 class="text-4xl grow">{{ t('counter.TicketPaper.ticket') }}</h1>
+      <RouterLink class="quiet" to="/counter">{{ t('counter.TicketPaper.backToTheCounter') }}</RouterLink>
+      <button class="do" type="button" @click="print">{{ t('counter.TicketPaper.print') }}</button>
     </header>
     <article v-if="ticket" class="grid gap-5 bg-raised p-5 sm:p-8 border border-line text-xl">
       <PaperHead />
@@ -36,8 +37,10 @@ const print = (): void => window.print()
           <h2 class="text-3xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact">{{ ticket.contact }}</p>
         </div>
-        <p class="text-right">handed in on {{ date(ticket.openedAt) }}<br>
-          <strong>{{ ticket.promised ? `ready on ${date(ticket.promisedAt)}, ${time(ticket.promisedAt)}` : 'no day promised yet' }}</strong></p>
+        <p class="text-right">{{ t('counter.TicketPaper.handedInOn', [date(ticket.openedAt)]) }}<br>
+          <strong>{{
+            ticket.promised ? t('counter.TicketPaper.readyOn', [date(ticket.promisedAt), time(ticket.promisedAt)]) : t('counter.TicketPaper.noDayPromisedYet')
+          }}</strong></p>
       </div>
       <p v-if="ticket.wish">“{{ ticket.wish }}”</p>
       <div
@@ -45,15 +48,15 @@ const print = (): void => window.print()
         class="grid grid-cols-[7rem_minmax(0,1fr)] sm:grid-cols-[12rem_minmax(0,1fr)] items-center gap-6 break-inside-avoid"
       >
         <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
-        <p><strong>{{ piece.tag }} · {{ piece.name }}</strong><br>{{ kind(piece.kind) }}<template v-if="piece.sizeEu">, size {{ piece.sizeEu }}</template>;
-          to {{ aim(piece.aim) }}</p>
+        <p><strong>{{ piece.tag }} · {{ piece.name }}</strong><br>{{ kind(piece.kind) }}<template v-if="piece.sizeEu">{{
+          t('counter.TicketPaper.size', [piece.sizeEu])
+        }}</template>{{ t('counter.TicketPaper.to', [aim(piece.aim)]) }}</p>
       </div>
       <div class="grid grid-cols-2 gap-10 pt-10 break-inside-avoid">
-        <p class="border-t border-ink pt-1 text-base">handed in by</p>
-        <p class="border-t border-ink pt-1 text-base">taken in by</p>
+        <p class="border-t border-ink pt-1 text-base">{{ t('counter.TicketPaper.handedInBy') }}</p>
+        <p class="border-t border-ink pt-1 text-base">{{ t('counter.TicketPaper.takenInBy') }}</p>
       </div>
-      <p class="text-base text-soft">Please bring this along. Times are a forecast: leather dries as it dries. Leather may be made to resist water, never to
-        keep it out.</p>
+      <p class="text-base text-soft">{{ t('counter.TicketPaper.pleaseBringThisAlongTimes') }}</p>
     </article>
   </main>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts" generic="T extends string">
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { computed } from 'vue'
+import { t } from '../words'
 
 /** A choice inside a sentence: the word itself opens it. */
 const props = defineProps<{
@@ -18,10 +19,10 @@ const chosen = computed(() => props.options.find((o) => o.id === props.modelValu
   <Listbox as="span" class="relative inline-block" :model-value="modelValue" :disabled="disabled" @update:model-value="(v: T) => emit('update:modelValue', v)">
     <ListboxButton
       class="inline-flex items-center gap-2 border-b-2 border-ink min-h-11 px-1 font-semibold disabled:border-transparent aria-expanded:bg-raised"
-      :aria-label="`${label}: ${mixed ? 'mixed' : chosen?.label ?? modelValue}`"
+      :aria-label="`${label}: ${mixed ? t('kit.Choice.mixed') : chosen?.label ?? modelValue}`"
     >
       <span v-if="chosen?.hex && !mixed" class="inline-block size-5 border border-soft" :style="{ backgroundColor: chosen.hex }" />
-      <span>{{ mixed ? 'mixed' : chosen?.label ?? modelValue }}</span>
+      <span>{{ mixed ? t('kit.Choice.mixed') : chosen?.label ?? modelValue }}</span>
       <svg v-if="!disabled" width="10" height="7" aria-hidden="true"><path d="M1 1l4 5 4-5" fill="none" stroke="currentColor" stroke-width="1.6" /></svg>
     </ListboxButton>
     <ListboxOptions class="absolute left-0 z-30 mt-1 min-w-60 max-w-96 max-h-96 overflow-auto bg-raised border-2 border-ink focus:outline-none">

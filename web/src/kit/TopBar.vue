@@ -4,10 +4,12 @@ import { RouterLink, useRouter } from 'vue-router'
 import { useSession } from '../session/useSession'
 import { play } from './bell'
 import { useLight } from './useLight'
+import { t } from '../words'
 
 const { person, signOut, alarm } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
+const ROOMS = ['bench', 'counter', 'pots', 'ledger', 'workshop'] as const
 
 const leave = async (): Promise<void> => {
   await signOut()
@@ -23,18 +25,21 @@ const setSound = (on: boolean): void => {
 
 <template>
   <header class="flex flex-wrap items-center gap-x-7 px-4 sm:px-6 sm:h-16 border-b border-line bg-paper">
-    <RouterLink to="/bench" class="flex items-center gap-2 min-h-12 font-head text-xl font-semibold" aria-label="Kind Heel, to the bench">
+    <RouterLink to="/bench" class="flex items-center gap-2 min-h-12 font-head text-xl font-semibold" :aria-label="t('kit.TopBar.kindHeelToTheBench')">
       <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true">
         <path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" />
         <path d="M8 20h14" stroke="currentColor" stroke-width="1.5" stroke-dasharray="2.4 2" />
       </svg>
-      Kind Heel
+      {{ t('kit.TopBar.kindHeel') }}
     </RouterLink>
-    <nav class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-base sm:text-lg -mx-2 sm:mx-0" aria-label="Rooms">
+    <nav
+      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-base sm:text-lg -mx-2 sm:mx-0"
+      :aria-label="t('kit.TopBar.rooms')"
+    >
       <RouterLink
-        v-for="room in ['Bench', 'Counter', 'Pots', 'Ledger', 'Workshop']" :key="room" :to="`/${room.toLowerCase()}`"
+        v-for="room in ROOMS" :key="room" :to="`/${room}`"
         class="grid place-items-center min-h-12 px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
-      >{{ room }}</RouterLink>
+      >{{ t(`kit.TopBar.${room}`) }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5 py-1">
       <slot />
@@ -43,25 +48,25 @@ const setSound = (on: boolean): void => {
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
           <div class="px-4 py-1 text-soft">{{ person?.role }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">
-            <span aria-hidden="true">Evening light</span>
+            <span aria-hidden="true">{{ t('kit.TopBar.eveningLight') }}</span>
             <Switch
-              :model-value="light === 'evening'" aria-label="Evening light" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
+              :model-value="light === 'evening'" :aria-label="t('kit.TopBar.eveningLight')" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
               @update:model-value="(on: boolean) => light = on ? 'evening' : 'day'"
             >
               <span class="block size-6 border-2 border-ink bg-raised" :class="light === 'evening' ? 'translate-x-6' : ''" />
             </Switch>
           </div>
           <div class="flex items-center justify-between px-4 min-h-12">
-            <span aria-hidden="true">Bell when a window opens</span>
+            <span aria-hidden="true">{{ t('kit.TopBar.bellWhenAWindowOpens') }}</span>
             <Switch
-              :model-value="sound" aria-label="Bell when a window opens" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
+              :model-value="sound" :aria-label="t('kit.TopBar.bellWhenAWindowOpens')" class="w-14 h-8 border-2 border-ink p-0.5 aria-checked:bg-ink"
               @update:model-value="setSound"
             >
               <span class="block size-6 border-2 border-ink bg-raised" :class="sound ? 'translate-x-6' : ''" />
             </Switch>
           </div>
           <MenuItem v-slot="{ active }">
-            <button class="w-full text-left px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" @click="leave">Sign out</button>
+            <button class="w-full text-left px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" @click="leave">{{ t('kit.TopBar.signOut') }}</button>
           </MenuItem>
         </MenuItems>
       </Menu>

@@ -1,2 +1,5 @@
-/** "1 step", "3 steps". */
-export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
+import { plural } from '../words'
+
+/** “1 step”, “3 steps”. */
+export const counted = (count: number, one: 'coat' | 'drop' | 'finding' | 'line' | 'minute' | 'piece' | 'step' | 'swatch' | 'time'): string =>
+  plural(`kit.counted.${one}`, count)

@@ -1,5 +1,6 @@
 import { ref } from 'vue'
 import { Problem } from '../api/client'
+import { t } from '../words'
 
 /**
  * Acts of one screen, one after the other: what is done while another is under way waits for it and is not lost. `busy` is for buttons; `problem` is the
@@ -17,7 +18,7 @@ export const useAct = (stale: () => void | Promise<void> = () => undefined) => {
       await after(await act())
       return true
     } catch (error) {
-      problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
       if (error instanceof Problem && error.status === 409) {
         await stale()
       }

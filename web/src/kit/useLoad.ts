@@ -1,5 +1,6 @@
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { Problem } from '../api/client'
+import { t } from '../words'
 
 /**
  * Something that a screen loads: its value, and the sentence when it could not be had. What was there stays there; an answer that comes after a newer question
@@ -19,7 +20,7 @@ export const useLoad = <T>(load: () => Promise<T>): { value: ShallowRef<T | null
       }
     } catch (error) {
       if (mine === asked) {
-        problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+        problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
         // Better how it stood than nothing.
         value.value ??= (error instanceof Problem ? error.seen as T | undefined : undefined) ?? null
       }

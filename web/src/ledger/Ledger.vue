@@ -11,6 +11,7 @@ import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import PartPictures from '../picture/PartPictures.vue'
+import { t } from '../words'
 
 const props = defineProps<{ piece: number | null }>()
 const { value: ledger, problem, reload } = useLoad(() => api.get<LedgerView>(props.piece === null ? '/ledger' : `/ledger/${props.piece}`))
@@ -44,33 +45,33 @@ const LONG = 40
 const handsOn = (list: readonly EntryView[]): number => list.reduce((sum, e) => sum + (e.event === 'done' ? e.realMinutes ?? 0 : 0), 0)
 const isLong = computed(() => entries.value.length > LONG)
 const WORDS: Readonly<Partial<Record<Event, string>>> = {
-  'opened': 'Counter',
-  'agreed': 'Agreed',
-  'planned': 'Plan',
-  'started': 'Under way',
-  'done': 'Done',
-  'gate-passed': 'Test passed',
-  'gate-not-yet': 'Not yet',
-  'look-enough': 'Enough',
-  'look-not-enough': 'A rung up',
-  'overridden': 'All the same',
-  'put-down': 'Put down',
-  'again': 'Once more',
-  'finished': 'Ready',
-  'collected': 'Collected',
-  'called-off': 'Called off',
-  'told': 'Told',
-  'corrected': 'Put right',
-  'taken-back': 'Taken back',
-  'noted': 'Note',
-  'colour-read': 'Colour',
-  'compared': 'Compared',
-  'pot-laid': 'Pot',
-  'interrupted': 'Interrupted',
-  'taken-over': 'Handed on',
-  'spoiled': 'Spoiled',
-  'keyed': 'Window missed',
-  'promised': 'Promised',
+  'opened': t('ledger.Ledger.counter'),
+  'agreed': t('ledger.Ledger.agreed'),
+  'planned': t('ledger.Ledger.plan'),
+  'started': t('ledger.Ledger.underWay'),
+  'done': t('ledger.Ledger.done3'),
+  'gate-passed': t('ledger.Ledger.testPassed'),
+  'gate-not-yet': t('ledger.Ledger.notYet'),
+  'look-enough': t('ledger.Ledger.enough'),
+  'look-not-enough': t('ledger.Ledger.aRungUp'),
+  'overridden': t('ledger.Ledger.allTheSame'),
+  'put-down': t('ledger.Ledger.putDown'),
+  'again': t('ledger.Ledger.onceMore'),
+  'finished': t('ledger.Ledger.ready'),
+  'collected': t('ledger.Ledger.collected'),
+  'called-off': t('ledger.Ledger.calledOff'),
+  'told': t('ledger.Ledger.told'),
+  'corrected': t('ledger.Ledger.putRight'),
+  'taken-back': t('ledger.Ledger.takenBack'),
+  'noted': t('ledger.Ledger.note'),
+  'colour-read': t('ledger.Ledger.colour'),
+  'compared': t('ledger.Ledger.compared'),
+  'pot-laid': t('ledger.Ledger.pot'),
+  'interrupted': t('ledger.Ledger.interrupted'),
+  'taken-over': t('ledger.Ledger.handedOn'),
+  'spoiled': t('ledger.Ledger.spoiled'),
+  'keyed': t('ledger.Ledger.windowMissed'),
+  'promised': t('ledger.Ledger.promised'),
 }
 const word = (event: Event): string => WORDS[event] ?? event
 const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
@@ -79,7 +80,9 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
 
 <template>
   <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <nav :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto border-r border-line bg-paper" aria-label="Pieces in the ledger">
+    <nav
+      :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto border-r border-line bg-paper" :aria-label="t('ledger.Ledger.piecesInTheLedger')"
+    >
       <RouterLink
         v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`"
         class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line"
@@ -88,27 +91,32 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
         <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
         <span class="leading-tight">
           <span class="font-semibold block">{{ p.name }}</span>
-          <span class="text-[.92rem]">{{ p.finishedAt ? `done ${when(p.finishedAt, now)}` : p.customer }}</span>
+          <span class="text-[.92rem]">{{ p.finishedAt ? t('ledger.Ledger.done', [when(p.finishedAt, now)]) : p.customer }}</span>
         </span>
       </RouterLink>
     </nav>
-    <section class="relative overflow-y-auto px-4 sm:px-9 py-5" aria-label="What happened" tabindex="0">
+    <section class="relative overflow-y-auto px-4 sm:px-9 py-5" :aria-label="t('ledger.Ledger.whatHappened')" tabindex="0">
       <Notice :text="problem" @again="reload" />
-      <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">The ledger is empty. What is done at the bench is written here by
-        itself.</p>
+      <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">{{ t('ledger.Ledger.theLedgerIsEmptyWhat') }}</p>
       <template v-if="ledger && current">
         <header class="flex flex-wrap items-end gap-x-10 gap-y-1 border-b-2 border-ink pb-3">
           <div class="grow">
-            <RouterLink class="quiet md:hidden -ml-2" to="/ledger">Every piece</RouterLink>
+            <RouterLink class="quiet md:hidden -ml-2" to="/ledger">{{ t('ledger.Ledger.everyPiece') }}</RouterLink>
             <h1 class="text-3xl">{{ current.name }}</h1>
-            <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">, done {{ when(current.finishedAt, now) }}</template></p>
+            <p class="text-soft">{{ current.customer }}<template v-if="current.finishedAt">{{
+              t('ledger.Ledger.done2', [when(current.finishedAt, now)])
+            }}</template></p>
           </div>
-          <p class="text-lg">planned <strong>{{ span(ledger.plannedMinutes) }}</strong>, really <strong>{{ span(ledger.realMinutes) }}</strong> by hand</p>
+          <p class="text-lg">{{ t('ledger.Ledger.planned') }} <strong>{{
+            span(ledger.plannedMinutes)
+          }}</strong>{{ t('ledger.Ledger.really') }} <strong>{{ span(ledger.realMinutes) }}</strong> {{ t('ledger.Ledger.byHand') }}</p>
         </header>
         <PartPictures :piece="current.id" :part="null" :half="null" class="pt-4" />
         <details v-for="({ day, entries: list }, n) in days" :key="`${current.id} ${day}`" class="pt-4" :open="!isLong || n === 0">
           <summary class="min-h-11 flex flex-wrap items-center gap-x-4 cursor-pointer"><h2 class="text-xl">{{ day }}</h2>
-            <span class="text-soft">{{ counted(list.length, 'line') }}{{ handsOn(list) > 0 ? `, ${span(handsOn(list))} by hand` : '' }}</span></summary>
+            <span class="text-soft">{{ counted(list.length, 'line') }}{{
+              handsOn(list) > 0 ? t('ledger.Ledger.byHand2', [span(handsOn(list))]) : ''
+            }}</span></summary>
           <ol class="border-l-2 border-dashed border-ink ml-2">
             <li
               v-for="e in list" :key="e.id"
@@ -122,7 +130,7 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
               <span class="text-soft">{{ word(e.event) }}</span>
               <span class="max-lg:col-span-2">{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
               <span class="lg:text-right text-[.95rem] max-lg:col-span-2">
-                <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> of {{ e.plannedMinutes }} min · </template>
+                <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> {{ t('ledger.Ledger.ofMin', [e.plannedMinutes]) }}</template>
                 <span class="text-soft">{{ e.person.split(' ')[0] }}<template v-if="e.tempC !== null"> · {{ e.tempC.toFixed(1) }} °C {{ e.humidity }}
                   %</template></span>
               </span>

@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { Problem } from '../api/client'
 import Silhouette from '../drawing/Silhouette.vue'
 import { useSession } from '../session/useSession'
+import { t } from '../words'
 
 const login = ref('')
 const password = ref('')
@@ -21,7 +22,7 @@ const go = async (): Promise<void> => {
     const to = route.query['to']
     await router.push(typeof to === 'string' && to.startsWith('/') && !to.startsWith('//') ? to : '/bench')
   } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
   } finally {
     busy.value = false
   }
@@ -37,16 +38,16 @@ const go = async (): Promise<void> => {
       </div>
     </div>
     <form class="mx-auto w-full max-w-md px-4 sm:px-8 grid gap-5" @submit.prevent="go">
-      <h1 class="text-5xl">Kind Heel</h1>
-      <p class="text-xl text-soft -mt-2">Who is at the bench?</p>
-      <label class="grid gap-1 font-semibold">Name
+      <h1 class="text-5xl">{{ t('people.SignIn.kindHeel') }}</h1>
+      <p class="text-xl text-soft -mt-2">{{ t('people.SignIn.whoIsAtTheBench') }}</p>
+      <label class="grid gap-1 font-semibold">{{ t('people.SignIn.name') }}
         <input v-model="login" class="write font-normal" name="login" autocomplete="username" autocapitalize="none" required autofocus>
       </label>
-      <label class="grid gap-1 font-semibold">Password
+      <label class="grid gap-1 font-semibold">{{ t('people.SignIn.password') }}
         <input v-model="password" class="write font-normal" name="password" type="password" autocomplete="current-password" required>
       </label>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
-      <button class="do" type="submit" :disabled="busy">Sign in</button>
+      <button class="do" type="submit" :disabled="busy">{{ t('people.SignIn.signIn') }}</button>
     </form>
   </main>
 </template>

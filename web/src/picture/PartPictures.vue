@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { PicturesView, PictureView } from '../api/types'
+import { t } from '../words'
 
 /** The pictures that are pinned to a part of a half, or the first of before and after: small, and a way to all of them. */
 const props = defineProps<{ piece: number, part: string | null, half: string | null }>()
@@ -25,7 +26,7 @@ const shown = computed(() => {
 <template>
   <RouterLink
     v-if="shown.length > 0" :to="`/pieces/${piece}/pictures`" class="flex gap-3 justify-self-start"
-    :aria-label="part === null ? 'Before and after' : 'Pictures of this part'"
+    :aria-label="part === null ? t('picture.PartPictures.beforeAndAfter') : t('picture.PartPictures.picturesOfThisPart')"
   >
     <figure v-for="p in shown" :key="p.id" class="bg-surround p-1.5">
       <img :src="p.thumb" :alt="p.moment" class="object-cover" :class="part === null ? 'h-36 w-54' : 'h-16 w-24'">

@@ -12,6 +12,7 @@ import { useWords } from '../kit/useWords'
 import { useSession } from '../session/useSession'
 import Slider from './Slider.vue'
 import { usePictures, type Where } from './usePictures'
+import { t } from '../words'
 
 /** What it looked like before anything was touched, while it was worked on, and after. */
 const props = defineProps<{ id: number }>()
@@ -25,18 +26,21 @@ const { date } = useWhen()
 
 const moment = ref('before')
 const MOMENTS = [
-  { id: 'before', label: 'before' },
-  { id: 'during', label: 'during the work' },
-  { id: 'after', label: 'after' },
+  { id: 'before', label: t('picture.Pictures.before') },
+  { id: 'during', label: t('picture.Pictures.duringTheWork') },
+  { id: 'after', label: t('picture.Pictures.after') },
 ]
 const part = ref('all')
 const parts = computed(() => [
-  { id: 'all', label: 'the whole of it' },
+  { id: 'all', label: t('picture.Pictures.theWholeOfIt') },
   ...(words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts ?? [])
-    .filter((p) => piece.value?.parts.some((has) => has.part === p.id)).map((p) => ({ id: p.id, label: `the ${p.label}` })),
+    .filter((p) => piece.value?.parts.some((has) => has.part === p.id)).map((p) => ({ id: p.id, label: t('picture.Pictures.the', [p.label]) })),
 ])
 const half = ref('')
 const halves = computed(() => words.value?.kinds.find((k) => k.id === piece.value?.kind)?.halves ?? [])
+const halfChoices = computed(() => [
+  { id: '', label: t('picture.Pictures.bothHalves') }, ...halves.value.map((h) => ({ id: h as string, label: t('picture.Pictures.theHalf', [h]) })),
+])
 const large = ref<PictureView | null>(null)
 const label = (p: PictureView): string =>
   [
@@ -44,7 +48,7 @@ const label = (p: PictureView): string =>
     p.side?.replace('-', ' ') ?? words.value?.kinds.find((k) => k.id === piece.value?.kind)?.parts.find((x) => x.id === p.part)?.label ?? '',
   ]
     .filter((x) => x !== '' && x !== null)
-    .join(' ') || 'the whole of it'
+    .join(' ') || t('picture.Pictures.theWholeOfIt')
 /** A picture from the same side before and after, of which the slider shows the change. */
 const pairs = computed(() =>
   (pictures.value?.pictures ?? [])
@@ -65,13 +69,15 @@ const take = async (event: Event, where: Where): Promise<void> => {
 <template>
   <main class="px-4 sm:px-8 py-6 max-w-7xl w-full mx-auto grid gap-6 content-start">
     <header class="flex flex-wrap items-end gap-6">
-      <div class="grow"><h1 class="text-4xl">Pictures</h1><p v-if="piece" class="text-soft">{{ piece.tag }} · {{ piece.name }}, {{ piece.customer }}</p></div>
-      <RouterLink class="may" :to="`/pieces/${id}`">Back to the piece</RouterLink>
+      <div class="grow"><h1 class="text-4xl">{{
+        t('picture.Pictures.pictures')
+      }}</h1><p v-if="piece" class="text-soft">{{ piece.tag }} · {{ piece.name }}, {{ piece.customer }}</p></div>
+      <RouterLink class="may" :to="`/pieces/${id}`">{{ t('picture.Pictures.backToThePiece') }}</RouterLink>
     </header>
     <Notice :text="refused || problem" @again="reload" />
 
-    <section v-if="pictures && pictures.missing.length > 0" class="grid gap-3" aria-label="Still to be taken before the work">
-      <h2 class="text-2xl">Before anything is touched</h2>
+    <section v-if="pictures && pictures.missing.length > 0" class="grid gap-3" :aria-label="t('picture.Pictures.stillToBeTakenBefore')">
+      <h2 class="text-2xl">{{ t('picture.Pictures.beforeAnythingIsTouched') }}</h2>
       <ul class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
         <li v-for="m in pictures.missing" :key="`${m.half}-${m.side}`">
           <label
@@ -81,30 +87,38 @@ const take = async (event: Event, where: Where): Promise<void> => {
             {{ m.label }}
             <input
               class="sr-only" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" :disabled="busy"
-              :aria-label="`Take the picture: ${m.label}`" @change="take($event, { moment: 'before', half: m.half, side: m.side })"
+              :aria-label="t('picture.Pictures.takeThePicture', [m.label])" @change="take($event, { moment: 'before', half: m.half, side: m.side })"
             >
           </label>
         </li>
       </ul>
     </section>
 
-    <section class="border-t-2 border-ink pt-4 flex flex-wrap items-center gap-x-3 text-xl" aria-label="Add a picture">
-      <p>Add one from <Choice v-model="moment" label="Moment" :options="MOMENTS" />, of <Choice v-model="part" label="Part" :options="parts" />
+    <section class="border-t-2 border-ink pt-4 flex flex-wrap items-center gap-x-3 text-xl" :aria-label="t('picture.Pictures.addAPicture')">
+      <p>{{
+           t('picture.Pictures.addOneFrom')
+         }} <Choice v-model="moment" :label="t('picture.Pictures.moment')" :options="MOMENTS" />{{
+           t('picture.Pictures.of')
+         }} <Choice v-model="part" :label="t('picture.Pictures.part')" :options="parts" />
         <template v-if="halves.length > 1">, <Choice
-          v-model="half" label="Half" :options="[{ id: '', label: 'both halves' }, ...halves.map((h) => ({ id: h,
-                                                                                                           label: `the ${h} half` }))]"
+          v-model="half" :label="t('picture.Pictures.half')" :options="halfChoices"
         /></template></p>
-      <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{ busy ? 'It is being kept …' : 'Choose or take' }}
+      <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{
+                                                                                                 busy
+                                                                                                   ? t('picture.Pictures.itIsBeingKept')
+                                                                                                   : t('picture.Pictures.chooseOrTake')
+                                                                                               }}
         <input
-          class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp" aria-label="Choose or take a picture" :disabled="busy"
+          class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp"
+          :aria-label="t('picture.Pictures.chooseOrTakeAPicture')" :disabled="busy"
           @change="take($event, { moment, half: half || (halves.length === 1 ? 'whole' : ''), part: part === 'all' ? '' : part })"
         >
       </label>
     </section>
 
-    <section v-if="pairs[shown]" class="grid gap-3" aria-label="Before and after">
+    <section v-if="pairs[shown]" class="grid gap-3" :aria-label="t('picture.Pictures.beforeAndAfter')">
       <div class="flex gap-2 items-center">
-        <h2 class="text-2xl grow">Before and after</h2>
+        <h2 class="text-2xl grow">{{ t('picture.Pictures.beforeAndAfter') }}</h2>
         <button
           v-for="(p, i) in pairs" :key="p.after.id" type="button" class="may" :aria-pressed="i === shown"
           :class="i === shown ? 'bg-ink! text-raised!' : ''" @click="shown = i"
@@ -118,25 +132,26 @@ const take = async (event: Event, where: Where): Promise<void> => {
         <h2 class="text-2xl first-letter:uppercase">{{ m.label }}</h2>
         <ul class="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-4">
           <li v-for="p in pictures.pictures.filter((x) => x.moment === m.id)" :key="p.id" class="grid gap-1">
-            <button type="button" class="bg-surround p-2" :aria-label="`See it large: ${label(p)}`" @click="large = p">
+            <button type="button" class="bg-surround p-2" :aria-label="t('picture.Pictures.seeItLarge', [label(p)])" @click="large = p">
               <img :src="p.thumb" :alt="label(p)" class="h-40 w-full object-contain" loading="lazy">
             </button>
             <div class="flex items-center gap-2">
               <span class="grow">{{ label(p) }}<span class="block text-soft text-[.9rem]">{{ date(p.at) }}</span></span>
-              <button v-if="person?.mayPlan" type="button" class="quiet" :aria-label="`take away: ${label(p)}`" @click="remove(p.id)">take away</button>
+              <button v-if="person?.mayPlan" type="button" class="quiet" :aria-label="t('picture.Pictures.takeAway', [label(p)])" @click="remove(p.id)">{{
+                t('picture.Pictures.takeAway2')
+              }}</button>
             </div>
           </li>
         </ul>
       </section>
     </template>
-    <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">No picture yet. Without one from before the first wipe nobody can prove or learn
-      anything.</p>
+    <p v-if="pictures && pictures.pictures.length === 0" class="text-xl">{{ t('picture.Pictures.noPictureYetWithoutOne') }}</p>
 
     <Dialog :open="large !== null" class="relative z-50" @close="large = null">
       <DialogPanel v-if="large" class="fixed inset-0 bg-surround grid grid-rows-[1fr_auto]">
         <DialogTitle class="sr-only">{{ label(large) }}</DialogTitle>
         <img :src="large.full" :alt="label(large)" class="size-full object-contain min-h-0">
-        <button class="do" type="button" @click="large = null">Close</button>
+        <button class="do" type="button" @click="large = null">{{ t('picture.Pictures.close') }}</button>
       </DialogPanel>
     </Dialog>
   </main>

@@ -2,6 +2,7 @@ import { ref } from 'vue'
 import { api, Problem } from '../api/client'
 import type { PicturesView } from '../api/types'
 import { useLoad } from '../kit/useLoad'
+import { t } from '../words'
 
 const MOST_BYTES = 25_000_000
 
@@ -18,7 +19,7 @@ export const usePictures = (piece: number) => {
       pictures.value = await act()
       return ''
     } catch (error) {
-      return error instanceof Problem ? error.detail : 'That did not work.'
+      return error instanceof Problem ? error.detail : t('picture.usePictures.thatDidNotWork')
     }
   }
   const form = (file: File, where: Where): FormData => {
@@ -37,7 +38,7 @@ export const usePictures = (piece: number) => {
     const said: string[] = []
     for (const file of files) {
       said.push(file.size > MOST_BYTES
-        ? `“${file.name}” has ${Math.round(file.size / 1_000_000)} MB; up to 25 MB can be kept. Take it with a smaller setting.`
+        ? t('picture.usePictures.hasMbUpTo25', [file.name, Math.round(file.size / 1_000_000)])
         : await send(() => api.post<PicturesView>(`/pieces/${piece}/pictures`, form(file, where))))
     }
     refused.value = [...new Set(said.filter((sentence) => sentence !== ''))].join(' ')

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useWords } from '../kit/useWords'
 import { drawings } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
+import { t } from '../words'
 
 /** Every kind, at every size, empty and filled, from both sides: the page to look at when a drawing changes. */
 const words = useWords()
@@ -40,7 +41,9 @@ const half = (kind: Kind, side: Half): Half => (words.value?.kinds.find((k) => k
 <template>
   <main class="p-8 grid gap-8">
     <section v-for="kind in kinds" :key="kind" class="grid gap-2" :data-kind="kind">
-      <h2 class="text-2xl">{{ label(kind) }} <span v-if="undrawn(kind).length > 0" class="undrawn font-bold">not drawn: {{ undrawn(kind).join(', ') }}</span>
+      <h2 class="text-2xl">{{ label(kind) }} <span v-if="undrawn(kind).length > 0" class="undrawn font-bold">{{
+        t('piece.AllDrawings.notDrawn', [undrawn(kind).join(', ')])
+      }}</span>
       </h2>
       <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div class="w-16"><Silhouette :kind="kind" :half="half(kind, 'right')" :weight="2" /></div>

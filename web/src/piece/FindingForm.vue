@@ -5,6 +5,7 @@ import { limits } from '../api/types'
 import type { FindingGroup, FindingKind, FindingsInput, Half, Material, PartName, WordsView } from '../api/types'
 import { useKeys } from '../kit/keys'
 import SeverityExample from './SeverityExample.vue'
+import { t } from '../words'
 
 /** Marks what is wrong at a place, or on several parts at once: what, one thing or several, how much it shows, how large. */
 const props = defineProps<{
@@ -83,25 +84,34 @@ useKeys((event) => {
 
 <template>
   <form class="grid gap-3 border-t border-line pt-3" novalidate @submit.prevent="set">
-    <div class="flex items-baseline gap-x-1 flex-wrap" role="group" :aria-label="`What is wrong${half === 'whole' ? '' : ` on the ${half}`}`">
-      <span class="font-semibold mr-2">{{ half === 'whole' || both ? 'Something is wrong:' : `On the ${half}, something is wrong:` }}</span>
+    <div
+      class="flex items-baseline gap-x-1 flex-wrap" role="group"
+      :aria-label="t('piece.FindingForm.whatIsWrong', [half === 'whole' ? '' : t('piece.FindingForm.onThe', [half])])"
+    >
+      <span class="font-semibold mr-2">{{
+        half === 'whole' || both ? t('piece.FindingForm.somethingIsWrong') : t('piece.FindingForm.onTheSomethingIsWrong', [half])
+      }}</span>
       <button
         v-for="g in groups" :key="g" type="button" class="quiet" :class="g === group ? 'font-bold no-underline! bg-raised' : ''"
         :aria-pressed="g === group" @click="group = g; kinds = []"
       >{{ g }}</button>
-      <span class="key" title="next group">G</span>
+      <span class="key" :title="t('piece.FindingForm.nextGroup')">G</span>
     </div>
     <div class="flex flex-wrap gap-2">
       <button
         v-for="(f, i) in offered" :key="f.id" type="button" class="may px-3!" :class="kinds.includes(f.id) ? 'bg-ink! text-raised!' : ''"
         :aria-pressed="kinds.includes(f.id)" @click="toggle(f.id)"
       >{{ f.label }}<span v-if="i < 9" class="key" aria-hidden="true">{{ i + 1 }}</span></button>
-      <button v-if="seldom > 0" type="button" class="quiet" :aria-expanded="further" @click="further = !further">{{ further ? 'only the usual' :
-        `${seldom} more, seldom on this` }}</button>
-      <p v-if="possible.length === 0" class="text-soft">Nothing of this kind is found {{ parts.length > 1 ? 'there' : 'on this part' }}.</p>
+      <button
+        v-if="seldom > 0" type="button" class="quiet" :aria-expanded="further" @click="further = !further"
+      >{{ further ? t('piece.FindingForm.onlyTheUsual') :
+        t('piece.FindingForm.moreSeldomOnThis', [seldom]) }}</button>
+      <p v-if="possible.length === 0" class="text-soft">{{
+        t('piece.FindingForm.nothingOfThisKindIs', [parts.length > 1 ? t('piece.FindingForm.there') : t('piece.FindingForm.onThisPart')])
+      }}</p>
     </div>
     <template v-if="chosen[0]">
-      <div class="grid grid-cols-5 gap-1.5" role="group" aria-label="How much it shows">
+      <div class="grid grid-cols-5 gap-1.5" role="group" :aria-label="t('piece.FindingForm.howMuchItShows')">
         <button
           v-for="s in words.severities" :key="s.id" type="button" class="may px-1! flex-col! gap-1! py-1.5 justify-start! leading-tight"
           :class="s.id === form.severity ? 'bg-ink! text-raised!' : ''" :aria-pressed="s.id === form.severity" @click="form.severity = s.id"
@@ -112,20 +122,27 @@ useKeys((event) => {
       </div>
       <div class="flex flex-wrap items-end gap-3">
         <template v-if="parts.length === 1 && sized">
-          <label>length, mm<input v-model.number="form.lengthMm" class="write block w-26!" name="lengthMm" type="number" min="0" step="0.5"></label>
-          <label>width, mm<input v-model.number="form.widthMm" class="write block w-26!" name="widthMm" type="number" min="0" step="0.5"></label>
-          <label v-if="chosen.every((f) => f.hasDepth)">depth, mm<input
+          <label>{{
+            t('piece.FindingForm.lengthMm')
+          }}<input v-model.number="form.lengthMm" class="write block w-26!" name="lengthMm" type="number" min="0" step="0.5"></label>
+          <label>{{
+            t('piece.FindingForm.widthMm')
+          }}<input v-model.number="form.widthMm" class="write block w-26!" name="widthMm" type="number" min="0" step="0.5"></label>
+          <label v-if="chosen.every((f) => f.hasDepth)">{{ t('piece.FindingForm.depthMm') }}<input
             v-model.number="form.depthMm" class="write block w-26!" name="depthMm" type="number" min="0"
             step="0.1"
           ></label>
         </template>
-        <label v-else-if="parts.length === 1">share, %<input
+        <label v-else-if="parts.length === 1">{{ t('piece.FindingForm.share') }}<input
           v-model.number="form.share" class="write block w-26!" name="share" type="number"
           :min="100 * limits.FindingInput.share.min" :max="100 * limits.FindingInput.share.max" step="5"
         ></label>
-        <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> same on the
-          {{ other }}</label>
-        <button class="do grow" type="submit" :disabled="busy">Mark {{ chosen.map((f) => f.label).join(' and ') }} <span class="key">Enter</span></button>
+        <label v-if="other !== null" class="flex items-center gap-2 min-h-12"><input v-model="both" type="checkbox" class="size-5 accent-ink"> {{
+          t('piece.FindingForm.sameOnThe', [other])
+        }}</label>
+        <button class="do grow" type="submit" :disabled="busy">{{
+          t('piece.FindingForm.mark', [chosen.map((f) => f.label).join(t('piece.FindingForm.and'))])
+        }} <span class="key">{{ t('piece.FindingForm.enter') }}</span></button>
       </div>
     </template>
   </form>

@@ -20,6 +20,7 @@ import PartSentence from './PartSentence.vue'
 import { useDrawn } from './useDrawn'
 import { usePiece } from './usePiece'
 import WholePiece from './WholePiece.vue'
+import { t } from '../words'
 
 const props = defineProps<{ id: number }>()
 const words = useWords()
@@ -76,15 +77,15 @@ const makePlan = async (): Promise<void> => {
   }
 }
 const size = (f: { lengthMm: number | null, widthMm: number | null, depthMm: number | null, share: number | null }): string => [
-  f.lengthMm === null ? '' : f.widthMm === null ? `, ${f.lengthMm} mm` : `, ${f.lengthMm} × ${f.widthMm} mm`,
-  f.depthMm === null ? '' : `, ${f.depthMm} mm deep`, f.share === null ? '' : `, ${Math.round(f.share * 100)} % of it`,
+  f.lengthMm === null ? '' : f.widthMm === null ? t('piece.LookOver.mm', [f.lengthMm]) : t('piece.LookOver.mm2', [f.lengthMm, f.widthMm]),
+  f.depthMm === null ? '' : t('piece.LookOver.mmDeep', [f.depthMm]), f.share === null ? '' : t('piece.LookOver.ofIt', [Math.round(f.share * 100)]),
 ].join('')
 const severity = (value: number): string => words.value?.severities.find((s) => s.id === value)?.label ?? ''
 </script>
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" aria-label="The piece, drawn">
+    <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" :aria-label="t('piece.LookOver.thePieceDrawn')">
       <template v-if="piece && kind">
         <div
           class="grow min-h-0 min-w-0 grid gap-2 items-center"
@@ -101,43 +102,57 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
               :turned="turned" :colours="colourMap(piece.parts, side)"
               :names="choosable"
               :findings="piece.findings.filter((f) => f.half === side)" :selected="at === side && part !== 'outer' ? part : null"
-              :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : `${side} half of ${piece.name}`"
+              :only="part === null ? null : at === side ? chosen : []" :label="side === 'whole' ? piece.name : t('piece.LookOver.halfOf', [side, piece.name])"
               @choose="(name) => choose(side, name)"
             />
           </div>
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
-          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">The whole {{ kind.outer }}
+          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">{{
+                                                                                                                     t('piece.LookOver.theWhole', [kind.outer])
+                                                                                                                   }}
             <span class="key">W</span></button>
-          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">The whole
-            {{ halves.length > 1 ? 'pair' : 'piece' }}</button>
+          <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">{{
+            t('piece.LookOver.theWhole', [halves.length > 1 ? t('piece.LookOver.pair') : t('piece.LookOver.piece')])
+          }}</button>
           <button
             v-for="name in unseen" :key="name" class="may bg-paper" type="button" :aria-pressed="part === name" @click="choose(at, name)"
           >{{ names[name] }}</button>
-          <button class="may bg-paper lg:hidden" type="button" :aria-pressed="large" @click="large = !large">{{ large ? 'Smaller' : 'Larger' }}</button>
-          <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">Turn to the
-            {{ drawing.sides[turned ? 0 : 1] }}</button>
+          <button class="may bg-paper lg:hidden" type="button" :aria-pressed="large" @click="large = !large">{{
+            large ? t('piece.LookOver.smaller') : t('piece.LookOver.larger')
+          }}</button>
+          <button v-if="drawing?.sides" class="may bg-paper" type="button" :aria-pressed="turned" @click="turned = !turned">{{
+            t('piece.LookOver.turnToThe', [drawing.sides[turned ? 0 : 1]])
+          }}</button>
         </div>
       </template>
     </section>
 
-    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start relative overflow-y-auto" aria-label="What is known" tabindex="0">
+    <section class="px-4 sm:px-8 py-5 grid gap-4 content-start relative overflow-y-auto" :aria-label="t('piece.LookOver.whatIsKnown')" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <header v-if="piece" class="grid gap-1">
         <h1 class="text-3xl">{{ piece.name }}</h1>
-        <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, {{ piece.promised ? `for ${date(piece.promisedAt)}` : 'no day promised yet' }}</p>
+        <p class="text-soft">{{ piece.tag }} · {{ piece.customer }}, {{
+          piece.promised ? t('piece.LookOver.for', [date(piece.promisedAt)]) : t('piece.LookOver.noDayPromisedYet')
+        }}</p>
         <p v-if="words" class="text-lg">
-          Agreed: to <Choice :model-value="piece.aim" label="Aim" :disabled="!mayEdit" :options="words.aims" @update:model-value="(aim) => agreeOn({ aim })" />,
-          with a <Choice
-            :model-value="piece.gloss" label="Gloss" :disabled="!mayEdit" :options="words.glosses"
+          {{
+            t('piece.LookOver.agreedTo')
+          }} <Choice
+            :model-value="piece.aim" :label="t('piece.LookOver.aim')" :disabled="!mayEdit" :options="words.aims"
+            @update:model-value="(aim) => agreeOn({ aim })"
+          />{{
+            t('piece.LookOver.withA')
+          }} <Choice
+            :model-value="piece.gloss" :label="t('piece.LookOver.gloss')" :disabled="!mayEdit" :options="words.glosses"
             @update:model-value="(gloss) => agreeOn({ gloss })"
-          /> finish;
-          <template v-if="piece.aim === 'recolour'">the new colour: <Choice
-            :model-value="piece.newShade ?? ''" label="New colour" :disabled="!mayEdit" :options="newShades(words)"
+          /> {{ t('piece.LookOver.finish') }}
+          <template v-if="piece.aim === 'recolour'">{{ t('piece.LookOver.theNewColour') }} <Choice
+            :model-value="piece.newShade ?? ''" :label="t('piece.LookOver.newColour')" :disabled="!mayEdit" :options="newShades(words)"
             @update:model-value="(shade) => agreeOn({ newShade: shade === '' ? null : shade })"
           />;</template>
-          signs of age: <Choice
-            :model-value="piece.patina" label="Patina" :disabled="!mayEdit" :options="words.patinas"
+          {{ t('piece.LookOver.signsOfAge') }} <Choice
+            :model-value="piece.patina" :label="t('piece.LookOver.patina')" :disabled="!mayEdit" :options="words.patinas"
             @update:model-value="(patina) => agreeOn({ patina })"
           />.
         </p>
@@ -145,16 +160,21 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
 
       <template v-if="piece && words && kind && part !== null">
         <PartSentence
-          :half="at" :part="part" :name="part === 'outer' ? `whole ${kind.outer}` : names[part] ?? part" :plural="part !== 'outer' && kind.parts.find((p) =>
+          :half="at" :part="part" :name="part === 'outer' ? t('piece.LookOver.whole', [kind.outer]) : names[part] ?? part"
+          :plural="part !== 'outer' && kind.parts.find((p) =>
             p.id === part)?.plural === true"
           :parts="parts" :kind="kind" :words="words" :disabled="!mayEdit || busy"
           :agreed="{ aim: piece.aim, gloss: piece.gloss, patina: piece.patina, newShade: piece.newShade }" @see="see" @agree="partAgreement"
         />
         <ul v-if="findings.length > 0" class="grid">
           <li v-for="f in findings" :key="f.id" class="flex items-center gap-3 border-t border-line min-h-12">
-            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'outer'"> on the {{ names[f.part] }}</span>,
+            <span class="grow"><span class="font-semibold">{{ f.label }}</span><span v-if="part === 'outer'">{{
+              t('piece.LookOver.onThe', [names[f.part]])
+            }}</span>,
               {{ severity(f.severity) }}{{ size(f) }}</span>
-            <button v-if="mayEdit" class="quiet" type="button" :aria-label="`take away: ${f.label}`" @click="unmark(f.id)">take away</button>
+            <button v-if="mayEdit" class="quiet" type="button" :aria-label="t('piece.LookOver.takeAway', [f.label])" @click="unmark(f.id)">{{
+              t('piece.LookOver.takeAway2')
+            }}</button>
           </li>
         </ul>
         <PartPictures v-if="single" :piece="id" :part="single.part" :half="single.half" />
@@ -173,17 +193,17 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
 
       <NoteForm
         v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"
-        :about="single ? `the ${names[single.part] ?? single.part}` : 'it'"
+        :about="single ? t('piece.LookOver.the', [names[single.part] ?? single.part]) : t('piece.LookOver.it')"
       />
       <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
         <button
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
           @click="makePlan"
-        >{{ piece.state === 'in-work' ? 'Plan the rest anew' : 'Make the plan' }} <span class="key">P</span></button>
-        <RouterLink v-if="piece.hasPlan" class="may" :to="`/pieces/${id}/plan`">See the plan</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/colour`">Colour</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/owner`">For the owner</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/pictures`">Pictures</RouterLink>
+        >{{ piece.state === 'in-work' ? t('piece.LookOver.planTheRestAnew') : t('piece.LookOver.makeThePlan') }} <span class="key">P</span></button>
+        <RouterLink v-if="piece.hasPlan" class="may" :to="`/pieces/${id}/plan`">{{ t('piece.LookOver.seeThePlan') }}</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/colour`">{{ t('piece.LookOver.colour') }}</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/owner`">{{ t('piece.LookOver.forTheOwner') }}</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}/pictures`">{{ t('piece.LookOver.pictures') }}</RouterLink>
       </footer>
     </section>
   </main>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { FamilyId, KindView, Material, Outcome, PartView, PlaceInput, Trial, TrialInput, TrialView, WordsView } from '../api/types'
 import Choice from '../kit/Choice.vue'
+import { t } from '../words'
 
 /** From a guess to what is known: the odds so far, the trial that settles most for the least risk, and what came of those that were done. */
 const props = defineProps<{
@@ -40,9 +41,9 @@ const said = (t: TrialView): string => {
 }
 const outer = computed(() => props.kind.parts.find((p) => p.id === props.part.part)?.outer === true)
 const SPEAKS = computed(() => [
-  ...(props.kind.halves.length > 1 ? [{ id: 'fellow', label: 'this part on both halves' }] : []),
-  { id: 'here', label: 'this part only' },
-  ...(outer.value ? [{ id: 'outer', label: `the whole ${props.kind.outer}` }] : []),
+  ...(props.kind.halves.length > 1 ? [{ id: 'fellow', label: t('piece.MaterialFinder.thisPartOnBothHalves') }] : []),
+  { id: 'here', label: t('piece.MaterialFinder.thisPartOnly') },
+  ...(outer.value ? [{ id: 'outer', label: t('piece.MaterialFinder.theWhole', [props.kind.outer]) }] : []),
 ])
 const chosenSpeaks = computed(() => (SPEAKS.value.some((s) => s.id === speaks.value) ? speaks.value : 'here'))
 const places = (): PlaceInput[] => {
@@ -71,37 +72,51 @@ const came = async (outcome: Outcome): Promise<void> => {
 </script>
 
 <template>
-  <section v-if="part.odds.length > 0 || here.length > 0" class="grid gap-2 bg-paper px-4 py-3" aria-label="What it is made of">
+  <section v-if="part.odds.length > 0 || here.length > 0" class="grid gap-2 bg-paper px-4 py-3" :aria-label="t('piece.MaterialFinder.whatItIsMadeOf')">
     <p v-if="part.odds.length > 1" class="flex flex-wrap gap-x-4 gap-y-1">
       <span v-for="o in part.odds" :key="o.material" class="inline-flex items-center gap-2">
-        <span class="inline-block h-2.5 bg-ink" :style="{ width: `${Math.max(2, o.odds * 70)}px` }" aria-hidden="true" />{{ material(o.material) }}
-        {{ Math.round(o.odds * 100) }} in 100</span>
+        <span class="inline-block h-2.5 bg-ink" :style="{ width: `${Math.max(2, o.odds * 70)}px` }" aria-hidden="true" />{{
+          t('piece.MaterialFinder.in100', [material(o.material), Math.round(o.odds * 100)])
+        }}</span>
     </p>
     <p v-for="c in part.contradictions" :key="c" class="caution">{{ c }}</p>
     <ul v-if="here.length > 0">
       <li v-for="made in here" :key="made.id" class="flex items-center gap-3 min-h-11">
-        <span v-if="made.before" class="size-6 border border-soft" :style="{ backgroundColor: made.before }" title="before" />
-        <span v-if="made.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: made.after }" title="after, dry" />
+        <span v-if="made.before" class="size-6 border border-soft" :style="{ backgroundColor: made.before }" :title="t('piece.MaterialFinder.before')" />
+        <span v-if="made.after" class="size-6 border border-soft -ml-3" :style="{ backgroundColor: made.after }" :title="t('piece.MaterialFinder.afterDry')" />
         <span class="grow first-letter:uppercase">{{ said(made) }}</span>
-        <button v-if="!disabled" type="button" class="quiet" :aria-label="`take away the trial: ${said(made)}`" @click="emit('forget', made.id)">take away</button>
+        <button
+          v-if="!disabled" type="button" class="quiet" :aria-label="t('piece.MaterialFinder.takeAwayTheTrial', [said(made)])"
+          @click="emit('forget', made.id)"
+        >{{
+          t('piece.MaterialFinder.takeAway')
+        }}</button>
       </li>
     </ul>
     <template v-if="trial && !disabled">
-      <p class="text-lg"><span class="font-bold">{{ own === null ? 'Next, ' : '' }}{{ trial.label }}.</span> {{ trial.how }} It speaks for
-        <Choice :model-value="chosenSpeaks" label="It speaks for" :options="SPEAKS" @update:model-value="(v) => speaks = v" />
-        <template v-if="trial.id === 'T-7'">, with <Choice v-model="product" label="Product" :options="words.products" /></template>.</p>
+      <p class="text-lg"><span class="font-bold">{{
+                           own === null ? t('piece.MaterialFinder.next') : ''
+                         }}{{ trial.label }}.</span> {{ t('piece.MaterialFinder.itSpeaksFor', [trial.how]) }}
+        <Choice :model-value="chosenSpeaks" :label="t('piece.MaterialFinder.itSpeaksFor2')" :options="SPEAKS" @update:model-value="(v) => speaks = v" />
+        <template v-if="trial.id === 'T-7'">{{
+          t('piece.MaterialFinder.with')
+        }} <Choice v-model="product" :label="t('piece.MaterialFinder.product')" :options="words.products" /></template>.</p>
       <div v-if="trial.id === 'T-7'" class="flex gap-3">
-        <label>reading before<input v-model="before" class="write block" name="labBefore" placeholder="L* a* b*: 40 12 20"></label>
-        <label>reading after, dry<input v-model="after" class="write block" name="labAfter" placeholder="L* a* b*: 37 12 18"></label>
+        <label>{{
+          t('piece.MaterialFinder.readingBefore')
+        }}<input v-model="before" class="write block" name="labBefore" placeholder="L* a* b*: 40 12 20"></label>
+        <label>{{
+          t('piece.MaterialFinder.readingAfterDry')
+        }}<input v-model="after" class="write block" name="labAfter" placeholder="L* a* b*: 37 12 18"></label>
       </div>
-      <div class="flex flex-wrap gap-2" role="group" :aria-label="`What came of it: ${trial.label}`">
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="t('piece.MaterialFinder.whatCameOfIt', [trial.label])">
         <button v-for="o in trial.outcomes" :key="o.id" type="button" class="may px-3!" :disabled="busy" @click="came(o.id)">{{ o.label }}</button>
       </div>
     </template>
-    <p v-else-if="part.certainty !== 'known' && !disabled" class="text-soft">No trial is worth its risk any more: the gentlest is taken.</p>
-    <p v-if="!disabled" class="text-soft">Another trial: <Choice
-      :model-value="own ?? ''" label="Another trial"
-      :options="[{ id: '', label: 'the one proposed' }, ...words.trials]" @update:model-value="(v) => own = v === '' ? null : v"
+    <p v-else-if="part.certainty !== 'known' && !disabled" class="text-soft">{{ t('piece.MaterialFinder.noTrialIsWorthIts') }}</p>
+    <p v-if="!disabled" class="text-soft">{{ t('piece.MaterialFinder.anotherTrial') }} <Choice
+      :model-value="own ?? ''" :label="t('piece.MaterialFinder.anotherTrial2')"
+      :options="[{ id: '', label: t('piece.MaterialFinder.theOneProposed') }, ...words.trials]" @update:model-value="(v) => own = v === '' ? null : v"
     /></p>
   </section>
 </template>

@@ -5,6 +5,7 @@ import type { AgreedView, Half, KindView, PartAgreementInput, PartName, PartsInp
 import Choice from '../kit/Choice.vue'
 import { newShades } from './newShades'
 import PartWishes from '../step/PartWishes.vue'
+import { t } from '../words'
 
 /** What is known of a part, as a sentence with the choices inside it. */
 const props = defineProps<{
@@ -51,30 +52,36 @@ const area = ref<number | ''>('')
 <template>
   <div v-if="first" class="grid gap-2 border-t-2 border-ink pt-3">
     <p class="text-xl leading-loose">
-      The <strong>{{ alike || half === 'whole' ? '' : half }} {{ name }}</strong> {{ plural ? 'are' : 'is' }}
+      {{ t('piece.PartSentence.the') }} <strong>{{ alike || half === 'whole' ? '' : half }} {{ name }}</strong> {{
+        plural ? t('piece.PartSentence.are') : t('piece.PartSentence.is')
+      }}
       <Choice
-        :model-value="first.material" :mixed="mixed('material')" label="Material" :disabled="disabled" :options="materials"
+        :model-value="first.material" :mixed="mixed('material')" :label="t('piece.PartSentence.material')" :disabled="disabled" :options="materials"
         @update:model-value="(material) => say({ material })"
       />,
       <Choice
-        :model-value="first.certainty" :mixed="mixed('certainty')" label="Certainty" :disabled="disabled" :options="words.certainties"
+        :model-value="first.certainty" :mixed="mixed('certainty')" :label="t('piece.PartSentence.certainty')" :disabled="disabled" :options="words.certainties"
         @update:model-value="(certainty) => say({ certainty })"
       />;
-      {{ plural ? 'they are' : 'it is' }} <Choice
-        :model-value="first.dryness" :mixed="mixed('dryness')" label="Dryness" :disabled="disabled"
+      {{ plural ? t('piece.PartSentence.theyAre') : t('piece.PartSentence.itIs') }} <Choice
+        :model-value="first.dryness" :mixed="mixed('dryness')" :label="t('piece.PartSentence.dryness')" :disabled="disabled"
         :options="words.dryness" @update:model-value="(dryness) => say({ dryness })"
-      />,
-      and <Choice
-        :model-value="first.shade" :mixed="mixed('shade')" label="Shade" :disabled="disabled" :options="words.shades"
+      />{{ t('piece.PartSentence.and') }} <Choice
+        :model-value="first.shade" :mixed="mixed('shade')" :label="t('piece.PartSentence.shade')" :disabled="disabled" :options="words.shades"
         @update:model-value="(shade) => say({ shade })"
       />.
     </p>
     <p v-if="meaning" class="text-soft">{{ meaning }}</p>
     <div class="flex flex-wrap gap-x-6 items-center">
-      <label v-if="isPair" class="flex items-center gap-3 min-h-11"><input v-model="alike" type="checkbox" class="size-5 accent-ink"> same on both
-        halves</label>
+      <label v-if="isPair" class="flex items-center gap-3 min-h-11"><input v-model="alike" type="checkbox" class="size-5 accent-ink"> {{
+        t('piece.PartSentence.sameOnBothHalves')
+      }}</label>
       <Disclosure v-slot="{ open }" as="div" class="contents">
-        <DisclosureButton class="quiet">{{ open ? 'Less' : 'More' }} about it{{ flagged.length > 0 ? `: ${flagged.join(', ')}` : '' }}</DisclosureButton>
+        <DisclosureButton class="quiet">{{
+          t('piece.PartSentence.aboutIt', [
+            open ? t('piece.PartSentence.less') : t('piece.PartSentence.more'), flagged.length > 0 ? `: ${flagged.join(', ')}` : ''
+          ])
+        }}</DisclosureButton>
         <DisclosurePanel class="basis-full grid gap-2 pb-1">
           <div class="flex flex-wrap gap-x-6">
             <label v-for="flag in words.flags" :key="flag.id" class="flex items-center gap-3 min-h-11">
@@ -87,33 +94,35 @@ const area = ref<number | ''>('')
           </div>
           <PartWishes :parts="parts" :words="words" :disabled="disabled" @wish="(wishes) => say({ wishes })" />
           <form class="flex items-end gap-3" novalidate @submit.prevent="area !== '' && say({ areaDm2: area })">
-            <label>measured area, dm²<input
+            <label>{{ t('piece.PartSentence.measuredAreaDm') }}<input
               v-model.number="area" class="write block w-32!" name="areaDm2" type="number" min="0" step="0.1"
               :placeholder="first.areaDm2 === null ? '' : String(first.areaDm2)" :disabled="disabled"
             ></label>
-            <button class="may" type="submit" :disabled="disabled || area === ''">Take it</button>
+            <button class="may" type="submit" :disabled="disabled || area === ''">{{ t('piece.PartSentence.takeIt') }}</button>
           </form>
           <p class="text-lg">
             <template v-if="own">
-              It goes its own way: to <Choice
-                :model-value="own.aim" label="Aim of the part" :disabled="disabled" :options="words.aims"
+              {{ t('piece.PartSentence.itGoesItsOwnWay') }} <Choice
+                :model-value="own.aim" :label="t('piece.PartSentence.aimOfThePart')" :disabled="disabled" :options="words.aims"
                 @update:model-value="(aim) => agree({ aim })"
               />,
               <Choice
-                :model-value="own.gloss" label="Gloss of the part" :disabled="disabled" :options="words.glosses"
+                :model-value="own.gloss" :label="t('piece.PartSentence.glossOfThePart')" :disabled="disabled" :options="words.glosses"
                 @update:model-value="(gloss) => agree({ gloss })"
               />,
-              <template v-if="own.aim === 'recolour'">in <Choice
-                :model-value="own.newShade ?? ''" label="New colour of the part" :disabled="disabled" :options="newShades(words)"
+              <template v-if="own.aim === 'recolour'">{{ t('piece.PartSentence.in') }} <Choice
+                :model-value="own.newShade ?? ''" :label="t('piece.PartSentence.newColourOfThePart')" :disabled="disabled" :options="newShades(words)"
                 @update:model-value="(shade) => agree({ newShade: shade === '' ? null : shade })"
               />,</template>
-              signs of age: <Choice
-                :model-value="own.patina" label="Patina of the part" :disabled="disabled" :options="words.patinas"
+              {{ t('piece.PartSentence.signsOfAge') }} <Choice
+                :model-value="own.patina" :label="t('piece.PartSentence.patinaOfThePart')" :disabled="disabled" :options="words.patinas"
                 @update:model-value="(patina) => agree({ patina })"
               />.
-              <button type="button" class="quiet" :disabled="disabled" @click="emit('agree', { places: places(), agreed: null })">As the rest</button>
+              <button type="button" class="quiet" :disabled="disabled" @click="emit('agree', { places: places(), agreed: null })">{{
+                t('piece.PartSentence.asTheRest')
+              }}</button>
             </template>
-            <button v-else type="button" class="quiet" :disabled="disabled" @click="agree({})">Agree on something else for this part</button>
+            <button v-else type="button" class="quiet" :disabled="disabled" @click="agree({})">{{ t('piece.PartSentence.agreeOnSomethingElseFor') }}</button>
           </p>
         </DisclosurePanel>
       </Disclosure>

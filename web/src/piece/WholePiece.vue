@@ -5,6 +5,7 @@ import { api, Problem } from '../api/client'
 import { cents, money } from '../kit/money'
 import type { AgreementInput, Half, HasInput, KindView, OffInput, PartName, PieceView, QuestionsView, QuestionView } from '../api/types'
 import { counted } from '../kit/counted'
+import { t } from '../words'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
 const props = defineProps<{ piece: PieceView; kind: KindView; disabled: boolean }>()
@@ -47,10 +48,10 @@ const keptJob = ref('')
 const keepJob = async (): Promise<void> => {
   try {
     await api.post('/usual-jobs', { name: job.value, piece: props.piece.id })
-    keptJob.value = `“${job.value.trim()}” is offered at the counter from now on.`
+    keptJob.value = t('piece.WholePiece.isOfferedAtTheCounter', [job.value.trim()])
     job.value = ''
   } catch (error) {
-    keptJob.value = error instanceof Problem ? error.detail : 'That did not work.'
+    keptJob.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
   }
 }
 const keep = (): void => {
@@ -66,33 +67,36 @@ const keep = (): void => {
 
 <template>
   <div class="grid gap-4">
-    <p v-if="piece.findings.length === 0" class="text-xl">Choose a part on the drawing, and say what it is made of and what is wrong with it.</p>
-    <p v-else class="text-xl">{{ counted(piece.findings.length, 'finding') }} so far. Choose a part to go on.</p>
-    <section v-if="questions.length > 0" class="grid gap-2" aria-label="What still changes the plan">
+    <p v-if="piece.findings.length === 0" class="text-xl">{{ t('piece.WholePiece.chooseAPartOnThe') }}</p>
+    <p v-else class="text-xl">{{ t('piece.WholePiece.soFarChooseAPart', [counted(piece.findings.length, 'finding')]) }}</p>
+    <section v-if="questions.length > 0" class="grid gap-2" :aria-label="t('piece.WholePiece.whatStillChangesThePlan')">
       <template v-for="q in questions" :key="q.text">
         <button v-if="q.plans > 1" type="button" class="caution text-left text-lg" @click="emit('choose', q.half, q.part)">{{ q.text }}</button>
         <p v-else class="text-soft">{{ q.text }}</p>
       </template>
     </section>
-    <section v-if="piece.past.length > 0 && !disabled && piece.findings.length === 0" class="flex flex-wrap items-center gap-2" aria-label="Copy a past piece">
-      <span>Made like one that was here:</span>
+    <section
+      v-if="piece.past.length > 0 && !disabled && piece.findings.length === 0" class="flex flex-wrap items-center gap-2"
+      :aria-label="t('piece.WholePiece.copyAPastPiece')"
+    >
+      <span>{{ t('piece.WholePiece.madeLikeOneThatWas') }}</span>
       <button v-for="p in piece.past" :key="p.id" type="button" class="may" @click="emit('copy', p.id)">{{ p.name }} ({{ p.tag }})</button>
     </section>
-    <section v-if="piece.differences.length > 0" aria-label="Left against right">
-      <h2 class="text-xl">Left against right</h2>
+    <section v-if="piece.differences.length > 0" :aria-label="t('piece.WholePiece.leftAgainstRight')">
+      <h2 class="text-xl">{{ t('piece.WholePiece.leftAgainstRight') }}</h2>
       <ul><li v-for="d in piece.differences" :key="d">{{ d }}</li></ul>
     </section>
-    <section v-if="detachable.length > 0" aria-label="What comes off">
-      <h2 class="text-xl">What comes off</h2>
+    <section v-if="detachable.length > 0" :aria-label="t('piece.WholePiece.whatComesOff')">
+      <h2 class="text-xl">{{ t('piece.WholePiece.whatComesOff') }}</h2>
       <div class="flex flex-wrap gap-x-6">
         <label v-for="p in detachable" :key="`${p.half}-${p.part}`" class="flex items-center gap-3 min-h-11">
           <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part, half: p.half, off: !p.off })">
-          {{ p.half === 'whole' ? '' : p.half }} {{ name(p.part) }} off
+          {{ t('piece.WholePiece.off', [p.half === 'whole' ? '' : p.half, name(p.part)]) }}
         </label>
       </div>
     </section>
     <Disclosure v-if="!disabled" v-slot="{ open }">
-      <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'It lacks a part, or has one more' }}</DisclosureButton>
+      <DisclosureButton class="quiet justify-self-start">{{ open ? t('piece.WholePiece.close') : t('piece.WholePiece.itLacksAPartOr') }}</DisclosureButton>
       <DisclosurePanel class="flex flex-wrap gap-x-6">
         <label v-for="p in kind.parts" :key="p.id" class="flex items-center gap-3 min-h-11">
           <input type="checkbox" class="size-5 accent-ink" :checked="hasPart(p.id)" @change="toggle(p.id)">{{ p.label }}
@@ -100,28 +104,28 @@ const keep = (): void => {
       </DisclosurePanel>
     </Disclosure>
     <form v-if="!disabled && piece.findings.length > 0" class="flex flex-wrap items-end gap-3" novalidate @submit.prevent="keepJob">
-      <label class="grid gap-1">This job comes again? Keep it as a usual one, under the name of
-        <input v-model="job" class="write" name="job" maxlength="80" placeholder="Clean and feed"></label>
-      <button class="may" type="submit" :disabled="job.trim() === ''">Keep it</button>
+      <label class="grid gap-1">{{ t('piece.WholePiece.thisJobComesAgainKeep') }}
+        <input v-model="job" class="write" name="job" maxlength="80" :placeholder="t('piece.WholePiece.cleanAndFeed')"></label>
+      <button class="may" type="submit" :disabled="job.trim() === ''">{{ t('piece.WholePiece.keepIt') }}</button>
       <p v-if="keptJob" role="status">{{ keptJob }}</p>
     </form>
     <Disclosure v-if="!disabled || piece.unwanted" v-slot="{ open }">
-      <DisclosureButton class="quiet justify-self-start">{{ open ? 'Close' : 'What it is worth, and what the owner does not want' }}</DisclosureButton>
+      <DisclosureButton class="quiet justify-self-start">{{ open ? t('piece.WholePiece.close') : t('piece.WholePiece.whatItIsWorthAnd') }}</DisclosureButton>
       <DisclosurePanel>
         <form class="grid gap-3" novalidate @submit.prevent="keep">
-          <label class="grid gap-1 font-semibold">The owner does not want<textarea
+          <label class="grid gap-1 font-semibold">{{ t('piece.WholePiece.theOwnerDoesNotWant') }}<textarea
             v-model="form.unwanted" class="write font-normal" name="unwanted" rows="2" :disabled="disabled"
           /></label>
           <div class="flex items-end gap-4">
-            <label class="grid gap-1 font-semibold">Worth to the owner<input
+            <label class="grid gap-1 font-semibold">{{ t('piece.WholePiece.worthToTheOwner') }}<input
               v-model="form.value" class="write font-normal" name="value" inputmode="decimal"
               :disabled="disabled"
             ></label>
-            <label class="grid gap-1 font-semibold">Price of a new one<input
+            <label class="grid gap-1 font-semibold">{{ t('piece.WholePiece.priceOfANewOne') }}<input
               v-model="form.replace" class="write font-normal" name="replace"
               inputmode="decimal" :disabled="disabled"
             ></label>
-            <button class="may" type="submit" :disabled="disabled">Keep this</button>
+            <button class="may" type="submit" :disabled="disabled">{{ t('piece.WholePiece.keepThis') }}</button>
           </div>
           <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
         </form>

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Action, Applicator, ChangeInput, FamilyId, Kind, KindView, PlaceInput, StepView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** A step of one's own: what, with what, on which parts. */
 const props = defineProps<{ open: boolean, kind: Kind, before: StepView | undefined, busy: boolean }>()
@@ -40,14 +41,17 @@ const add = (): void => {
     <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-6 overflow-y-auto">
       <DialogPanel class="bg-paper border-4 border-ink w-full max-w-3xl p-5 sm:p-8 grid gap-5">
-        <DialogTitle class="text-3xl">A step of your own</DialogTitle>
+        <DialogTitle class="text-3xl">{{ t('plan.AddStep.aStepOfYourOwn') }}</DialogTitle>
         <p class="text-xl leading-loose">
-          <Choice v-model="what" label="what" :options="options" />
-          <template v-if="product && words"> laid with <Choice v-model="applicator" label="applicator" :options="words.applicators" /></template>,
-          before “{{ before?.title ?? 'the end' }}”, on
+          <Choice v-model="what" :label="t('plan.AddStep.what')" :options="options" />
+          <template v-if="product && words">{{
+            t('plan.AddStep.laidWith')
+          }} <Choice v-model="applicator" :label="t('plan.AddStep.applicator')" :options="words.applicators" /></template>{{
+            t('plan.AddStep.beforeOn', [before?.title ?? t('plan.AddStep.theEnd')])
+          }}
         </p>
         <fieldset class="grid gap-2">
-          <legend class="sr-only">Parts</legend>
+          <legend class="sr-only">{{ t('plan.AddStep.parts') }}</legend>
           <div v-for="half in kind?.halves ?? []" :key="half" class="flex flex-wrap gap-x-5 gap-y-1">
             <strong v-if="half !== 'whole'" class="w-14 self-center">{{ half }}</strong>
             <label v-for="p in parts" :key="p.id" class="flex items-center gap-2 min-h-11">
@@ -55,8 +59,8 @@ const add = (): void => {
           </div>
         </fieldset>
         <div class="flex gap-4">
-          <button class="do grow" type="button" :disabled="busy || places.length === 0" @click="add">Put it in</button>
-          <button class="may" type="button" @click="emit('leave')">Leave it</button>
+          <button class="do grow" type="button" :disabled="busy || places.length === 0" @click="add">{{ t('plan.AddStep.putItIn') }}</button>
+          <button class="may" type="button" @click="emit('leave')">{{ t('plan.AddStep.leaveIt') }}</button>
         </div>
       </DialogPanel>
     </div>

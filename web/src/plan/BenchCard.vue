@@ -12,6 +12,7 @@ import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
 import { runs } from './runs'
+import { t } from '../words'
 
 /** The plan on paper: numbered parts, steps with boxes, amounts, times, cautions. */
 const props = defineProps<{ id: number }>()
@@ -39,19 +40,19 @@ const legend = computed(() =>
         (piece.value?.parts ?? []).filter((p) => p.part === id).map((p) => words.value?.materials.find((m) => m.id === p.material)?.label ?? p.material),
       ),
     ]
-    return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(' and ')}` }
+    return { n, text: `${kind.value?.parts.find((p) => p.id === id)?.label ?? id}, ${made.join(t('plan.BenchCard.and'))}` }
   }),
 )
 /** What is wrong with it, the same on several places said once. */
 const found = computed(() => {
   const places = new Map<string, string[]>()
   for (const f of piece.value?.findings ?? []) {
-    const size = f.lengthMm === null ? '' : `, ${f.lengthMm} mm`
+    const size = f.lengthMm === null ? '' : t('plan.BenchCard.mm', [f.lengthMm])
     const said = `${f.label}, ${words.value?.severities.find((s) => s.id === f.severity)?.label ?? f.severity}${size}`
     const at = `${f.half === 'whole' ? '' : `${f.half} `}${kind.value?.parts.find((p) => p.id === f.part)?.label ?? f.part}`
     places.set(said, [...(places.get(said) ?? []), at])
   }
-  return [...places].map(([said, at]) => `${said} (${at.length > 6 ? `${at.slice(0, 5).join(', ')} and ${at.length - 5} more` : at.join(', ')})`)
+  return [...places].map(([said, at]) => `${said} (${at.length > 6 ? t('plan.BenchCard.andMore', [at.slice(0, 5).join(', '), at.length - 5]) : at.join(', ')})`)
 })
 const figures = (step: StepView): string => runs(step.parts.map((p) => numbers.value[p]).filter((n) => n !== undefined))
 const side = (half: Halves): string => (half === 'left' ? 'L' : half === 'right' ? 'R' : half === 'both' ? 'L R' : '')
@@ -77,9 +78,9 @@ const print = (): void => window.print()
   <main class="card px-4 sm:px-8 py-5 grid gap-4 content-start max-w-[72rem] w-full mx-auto">
     <Notice :text="problem" @again="reload" />
     <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2">
-      <h1 class="text-4xl grow">Bench card</h1>
-      <RouterLink class="quiet" :to="`/pieces/${id}/plan`">Back to the plan</RouterLink>
-      <button class="do" type="button" @click="print">Print</button>
+      <h1 class="text-4xl grow">{{ t('plan.BenchCard.benchCard') }}</h1>
+      <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('plan.BenchCard.backToThePlan') }}</RouterLink>
+      <button class="do" type="button" @click="print">{{ t('plan.BenchCard.print') }}</button>
     </header>
     <PaperHead />
     <template v-if="plan && piece">
@@ -89,13 +90,15 @@ const print = (): void => window.print()
       >
         <div>
           <h2 class="text-3xl">{{ piece.tag }} · {{ plan.name }}</h2>
-          <p class="text-lg">{{ plan.customer }} · {{ kind?.label }} · agreed: to {{ words?.aims.find((a) => a.id === piece?.aim)?.label }}</p>
+          <p class="text-lg">{{ t('plan.BenchCard.agreedTo', [plan.customer, kind?.label, words?.aims.find((a) => a.id === piece?.aim)?.label]) }}</p>
           <p v-if="piece.wish" class="text-lg">“{{ piece.wish }}”</p>
-          <p v-if="piece.unwanted" class="text-lg">Not wanted: {{ piece.unwanted }}</p>
-          <p class="text-lg"><strong>{{ plan.promised ? `for ${date(plan.promisedAt)}, ${time(plan.promisedAt)}` : 'no day promised yet' }}</strong> ·
-            {{ counted(plan.steps.length, 'step') }} · {{ span(plan.handsOnMinutes) }} by hand ·
-            {{ span(plan.elapsedMinutes) }} from first to last</p>
-          <p v-if="found.length > 0" class="mt-1 leading-snug"><strong>Seen:</strong> {{ found.join('; ') }}.</p>
+          <p v-if="piece.unwanted" class="text-lg">{{ t('plan.BenchCard.notWanted', [piece.unwanted]) }}</p>
+          <p class="text-lg"><strong>{{
+            plan.promised ? t('plan.BenchCard.for', [date(plan.promisedAt), time(plan.promisedAt)]) : t('plan.BenchCard.noDayPromisedYet')
+          }}</strong> {{
+            t('plan.BenchCard.byHandFromFirstTo', [counted(plan.steps.length, 'step'), span(plan.handsOnMinutes), span(plan.elapsedMinutes)])
+          }}</p>
+          <p v-if="found.length > 0" class="mt-1 leading-snug"><strong>{{ t('plan.BenchCard.seen') }}</strong> {{ found.join('; ') }}.</p>
           <ol class="legend columns-2 mt-2 leading-snug max-w-2xl">
             <li v-for="l in legend" :key="l.n" class="break-inside-avoid grid grid-cols-[1.6rem_1fr]">
               <strong class="tabular-nums">{{ l.n }}</strong>{{ l.text }}</li>
@@ -108,7 +111,7 @@ const print = (): void => window.print()
           </figure>
         </div>
       </section>
-      <ol class="steps gap-x-8 lg:columns-2" aria-label="Steps">
+      <ol class="steps gap-x-8 lg:columns-2" :aria-label="t('plan.BenchCard.steps')">
         <li
           v-for="(step, i) in plan.steps" :key="step.key"
           class="grid grid-cols-[1.4rem_1.8rem_1fr] gap-x-2 border-b border-line py-1 leading-snug break-inside-avoid"
@@ -119,25 +122,26 @@ const print = (): void => window.print()
           >{{ step.status === 'done' ? '×' : '' }}</span>
           <strong class="text-right tabular-nums">{{ i + 1 }}</strong>
           <span>
-            <span v-if="wait(step) >= 5" class="block text-soft">when it has dried {{ span(wait(step)) }}<template v-if="limit(step) !== null">, within
-              {{ span(limit(step) ?? 0) }}</template></span>
+            <span v-if="wait(step) >= 5" class="block text-soft">{{
+              t('plan.BenchCard.whenItHasDried', [span(wait(step))])
+            }}<template v-if="limit(step) !== null">{{ t('plan.BenchCard.within', [span(limit(step) ?? 0)]) }}</template></span>
             <strong>{{ step.title }}</strong> <span v-if="side(step.half)" class="font-semibold">{{ side(step.half) }}</span>
             <span v-if="figures(step)"> · {{ figures(step) }}</span>
-            <span class="text-soft"> · {{ step.minutes }} min<template v-if="step.amount"> · {{ step.amount }}</template>
+            <span class="text-soft">{{ t('plan.BenchCard.min', [step.minutes]) }}<template v-if="step.amount"> · {{ step.amount }}</template>
               <template v-for="s in step.supplies" :key="s"> · {{ s }}</template><template v-if="step.gate"> · {{ step.gate }}</template></span>
           </span>
         </li>
       </ol>
       <section class="grid sm:grid-cols-2 print:grid-cols-2 gap-8">
         <div>
-          <h3 class="text-xl">Lay out</h3>
+          <h3 class="text-xl">{{ t('plan.BenchCard.layOut') }}</h3>
           <ul class="columns-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="break-inside-avoid">{{ k }}</li></ul>
         </div>
         <div>
-          <h3 class="text-xl">Careful</h3>
+          <h3 class="text-xl">{{ t('plan.BenchCard.careful') }}</h3>
           <p v-for="c in cautions" :key="c.rule" class="leading-snug py-0.5"><strong>{{ c.steps.length > 8 ? `${c.steps.slice(0, 7).join(', ')} …` :
             c.steps.join(', ') }}</strong> {{ c.text }}</p>
-          <p class="leading-snug py-0.5">The maker’s label and local rules come first.</p>
+          <p class="leading-snug py-0.5">{{ t('plan.BenchCard.theMakersLabelAndLocal') }}</p>
         </div>
       </section>
     </template>

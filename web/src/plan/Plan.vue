@@ -20,6 +20,7 @@ import TrialResults from './TrialResults.vue'
 import { usePlan } from './usePlan'
 import WholePlan from './WholePlan.vue'
 import WishedHere from './WishedHere.vue'
+import { t } from '../words'
 
 const props = defineProps<{ id: number }>()
 const router = useRouter()
@@ -85,19 +86,28 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
   <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <header class="grid sm:grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 px-4 sm:px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
-      <p v-if="plan" class="text-soft row-start-2 sm:col-span-2">{{ plan.customer }}, {{ plan.promised ? `for ${date(plan.promisedAt)}` : 'no day promised yet'
+      <p v-if="plan" class="text-soft row-start-2 sm:col-span-2">{{
+        plan.customer
+      }}, {{ plan.promised ? t('plan.Plan.for', [date(plan.promisedAt)]) : t('plan.Plan.noDayPromisedYet')
       }}<template v-if="steps.length > 0"> ·
-        <strong class="text-ink">{{ span(plan.handsOnMinutes) }}</strong> by hand, <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> from
-        first to last · {{ done }} of {{ steps.length }} done</template></p>
-      <nav v-if="plan" class="flex flex-wrap gap-3" aria-label="This plan">
-        <RouterLink v-if="!plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">Promise a day
+        <strong class="text-ink">{{
+          span(plan.handsOnMinutes)
+        }}</strong> {{ t('plan.Plan.byHand') }} <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> {{
+          t('plan.Plan.fromFirstToLastOf', [done, steps.length])
+        }}</template></p>
+      <nav v-if="plan" class="flex flex-wrap gap-3" :aria-label="t('plan.Plan.thisPlan')">
+        <RouterLink v-if="!plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">{{
+          t('plan.Plan.promiseADay')
+        }}
         </RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}`">What was seen</RouterLink>
+        <RouterLink class="may" :to="`/pieces/${id}`">{{ t('plan.Plan.whatWasSeen') }}</RouterLink>
         <template v-if="steps.length > 0">
-          <button v-if="may" class="may" type="button" @click="comparing = true">Schools</button>
-          <button v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing">{{ changing ? 'End changing' : 'Change by hand'
+          <button v-if="may" class="may" type="button" @click="comparing = true">{{ t('plan.Plan.schools') }}</button>
+          <button
+            v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing"
+          >{{ changing ? t('plan.Plan.endChanging') : t('plan.Plan.changeByHand')
           }}</button>
-          <RouterLink class="may" :to="`/pieces/${id}/card`">Bench card</RouterLink>
+          <RouterLink class="may" :to="`/pieces/${id}/card`">{{ t('plan.Plan.benchCard') }}</RouterLink>
         </template>
       </nav>
     </header>
@@ -105,35 +115,45 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
     <div v-if="plan && steps.length === 0" class="px-8 py-8 grid gap-4 content-start max-w-3xl">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <template v-if="plan.referrals.length > 0">
-        <h2 class="text-2xl">Not for this bench</h2>
+        <h2 class="text-2xl">{{ t('plan.Plan.notForThisBench') }}</h2>
         <p v-for="r in plan.referrals" :key="r.text" class="stop text-lg">{{ r.text }}</p>
         <p v-for="r in plan.tellOwner" :key="r.text">{{ r.text }}</p>
       </template>
       <template v-else>
-        <p v-if="plan.dropped.length > 0" class="text-xl">Nothing can be dry by then. Give it a later hour, or another aim.</p>
-        <p v-else class="text-xl">No plan has been made yet. Look the piece over first; then the plan follows from what was seen.</p>
-        <button v-if="may" class="do justify-self-start" type="button" @click="make()">Make the plan</button>
+        <p v-if="plan.dropped.length > 0" class="text-xl">{{ t('plan.Plan.nothingCanBeDryBy') }}</p>
+        <p v-else class="text-xl">{{ t('plan.Plan.noPlanHasBeenMade') }}</p>
+        <button v-if="may" class="do justify-self-start" type="button" @click="make()">{{ t('plan.Plan.makeThePlan') }}</button>
       </template>
     </div>
 
     <div v-else-if="plan && chosen" class="grid sm:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-0">
       <section
-        class="relative overflow-y-auto px-4 sm:px-6 py-4 max-sm:max-h-[45dvh]" aria-label="The seams" @keydown.down.prevent="move(1)"
+        class="relative overflow-y-auto px-4 sm:px-6 py-4 max-sm:max-h-[45dvh]" :aria-label="t('plan.Plan.theSeams')" @keydown.down.prevent="move(1)"
         @keydown.up.prevent="move(-1)"
       >
-        <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{ stops === 1 ?
-          'One step would do harm or fail.' : `In ${stops} places a step would do harm or fail.` }} Look at it.</button>
+        <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{
+          t('plan.Plan.lookAtIt', [stops === 1 ? t('plan.Plan.oneStepWouldDoHarm') : t('plan.Plan.inPlacesAStepWould', [stops])])
+        }}</button>
         <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
       </section>
-      <section class="relative overflow-y-auto bg-paper px-4 sm:px-8 py-5 grid gap-4 content-start" aria-label="The step under the needle" tabindex="0">
+      <section
+        class="relative overflow-y-auto bg-paper px-4 sm:px-8 py-5 grid gap-4 content-start" :aria-label="t('plan.Plan.theStepUnderTheNeedle')" tabindex="0"
+      >
         <Notice :text="problem || hands.problem.value" @again="reload" />
         <div v-if="plan.stale" class="caution flex items-center gap-4">
-          <span class="grow">The piece was looked at again after this plan was made.</span>
-          <button v-if="may" class="may" type="button" :disabled="hands.busy.value" @click="make()">{{ done > 0 ? 'Plan the rest anew' : 'Plan anew' }}</button>
+          <span class="grow">{{ t('plan.Plan.thePieceWasLookedAt') }}</span>
+          <button v-if="may" class="may" type="button" :disabled="hands.busy.value" @click="make()">{{
+            done > 0 ? t('plan.Plan.planTheRestAnew') : t('plan.Plan.planAnew')
+          }}</button>
         </div>
-        <p v-if="missing.length > 0 && done < 3" class="caution">Before anything wet, pictures are still to be taken:
-          {{ missing.slice(0, 4).map((m) => m.label).join(', ') }}{{ missing.length > 4 ? ` and ${missing.length - 4} more` : '' }}.
-          <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">Take them</RouterLink></p>
+        <p v-if="missing.length > 0 && done < 3" class="caution">{{
+                                                                   t('plan.Plan.beforeAnythingWetPicturesAre', [
+                                                                     missing.slice(0, 4).map((m) => m.label).join(', '), missing.length > 4
+                                                                       ? t('plan.Plan.andMore', [missing.length - 4])
+                                                                       : ''
+                                                                   ])
+                                                                 }}
+          <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">{{ t('plan.Plan.takeThem') }}</RouterLink></p>
         <StepFaults
           :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value"
           @mend="(rule) => alter({ change: 'mend', step: chosen?.key ?? null, rule })"
@@ -146,18 +166,21 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <TookMinutes
           v-if="chosen.status === 'done'" :step="chosen" :busy="minutes.busy.value" @took="(took: number) => chosen && minutes.took(chosen, took)"
         />
-        <NoteForm :path="`/pieces/${id}/notes`" :at="{ step: chosen.id }" about="this step" @kept="reload" />
-        <section v-if="refusedHere.length > 0" class="grid gap-1" aria-label="Refused on these parts">
-          <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>Not here:</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>
+        <NoteForm :path="`/pieces/${id}/notes`" :at="{ step: chosen.id }" :about="t('plan.Plan.thisStep')" @kept="reload" />
+        <section v-if="refusedHere.length > 0" class="grid gap-1" :aria-label="t('plan.Plan.refusedOnTheseParts')">
+          <p v-for="r in refusedHere" :key="r.text" class="text-[.98rem]"><strong>{{
+            t('plan.Plan.notHere')
+          }}</strong> {{ r.text }} <span class="text-soft">{{ r.rule }}</span>
           </p>
         </section>
         <TrialResults v-if="chosen.action === 'trial' && may" :key="chosen.key" :step="chosen" :busy="hands.busy.value" @tried="tried" />
         <WholePlan :plan="plan" :may="may" :busy="hands.busy.value" :fast="fast" @make="make" />
-        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">Plan anew, without what
-          was changed by hand</button>
+        <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">{{
+          t('plan.Plan.planAnewWithoutWhatWas')
+        }}</button>
         <div v-if="chosen.status === 'open' && !changing" class="sticky -bottom-5 -mx-8 -mb-5 px-8 py-3 bg-paper border-t border-line flex gap-4">
-          <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">Begin this step</button>
-          <RouterLink class="may" to="/bench">To the bench</RouterLink>
+          <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">{{ t('plan.Plan.beginThisStep') }}</button>
+          <RouterLink class="may" to="/bench">{{ t('plan.Plan.toTheBench') }}</RouterLink>
         </div>
       </section>
     </div>

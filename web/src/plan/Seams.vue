@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { FaultView, StepView } from '../api/types'
 import { useWhen } from '../session/useWhen'
+import { t } from '../words'
 
 /** Two seams down the page, left and right; they meet where a step is for both, and a wait is a gap as long as it feels. What is no pair has one seam. */
 const props = withDefaults(defineProps<{ steps: readonly StepView[], chosen: string, faults?: readonly FaultView[] }>(), { faults: () => [] })
@@ -37,7 +38,9 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
             :stroke-opacity="seams(step.half).right ? 1 : 0.45"
           />
         </svg>
-        <span class="text-soft text-[.9rem] self-center leading-none">{{ isJoint(step.half) ? '' : `${step.half} ` }}dries {{ span(wait) }}</span>
+        <span class="text-soft text-[.9rem] self-center leading-none">{{
+          t('plan.Seams.dries', [isJoint(step.half) ? '' : `${step.half} `, span(wait)])
+        }}</span>
       </template>
       <svg viewBox="0 0 88 52" preserveAspectRatio="none" class="col-start-1 w-[88px] h-full min-h-[52px]" aria-hidden="true">
         <g fill="none" stroke="currentColor" stroke-width="5" stroke-linecap="round">
@@ -61,11 +64,13 @@ const seams = (half: string): { left: boolean, right: boolean } => ({ left: half
       >
         <span v-if="step.hex" class="size-5 shrink-0 border" :style="{ backgroundColor: step.hex }" aria-hidden="true" />
         <span class="grow" :class="step.status === 'done' ? 'line-through decoration-2' : ''">
-          <span class="sr-only">{{ step.status === 'done' ? 'done: ' : '' }}{{ step.half === 'whole' ? '' : `${step.half}: ` }}</span>{{ step.title }}
+          <span class="sr-only">{{
+            step.status === 'done' ? t('plan.Seams.done') : ''
+          }}{{ step.half === 'whole' ? '' : `${step.half}: ` }}</span>{{ step.title }}
         </span>
-        <span v-if="step.spoiled" class="shrink-0 text-[.9rem]">spoiled</span>
-        <span v-if="step.overrides.length > 0" class="shrink-0 text-[.9rem]">gone over</span>
-        <span class="shrink-0 text-[.9rem]">{{ step.minutes }} min</span>
+        <span v-if="step.spoiled" class="shrink-0 text-[.9rem]">{{ t('plan.Seams.spoiled') }}</span>
+        <span v-if="step.overrides.length > 0" class="shrink-0 text-[.9rem]">{{ t('plan.Seams.goneOver') }}</span>
+        <span class="shrink-0 text-[.9rem]">{{ t('plan.Seams.min', [step.minutes]) }}</span>
       </button>
       <button
         v-for="f in faultsOf(step.key)" :key="f.rule" type="button" class="col-start-2 text-left text-[.95rem] leading-tight mb-1" :class="[f.stops ? 'stop' :

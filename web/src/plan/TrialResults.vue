@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import type { StepView, TrialInput } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** What came of a hidden trial, judged dry; a bad outcome changes the plan. */
 const props = defineProps<{ step: StepView, busy: boolean }>()
@@ -20,15 +21,15 @@ const note = (family: string): void => {
 </script>
 
 <template>
-  <section v-if="words && step.tries.length > 0" class="grid gap-1 border-y border-line py-3" aria-label="What came of the trials">
-    <h3 class="text-lg">What came of it, dry?</h3>
+  <section v-if="words && step.tries.length > 0" class="grid gap-1 border-y border-line py-3" :aria-label="t('plan.TrialResults.whatCameOfTheTrials')">
+    <h3 class="text-lg">{{ t('plan.TrialResults.whatCameOfItDry') }}</h3>
     <p v-for="family in step.tries" :key="family" class="flex flex-wrap items-center gap-x-3 text-lg">
       <span class="min-w-40">{{ label(family) }}:</span>
       <Choice
-        :label="`outcome of ${label(family)}`" :model-value="came[family] ?? 'no-change'" :options="outcomes()" :disabled="busy"
+        :label="t('plan.TrialResults.outcomeOf', [label(family)])" :model-value="came[family] ?? 'no-change'" :options="outcomes()" :disabled="busy"
         @update:model-value="(id) => came[family] = id"
       />
-      <button class="quiet" type="button" :disabled="busy" @click="note(family)">Note it</button>
+      <button class="quiet" type="button" :disabled="busy" @click="note(family)">{{ t('plan.TrialResults.noteIt') }}</button>
     </p>
   </section>
 </template>

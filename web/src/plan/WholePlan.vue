@@ -3,6 +3,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref } from 'vue'
 import type { FamilyId, Hazard, PlanInput, PlanView } from '../api/types'
 import { useWords } from '../kit/useWords'
+import { t } from '../words'
 
 /** What goes with the plan as a whole: what changed, what was left out and refused, what the owner hears, what it takes. */
 const props = defineProps<{ plan: PlanView; may: boolean; busy: boolean; fast: boolean }>()
@@ -15,49 +16,53 @@ const toggle = (id: FamilyId | Hazard): void =>
 
 <template>
   <div class="grid gap-3 border-t border-line pt-4">
-    <section v-if="plan.changes.length > 0" aria-label="What changed">
-      <h2 class="text-xl">What changed</h2>
+    <section v-if="plan.changes.length > 0" :aria-label="t('plan.WholePlan.whatChanged')">
+      <h2 class="text-xl">{{ t('plan.WholePlan.whatChanged') }}</h2>
       <ul class="leading-snug"><li v-for="c in plan.changes" :key="c.text" class="py-0.5">{{ c.text }}</li></ul>
     </section>
-    <section v-if="fast && may" class="grid gap-2" aria-label="Ready by">
+    <section v-if="fast && may" class="grid gap-2" :aria-label="t('plan.WholePlan.readyBy')">
       <form class="flex flex-wrap items-end gap-3" @submit.prevent="emit('make', { readyBy })">
-        <label class="grid gap-1 font-semibold">Ready by
+        <label class="grid gap-1 font-semibold">{{ t('plan.WholePlan.readyBy') }}
           <input v-model="readyBy" class="write font-normal" type="datetime-local" name="ready-by" required>
         </label>
-        <button class="may" type="submit" :disabled="busy || readyBy === ''">Plan for that hour</button>
+        <button class="may" type="submit" :disabled="busy || readyBy === ''">{{ t('plan.WholePlan.planForThatHour') }}</button>
       </form>
     </section>
-    <section v-if="plan.dropped.length > 0" class="grid gap-1" aria-label="Left out to keep the hour">
-      <h2 class="text-xl">Left out to keep the hour</h2>
+    <section v-if="plan.dropped.length > 0" class="grid gap-1" :aria-label="t('plan.WholePlan.leftOutToKeepThe')">
+      <h2 class="text-xl">{{ t('plan.WholePlan.leftOutToKeepThe') }}</h2>
       <p v-for="d in plan.dropped" :key="d.text" class="caution">{{ d.text }}</p>
     </section>
-    <section v-if="plan.refused.length > 0" class="grid gap-1" aria-label="Considered and refused">
-      <h2 class="text-xl">Considered and refused</h2>
+    <section v-if="plan.refused.length > 0" class="grid gap-1" :aria-label="t('plan.WholePlan.consideredAndRefused')">
+      <h2 class="text-xl">{{ t('plan.WholePlan.consideredAndRefused') }}</h2>
       <p v-for="r in plan.refused" :key="r.text" class="caution"><strong>{{ r.rule }}</strong> {{ r.text }}</p>
     </section>
-    <section v-if="plan.referrals.length > 0" class="grid gap-1" aria-label="For others">
+    <section v-if="plan.referrals.length > 0" class="grid gap-1" :aria-label="t('plan.WholePlan.forOthers')">
       <p v-for="r in plan.referrals" :key="r.text" class="caution">{{ r.text }}</p>
     </section>
-    <section v-if="plan.tellOwner.length > 0" aria-label="Tell the owner">
-      <h2 class="text-xl">Tell the owner</h2>
+    <section v-if="plan.tellOwner.length > 0" :aria-label="t('plan.WholePlan.tellTheOwner')">
+      <h2 class="text-xl">{{ t('plan.WholePlan.tellTheOwner') }}</h2>
       <p v-for="r in plan.tellOwner" :key="r.text" class="py-0.5">{{ r.text }}</p>
     </section>
     <Disclosure v-slot="{ open }" as="section">
-      <DisclosureButton class="may">{{ open ? 'Close the kit list' : 'The kit list' }}</DisclosureButton>
+      <DisclosureButton class="may">{{ open ? t('plan.WholePlan.closeTheKitList') : t('plan.WholePlan.theKitList') }}</DisclosureButton>
       <DisclosurePanel>
         <ul class="columns-2 pt-2 leading-snug"><li v-for="k in plan.kit" :key="k" class="py-0.5 break-inside-avoid">{{ k }}</li></ul>
       </DisclosurePanel>
     </Disclosure>
     <Disclosure v-if="may && words" v-slot="{ open }" as="section">
-      <DisclosureButton class="may">{{ open ? 'Close what is not wanted' : plan.exclude.length > 0 ? `Not wanted: ${plan.exclude.length}` :
-        'What is not wanted…' }}</DisclosureButton>
+      <DisclosureButton
+        class="may"
+      >{{ open ? t('plan.WholePlan.closeWhatIsNotWanted') : plan.exclude.length > 0 ? t('plan.WholePlan.notWanted', [plan.exclude.length]) :
+        t('plan.WholePlan.whatIsNotWanted') }}</DisclosureButton>
       <DisclosurePanel class="flex flex-wrap gap-x-6 pt-2">
         <label v-for="h in words.hazards" :key="h.id" class="flex items-center gap-2 min-h-11">
-          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(h.id)" :disabled="busy" @change="toggle(h.id)"> no
-          {{ h.label }}</label>
+          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(h.id)" :disabled="busy" @change="toggle(h.id)"> {{
+            t('plan.WholePlan.no', [h.label])
+          }}</label>
         <label v-for="p in words.products" :key="p.id" class="flex items-center gap-2 min-h-11">
-          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(p.id)" :disabled="busy" @change="toggle(p.id)"> no
-          {{ p.label }}</label>
+          <input type="checkbox" class="size-5 accent-ink" :checked="plan.exclude.includes(p.id)" :disabled="busy" @change="toggle(p.id)"> {{
+            t('plan.WholePlan.no', [p.label])
+          }}</label>
       </DisclosurePanel>
     </Disclosure>
   </div>

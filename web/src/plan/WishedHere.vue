@@ -4,6 +4,7 @@ import { api } from '../api/client'
 import type { PartsInput, PartView, PieceView, StepView, Wish } from '../api/types'
 import { useWords } from '../kit/useWords'
 import PartWishes from '../step/PartWishes.vue'
+import { t } from '../words'
 
 /** What the owner asks for on the parts of a step; the plan is made anew with it. */
 const props = defineProps<{ piece: number, version: number, step: StepView, busy: boolean }>()
@@ -24,7 +25,7 @@ const wish = (of: readonly PartView[], wishes: Wish[]): void =>
 </script>
 
 <template>
-  <section v-if="words && apart.length > 0" class="grid gap-2" aria-label="What the owner asks for here">
+  <section v-if="words && apart.length > 0" class="grid gap-2" :aria-label="t('plan.WishedHere.whatTheOwnerAsksFor')">
     <PartWishes
       v-for="of in apart" :key="of[0]?.part" :parts="of" :words="words" :disabled="busy" :on="apart.length > 1 ? of[0]?.part.replaceAll('-', ' ') : undefined"
       @wish="(wishes) => wish(of, wishes)"

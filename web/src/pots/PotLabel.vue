@@ -8,6 +8,7 @@ import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
+import { t } from '../words'
 
 /** What is stuck on the kept fifth: the colour, what is in it, whose it is. The square opens the pot. */
 const props = defineProps<{ id: number }>()
@@ -22,25 +23,31 @@ const print = (): void => window.print()
   <main class="px-4 sm:px-8 py-6 grid gap-6 content-start justify-items-start">
     <Notice :text="problem" @again="reload" />
     <header class="no-print flex flex-wrap items-end gap-x-6 gap-y-2 w-full">
-      <h1 class="text-4xl grow">Label of a pot</h1>
-      <RouterLink class="quiet" :to="`/pots/${id}`">Back to the pot</RouterLink>
-      <button class="do" type="button" @click="print">Print</button>
+      <h1 class="text-4xl grow">{{ t('pots.PotLabel.labelOfAPot') }}</h1>
+      <RouterLink class="quiet" :to="`/pots/${id}`">{{ t('pots.PotLabel.backToThePot') }}</RouterLink>
+      <button class="do" type="button" @click="print">{{ t('pots.PotLabel.print') }}</button>
     </header>
     <article
       v-if="pot"
       class="bg-raised text-ink border-2 border-ink grid grid-cols-[4rem_minmax(0,1fr)_6rem] sm:grid-cols-[9rem_minmax(0,1fr)_8rem] gap-4 p-4
         w-[38rem] max-w-full break-inside-avoid"
     >
-      <HalfFields :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now?.seen)?.daylight ?? null" left-label="target" right-label="pot" />
+      <HalfFields
+        :left="pot.target.daylight" :right="(pot.dabs[0]?.seen ?? pot.now?.seen)?.daylight ?? null" :left-label="t('pots.PotLabel.target')"
+        :right-label="t('pots.PotLabel.pot')"
+      />
       <div class="leading-snug min-w-0">
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
         <p>{{ pot.place.pieceName }}, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
         <p class="font-semibold">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
-        <p>{{ pot.total }} drops of {{ (pot.dropMl * 1000).toFixed(0) }} µl<template v-if="pot.dabs[0]">, ΔE {{ pot.dabs[0].difference.dE00.toFixed(1) }}
-          dry</template><template v-if="pot.keptMl !== null">; {{ pot.keptMl }} ml{{ pot.keptWhere === '' ? '' : `, ${pot.keptWhere}` }}</template></p>
+        <p>{{
+          t('pots.PotLabel.dropsOfL', [pot.total, (pot.dropMl * 1000).toFixed(0)])
+        }}<template v-if="pot.dabs[0]">{{ t('pots.PotLabel.eDry', [pot.dabs[0].difference.dE00.toFixed(1)]) }}</template><template v-if="pot.keptMl !== null">{{
+          t('pots.PotLabel.ml', [pot.keptMl, pot.keptWhere === '' ? '' : `, ${pot.keptWhere}`])
+        }}</template></p>
         <p>{{ date(pot.history[0]?.at ?? '') }}</p>
       </div>
-      <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="`A square code that opens ${pot.name}`">
+      <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="t('pots.PotLabel.aSquareCodeThatOpens', [pot.name])">
     </article>
   </main>
 </template>

@@ -15,6 +15,7 @@ import LampChoice from './LampChoice.vue'
 import Recipes from './Recipes.vue'
 import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
+import { t } from '../words'
 
 const props = defineProps<{ id: number }>()
 const now = useNow()
@@ -53,7 +54,9 @@ const rest = computed(() => due.value.slice(1))
 const dabbed = computed(() => pot.value?.dabs[0])
 /** Right half: the dried dab while nothing has gone in since, else what the drops predict. */
 const right = computed(() => (pot.value?.dabbed === true ? dabbed.value?.seen : pot.value?.now?.seen) ?? null)
-const rightLabel = computed(() => (pot.value?.total === 0 ? 'The pot, empty' : pot.value?.dabbed === true ? 'The dab, dry' : 'The pot, predicted'))
+const rightLabel = computed(() => (pot.value?.total === 0
+  ? t('pots.PotScreen.thePotEmpty')
+  : pot.value?.dabbed === true ? t('pots.PotScreen.theDabDry') : t('pots.PotScreen.thePotPredicted')))
 const sentence = computed(() => {
   const p = pot.value
   if (p === null || p.total === 0) {
@@ -84,7 +87,10 @@ useKeys((event) => {
 
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
-    <section class="bg-surround text-dark px-4 sm:px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" aria-label="The two colours" tabindex="0">
+    <section
+      class="bg-surround text-dark px-4 sm:px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" :aria-label="t('pots.PotScreen.theTwoColours')"
+      tabindex="0"
+    >
       <template v-if="pot">
         <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
           <div class="min-w-0">
@@ -96,7 +102,7 @@ useKeys((event) => {
           </div>
           <LampChoice />
         </div>
-        <HalfFields big class="shrink-0" :left="under(pot.aim)" :right="under(right)" left-label="Target" :right-label="rightLabel" />
+        <HalfFields big class="shrink-0" :left="under(pot.aim)" :right="under(right)" :left-label="t('pots.PotScreen.target')" :right-label="rightLabel" />
         <div class="min-h-16 shrink-0 grid content-start">
           <p class="text-2xl font-semibold leading-tight">{{ sentence }}</p>
           <p v-if="numbers" class="text-lg">ΔE {{ numbers.dE00.toFixed(1) }} <span class="pl-3">ΔL {{ signed(numbers.dL) }}</span> <span class="pl-2">ΔC
@@ -121,145 +127,178 @@ useKeys((event) => {
             <span class="flex gap-2">
               <button
                 v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button"
-                :aria-label="`+ one drop of ${d.name}`" @click="drop(d.code, 1, d.name)"
+                :aria-label="t('pots.PotScreen.oneDropOf', [d.name])" @click="drop(d.code, 1, d.name)"
               >+</button>
               <button
-                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button" :aria-label="`undo a tap of ${d.name}`"
+                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button"
+                :aria-label="t('pots.PotScreen.undoATapOf', [d.name])"
                 :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)"
-              >undo</button>
+              >{{ t('pots.PotScreen.undo') }}</button>
             </span>
           </div>
-          <p class="text-lg border-t border-dark/40 pt-2">{{ total }} drops, {{ (total * pot.dropMl).toFixed(2) }} ml. The job takes {{ pot.need.drops }}:
-            {{ pot.need.layMl }} ml for {{ pot.need.coats }} coats by {{ pot.need.applicator }}, and {{ pot.need.keepMl }} kept back.</p>
+          <p class="text-lg border-t border-dark/40 pt-2">{{
+            t('pots.PotScreen.dropsMlTheJobTakes', [
+              total, (total * pot.dropMl).toFixed(2), pot.need.drops, pot.need.layMl, pot.need.coats, pot.need.applicator, pot.need.keepMl
+            ])
+          }}</p>
         </div>
       </template>
     </section>
 
-    <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" aria-label="What to do" tabindex="0">
+    <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" :aria-label="t('pots.PotScreen.whatToDo')" tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <div v-if="notTaken.length > 0" class="stop grid gap-1" role="alert">
-        <p v-for="(missed, i) in notTaken" :key="i">{{ missed.words }}: not taken in. {{ missed.why }}</p>
-        <button class="quiet justify-self-start" type="button" @click="dismiss">I have read it</button>
+        <p v-for="(missed, i) in notTaken" :key="i">{{ t('pots.PotScreen.notTakenIn', [missed.words, missed.why]) }}</p>
+        <button class="quiet justify-self-start" type="button" @click="dismiss">{{ t('pots.PotScreen.iHaveReadIt') }}</button>
       </div>
       <template v-if="pot">
         <Recipes v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" @choose="choose" />
 
         <template v-else-if="phase === 'drops' && next">
-          <h2 class="text-2xl">Drop in</h2>
+          <h2 class="text-2xl">{{ t('pots.PotScreen.dropIn') }}</h2>
           <div class="flex items-center gap-5">
             <DropShape :hex="next.hex" :size="70" />
             <p class="leading-tight">
               <span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span>
-              <span class="text-2xl">more of {{ next.name }}</span>
+              <span class="text-2xl">{{ t('pots.PotScreen.moreOf', [next.name]) }}</span>
             </p>
           </div>
           <div class="grid grid-cols-[2fr_1fr_1fr] gap-3">
-            <button class="do min-h-20! text-xl" type="button" @click="drop(next.code, 1, next.name)"><span class="key">Space</span>One drop</button>
-            <button v-if="next.drops >= 5" class="may" type="button" @click="drop(next.code, 5, next.name)">Five</button>
-            <button v-if="next.drops >= 20" class="may" type="button" @click="drop(next.code, 20, next.name)">Twenty</button>
+            <button class="do min-h-20! text-xl" type="button" @click="drop(next.code, 1, next.name)"><span class="key">{{ t('pots.PotScreen.space') }}</span>{{
+              t('pots.PotScreen.oneDrop')
+            }}</button>
+            <button v-if="next.drops >= 5" class="may" type="button" @click="drop(next.code, 5, next.name)">{{ t('pots.PotScreen.five') }}</button>
+            <button v-if="next.drops >= 20" class="may" type="button" @click="drop(next.code, 20, next.name)">{{ t('pots.PotScreen.twenty') }}</button>
           </div>
           <ul v-if="rest.length > 0" class="text-lg grid">
             <li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2">
-              <DropShape :hex="d.hex" :size="18" />then {{ d.drops }} of {{ d.name }}</li>
+              <DropShape :hex="d.hex" :size="18" />{{ t('pots.PotScreen.thenOf', [d.drops, d.name]) }}</li>
           </ul>
-          <p class="text-soft">The light or weak colour first; strong colour goes in by drops. Stir between.</p>
+          <p class="text-soft">{{ t('pots.PotScreen.theLightOrWeakColour') }}</p>
         </template>
 
         <template v-else-if="phase === 'dab'">
-          <h2 class="text-2xl">Dab it on paper of like colour and gloss, dry it with warm air, and read it.</h2>
-          <button class="do min-h-20!" type="button" :disabled="hands.busy.value" @click="dab">Read the dry dab</button>
-          <p class="text-soft">A wet dab says nothing. Three readings are taken and averaged.</p>
+          <h2 class="text-2xl">{{ t('pots.PotScreen.dabItOnPaperOf') }}</h2>
+          <button class="do min-h-20!" type="button" :disabled="hands.busy.value" @click="dab">{{ t('pots.PotScreen.readTheDryDab') }}</button>
+          <p class="text-soft">{{ t('pots.PotScreen.aWetDabSaysNothing') }}</p>
         </template>
 
         <template v-else-if="phase === 'correct'">
-          <h2 class="text-2xl">What to add</h2>
-          <p v-if="correction === null" class="text-lg text-soft" role="status">Working it out for this very pot…</p>
+          <h2 class="text-2xl">{{ t('pots.PotScreen.whatToAdd') }}</h2>
+          <p v-if="correction === null" class="text-lg text-soft" role="status">{{ t('pots.PotScreen.workingItOutForThis') }}</p>
           <template v-else>
             <p class="text-2xl font-semibold leading-tight">{{ correction.sentence }}</p>
-            <p v-if="correction.additions.length > 0" class="text-lg">It should then be within {{ correction.dE00.toFixed(1) }}.</p>
+            <p v-if="correction.additions.length > 0" class="text-lg">{{ t('pots.PotScreen.itShouldThenBeWithin', [correction.dE00.toFixed(1)]) }}</p>
             <button
               v-if="correction.additions.length > 0 && correction.advice !== 'start-again'" class="do" type="button" :disabled="hands.busy.value"
               @click="addTo(correction.additions)"
-            >Add these</button>
+            >{{ t('pots.PotScreen.addThese') }}</button>
             <button
               v-if="correction.restart" :class="correction.advice === 'start-again' ? 'do' : 'may'" type="button" :disabled="hands.busy.value"
               @click="again(correction.restart, (fresh) => router.push(`/pots/${fresh.id}`))"
-            >Start again in a clean pot</button>
-            <button :class="correction.advice === 'lay' ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">Lay it as it is</button>
-            <p v-if="dabbed" class="text-soft">{{ dabbed.verdict }} This pot came out {{ dabbed.prediction.words === 'no difference to be seen' ?
-              'as its drops said.' : `${dabbed.prediction.words} against its drops, by ${dabbed.prediction.dE00.toFixed(1)}; that is reckoned in.` }}</p>
+            >{{ t('pots.PotScreen.startAgainInAClean') }}</button>
+            <button :class="correction.advice === 'lay' ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">{{
+              t('pots.PotScreen.layItAsItIs')
+            }}</button>
+            <p v-if="dabbed" class="text-soft">{{
+              t('pots.PotScreen.thisPotCameOut', [
+                dabbed.verdict, dabbed.prediction.words === 'no difference to be seen'
+                  ? t('pots.PotScreen.asItsDropsSaid')
+                  : t('pots.PotScreen.againstItsDropsByThat', [dabbed.prediction.words, dabbed.prediction.dE00.toFixed(1)])
+              ])
+            }}</p>
           </template>
         </template>
 
         <template v-else-if="phase === 'lay'">
           <h2 class="text-2xl">{{ dabbed?.verdict }}</h2>
-          <p v-if="!reachedCoats" class="text-lg">{{ dabbed?.near ? 'It is ready.' : 'As it is, it will show beside a sound place.' }} Stir, load, take most
-            of it off again on a rag.</p>
-          <button v-if="asItIs && !reachedCoats" class="quiet justify-self-start" type="button" @click="asItIs = false">Back to what to add</button>
+          <p v-if="!reachedCoats" class="text-lg">{{
+            t('pots.PotScreen.stirLoadTakeMostOf', [dabbed?.near ? t('pots.PotScreen.itIsReady') : t('pots.PotScreen.asItIsItWill')])
+          }}</p>
+          <button v-if="asItIs && !reachedCoats" class="quiet justify-self-start" type="button" @click="asItIs = false">{{
+            t('pots.PotScreen.backToWhatToAdd')
+          }}</button>
           <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
-          <p v-else-if="pot.ground === null" class="caution">The ground was not read, so coats are not foretold. Lay until one more changes nothing.</p>
+          <p v-else-if="pot.ground === null" class="caution">{{ t('pots.PotScreen.theGroundWasNotRead') }}</p>
           <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
           <div class="flex items-center gap-4">
-            <button class="may min-w-14" type="button" aria-label="One coat fewer" :disabled="laid <= limits.LayInput.coats.min" @click="laid--">−</button>
+            <button
+              class="may min-w-14" type="button" :aria-label="t('pots.PotScreen.oneCoatFewer')" :disabled="laid <= limits.LayInput.coats.min" @click="laid--"
+            >−</button>
             <strong class="text-3xl min-w-8 text-center">{{ laid }}</strong>
-            <button class="may min-w-14" type="button" aria-label="One coat more" :disabled="laid >= limits.LayInput.coats.max" @click="laid++">+</button>
+            <button
+              class="may min-w-14" type="button" :aria-label="t('pots.PotScreen.oneCoatMore')" :disabled="laid >= limits.LayInput.coats.max" @click="laid++"
+            >+</button>
             <button
               class="grow" :class="reachedCoats ? 'may' : 'do'" type="button" :disabled="hands.busy.value"
               @click="lay(laid)"
-            >{{ laid === 1 ? 'One coat is laid' : `${laid} coats are laid` }}</button>
+            >{{ laid === 1 ? t('pots.PotScreen.oneCoatIsLaid') : t('pots.PotScreen.coatsAreLaid', [laid]) }}</button>
           </div>
-          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">Read
-            the mended place</RouterLink>
+          <RouterLink v-if="reachedCoats" class="do" :to="`/pieces/${pot.place.piece}/colour?part=${pot.place.part}&half=${pot.place.half}&spot=damage`">{{
+            t('pots.PotScreen.readTheMendedPlace')
+          }}</RouterLink>
           <form
             v-if="reachedCoats" class="grid grid-cols-[7rem_1fr_auto] gap-3 items-end border-t border-line pt-3" @submit.prevent="keep(figure(kept), where)"
           >
-            <label class="grid gap-1">Left, ml<input v-model="kept" class="write" inputmode="decimal" required></label>
-            <label class="grid gap-1">Kept where<input v-model="where" class="write" placeholder="third drawer, blue lid"></label>
-            <button class="may" type="submit" :disabled="hands.busy.value">Keep the rest</button>
+            <label class="grid gap-1">{{ t('pots.PotScreen.leftMl') }}<input v-model="kept" class="write" inputmode="decimal" required></label>
+            <label class="grid gap-1">{{
+              t('pots.PotScreen.keptWhere')
+            }}<input v-model="where" class="write" :placeholder="t('pots.PotScreen.thirdDrawerBlueLid')"></label>
+            <button class="may" type="submit" :disabled="hands.busy.value">{{ t('pots.PotScreen.keepTheRest') }}</button>
           </form>
         </template>
 
         <template v-else-if="phase === 'closed'">
-          <h2 class="text-2xl">{{ pot.state === 'kept' ? `${pot.keptMl} ml are kept${pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`}.` :
-            'This pot is used up.' }}</h2>
+          <h2 class="text-2xl">{{ pot.state === 'kept' ? t('pots.PotScreen.mlAreKept', [pot.keptMl, pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`]) :
+            t('pots.PotScreen.thisPotIsUsedUp') }}</h2>
           <p class="text-lg">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
-          <RouterLink v-if="pot.state === 'kept'" class="do justify-self-start" :to="`/pots/${pot.id}/label`">Print its label</RouterLink>
+          <RouterLink v-if="pot.state === 'kept'" class="do justify-self-start" :to="`/pots/${pot.id}/label`">{{
+            t('pots.PotScreen.printItsLabel')
+          }}</RouterLink>
         </template>
 
-        <section v-if="pot.dabs.length > 0" class="grid gap-2 border-t-2 border-ink pt-3" aria-label="Dabs so far">
-          <h2 class="text-xl">Dabs</h2>
+        <section v-if="pot.dabs.length > 0" class="grid gap-2 border-t-2 border-ink pt-3" :aria-label="t('pots.PotScreen.dabsSoFar')">
+          <h2 class="text-xl">{{ t('pots.PotScreen.dabs') }}</h2>
           <ol class="flex flex-wrap gap-3">
             <li v-for="d in pot.dabs" :key="d.at + d.drops" class="w-40 grid gap-1">
-              <HalfFields class="bg-surround p-2" :left="under(pot.aim)" :right="under(d.seen)" left-label="target" right-label="dab" />
-              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> at {{ d.drops }} drops:
-                {{ d.difference.words }}</span>
+              <HalfFields
+                class="bg-surround p-2" :left="under(pot.aim)" :right="under(d.seen)" :left-label="t('pots.PotScreen.target2')"
+                :right-label="t('pots.PotScreen.dab')"
+              />
+              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> {{
+                t('pots.PotScreen.atDrops', [d.drops, d.difference.words])
+              }}</span>
             </li>
           </ol>
         </section>
 
         <Disclosure v-if="pot.state === 'mixing'" v-slot="{ open }" as="div" class="border-t border-line">
-          <DisclosureButton class="quiet">{{ open ? 'Less' : 'Other paints, the size of a drop, another recipe' }}</DisclosureButton>
+          <DisclosureButton class="quiet">{{ open ? t('pots.PotScreen.less') : t('pots.PotScreen.otherPaintsTheSizeOf') }}</DisclosureButton>
           <DisclosurePanel class="grid gap-3 pb-3">
             <div class="flex flex-wrap gap-2">
               <button v-for="p in pot.paints" :key="p.code" class="may" type="button" :disabled="p.leftMl <= 0" @click="drop(p.code, 1, p.name)">
                 <DropShape :hex="p.hex" :size="16" />{{ p.name }}</button>
             </div>
             <form class="flex items-end gap-3" @submit.prevent="dropSize(figure(twenty))">
-              <label class="grid gap-1 grow">Twenty drops measure, ml (now {{ (pot.dropMl * 20).toFixed(2) }})<input
+              <label class="grid gap-1 grow">{{ t('pots.PotScreen.twentyDropsMeasureMlNow', [(pot.dropMl * 20).toFixed(2)]) }}<input
                 v-model="twenty" class="write"
                 inputmode="decimal" required
               ></label>
-              <button class="may" type="submit">Count with it</button>
+              <button class="may" type="submit">{{ t('pots.PotScreen.countWithIt') }}</button>
             </form>
             <p class="flex flex-wrap gap-3">
-              <button v-if="pot.total === 0" class="may" type="button" @click="find">Find recipes anew</button>
-              <button v-if="pot.ground" class="may" type="button" :disabled="pot.total === 0 && pot.recipe.length === 0" @click="ladder">See the coats</button>
+              <button v-if="pot.total === 0" class="may" type="button" @click="find">{{ t('pots.PotScreen.findRecipesAnew') }}</button>
+              <button v-if="pot.ground" class="may" type="button" :disabled="pot.total === 0 && pot.recipe.length === 0" @click="ladder">{{
+                t('pots.PotScreen.seeTheCoats')
+              }}</button>
             </p>
             <CoatStrip v-if="coats && pot.ground && phase !== 'lay'" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
           </DisclosurePanel>
         </Disclosure>
         <Disclosure v-slot="{ open }" as="div" class="border-t border-line">
-          <DisclosureButton class="quiet">{{ open ? 'Close its history' : `Its history, ${pot.history.length} lines` }}</DisclosureButton>
+          <DisclosureButton class="quiet">{{
+            open ? t('pots.PotScreen.closeItsHistory') : t('pots.PotScreen.itsHistoryLines', [pot.history.length])
+          }}</DisclosureButton>
           <DisclosurePanel as="ol" class="grid pb-3">
             <li v-for="(h, i) in pot.history" :key="i" class="grid grid-cols-[7rem_1fr] gap-3 py-0.5 leading-snug">
               <span class="text-soft">{{ when(h.at, now) }}</span>

@@ -8,6 +8,7 @@ import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
+import { t } from '../words'
 
 /** Every pot there ever was: what is being mixed, and the kept fifths, found again by piece, by paint and by colour. */
 const props = defineProps<{ near: number | null }>()
@@ -27,34 +28,37 @@ const found = computed(() => {
 })
 const state = (p: PotRowView): string =>
   p.state === 'kept'
-    ? `${p.keptMl} ml kept${p.keptWhere === '' ? '' : `, ${p.keptWhere}`}`
+    ? t('pots.Pots.mlKept', [p.keptMl, p.keptWhere === '' ? '' : `, ${p.keptWhere}`])
     : p.state === 'empty'
-      ? 'used up'
+      ? t('pots.Pots.usedUp')
       : p.drops === 0
-        ? 'still empty'
-        : `${p.drops} drops in it`
+        ? t('pots.Pots.stillEmpty')
+        : t('pots.Pots.dropsInIt', [p.drops])
 </script>
 
 <template>
   <main class="grid gap-4 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-6">
-      <h1 class="text-3xl grow">{{ near === null ? 'Pots' : 'Pots nearest to that colour' }}</h1>
-      <RouterLink v-if="near !== null" class="may" to="/pots">All pots</RouterLink>
-      <label class="grid gap-1 w-80">Find by piece, owner, paint or place<input v-model="sought" class="write" type="search"></label>
-      <RouterLink class="may" to="/colours">The shelf of colours</RouterLink>
+      <h1 class="text-3xl grow">{{ near === null ? t('pots.Pots.pots') : t('pots.Pots.potsNearestToThatColour') }}</h1>
+      <RouterLink v-if="near !== null" class="may" to="/pots">{{ t('pots.Pots.allPots') }}</RouterLink>
+      <label class="grid gap-1 w-80">{{ t('pots.Pots.findByPieceOwnerPaint') }}<input v-model="sought" class="write" type="search"></label>
+      <RouterLink class="may" to="/colours">{{ t('pots.Pots.theShelfOfColours') }}</RouterLink>
     </header>
-    <p v-if="pots && pots.pots.length === 0" class="text-xl py-10 max-w-3xl">No pot has been mixed yet. Open a piece, choose <strong>Colour</strong>, read a
-      sound place, and mix a pot for it.</p>
-    <p v-else-if="pots && found.length === 0" class="text-xl py-10">No pot like that.</p>
+    <p v-if="pots && pots.pots.length === 0" class="text-xl py-10 max-w-3xl">{{
+      t('pots.Pots.noPotHasBeenMixed')
+    }} <strong>{{ t('pots.Pots.colour') }}</strong>{{
+      t('pots.Pots.readASoundPlaceAnd')
+    }}</p>
+    <p v-else-if="pots && found.length === 0" class="text-xl py-10">{{ t('pots.Pots.noPotLikeThat') }}</p>
     <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
       <li v-for="p in found" :key="p.id" class="border-b-[5px] border-soft">
         <RouterLink :to="`/pots/${p.id}`" class="grid grid-cols-[6rem_minmax(0,1fr)] sm:grid-cols-[9rem_minmax(0,1fr)] gap-4 items-center py-3 hover:bg-paper">
-          <HalfFields class="bg-surround p-3" :left="p.target" :right="p.mixed" left-label="target" right-label="pot" />
+          <HalfFields class="bg-surround p-3" :left="p.target" :right="p.mixed" :left-label="t('pots.Pots.target')" :right-label="t('pots.Pots.pot')" />
           <span class="leading-snug min-w-0">
             <span class="font-semibold text-lg block truncate">{{ p.name }}</span>
             <span class="block truncate">{{ p.pieceName }}, {{ p.customer }}</span>
-            <span class="block truncate text-soft">{{ p.recipe || 'nothing in it yet' }}</span>
+            <span class="block truncate text-soft">{{ p.recipe || t('pots.Pots.nothingInItYet') }}</span>
             <span class="block"><strong>{{ state(p) }}</strong> · {{ when(p.at, now) }}<template v-if="p.near !== null"> · ΔE
               {{ p.near.toFixed(1) }}</template></span>
           </span>

@@ -5,6 +5,7 @@ import Choice from '../kit/Choice.vue'
 import HalfFields from './HalfFields.vue'
 import { useLamp } from './useLamp'
 import { money } from '../kit/money'
+import { t } from '../words'
 
 /** Recipes from the shelf, each edge to edge with its target. */
 const props = defineProps<{ recipes: RecipesView | null, aim: SeenView, busy: boolean }>()
@@ -13,10 +14,10 @@ const { under } = useLamp()
 type Order = 'match' | 'paints' | 'cover' | 'cost'
 const order = ref<Order>('match')
 const orders: readonly { id: Order, label: string, meaning: string }[] = [
-  { id: 'match', label: 'nearest match', meaning: 'under the three lights' },
-  { id: 'paints', label: 'fewest paints', meaning: 'easier to mix again' },
-  { id: 'cover', label: 'best cover', meaning: 'one coat over black and white' },
-  { id: 'cost', label: 'lowest cost', meaning: 'where prices are known' },
+  { id: 'match', label: t('pots.Recipes.nearestMatch'), meaning: t('pots.Recipes.underTheThreeLights') },
+  { id: 'paints', label: t('pots.Recipes.fewestPaints'), meaning: t('pots.Recipes.easierToMixAgain') },
+  { id: 'cover', label: t('pots.Recipes.bestCover'), meaning: t('pots.Recipes.oneCoatOverBlackAnd') },
+  { id: 'cost', label: t('pots.Recipes.lowestCost'), meaning: t('pots.Recipes.wherePricesAreKnown') },
 ]
 const by: Record<Order, (r: RecipeView) => number> = {
   match: (r) => r.weighted,
@@ -30,19 +31,28 @@ const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name
 
 <template>
   <div class="grid gap-3 content-start">
-    <p class="text-lg">Recipes from the shelf, <Choice v-model="order" label="Order" :options="orders" /> first.</p>
-    <p v-if="recipes === null" class="text-lg text-soft" role="status">Trying every set of paints…</p>
+    <p class="text-lg">{{
+      t('pots.Recipes.recipesFromTheShelf')
+    }} <Choice v-model="order" :label="t('pots.Recipes.order')" :options="orders" /> {{ t('pots.Recipes.first') }}</p>
+    <p v-if="recipes === null" class="text-lg text-soft" role="status">{{ t('pots.Recipes.tryingEverySetOfPaints') }}</p>
     <p v-if="recipes?.missing" class="caution">{{ recipes.missing }}</p>
     <ol class="grid">
       <li v-for="(r, i) in sorted" :key="drops(r)" class="grid grid-cols-[7rem_1fr] gap-x-4 gap-y-1 border-t border-line py-3">
-        <HalfFields class="bg-surround p-2 self-start" :left="under(aim)" :right="under(r.seen)" left-label="target" :right-label="`recipe ${i + 1}`" />
+        <HalfFields
+          class="bg-surround p-2 self-start" :left="under(aim)" :right="under(r.seen)" :left-label="t('pots.Recipes.target')"
+          :right-label="t('pots.Recipes.recipe', [i + 1])"
+        />
         <div class="grid gap-1 min-w-0">
           <p class="font-semibold leading-snug">{{ drops(r) }}</p>
-          <p class="text-[.95rem] leading-snug">ΔE {{ r.day.toFixed(1) }} by day, {{ r.lamp.toFixed(1) }} by lamp, {{ r.tube.toFixed(1) }} by tube.
-            {{ r.lights }} {{ r.total }} drops, {{ r.ml.toFixed(1) }} ml; one coat covers {{ Math.round(r.cover * 100) }} %<template v-if="r.cents !== null">;
-              costs {{ money(r.cents) }}</template>.</p>
+          <p class="text-[.95rem] leading-snug">{{
+            t('pots.Recipes.eByDayByLamp', [
+              r.day.toFixed(1), r.lamp.toFixed(1), r.tube.toFixed(1), r.lights, r.total, r.ml.toFixed(1), Math.round(r.cover * 100)
+            ])
+          }}<template v-if="r.cents !== null">{{ t('pots.Recipes.costs', [money(r.cents)]) }}</template>.</p>
           <p v-for="s in r.short" :key="s" class="caution text-[.95rem]">{{ s }}</p>
-          <button :class="i === 0 ? 'do' : 'may'" class="justify-self-start" type="button" :disabled="busy" @click="emit('choose', r)">Mix this one</button>
+          <button :class="i === 0 ? 'do' : 'may'" class="justify-self-start" type="button" :disabled="busy" @click="emit('choose', r)">{{
+            t('pots.Recipes.mixThisOne')
+          }}</button>
         </div>
       </li>
     </ol>

@@ -1,12 +1,13 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { SeenView } from '../api/types'
+import { t } from '../words'
 
 export type Lamp = 'daylight' | 'lamp' | 'tube'
 
 export const lamps: readonly { id: Lamp, label: string }[] = [
-  { id: 'daylight', label: 'Daylight' },
-  { id: 'lamp', label: 'Lamp light' },
-  { id: 'tube', label: 'Shop tube' },
+  { id: 'daylight', label: t('pots.useLamp.daylight') },
+  { id: 'lamp', label: t('pots.useLamp.lampLight') },
+  { id: 'tube', label: t('pots.useLamp.shopTube') },
 ]
 
 /** A difference with its sign, and no sign where there is none. */

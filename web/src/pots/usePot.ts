@@ -7,6 +7,7 @@ import { useLoad } from '../kit/useLoad'
 import { useOutbox } from '../kit/useOutbox'
 import { phaseOf, stillDue } from './phases'
 import { counted } from '../kit/counted'
+import { t } from '../words'
 
 /** Out of reach, it is tried again so often. */
 const AGAIN_MS = 2000
@@ -55,7 +56,7 @@ export const usePot = (id: number, now: () => number) => {
     try {
       then(await api.get<T>(`/pots/${id}/${path}`))
     } catch (error) {
-      hands.problem.value = error instanceof Problem ? error.detail : 'That did not work.'
+      hands.problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
     }
   }
   const find = () => lookUp<RecipesView>('recipes', (found) => {
@@ -107,7 +108,7 @@ export const usePot = (id: number, now: () => number) => {
     again: (recipe: RecipeView, then: (fresh: PotView) => void) =>
       act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
     drop: (code: string, drops: number, name: string): void => {
-      const words = drops < 0 ? `A tap of ${name}, taken back` : `${counted(drops, 'drop')} of ${name}`
+      const words = drops < 0 ? t('pots.usePot.aTapOfTakenBack', [name]) : t('pots.usePot.of', [counted(drops, 'drop'), name])
       tray.add({ key: crypto.randomUUID(), path: `/pots/${id}/drops`, body: { code, drops }, at: new Date(now()).toISOString(), words })
       void pour()
     },

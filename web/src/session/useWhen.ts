@@ -1,5 +1,6 @@
 import { dayNumber, isoDay } from './days'
 import { useSession } from './useSession'
+import { t } from '../words'
 
 const formats = new Map<string, Intl.DateTimeFormat>()
 const format = (timezone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat => {
@@ -25,8 +26,8 @@ export const useWhen = () => {
       const days = day(at) - day(now)
       switch (days) {
         case 0: return time(at)
-        case 1: return `tomorrow ${time(at)}`
-        case -1: return `yesterday ${time(at)}`
+        case 1: return t('session.useWhen.tomorrow', [time(at)])
+        case -1: return t('session.useWhen.yesterday', [time(at)])
       }
       return `${format(timezone.value, Math.abs(days) < 6 ? { weekday: 'short' } : { day: 'numeric', month: 'short' }).format(at)} ${time(at)}`
     },
@@ -40,7 +41,7 @@ export const useWhen = () => {
     span: (minutes: number): string => {
       const whole = Math.max(0, Math.round(minutes))
       if (whole < 60) {
-        return `${whole} min`
+        return t('session.useWhen.min', [whole])
       }
       if (whole < 24 * 60) {
         return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`

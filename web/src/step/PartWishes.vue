@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PartView, Wish, WordsView } from '../api/types'
+import { t } from '../words'
 
 /** What the owner asks for on some parts beside aim, shine and signs of age; offered where it can be had. */
 const props = defineProps<{ parts: readonly PartView[]; words: WordsView; disabled: boolean; on?: string | undefined }>()
@@ -17,7 +18,7 @@ const toggle = (wish: Wish): void => {
 
 <template>
   <fieldset v-if="offered.length > 0" class="flex flex-wrap gap-x-6">
-    <legend class="font-semibold">The owner asks for{{ on ? `, on the ${on}` : '' }}</legend>
+    <legend class="font-semibold">{{ t('step.PartWishes.theOwnerAsksFor', [on ? t('step.PartWishes.onThe', [on]) : '']) }}</legend>
     <label v-for="w in offered" :key="w.id" class="flex items-center gap-3 min-h-11">
       <input type="checkbox" class="size-5 accent-ink" :disabled="disabled" :checked="first?.wishes.includes(w.id)" @change="toggle(w.id)">
       {{ w.label }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { t } from '../words'
 
 /** A field to sign in, by finger, pen or mouse: 600 × 200, as it is kept. */
 const strokes = defineModel<[number, number][][]>({ required: true })
@@ -34,7 +35,7 @@ const go = (event: PointerEvent): void => {
 <template>
   <svg
     ref="field" viewBox="0 0 600 200" class="w-full max-w-150 bg-raised border-2 border-ink touch-none cursor-crosshair" role="img"
-    aria-label="Field for the signature"
+    :aria-label="t('step.SignaturePad.fieldForTheSignature')"
     @pointerdown.prevent="begin" @pointermove.prevent="go" @pointerup="drawing = false" @pointercancel="drawing = false"
   >
     <path d="M40 156H560" stroke="currentColor" stroke-opacity=".4" stroke-dasharray="3 5" />

@@ -3,6 +3,7 @@ import { api, Problem } from '../api/client'
 import type { BenchView, CompareAnswer, CompareInput, DryingPlace, StepView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import type { Act } from '../kit/useOutbox'
+import { t } from '../words'
 
 interface Refusal { readonly sentence: string, readonly path: string, readonly body: Readonly<Record<string, unknown>> }
 
@@ -51,13 +52,13 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     problem,
     refusal,
     run,
-    start: (step: StepView) => tell(step, 'start', `Begin “${step.title}”`),
+    start: (step: StepView) => tell(step, 'start', t('step.useHands.begin', [step.title])),
     /** With minutes, it ended so long after it was begun: its end was forgotten. */
-    done: (step: StepView, minutes?: number) => tell(step, 'done', `End “${step.title}”`, minutes === undefined ? {} : { minutes }),
+    done: (step: StepView, minutes?: number) => tell(step, 'done', t('step.useHands.end', [step.title]), minutes === undefined ? {} : { minutes }),
     /** How long it really took. */
     took: (step: StepView, minutes: number) => tell(step, 'minutes', '', { minutes }),
-    putDown: (step: StepView) => tell(step, 'put-down', `Put “${step.title}” down`),
-    interrupt: (step: StepView) => tell(step, 'interrupt', `Interrupt “${step.title}”`),
+    putDown: (step: StepView) => tell(step, 'put-down', t('step.useHands.putDown', [step.title])),
+    interrupt: (step: StepView) => tell(step, 'interrupt', t('step.useHands.interrupt', [step.title])),
     handOn: (step: StepView, person: number, note = '') => tell(step, 'hand-on', '', { person, note }),
     spoiled: (step: StepView) => tell(step, 'spoiled'),
     look: (step: { id: number, version: number }, enough: boolean) => tell(step, 'look', '', { enough }),
@@ -68,7 +69,7 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     takeBack: (step: { id: number, version: number }) => tell(step, 'take-back'),
     again: (step: { id: number, version: number }) => tell(step, 'again'),
     gate: (step: { id: number, version: number }, answer: 'passed' | 'not-yet') =>
-      tell(step, 'gate', answer === 'passed' ? 'Passed its test' : 'Not yet', { answer }),
+      tell(step, 'gate', answer === 'passed' ? t('step.useHands.passedItsTest') : t('step.useHands.notYet'), { answer }),
     move: (piece: number, place: DryingPlace) => say(`/pieces/${piece}/place`, { place }),
     override: async (why: string): Promise<void> => {
       const refused = refusal.value

@@ -2,12 +2,15 @@
 import { ref } from 'vue'
 import { play } from '../kit/bell'
 import { useSession } from '../session/useSession'
+import { t } from '../words'
 
 /** What is heard when something calls, and whether the device may say it when this page is not in front. */
 defineProps<{ alarm: string, may: boolean }>()
 const emit = defineEmits<{ keep: [alarm: string] }>()
 const { heard } = useSession()
-const SOUNDS = { bell: 'a small bell', knock: 'a knock on wood', chime: 'three notes', silent: 'nothing' } as const
+const SOUNDS = {
+  bell: t('workshop.Bells.aSmallBell'), knock: t('workshop.Bells.aKnockOnWood'), chime: t('workshop.Bells.threeNotes'), silent: t('workshop.Bells.nothing'),
+} as const
 const allowed = ref(typeof Notification === 'undefined' ? 'none' : Notification.permission)
 const choose = (sound: keyof typeof SOUNDS): void => {
   play(sound)
@@ -20,16 +23,16 @@ const allow = async (): Promise<void> => {
 </script>
 
 <template>
-  <section class="grid gap-4 content-start pt-4" aria-label="Alarm">
-    <h2 class="text-2xl">When something calls</h2>
-    <div class="grid grid-cols-2 gap-3" role="radiogroup" aria-label="What is heard">
+  <section class="grid gap-4 content-start pt-4" :aria-label="t('workshop.Bells.alarm')">
+    <h2 class="text-2xl">{{ t('workshop.Bells.whenSomethingCalls') }}</h2>
+    <div class="grid grid-cols-2 gap-3" role="radiogroup" :aria-label="t('workshop.Bells.whatIsHeard')">
       <button
         v-for="(label, sound) in SOUNDS" :key="sound" type="button" role="radio" :aria-checked="alarm === sound" class="min-h-16 border-2 text-lg"
         :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" :disabled="!may" @click="choose(sound)"
       >{{ label }}</button>
     </div>
-    <p v-if="allowed === 'granted'">This device also says it when another page is in front.</p>
-    <p v-else-if="allowed === 'denied' || allowed === 'none'">This device does not let pages say anything while another is in front; its settings could.</p>
-    <button v-else class="may justify-self-start" type="button" @click="allow">Let this device say it too when another page is in front</button>
+    <p v-if="allowed === 'granted'">{{ t('workshop.Bells.thisDeviceAlsoSaysIt') }}</p>
+    <p v-else-if="allowed === 'denied' || allowed === 'none'">{{ t('workshop.Bells.thisDeviceDoesNotLet') }}</p>
+    <button v-else class="may justify-self-start" type="button" @click="allow">{{ t('workshop.Bells.letThisDeviceSayIt') }}</button>
   </section>
 </template>

@@ -7,6 +7,7 @@ import PaperHead from '../kit/PaperHead.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { sittings } from '../step/sittings'
+import { t } from '../words'
 
 /** Today on paper: what each pair of hands is needed for, with a box to tick, and what is promised. */
 const { value: bench, problem, reload } = useLoad(() => api.get<BenchView>('/bench'))
@@ -24,10 +25,10 @@ const print = (): void => window.print()
     <PaperHead />
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
-      <h1 class="text-4xl grow">{{ bench ? date(bench.now) : 'Day sheet' }}</h1>
-      <button class="do no-print" type="button" @click="print">Print</button>
+      <h1 class="text-4xl grow">{{ bench ? date(bench.now) : t('workshop.DaySheet.daySheet') }}</h1>
+      <button class="do no-print" type="button" @click="print">{{ t('workshop.DaySheet.print') }}</button>
     </header>
-    <p v-if="bench && people.length === 0" class="text-xl">No hand work is planned for the rest of today.</p>
+    <p v-if="bench && people.length === 0" class="text-xl">{{ t('workshop.DaySheet.noHandWorkIsPlanned') }}</p>
     <div class="grid md:grid-cols-2 xl:grid-cols-3 gap-8">
       <section v-for="person in people" :key="person.name" class="break-inside-avoid">
         <h2 class="text-2xl border-b-2 border-ink">{{ person.name }}</h2>
@@ -46,12 +47,12 @@ const print = (): void => window.print()
       </section>
     </div>
     <section v-if="due.length > 0" class="break-inside-avoid">
-      <h2 class="text-2xl border-b-2 border-ink">Promised next</h2>
+      <h2 class="text-2xl border-b-2 border-ink">{{ t('workshop.DaySheet.promisedNext') }}</h2>
       <p v-for="piece in due" :key="piece.piece" class="flex gap-4 border-b border-line py-1.5">
         <strong class="w-44">{{ bench ? when(piece.promisedAt, Date.parse(bench.now)) : '' }}</strong>
         <span>{{ piece.name }}, {{ piece.customer }}</span>
       </p>
     </section>
-    <p class="text-soft">As it stood at {{ bench ? time(bench.now) : '' }}. Times are a forecast; the gate test decides.</p>
+    <p class="text-soft">{{ t('workshop.DaySheet.asItStoodAtTimes', [bench ? time(bench.now) : '']) }}</p>
   </main>
 </template>

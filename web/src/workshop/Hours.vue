@@ -3,11 +3,13 @@ import { ref, watch } from 'vue'
 import type { HoursInput, Phase, WorkshopView } from '../api/types'
 import { counted } from '../kit/counted'
 import { read, written } from './shifts'
+import { t } from '../words'
 
 /** When each person is here in a usual week, and at what. */
 const props = defineProps<{ workshop: WorkshopView, busy: boolean, may: (person: number) => boolean }>()
 const emit = defineEmits<{ keep: [person: number, hours: Omit<HoursInput, 'version'>] }>()
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
+const DAYS = [t('workshop.Hours.mon'), t('workshop.Hours.tue'), t('workshop.Hours.wed'),
+  t('workshop.Hours.thu'), t('workshop.Hours.fri'), t('workshop.Hours.sat'), t('workshop.Hours.sun')]
 const drafts = ref<Record<number, string[]>>({})
 const skills = ref<Record<number, Phase[]>>({})
 watch(() => props.workshop, (workshop) => {
@@ -17,7 +19,10 @@ watch(() => props.workshop, (workshop) => {
 const does = (person: number): string => {
   const some = skills.value[person]?.length ?? 0
   const all = props.workshop.phases.length
-  return some === all ? 'Does everything' : some === 0 ? 'Does nothing yet: tick what they do' : `Does ${some} of ${all} kinds of work`
+  return some === all
+    ? t('workshop.Hours.doesEverything')
+    : some === 0 ? t('workshop.Hours.doesNothingYetTickWhat')
+    : t('workshop.Hours.doesOfKindsOfWork', [some, all])
 }
 const keep = (person: number): void => {
   const chosen = skills.value[person] ?? []
@@ -29,19 +34,20 @@ const keep = (person: number): void => {
 </script>
 
 <template>
-  <section class="grid gap-8 pt-4" aria-label="Hours">
-    <p class="max-w-3xl">Steps are only planned while somebody is here. A day may be broken into shifts, one on each line: <strong>09:00–12:30</strong>.
-      Nothing means free. The owner sets everybody’s hours, a restorer their own.</p>
+  <section class="grid gap-8 pt-4" :aria-label="t('workshop.Hours.hours')">
+    <p class="max-w-3xl">{{ t('workshop.Hours.stepsAreOnlyPlannedWhile') }} <strong>09:00–12:30</strong>{{ t('workshop.Hours.nothingMeansFreeTheOwner') }}</p>
     <form v-for="person in workshop.people" :key="person.id" class="grid gap-3 border-b-[5px] border-soft pb-5" @submit.prevent="keep(person.id)">
       <div class="flex items-baseline gap-4">
         <h2 class="text-2xl">{{ person.name }}</h2>
-        <span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">, takes {{ Math.round(100 * person.pace) }} % of the usual minutes
-          ({{ counted(person.paceEvidence, 'step') }})</template></span>
+        <span class="text-soft">{{ person.role }}<template v-if="person.paceEvidence > 0">{{
+          t('workshop.Hours.takesOfTheUsualMinutes', [Math.round(100 * person.pace), counted(person.paceEvidence, 'step')])
+        }}</template></span>
       </div>
       <div class="grid grid-cols-2 md:grid-cols-4 xl:grid-cols-7 gap-3">
         <label v-for="(day, i) in DAYS" :key="day" class="grid gap-1">{{ day }}<textarea
           v-model="drafts[person.id]![i]"
-          class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may(person.id)" placeholder="free"
+          class="write leading-tight! resize-none tabular-nums" rows="2" :name="`hours-${person.id}-${i + 1}`" :disabled="!may(person.id)"
+          :placeholder="t('workshop.Hours.free')"
         /></label>
       </div>
       <details>
@@ -54,7 +60,7 @@ const keep = (person: number): void => {
       </details>
       <button
         v-if="may(person.id)" class="may justify-self-start" type="submit" :disabled="busy || skills[person.id]?.length === 0"
-      >Keep {{ person.name }}’s hours</button>
+      >{{ t('workshop.Hours.keepSHours', [person.name]) }}</button>
     </form>
   </section>
 </template>

@@ -1,30 +1,31 @@
 <script setup lang="ts">
 import { limits } from '../api/types'
+import { t } from '../words'
 
 /** What going from piece to piece takes, and what it takes more when a piece changes hands. */
 const props = defineProps<{ switchMinutes: number, handoverMinutes: number, may: boolean }>()
 const emit = defineEmits<{ change: [which: 'switchMinutes' | 'handoverMinutes', by: number] }>()
 const { min, max } = limits.SetUpInput.switchMinutes
 const rows = [
-  { which: 'switchMinutes', words: 'to set a piece down and find the place on another' },
-  { which: 'handoverMinutes', words: 'more when somebody else goes on with it' },
+  { which: 'switchMinutes', words: t('workshop.SetUp.toSetAPieceDown') },
+  { which: 'handoverMinutes', words: t('workshop.SetUp.moreWhenSomebodyElseGoes') },
 ] as const
 </script>
 
 <template>
   <section class="grid md:grid-cols-2 gap-x-10 pt-6" aria-labelledby="set-up">
-    <h2 id="set-up" class="text-xl md:col-span-2">Minutes between pieces</h2>
+    <h2 id="set-up" class="text-xl md:col-span-2">{{ t('workshop.SetUp.minutesBetweenPieces') }}</h2>
     <div v-for="row in rows" :key="row.which" class="flex items-center gap-4 border-b border-line py-2 text-xl">
       <button
-        class="may size-14 text-2xl" type="button" :disabled="!may || props[row.which] <= min" :aria-label="`Fewer minutes ${row.words}`"
+        class="may size-14 text-2xl" type="button" :disabled="!may || props[row.which] <= min" :aria-label="t('workshop.SetUp.fewerMinutes', [row.words])"
         @click="emit('change', row.which, -1)"
       >−</button>
       <strong class="w-10 text-center text-3xl font-head">{{ props[row.which] }}</strong>
       <button
-        class="may size-14 text-2xl" type="button" :disabled="!may || props[row.which] >= max" :aria-label="`More minutes ${row.words}`"
+        class="may size-14 text-2xl" type="button" :disabled="!may || props[row.which] >= max" :aria-label="t('workshop.SetUp.moreMinutes', [row.words])"
         @click="emit('change', row.which, 1)"
       >+</button>
-      <span class="leading-tight">min {{ row.words }}</span>
+      <span class="leading-tight">{{ t('workshop.SetUp.min', [row.words]) }}</span>
     </div>
   </section>
 </template>

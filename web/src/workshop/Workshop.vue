@@ -14,6 +14,7 @@ import SetUp from './SetUp.vue'
 import Stations from './Stations.vue'
 import WhoWeAre from './WhoWeAre.vue'
 import { useWorkshop } from './useWorkshop'
+import { t } from '../words'
 
 /** What the workshop sets for itself: hours, days, stations, what is heard; and what it has learned. */
 const { workshop, problem, busy, load, put, places, setUp, post, remove } = useWorkshop()
@@ -27,14 +28,17 @@ const identify = async (identity: WorkshopView['identity']): Promise<void> => {
     is(identity)
   }
 }
-const ROOMS = ['Hours', 'Days', 'Stations', 'Learned', 'Alarm and calendar', 'Name and papers']
+const ROOMS = [
+  t('workshop.Workshop.hours'), t('workshop.Workshop.days'), t('workshop.Workshop.stations'), t('workshop.Workshop.learned'),
+  t('workshop.Workshop.alarmAndCalendar'), t('workshop.Workshop.nameAndPapers'),
+]
 </script>
 
 <template>
   <main class="grid gap-5 content-start px-4 sm:px-9 py-6">
     <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
-      <h1 class="text-3xl grow">The workshop</h1>
-      <RouterLink class="may" to="/day">Day sheet</RouterLink>
+      <h1 class="text-3xl grow">{{ t('workshop.Workshop.theWorkshop') }}</h1>
+      <RouterLink class="may" to="/day">{{ t('workshop.Workshop.daySheet') }}</RouterLink>
     </header>
     <Notice :text="problem" @again="load" />
     <TabGroup v-if="workshop">

@@ -1,8 +1,8 @@
 import { createI18n } from 'vue-i18n'
-import en from '../words/en.json'
+import en from './en.json'
 
 /**
- * Every text that the screens say by themselves, by the screen that says it: `web/words/en.json`. What the craft says – steps, findings, reasons – comes from
+ * Every text that the screens say by themselves, by the screen that says it: `en.json` beside this. What the craft says – steps, findings, reasons – comes from
  * the workshop's computer, in words of its own.
  */
 const i18n = createI18n({ legacy: false, locale: 'en', messages: { en }, warnHtmlMessage: false })
@@ -12,3 +12,6 @@ export type Words = Keys<typeof en>
 
 /** A text with what stands at {0}, {1} …; a key that is none does not compile. */
 export const t = (key: Words, values: readonly unknown[] = []): string => i18n.global.t(key, values as unknown[])
+
+/** A number with its noun: “1 step”, “3 steps”. */
+export const plural = (key: Words, count: number): string => i18n.global.t(key, { n: count }, count)
