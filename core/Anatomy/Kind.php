@@ -6,6 +6,7 @@ namespace KindHeel\Core\Anatomy;
 
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** The kinds of piece, each with the parts that its cut has. A kind is named within its family: a court shoe is no court trainer. */
@@ -66,7 +67,7 @@ enum Kind: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::Monk, self::Court => $this->word().' shoe',
             self::AnkleBoot, self::LaceBoot, self::Chelsea, self::Western, self::WorkBoot, self::FieldBoot, self::RidingBoot, self::DressBoot => $this->word()
                 .' boot',
@@ -75,7 +76,7 @@ enum Kind: string
             self::DoctorsBag => 'doctor’s bag',
             self::OnePieceSuit => 'one-piece riding suit',
             default => str_replace('-', ' ', $this->word()),
-        };
+        });
     }
 
     /** It has no inside to be filled out: it is worked lying flat. */
@@ -102,7 +103,7 @@ enum Kind: string
     /** What its outer leather is called. */
     public function outer(): string
     {
-        return $this->family()->isFootwear() ? 'upper' : 'outside';
+        return Message::of($this->family()->isFootwear() ? 'upper' : 'outside');
     }
 
     /** @return list<PartName> in an order that goes round the piece: outside, edges, then inside */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Anatomy;
 
 use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Text\Message;
 
 /** The parts that pieces are made of. */
 enum PartName: string
@@ -68,12 +69,12 @@ enum PartName: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::HeelStack => 'heel stack',
             self::Hooks => 'hooks and eyelets',
             self::Marks => 'printed marks',
             default => str_replace('-', ' ', $this->value),
-        };
+        });
     }
 
     /** It is spoken of as many: “the laces are”. */

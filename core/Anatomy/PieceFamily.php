@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Anatomy;
 
+use KindHeel\Core\Text\Message;
+
 /** Pieces that are built alike. */
 enum PieceFamily: string
 {
@@ -17,7 +19,7 @@ enum PieceFamily: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::LowShoe => 'low shoes',
             self::Boot => 'boots',
             self::TallBoot => 'tall boots',
@@ -25,7 +27,7 @@ enum PieceFamily: string
             self::Bag => 'bags',
             self::Garment => 'garments',
             self::SmallGoods => 'small goods',
-        };
+        });
     }
 
     public function isFootwear(): bool

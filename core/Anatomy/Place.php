@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Anatomy;
 
+use KindHeel\Core\Text\Message;
+
 /** A part of one half. */
 final readonly class Place implements \Stringable
 {
@@ -28,7 +30,7 @@ final readonly class Place implements \Stringable
     /** “left vamp”, or “front” where there is no fellow. */
     public function label(): string
     {
-        return (Half::Whole === $this->half ? '' : $this->half->value.' ').$this->part->label();
+        return Message::of((Half::Whole === $this->half ? '' : $this->half->value.' ').$this->part->label());
     }
 
     public function __toString(): string

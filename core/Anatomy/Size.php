@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Anatomy;
 
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** How large a piece is: a shoe size (EU), or its longest side in mm as the tape says. */
@@ -20,7 +21,7 @@ final readonly class Size
     public static function eu(float $size): self
     {
         if (!($size >= 15.0 && $size <= 55.0)) {
-            throw new FieldError('size_eu', 'A shoe size (EU) lies between 15 and 55.');
+            throw new FieldError('size_eu', Message::of('A shoe size (EU) lies between 15 and 55.'));
         }
 
         return new self($size, null);
@@ -30,7 +31,7 @@ final readonly class Size
     public static function mm(float $longest): self
     {
         if (!($longest >= 50.0 && $longest <= 2500.0)) {
-            throw new FieldError('length_mm', 'The longest side of a piece lies between 50 and 2500 mm.');
+            throw new FieldError('length_mm', Message::of('The longest side of a piece lies between 50 and 2500 mm.'));
         }
 
         return new self(null, $longest);
@@ -47,7 +48,7 @@ final readonly class Size
         if ($kind->family()->isFootwear()) {
             return null === $mm
                 ? (null === $eu ? self::usual($kind) : self::eu($eu))
-                : throw new FieldError('length_mm', 'Footwear goes by its shoe size, not by its length.');
+                : throw new FieldError('length_mm', Message::of('Footwear goes by its shoe size, not by its length.'));
         }
 
         return null === $eu

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Text\Message;
+
 /** How far to go, as agreed with the owner. */
 enum Aim: string
 {
@@ -17,22 +19,22 @@ enum Aim: string
     /** Read after “Agreed: to …”. */
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::ReadyFast => 'make it ready fast',
             self::WorkProof => 'make it work-proof',
             default => $this->value,
-        };
+        });
     }
 
     public function meaning(): string
     {
         return match ($this) {
-            self::Keep => 'Clean, feed, protect; keep every sign of age.',
-            self::Freshen => 'Also bring tired colour back with creams and waxes; scars may stay.',
-            self::Restore => 'Also fill, re-dye or repaint what is lost, to the original colour.',
-            self::Recolour => 'A different colour.',
-            self::ReadyFast => 'Presentable by the promised hour; what cannot dry in time is left out.',
-            self::WorkProof => 'Looks are second to water, mud and wear.',
+            self::Keep => Message::of('Clean, feed, protect; keep every sign of age.'),
+            self::Freshen => Message::of('Also bring tired colour back with creams and waxes; scars may stay.'),
+            self::Restore => Message::of('Also fill, re-dye or repaint what is lost, to the original colour.'),
+            self::Recolour => Message::of('A different colour.'),
+            self::ReadyFast => Message::of('Presentable by the promised hour; what cannot dry in time is left out.'),
+            self::WorkProof => Message::of('Looks are second to water, mud and wear.'),
         };
     }
 

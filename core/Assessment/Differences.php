@@ -9,6 +9,7 @@ use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** Where the halves of a pair are not alike: what the eye will look for side by side (S-1). */
@@ -75,7 +76,12 @@ final class Differences
             $said[] = match (true) {
                 null === $r => Phrase::sentence('%s on the left %s only.', $label, $name->label()),
                 null === $l => Phrase::sentence('%s on the right %s only.', $label, $name->label()),
-                default => Phrase::sentence('%s on the %s: worse on the %s.', $label, $name->label(), $l->value > $r->value ? 'left' : 'right'),
+                default => Phrase::sentence(
+                    '%s on the %s: worse on the %s.',
+                    $label,
+                    $name->label(),
+                    $l->value > $r->value ? Message::of('left') : Message::of('right'),
+                ),
             };
         }
 

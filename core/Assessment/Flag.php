@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Assessment;
 
+use KindHeel\Core\Text\Message;
+
 /** Something about a part that changes what may be done to it. */
 enum Flag: string
 {
@@ -20,9 +22,9 @@ enum Flag: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::GripSurface => 'has to grip',
             default => str_replace('-', ' ', $this->value),
-        };
+        });
     }
 }

@@ -19,6 +19,7 @@ use KindHeel\Core\Material\Proposal;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Material\TrialResult;
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** A piece as it was looked over: its parts by half, what is wrong with them, and how far to go. */
@@ -287,7 +288,7 @@ final readonly class Piece
                 );
             }
             if (null !== $part->areaDm2 && !($part->areaDm2 > 0.0 && $part->areaDm2 <= 500.0)) {
-                throw new FieldError('area_dm2', 'A measured area lies between 0 and 500 dm².');
+                throw new FieldError('area_dm2', Message::of('A measured area lies between 0 and 500 dm².'));
             }
         }
     }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Assessment;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** Small grammar for the sentences of a plan. */
@@ -19,15 +20,11 @@ final class PlaceWords
      */
     public static function partsAre(array $places, ?Piece $of = null): string
     {
-        $words = self::parts($places, $of);
-        $names = [];
-        foreach ($places as $place) {
-            $names[$place->part->value] = $place->part;
-        }
-        $one = \in_array($words, ['upper', 'outside'], true) || str_starts_with($words, 'upper without') || str_starts_with($words, 'outside without')
-            || 1 === \count($names) && !array_values($names)[0]->isPlural();
+        $names = self::names($places);
+        $outside = array_filter($names, static fn (PartName $n): bool => $n->isOuter());
+        $one = null !== self::missing($places, $of) && \count($outside) === \count($names) || 1 === \count($names) && !array_values($names)[0]->isPlural();
 
-        return $words.($one ? ' is' : ' are');
+        return self::parts($places, $of).($one ? Message::of(' is') : Message::of(' are'));
     }
 
     /** From so many parts on they are called by what they are together. */
@@ -40,28 +37,53 @@ final class PlaceWords
      */
     public static function parts(array $places, ?Piece $of = null): string
     {
+        $names = self::names($places);
+        $missing = self::missing($places, $of);
+        if (null === $missing) {
+            return Phrase::list(self::labels($names));
+        }
+        $all = Message::of(Half::Whole === $places[0]->half ? 'outside' : 'upper');
+        $others = self::labels(array_filter($names, static fn (PartName $n): bool => !$n->isOuter()));
+
+        // What is left out stands last, so that it cannot be taken for more of the same.
+        return [] === $missing
+            ? Phrase::list([$all, ...$others])
+            : Phrase::list([...$others, $all.Message::of(' without ').Phrase::list(self::labels($missing))]);
+    }
+
+    /**
+     * @param list<Place> $places
+     *
+     * @return array<string, PartName>
+     */
+    private static function names(array $places): array
+    {
         $names = [];
         foreach ($places as $place) {
             $names[$place->part->value] = $place->part;
         }
-        $upper = array_filter($names, static fn (PartName $n): bool => $n->isOuter());
-        if (\count($upper) < self::MANY) {
-            return Phrase::list(self::labels($names));
-        }
+
+        return $names;
+    }
+
+    /**
+     * What of the outside is not meant, where the rest is called by what it is together; null where the parts are named one by one.
+     *
+     * @param list<Place> $places
+     *
+     * @return array<string, PartName>|null
+     */
+    private static function missing(array $places, ?Piece $of): ?array
+    {
+        $outside = array_filter(self::names($places), static fn (PartName $n): bool => $n->isOuter());
         $missing = [];
         foreach (null === $of ? [] : $of->parts as $part) {
-            if ($part->at->part->isOuter() && !isset($upper[$part->at->part->value]) && $part->at->half === $places[0]->half) {
+            if ($part->at->part->isOuter() && !isset($outside[$part->at->part->value]) && $part->at->half === $places[0]->half) {
                 $missing[$part->at->part->value] = $part->at->part;
             }
         }
-        if (\count($missing) > 3) {
-            return Phrase::list(self::labels($names));
-        }
-        $all = Half::Whole === $places[0]->half ? 'outside' : 'upper';
-        $others = self::labels(array_diff_key($names, $upper));
 
-        // What is left out stands last, so that it cannot be taken for more of the same.
-        return [] === $missing ? Phrase::list([$all, ...$others]) : Phrase::list([...$others, $all.' without '.Phrase::list(self::labels($missing))]);
+        return \count($outside) < self::MANY || \count($missing) > 3 ? null : $missing;
     }
 
     /**
@@ -76,7 +98,7 @@ final class PlaceWords
 
         return match ($halves) {
             Half::Whole->value => $words,
-            'both' => $words.', left and right,',
+            'both' => $words.Message::of(', left and right,'),
             default => $halves.' '.$words,
         };
     }
@@ -86,7 +108,7 @@ final class PlaceWords
     {
         $halves = array_unique(array_map(static fn (Place $p): string => $p->half->value, $places));
 
-        return \count($halves) > 1 ? 'both' : ($halves[0] ?? Half::Whole->value);
+        return \count($halves) > 1 ? Message::of('both') : ($halves[0] ?? Half::Whole->value);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Assessment;
 
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Text\Message;
 
 /** What an owner can ask for on a part, beside aim, shine and patina. */
 enum Wish: string
@@ -36,7 +37,7 @@ enum Wish: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::DarkerToe => 'a darker wax on the toe',
             self::ToeBurnish => 'a burnished toe',
             self::LocalOnly => 'only the mark, not the whole part',
@@ -44,6 +45,6 @@ enum Wish: string
             self::LetDown => 'a dye let down, a shade paler',
             self::Mottled => 'a mottle',
             self::Shaded => 'a shade from dark to light',
-        };
+        });
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * Corrects the colours of a picture by a card in it: a grey gives the white balance, a card of several colours a fitted 3 × 3 correction of linear light as
  * well (least squares, drawn towards the white balance so that few patches do no harm).
@@ -37,13 +39,15 @@ final readonly class CardFit
     public static function of(array $patches): self
     {
         if ([] === $patches) {
-            throw new ColourError('Without a card in the picture its colours mean nothing. Lay a grey or the card beside the leather and take it again.');
+            throw new ColourError(Message::of(
+                'Without a card in the picture its colours mean nothing. Lay a grey or the card beside the leather and take it again.',
+            ));
         }
         $light = Light::daylight();
         $seen = $known = [];
         foreach ($patches as [$rgb, $lab]) {
             if (max($rgb[0], $rgb[1], $rgb[2]) > self::BURNT) {
-                throw new ColourError('A patch of the card is burnt out: take the picture darker, without a reflection.');
+                throw new ColourError(Message::of('A patch of the card is burnt out: take the picture darker, without a reflection.'));
             }
             $seen[] = array_map(Srgb::decoded(...), $rgb);
             $known[] = $light->srgb($lab)->linear;
@@ -62,7 +66,7 @@ final readonly class CardFit
             $missed += Difference::ciede2000($lab, $fit->lab($rgb)) / \count($patches);
         }
         if ($missed > self::NO_CARD) {
-            throw new ColourError('These taps do not look like the card. Tap its patches in their order.');
+            throw new ColourError(Message::of('These taps do not look like the card. Tap its patches in their order.'));
         }
 
         return new self(self::fit($seen, $known, $balance), max(self::LEAST_DOUBT, $missed));
@@ -102,7 +106,7 @@ final readonly class CardFit
                 }
             }
             if ($below < self::DARKEST ** 2) {
-                throw new ColourError('The card is too dark in this picture: take it in more light.');
+                throw new ColourError(Message::of('The card is too dark in this picture: take it in more light.'));
             }
             $gains[] = array_map(static fn (int $d): float => $d === $c ? $above / $below : 0.0, [0, 1, 2]);
         }

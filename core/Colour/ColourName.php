@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** Plain names for colours, coarse enough to be sure of. */
 final class ColourName
 {
@@ -13,24 +15,24 @@ final class ColourName
     public static function of(Lab $lab): string
     {
         if ($lab->chroma() < self::GREYISH) {
-            return $lab->lightness > 85.0 ? 'white' : ($lab->lightness < 25.0 ? 'black' : 'grey');
+            return $lab->lightness > 85.0 ? Message::of('white') : ($lab->lightness < 25.0 ? Message::of('black') : Message::of('grey'));
         }
         foreach (self::HUES as [$until, $name]) {
             if ($lab->hue() <= $until) {
-                return 'orange' === $name && $lab->lightness < 50.0 && $lab->chroma() < 40.0 ? 'brown' : $name;
+                return 'orange' === $name && $lab->lightness < 50.0 && $lab->chroma() < 40.0 ? Message::of('brown') : Message::of($name);
             }
         }
 
-        return 'red';
+        return Message::of('red');
     }
 
     /** The paint that would bring a mix to its target: “cleaner orange”. */
     public static function wanted(Lab $target, Lab $nearest): string
     {
         $more = match (true) {
-            $target->chroma() > $nearest->chroma() + 1.0 => 'cleaner',
-            $target->lightness > $nearest->lightness => 'lighter',
-            default => 'deeper',
+            $target->chroma() > $nearest->chroma() + 1.0 => Message::of('cleaner'),
+            $target->lightness > $nearest->lightness => Message::of('lighter'),
+            default => Message::of('deeper'),
         };
 
         return $more.' '.self::of($target);

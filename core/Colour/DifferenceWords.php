@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** Says how a colour is off as one says it at the bench: “a touch too green, and deep”. */
 final readonly class DifferenceWords
 {
@@ -53,31 +55,31 @@ final readonly class DifferenceWords
     /** Of a dab against its aim: “a touch too green, and deep”. */
     public function off(): string
     {
-        return $this->said('too %s', ', and %s', 'no difference to be seen', static fn (string $word): string => $word);
+        return $this->said(Message::of('too %s'), Message::of('no difference to be seen'), static fn (string $word): string => Message::of($word));
     }
 
     /** Of one colour against another: “a touch greener, and deeper”. */
     public function compared(): string
     {
-        return $this->said('%s', ', and %s', 'the same to the eye', static fn (string $word): string => self::COMPARED[$word]);
+        return $this->said('%s', Message::of('the same to the eye'), static fn (string $word): string => Message::of(self::COMPARED[$word]));
     }
 
     /** @param \Closure(string): string $form */
-    private function said(string $first, string $second, string $none, \Closure $form): string
+    private function said(string $first, string $none, \Closure $form): string
     {
         [$word, $size] = $this->parts[0];
         if ($size < self::UNSEEN) {
             return $none;
         }
         $much = match (true) {
-            $size < self::TOUCH => 'a touch ',
+            $size < self::TOUCH => Message::of('a touch '),
             $size < self::CLEAR => '',
-            default => 'much ',
+            default => Message::of('much '),
         };
         $text = $much.\sprintf($first, $form($word));
         [$other, $also] = $this->parts[1];
 
-        return $also >= max(self::UNSEEN, self::ALSO * $size) ? $text.\sprintf($second, $form($other)) : $text;
+        return $also >= max(self::UNSEEN, self::ALSO * $size) ? $text.Message::of(', and %s', $form($other)) : $text;
     }
 
     private static function hue(float $da, float $db): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * A paint known from two draw-downs of one thickness, over a white and over a black that were read bare.
  *
@@ -32,12 +34,12 @@ final readonly class DrawDowns
     public static function fit(string $id, Spectrum $overWhite, Spectrum $overBlack, Spectrum $white, Spectrum $black, float $thickness): self
     {
         if (!($thickness > 0.0 && $thickness <= 50.0)) {
-            throw new ColourError('The dry film is between 0 and 1000 µm thick.');
+            throw new ColourError(Message::of('The dry film is between 0 and 1000 µm thick.'));
         }
         $inside = static fn (Spectrum $s): array => array_map(static fn (float $r): float => max(self::LEAST_R, $r), Saunderson::inside($s->onGrid()->values));
         [$rw, $rb, $gw, $gb] = [$inside($overWhite), $inside($overBlack), $inside($white), $inside($black)];
         if (array_sum($gw) - array_sum($gb) < 0.3 * Spectrum::BANDS) {
-            throw new ColourError('The two grounds must be a white and a black, both read bare.');
+            throw new ColourError(Message::of('The two grounds must be a white and a black, both read bare.'));
         }
         $k = $s = [];
         $hidden = [];

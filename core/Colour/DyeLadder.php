@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * Dye on a leather: every let-down × coats on this ground, the washes that come nearest to a target, and what no dye can do there.
  *
@@ -114,11 +116,13 @@ final readonly class DyeLadder
         }
 
         return match (true) {
-            $ground->lightness < $aim->lightness - self::TOO_DARK_L => 'The ground is darker than the target, and dye only goes deeper: lighten the '
-                .'ground, or cover it with paint.',
-            [] !== $missing => \sprintf(
+            $ground->lightness < $aim->lightness - self::TOO_DARK_L => Message::of(
+                'The ground is darker than the target, and dye only goes deeper: lighten the ',
+            )
+                .Message::of('ground, or cover it with paint.'),
+            [] !== $missing => Message::of(
                 'The ground already swallows the %s that the target sends back: no dye brings it back.',
-                implode(' and the ', $missing),
+                implode(Message::of(' and the '), $missing),
             ),
             default => null,
         };

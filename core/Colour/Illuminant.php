@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** A light to look under. */
 enum Illuminant: string
 {
@@ -17,7 +19,7 @@ enum Illuminant: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::A => 'lamp light',
             self::C => 'old daylight lamp',
             self::D50 => 'warm daylight',
@@ -25,6 +27,6 @@ enum Illuminant: string
             self::F8 => 'broad-band tube',
             self::F10 => 'shop tube',
             self::BenchLed => 'bench lamp',
-        };
+        });
     }
 }

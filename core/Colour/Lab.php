@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** A colour in CIELAB (CIE 015:2018); under daylight (D65, 2°) unless a light is named beside it. */
 final readonly class Lab
 {
@@ -19,7 +21,7 @@ final readonly class Lab
     public static function of(float $lightness, float $a, float $b): self
     {
         if (!($lightness >= 0.0 && $lightness <= 100.0 && abs($a) <= 128.0 && abs($b) <= 128.0)) {
-            throw new \DomainException('L* lies between 0 and 100, a* and b* between -128 and 128');
+            throw new \DomainException(Message::of('L* lies between 0 and 100, a* and b* between -128 and 128'));
         }
 
         return new self($lightness, $a, $b);

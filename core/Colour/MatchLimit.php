@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** How near two colours must be, in CIEDE2000, by where they will lie. */
 enum MatchLimit: string
 {
@@ -18,17 +20,17 @@ enum MatchLimit: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::SamePart => 'side by side on the same part',
             self::BetweenParts => 'between parts',
             self::LeftRight => 'between left and right',
-        };
+        });
     }
 
     public function verdict(float $dE00): string
     {
         return \sprintf(
-            $dE00 <= $this->dE00() ? 'A close match: %.1f, the limit %s is %.1f.' : 'Not near enough: %.1f, the limit %s is %.1f.',
+            $dE00 <= $this->dE00() ? Message::of('A close match: %.1f, the limit %s is %.1f.') : Message::of('Not near enough: %.1f, the limit %s is %.1f.'),
             $dE00,
             $this->label(),
             $this->dE00(),

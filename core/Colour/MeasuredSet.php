@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** Several readings of one place: their mean without those that lie apart, and how far the rest scatter. */
 final readonly class MeasuredSet
 {
@@ -29,7 +31,7 @@ final readonly class MeasuredSet
         $light = Light::daylight();
         $spectra = array_values(array_filter($readings, static fn (Spectrum|Lab $r): bool => $r instanceof Spectrum));
         if ([] !== $spectra && \count($spectra) !== \count($readings)) {
-            throw new ColourError('Spectra and L*a*b* cannot be averaged with each other.');
+            throw new ColourError(Message::of('Spectra and L*a*b* cannot be averaged with each other.'));
         }
         $labs = array_map(static fn (Spectrum|Lab $r): Lab => $r instanceof Spectrum ? $light->lab($r) : $r, $readings);
         $apart = self::apart($labs);

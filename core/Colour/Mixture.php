@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * What is in a pot: drops of equal volume of paints, and with them its K and S, K = Σ cᵢKᵢ and S = Σ cᵢSᵢ with c the share of the drops (Duncan 1940).
  *
@@ -33,9 +35,9 @@ final readonly class Mixture
         $counted = [];
         foreach ($drops as $id => $count) {
             $id = (string) $id;
-            $paint = $paints[$id] ?? (Paint::CLEAR_BINDER === $id ? Paint::clearBinder() : throw new ColourError(\sprintf('There is no paint “%s”.', $id)));
+            $paint = $paints[$id] ?? (Paint::CLEAR_BINDER === $id ? Paint::clearBinder() : throw new ColourError(Message::of('There is no paint “%s”.', $id)));
             if (!is_finite((float) $count) || $count < 0) {
-                throw new ColourError('Drops are numbers of at least 0.');
+                throw new ColourError(Message::of('Drops are numbers of at least 0.'));
             }
             $total += $count;
             $counted[$id] = (float) $count;
@@ -45,7 +47,7 @@ final readonly class Mixture
             }
         }
         if ($total <= 0.0) {
-            throw new ColourError('A pot needs drops.');
+            throw new ColourError(Message::of('A pot needs drops.'));
         }
 
         $share = static fn (float $v): float => $v / $total;
@@ -72,7 +74,7 @@ final readonly class Mixture
     public function look(?Spectrum $ground = null, ?float $thickness = null): Spectrum
     {
         if (null === $thickness && $this->isClear()) {
-            throw new ColourError('Clear binder alone makes no opaque film.');
+            throw new ColourError(Message::of('Clear binder alone makes no opaque film.'));
         }
         $inside = null === $ground ? null : Saunderson::inside($ground->onGrid()->values);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** A paint as two-constant theory knows it: absorption K and scattering S per coat of 20 µm of dry film, on the 31 bands of the grid. */
 final readonly class Paint
 {
@@ -30,16 +32,16 @@ final readonly class Paint
     {
         foreach ([$absorption, $scattering] as $values) {
             if (Spectrum::BANDS !== \count($values)) {
-                throw new ColourError(\sprintf('%s needs 31 bands, 400 to 700 nm by 10 nm; there are %d.', $id, \count($values)));
+                throw new ColourError(Message::of('%s needs 31 bands, 400 to 700 nm by 10 nm; there are %d.', $id, \count($values)));
             }
             foreach ($values as $value) {
                 if (!is_finite($value) || $value < 0.0) {
-                    throw new ColourError(\sprintf('K and S of %s are numbers of at least 0.', $id));
+                    throw new ColourError(Message::of('K and S of %s are numbers of at least 0.', $id));
                 }
             }
         }
         if (self::CLEAR_BINDER === $id && array_sum($absorption) + array_sum($scattering) > 0.0) {
-            throw new ColourError('A clear binder has K and S of 0 in every band.');
+            throw new ColourError(Message::of('A clear binder has K and S of 0 in every band.'));
         }
 
         return new self($id, $absorption, $scattering);

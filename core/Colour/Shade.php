@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** Usual leather shades by name, for a part that no instrument has read yet. */
 enum Shade: string
 {
@@ -44,7 +46,7 @@ enum Shade: string
 
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return Message::of(str_replace('-', ' ', $this->value));
     }
 
     public function lab(): Lab

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * Reflectance by wavelength, as fractions (0.42, not 42), at even steps of nanometres.
  *
@@ -32,17 +34,17 @@ final readonly class Spectrum
     public static function of(int $start, int $step, array $values, float $limit = 1.0): self
     {
         if ($start < self::FIRST_START_NM || $start > self::LAST_START_NM) {
-            throw new ColourError('A spectrum starts between 360 and 420 nm.');
+            throw new ColourError(Message::of('A spectrum starts between 360 and 420 nm.'));
         }
         if (!\in_array($step, self::STEPS, true)) {
-            throw new ColourError('The bands of a spectrum are 1, 2, 5, 10 or 20 nm apart.');
+            throw new ColourError(Message::of('The bands of a spectrum are 1, 2, 5, 10 or 20 nm apart.'));
         }
         if ($start + $step * (\count($values) - 1) < self::SHORTEST_END_NM) {
-            throw new ColourError('The last band of a spectrum is at 680 nm or later.');
+            throw new ColourError(Message::of('The last band of a spectrum is at 680 nm or later.'));
         }
         foreach ($values as $i => $value) {
             if (!($value >= 0.0 && $value <= $limit)) {
-                throw new ColourError(\sprintf('The reflectance at %d nm must lie between 0 and %s.', $start + $i * $step, (string) $limit));
+                throw new ColourError(Message::of('The reflectance at %d nm must lie between 0 and %s.', $start + $i * $step, (string) $limit));
             }
         }
 
@@ -59,7 +61,7 @@ final readonly class Spectrum
     public static function grid(array $values): self
     {
         if (self::BANDS !== \count($values)) {
-            throw new ColourError(\sprintf('A film has 31 bands, 400 to 700 nm by 10 nm; there are %d.', \count($values)));
+            throw new ColourError(Message::of('A film has 31 bands, 400 to 700 nm by 10 nm; there are %d.', \count($values)));
         }
 
         return self::of(self::START_NM, self::STEP_NM, $values);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** What a paint does at its edge: its tint with white, where a black shows that it leans blue. */
 final readonly class Undertone
 {
@@ -36,18 +38,20 @@ final readonly class Undertone
         $b = $tint->b;
         if ($full->chroma() < 12.0) {
             if (hypot($a, $b) < self::LEANS) {
-                return 'neutral at the edge';
+                return Message::of('neutral at the edge');
             }
 
-            return 'leans '.(abs($a) > abs($b) ? ($a > 0.0 ? 'red' : 'green') : ($b > 0.0 ? 'yellow or brown' : 'blue')).' at the edge';
+            return Message::of('leans ').(abs($a) > abs($b) ? ($a > 0.0 ? Message::of('red') : Message::of('green')) : ($b > 0.0 ? Message::of(
+                'yellow or brown',
+            ) : Message::of('blue'))).Message::of(' at the edge');
         }
         $turn = fmod($tint->hue() - $full->hue() + 540.0, 360.0) - 180.0;
         if (abs($turn) < 6.0) {
-            return 'keeps its hue at the edge';
+            return Message::of('keeps its hue at the edge');
         }
         // Round the circle lie red, yellow, green and blue; the tint turns towards the next or back to the one before.
         $quarter = (int) floor($full->hue() / 90.0) % 4;
 
-        return \sprintf('turns %s at the edge', ['red', 'yellow', 'green', 'blue'][$turn > 0.0 ? ($quarter + 1) % 4 : $quarter]);
+        return Message::of('turns %s at the edge', ['red', 'yellow', 'green', 'blue'][$turn > 0.0 ? ($quarter + 1) % 4 : $quarter]);
     }
 }

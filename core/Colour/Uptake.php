@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Colour;
 
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Text\Message;
 
 /**
  * How much of a dye leather takes up, in unit coats: a full-strength coat of a sponge or dauber is one, a cloth lays less, an airbrush least. Real swatches
@@ -52,7 +53,7 @@ final class Uptake
         }
         $uptake = $below > 0.0 ? $above / $below : 0.0;
         if ($uptake <= 0.0) {
-            throw new ColourError('The dyed swatch is no deeper than its leather: dye only adds.');
+            throw new ColourError(Message::of('The dyed swatch is no deeper than its leather: dye only adds.'));
         }
 
         return $uptake;

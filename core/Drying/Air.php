@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** The air at one place and moment: °C, relative humidity 0–1, speed in m/s. */
 final readonly class Air
 {
@@ -18,13 +20,13 @@ final readonly class Air
     public static function of(float $tempC, float $rh, float $speedMs = self::STILL_MS): self
     {
         if (!is_finite($tempC) || $tempC < -40.0 || $tempC > 80.0) {
-            throw new AirOutOfRange('temp_c', 'must be between -40 and 80 °C');
+            throw new AirOutOfRange('temp_c', Message::of('must be between -40 and 80 °C'));
         }
         if (!is_finite($rh) || $rh < 0.0 || $rh > 1.0) {
-            throw new AirOutOfRange('rh', 'must be between 0 and 1');
+            throw new AirOutOfRange('rh', Message::of('must be between 0 and 1'));
         }
         if (!is_finite($speedMs) || $speedMs < 0.0 || $speedMs > 30.0) {
-            throw new AirOutOfRange('speed_ms', 'must be between 0 and 30 m/s');
+            throw new AirOutOfRange('speed_ms', Message::of('must be between 0 and 30 m/s'));
         }
 
         return new self($tempC, $rh, $speedMs);

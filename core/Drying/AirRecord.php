@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** Air over time, constant between its readings; the last one holds for ever. */
 final readonly class AirRecord
 {
@@ -20,11 +22,11 @@ final readonly class AirRecord
     public static function of(array $spans): self
     {
         if ([] === $spans) {
-            throw new \DomainException('at least one reading of the air is needed');
+            throw new \DomainException(Message::of('at least one reading of the air is needed'));
         }
         foreach ($spans as $i => $span) {
             if ($i > 0 && $span->from <= $spans[$i - 1]->from) {
-                throw new \DomainException('readings of the air must follow each other in time');
+                throw new \DomainException(Message::of('readings of the air must follow each other in time'));
             }
         }
 
@@ -51,7 +53,7 @@ final readonly class AirRecord
     public function since(\DateTimeImmutable $moment): array
     {
         if ($this->begins() > $moment) {
-            throw new \DomainException('the air is not known at that moment');
+            throw new \DomainException(Message::of('the air is not known at that moment'));
         }
         $index = 0;
         foreach ($this->spans as $i => $span) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** One coat as it was laid; the factors are 1 for a thin coat of a product that behaves as its family does. */
 final readonly class Coat
 {
@@ -14,7 +16,7 @@ final readonly class Coat
         public float $learnedFactor = 1.0,
     ) {
         if (!($thicknessFactor > 0.0) || !($learnedFactor > 0.0)) {
-            throw new \DomainException('factors must be above 0');
+            throw new \DomainException(Message::of('factors must be above 0'));
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** Where in the workshop something stands while it dries: each has air of its own. */
 enum DryingPlace: string
 {
@@ -14,6 +16,6 @@ enum DryingPlace: string
 
     public function label(): string
     {
-        return self::Box === $this ? 'drying box' : $this->value;
+        return Message::of(self::Box === $this ? 'drying box' : $this->value);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * When a coat may be touched, coated again, passed on and flexed in the air there really is.
  *
@@ -79,17 +81,17 @@ final class Forecaster
             if ($coat->profile->standsStillIn($span->air)) {
                 $found['cold'] = new Warning(
                     'W-3',
-                    \sprintf('Below %s °C this film does not form; it waits until the air is warmer.', self::figure($coat->profile->minTempC)),
+                    Message::of('Below %s °C this film does not form; it waits until the air is warmer.', self::figure($coat->profile->minTempC)),
                 );
             }
             if (null !== $coat->profile->maxRh && $span->air->rh > $coat->profile->maxRh) {
                 $found['damp'] = new Warning(
                     'W-3',
-                    \sprintf('Above %s %% humidity this coat may bloom white; wait for drier air.', self::figure(100 * $coat->profile->maxRh)),
+                    Message::of('Above %s %% humidity this coat may bloom white; wait for drier air.', self::figure(100 * $coat->profile->maxRh)),
                 );
             }
             if ($coat->profile->sprayed && $span->aboveDewPoint() < 3.0) {
-                $found['dew'] = new Warning('W-3', 'The surface is less than 3 °C above the dew point; damp would settle under a sprayed coat.');
+                $found['dew'] = new Warning('W-3', Message::of('The surface is less than 3 °C above the dew point; damp would settle under a sprayed coat.'));
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** What may be wrong with a thermo-hygrometer, told from what it says. */
 enum SensorFault: string
 {
@@ -55,9 +57,9 @@ enum SensorFault: string
     public function sentence(string $place): string
     {
         return match ($this) {
-            self::Missing => \sprintf('The hygrometer at the %s does not answer. Look at its battery, or read the air yourself.', $place),
-            self::Absurd => \sprintf('The hygrometer at the %s says what no room can be. It is not believed; read the air yourself.', $place),
-            self::Stuck => \sprintf('The hygrometer at the %s has said the very same for hours. It may have stopped; read the air yourself.', $place),
+            self::Missing => Message::of('The hygrometer at the %s does not answer. Look at its battery, or read the air yourself.', $place),
+            self::Absurd => Message::of('The hygrometer at the %s says what no room can be. It is not believed; read the air yourself.', $place),
+            self::Stuck => Message::of('The hygrometer at the %s has said the very same for hours. It may have stopped; read the air yourself.', $place),
         };
     }
 

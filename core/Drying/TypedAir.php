@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** Whether a typed reading of the air is one that somebody could have read there: a slip of the finger moves every wait in the workshop. */
 final class TypedAir
 {
@@ -22,15 +24,15 @@ final class TypedAir
     {
         if (null === $last) {
             return $typed->tempC < self::ROOM_C[0] || $typed->tempC > self::ROOM_C[1] || $typed->rh < self::ROOM_RH[0] || $typed->rh > self::ROOM_RH[1]
-                ? 'No workshop is like that. Read the instrument once more.'
+                ? Message::of('No workshop is like that. Read the instrument once more.')
                 : null;
         }
         $degrees = abs($typed->tempC - $last->tempC);
         $humidity = abs($typed->rh - $last->rh);
 
         return match (true) {
-            $degrees > self::FURTHEST_C => \sprintf('That is %d °C away from what was known before. Read the instrument once more.', (int) round($degrees)),
-            $humidity > self::FURTHEST_RH => \sprintf(
+            $degrees > self::FURTHEST_C => Message::of('That is %d °C away from what was known before. Read the instrument once more.', (int) round($degrees)),
+            $humidity > self::FURTHEST_RH => Message::of(
                 'That is %d %% of humidity away from what was known before. Read the instrument once more.',
                 (int) round(100.0 * $humidity)
             ),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Drying;
 
+use KindHeel\Core\Text\Message;
+
 /** What may be done to the air, and what the air is then. Vapour is carried over as pressure: warmed air is drier though no water has left it. */
 enum WhatIf: string
 {
@@ -20,12 +22,12 @@ enum WhatIf: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::Window => 'open the window',
             self::Fan => 'fan on',
             self::Heater => 'heating up by 3 °C',
             self::Box => 'into the drying box',
-        };
+        });
     }
 
     /** What to be careful of; null where nothing can go wrong. */
@@ -33,8 +35,10 @@ enum WhatIf: string
     {
         return match ($this) {
             self::Window => null,
-            self::Fan => 'No dust, and not straight onto a wet film.',
-            self::Heater, self::Box => 'For films only: moving air, 20 cm off, the surface under 40 °C, wet leather under 35 °C, never near solvent.',
+            self::Fan => Message::of('No dust, and not straight onto a wet film.'),
+            self::Heater, self::Box => Message::of(
+                'For films only: moving air, 20 cm off, the surface under 40 °C, wet leather under 35 °C, never near solvent.',
+            ),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Finding;
 
+use KindHeel\Core\Text\Message;
+
 /** What can be wrong with a part. */
 enum FindingKind: string
 {
@@ -59,7 +61,7 @@ enum FindingKind: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::WeltGrit => 'grit in the welt',
             self::GroundInDirt => 'ground-in dirt',
             self::BodyGrease => 'grease and dull shine',
@@ -92,7 +94,7 @@ enum FindingKind: string
             self::ShapeLost => 'shape lost',
             self::Impact => 'impact or crash',
             default => $this->value,
-        };
+        });
     }
 
     public function group(): FindingGroup
@@ -169,7 +171,7 @@ enum FindingKind: string
     /** As it stands in a sentence, one of a kind: “the scuff … will be gone”. */
     public function noun(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::PaintSpots => 'the paint',
             self::Insects => 'what insects left',
             self::OldPolish => 'the old polish',
@@ -186,6 +188,6 @@ enum FindingKind: string
             self::SoleParting => 'the parting',
             self::LiftedScales => 'the lifting',
             default => 'the '.$this->label(),
-        };
+        });
     }
 }

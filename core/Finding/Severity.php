@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Finding;
 
+use KindHeel\Core\Text\Message;
+
 /** How much a finding shows. */
 enum Severity: int
 {
@@ -15,13 +17,13 @@ enum Severity: int
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::None => 'none',
             self::OnlyWhenLookedFor => 'only when looked for',
             self::AtArmsLength => 'seen at arm’s length',
             self::FirstThingSeen => 'first thing seen',
             self::FunctionLost => 'function lost',
-        };
+        });
     }
 
     public function atLeast(self $other): bool

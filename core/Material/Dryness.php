@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Material;
 
+use KindHeel\Core\Text\Message;
+
 /** How much the leather lacks fat. */
 enum Dryness: string
 {
@@ -15,10 +17,10 @@ enum Dryness: string
     public function sign(): string
     {
         return match ($this) {
-            self::Supple => 'folds and springs back',
-            self::Thirsty => 'darkens at once under a little cream',
-            self::Stiff => 'does not fold freely',
-            self::Brittle => 'cracks when folded: stop',
+            self::Supple => Message::of('folds and springs back'),
+            self::Thirsty => Message::of('darkens at once under a little cream'),
+            self::Stiff => Message::of('does not fold freely'),
+            self::Brittle => Message::of('cracks when folded: stop'),
         };
     }
 }

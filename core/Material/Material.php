@@ -6,6 +6,7 @@ namespace KindHeel\Core\Material;
 
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Text\Message;
 
 /** What a part is made of and how it is finished; all that is particular to a material stands in the file of its name in {@see Profile}. */
 enum Material: string
@@ -43,7 +44,7 @@ enum Material: string
 
     public function label(): string
     {
-        return Profile::of($this)->label;
+        return Message::of(Profile::of($this)->label);
     }
 
     /** How it tells itself apart at the bench, in one line. */

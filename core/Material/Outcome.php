@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Material;
 
+use KindHeel\Core\Text\Message;
+
 /** What came of a trial, judged dry. */
 enum Outcome: string
 {
@@ -48,7 +50,7 @@ enum Outcome: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::AbsorbsAtOnce => 'it sinks in within a minute',
             self::AbsorbsSlowly => 'it sinks in slowly',
             self::Beads => 'it stands as a bead',
@@ -80,6 +82,6 @@ enum Outcome: string
             self::Weave => 'threads',
             self::ClothCore => 'cloth behind a skin',
             self::Undyed => 'pale all through, no dye',
-        };
+        });
     }
 }

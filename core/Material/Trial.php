@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Material;
 
+use KindHeel\Core\Text\Message;
+
 /** Small trials on a hidden place that tell materials apart, or tell what a product will do (handbook of the workshop, T-1 … T-10). */
 enum Trial: string
 {
@@ -20,7 +22,7 @@ enum Trial: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::WaterDrop => 'drop of water',
             self::WhiteCloth => 'white cloth, dry, then damp',
             self::NailPress => 'press of a nail',
@@ -31,22 +33,22 @@ enum Trial: string
             self::WearOne => 'one half first',
             self::ThreadFlame => 'a thread in the flame',
             self::HeelStack => 'a look at the heel',
-        };
+        });
     }
 
     public function how(): string
     {
         return match ($this) {
-            self::WaterDrop => 'A drop of water on a hidden place, three minutes.',
-            self::WhiteCloth => 'Ten strokes with a white cloth, dry, then damp.',
-            self::NailPress => 'Press with nail or thumb; rub it with a warm finger.',
-            self::Loupe => 'Look for pores, a print, nap, scales, threads.',
-            self::AlcoholBud => 'Touch a hidden place for one second with a bud of alcohol. Gloves; no flame near.',
-            self::CutEdge => 'Look at a cut edge or the end of the tongue: is the colour all through?',
-            self::Product => 'Try on a hidden place what will touch it, and judge it when it is dry.',
-            self::WearOne => 'Treat one half, let it dry fully, and compare.',
-            self::ThreadFlame => 'Hold the end of a thread to a flame, away from every solvent.',
-            self::HeelStack => 'Look at the edge for layers; damp the end grain.',
+            self::WaterDrop => Message::of('A drop of water on a hidden place, three minutes.'),
+            self::WhiteCloth => Message::of('Ten strokes with a white cloth, dry, then damp.'),
+            self::NailPress => Message::of('Press with nail or thumb; rub it with a warm finger.'),
+            self::Loupe => Message::of('Look for pores, a print, nap, scales, threads.'),
+            self::AlcoholBud => Message::of('Touch a hidden place for one second with a bud of alcohol. Gloves; no flame near.'),
+            self::CutEdge => Message::of('Look at a cut edge or the end of the tongue: is the colour all through?'),
+            self::Product => Message::of('Try on a hidden place what will touch it, and judge it when it is dry.'),
+            self::WearOne => Message::of('Treat one half, let it dry fully, and compare.'),
+            self::ThreadFlame => Message::of('Hold the end of a thread to a flame, away from every solvent.'),
+            self::HeelStack => Message::of('Look at the edge for layers; damp the end grain.'),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Material;
 
+use KindHeel\Core\Text\Message;
+
 /** A trial and what came of it. */
 final readonly class TrialResult
 {
@@ -11,7 +13,7 @@ final readonly class TrialResult
     public function __construct(public Trial $trial, public Outcome $outcome)
     {
         if (!\in_array($outcome, $trial->outcomes(), true)) {
-            throw new \DomainException(\sprintf('A %s cannot end with “%s”.', $trial->label(), $outcome->label()));
+            throw new \DomainException(Message::of('A %s cannot end with “%s”.', $trial->label(), $outcome->label()));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** How much of a product a coat takes (Q-2). */
@@ -20,8 +21,8 @@ final readonly class Amount
     public static function told(float $quantity, string $unit): string
     {
         return match (true) {
-            Unit::Millilitre->value === $unit && $quantity < 0.5 => \sprintf('%d drops', max(2, (int) round($quantity / self::DROP_ML))),
-            Unit::Gram->value === $unit && $quantity < 0.5 => 'a fingertip',
+            Unit::Millilitre->value === $unit && $quantity < 0.5 => Message::of('%d drops', max(2, (int) round($quantity / self::DROP_ML))),
+            Unit::Gram->value === $unit && $quantity < 0.5 => Message::of('a fingertip'),
             default => Phrase::figure($quantity).' '.$unit,
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
+
 /** What carries the product to the leather, the share of it that arrives and what stays behind in the pot (Q-2). */
 enum Applicator: string
 {
@@ -21,11 +23,11 @@ enum Applicator: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::SprayCan => 'spray can',
             self::Bud => 'cotton bud',
             self::Brush, self::Sponge, self::Cloth, self::Fingers, self::Dauber, self::Airbrush, self::Pad, self::Pen, self::None => $this->value,
-        };
+        });
     }
 
     public function transfer(): float

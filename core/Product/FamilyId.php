@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
+
 /** The families of product that the craft knows; all that is particular to one stands in the file of its name in {@see Family}. */
 enum FamilyId: string
 {
@@ -50,7 +52,7 @@ enum FamilyId: string
 
     public function label(): string
     {
-        return Family::of($this)->label;
+        return Message::of(Family::of($this)->label);
     }
 
     public function does(Effect $effect): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
+
 /** What a product can do to a person, and the usual caution; the maker's label and local rules come first (H-1). */
 enum Hazard: string
 {
@@ -34,14 +36,16 @@ enum Hazard: string
     public function caution(): string
     {
         return match ($this) {
-            self::Acid => 'Never mix with bleach or ammonia. Follow the label.',
-            self::Dust => 'Wear a dust mask.',
-            self::Solvent => 'Move the air to the outside, wear gloves that resist it, do not lean over the pot. The label and local rules come first.',
-            self::Flammable => 'No flame, heat gun, iron or spark near it or its rags until it has flashed off.',
-            self::Skin => 'Wear gloves: it can sensitise the skin.',
-            self::Spray => 'Mask with the right filter, booth or outdoors, no pilot lights.',
-            self::OilyRags => 'Spread the rags flat outdoors to dry, or keep them under water in a lidded metal can.',
-            self::Oxidiser => 'Gloves and eye protection; no metal lids, no sealed bottle in the sun.',
+            self::Acid => Message::of('Never mix with bleach or ammonia. Follow the label.'),
+            self::Dust => Message::of('Wear a dust mask.'),
+            self::Solvent => Message::of(
+                'Move the air to the outside, wear gloves that resist it, do not lean over the pot. The label and local rules come first.',
+            ),
+            self::Flammable => Message::of('No flame, heat gun, iron or spark near it or its rags until it has flashed off.'),
+            self::Skin => Message::of('Wear gloves: it can sensitise the skin.'),
+            self::Spray => Message::of('Mask with the right filter, booth or outdoors, no pilot lights.'),
+            self::OilyRags => Message::of('Spread the rags flat outdoors to dry, or keep them under water in a lidded metal can.'),
+            self::Oxidiser => Message::of('Gloves and eye protection; no metal lids, no sealed bottle in the sun.'),
         };
     }
 }

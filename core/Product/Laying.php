@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
+
 /** How a family is laid in one step: with what, as which coat, in which colour. */
 final readonly class Laying
 {
@@ -40,7 +42,7 @@ final readonly class Laying
     /** “, coat 1 of 2”, or nothing where there is one. */
     public function coatOf(): string
     {
-        return $this->coats > 1 ? \sprintf(', coat %d of %d', $this->coat, $this->coats) : '';
+        return $this->coats > 1 ? Message::of(', coat %d of %d', $this->coat, $this->coats) : '';
     }
 
     /** The colour, or how it is called while there is none. */
@@ -51,13 +53,15 @@ final readonly class Laying
 
     public function warmAir(): string
     {
-        return $this->warmAirHere ? ' Warm air helps: moving, 20 cm off, the surface under 40 °C.' : '';
+        return $this->warmAirHere ? Message::of(' Warm air helps: moving, 20 cm off, the surface under 40 °C.') : '';
     }
 
     /** Where a pattern is dyed beside another colour. */
     public function alongTheLine(): string
     {
-        return $this->toALine ? ' Along the line a small round brush: loaded, put down in the open first, and drawn to the line as it empties.' : '';
+        return $this->toALine ? Message::of(
+            ' Along the line a small round brush: loaded, put down in the open first, and drawn to the line as it empties.',
+        ) : '';
     }
 
     /** What was asked for on purpose: a mottle, a shade. */
@@ -68,7 +72,7 @@ final readonly class Laying
 
     public function alongScales(): string
     {
-        return $this->hasScales ? ' Along the scales, toward the tail, never against, no circles.' : '';
+        return $this->hasScales ? Message::of(' Along the scales, toward the tail, never against, no circles.') : '';
     }
 
     /** Minutes to set up: a gun is filled, tried and rinsed after every coat. */
@@ -82,16 +86,16 @@ final readonly class Laying
     {
         return match ($this->by) {
             Applicator::Airbrush,
-            Applicator::SprayCan => 'Airbrush from about 15 cm, moving before it sprays, strokes overlapping by half, thin enough to see through.',
-            Applicator::Sponge => 'Sponge loaded, taken off again on a rag, dabbed and drawn out thin, no ridges.',
-            Applicator::Pad => 'On the pad, the pad worked empty, then over the holes.',
+            Applicator::SprayCan => Message::of('Airbrush from about 15 cm, moving before it sprays, strokes overlapping by half, thin enough to see through.'),
+            Applicator::Sponge => Message::of('Sponge loaded, taken off again on a rag, dabbed and drawn out thin, no ridges.'),
+            Applicator::Pad => Message::of('On the pad, the pad worked empty, then over the holes.'),
             Applicator::Brush,
             Applicator::Cloth,
             Applicator::Fingers,
             Applicator::Dauber,
             Applicator::Bud,
             Applicator::Pen,
-            Applicator::None => 'Flat soft brush, thin, along the part, the wet edge kept.',
+            Applicator::None => Message::of('Flat soft brush, thin, along the part, the wet edge kept.'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Text\Message;
+
 /** The order of the work. */
 enum Phase: string
 {
@@ -31,7 +33,7 @@ enum Phase: string
 
     public function label(): string
     {
-        return str_replace('-', ' ', $this->value);
+        return Message::of(str_replace('-', ' ', $this->value));
     }
 
     /** The stretch of work for which one mask stays on: from the base to the seal, the edges, the last protection. */

@@ -10,7 +10,7 @@ final class Phrase
     /** A sentence from its parts, with a capital at its head. */
     public static function sentence(string $format, string|int|float ...$values): string
     {
-        $text = \sprintf($format, ...$values);
+        $text = Message::of($format, ...$values);
 
         return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
@@ -23,7 +23,7 @@ final class Phrase
 
     public static function an(string $noun): string
     {
-        return (preg_match('/^([aeio]|un)/i', $noun) && !str_starts_with($noun, 'one') ? 'an ' : 'a ').$noun;
+        return Message::of(preg_match('/^([aeio]|un)/i', $noun) && !str_starts_with($noun, 'one') ? 'an %s' : 'a %s', $noun);
     }
 
     /**
@@ -37,8 +37,8 @@ final class Phrase
         $and = match (true) {
             // One that has an “and” of its own ends the list with it: “dirt, grease and dull shine”.
             str_contains($last, ' and ') => ', ',
-            str_contains(implode(' ', $words), ' and ') => ', and ',
-            default => ' and ',
+            str_contains(implode(' ', $words), ' and ') => Message::of(', and '),
+            default => Message::of(' and '),
         };
 
         return [] === $words ? $last : implode(', ', $words).$and.$last;

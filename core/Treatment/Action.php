@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment;
 
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 
 /** What the hands do; `Lay` puts a product family on. */
 enum Action: string
@@ -37,7 +38,7 @@ enum Action: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::Lay => 'lay a product',
             self::TakeApart => 'take apart',
             self::ReadColour => 'read the colour',
@@ -54,7 +55,7 @@ enum Action: string
             self::PutTogether => 'put together',
             self::HandOver => 'hand over',
             self::Photograph, self::Erase, self::Trial, self::Stitch, self::Bond, self::Sand, self::Mask, self::Unmask, self::Buff, self::Shape => $this->value,
-        };
+        });
     }
 
     /** The stretch of the work to which it belongs where nobody says otherwise; what is laid belongs to that of its family. */

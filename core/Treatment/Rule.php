@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment;
 
+use KindHeel\Core\Text\Message;
+
 /** The number of a rule of the craft and its reason, the one sentence that screens and prints show. */
 #[\Attribute(\Attribute::TARGET_CLASS)]
 final readonly class Rule
@@ -17,6 +19,8 @@ final readonly class Rule
     {
         $attributes = (new \ReflectionClass($class))->getAttributes(self::class);
 
-        return ($attributes[0] ?? throw new \LogicException('A rule without number and reason.'))->newInstance();
+        $rule = ($attributes[0] ?? throw new \LogicException('A rule without number and reason.'))->newInstance();
+
+        return new self($rule->number, Message::of($rule->because));
     }
 }

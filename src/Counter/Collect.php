@@ -52,7 +52,18 @@ final readonly class Collect
         }
         $strokes = [] === $input->strokes ? [] : Signature::strokes($input->strokes);
         $this->entities->persist(
-            new Collection($ticket, $pieces, trim($input->by), $input->paid, $input->amountCents, trim($input->how), trim($input->note), $person, $at, $strokes),
+            new Collection(
+                $ticket,
+                $pieces,
+                trim($input->by),
+                $input->paid,
+                $input->amountCents,
+                trim($input->how),
+                trim($input->note),
+                $person,
+                $at,
+                $strokes,
+            ),
         );
         foreach ($pieces as $piece) {
             $against = [] === $this->against($piece, $cures[$piece->id()] ?? null, $input) ? '' : ' All the same: '.trim($input->why ?? '');
@@ -75,7 +86,9 @@ final readonly class Collect
 
         return [
             ...$piece->isReady() ? [] : [\sprintf('“%s” is not done yet.', $piece->name())],
-            ...null === $cures ? [] : [\sprintf('“%s” is not cured before %s: until then it marks, sticks and cracks.', $piece->name(), $this->spoken->day($cures))],
+            ...null === $cures ? [] : [
+                \sprintf('“%s” is not cured before %s: until then it marks, sticks and cracks.', $piece->name(), $this->spoken->day($cures)),
+            ],
             ...[] === $left ? [] : [\sprintf('What came off “%s” does not all go with it: %s.', $piece->name(), Phrase::list($left))],
         ];
     }

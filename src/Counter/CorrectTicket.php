@@ -66,11 +66,15 @@ final readonly class CorrectTicket
                     : Size::of($kind, $input->sizeEu, $input->lengthMm);
                 if ($kind !== $piece->kind()) {
                     if ($piece->hasBegun()) {
-                        throw Refused::now(\sprintf('“%s” has been worked on as %s. Call it off and take it in anew.', $piece->name(), Phrase::an($was['kind'])));
+                        throw Refused::now(
+                            \sprintf('“%s” has been worked on as %s. Call it off and take it in anew.', $piece->name(), Phrase::an($was['kind'])),
+                        );
                     }
                     $piece->isA($kind, $size);
                 } elseif (self::size($size) !== $was['size'] && $piece->hasBegun()) {
-                    throw Refused::now(\sprintf('“%s” has been worked on as size %s. Let it stand, or call it off and take it in anew.', $piece->name(), $was['size']));
+                    throw Refused::now(
+                        \sprintf('“%s” has been worked on as size %s. Let it stand, or call it off and take it in anew.', $piece->name(), $was['size']),
+                    );
                 }
                 $piece->correct(trim($input->name), $size);
                 if (null !== $input->shade) {

@@ -137,7 +137,7 @@ class Ticket
         }
         foreach ($pieces as $piece) {
             if ($piece->isCollected()) {
-                throw Refused::stale(\sprintf($piece->isCalledOff() ? '“%s” has been called off already.' : '“%s” has been collected already.', $piece->name()));
+                throw Refused::stale(\sprintf('“%s” has been %s already.', $piece->name(), $piece->isCalledOff() ? 'called off' : 'collected'));
             }
         }
 

@@ -18,6 +18,7 @@ use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Promise\PromiseView;
 use KindHeel\App\Security\SessionView;
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Colour\Shade;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -39,7 +40,8 @@ final class PutRightTest extends ApiTestCase
         self::assertSame([], $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps, 'the plan was for a derby');
         self::assertStringContainsString('kind was “derby”, is “loafer”; colour was “'.Shade::Chestnut->label().'”', $this->said($id, Event::Corrected));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        self::assertNotContains('Take the laces out', array_map(static fn ($s): string => $s->title, $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps));
+        $titles = array_map(static fn ($s): string => $s->title, $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan")->steps);
+        self::assertSame([], preg_grep('/laces/', $titles));
     }
 
     public function testAKindThatLacksWhatWasFoundOrThatWasWorkedIsRefusedAndNothingChanges(): void
@@ -91,7 +93,7 @@ final class PutRightTest extends ApiTestCase
         ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$piece->id/plan", ['version' => $piece->version]);
         $steps = $this->must(PlanView::class, 'GET', "/api/pieces/$piece->id/plan")->steps;
-        self::assertNotSame([], array_filter($steps, static fn ($s): bool => \in_array('gusset', array_map(static fn ($p): string => $p->value, $s->parts), true)));
+        self::assertNotSame([], array_filter($steps, static fn ($s): bool => \in_array(PartName::Gusset, $s->parts, true)));
         // What was found on a part says that there is one.
         $asked = ['version' => $this->piece($piece->id)->version, 'places' => $both('gusset'), 'has' => false];
         self::assertStringContainsString('so it has one', $this->refused(422, 'PUT', "/api/pieces/$piece->id/has", $asked)->detail);
@@ -201,7 +203,8 @@ final class PutRightTest extends ApiTestCase
         self::assertSame(['left laces', 'right laces'], array_map(static fn ($o): string => $o->label, $leaving->pieces[0]->off));
         $going = ['pieces' => [$id], 'by' => 'She', 'paid' => 'nothing'];
         $one = ['tray' => [['piece' => $id, 'at' => ['part' => 'laces', 'half' => 'left']]]];
-        self::assertStringContainsString('does not all go with it: right laces', $this->refused(409, 'POST', "/api/tickets/$ticket/collect", $one + $going)->detail);
+        $refused = $this->refused(409, 'POST', "/api/tickets/$ticket/collect", $one + $going);
+        self::assertStringContainsString('does not all go with it: right laces', $refused->detail);
         $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket/collect", $one + $going + ['why' => 'one is lost, she knows']);
         self::assertStringContainsString('All the same: one is lost, she knows', $this->said($id, Event::Collected));
     }
@@ -310,7 +313,9 @@ final class PutRightTest extends ApiTestCase
 
     private function said(int $piece, Event $event): string
     {
-        return self::firstOf($this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries, static fn (EntryView $e): bool => $event === $e->event)->text;
+        $entries = $this->must(LedgerView::class, 'GET', "/api/ledger/$piece")->entries;
+
+        return self::firstOf($entries, static fn (EntryView $e): bool => $event === $e->event)->text;
     }
 
     private function text(string $sql): string

@@ -77,7 +77,8 @@ final class AnyScreenTest extends StoryTestCase
         $this->browser->size(390, 844, true);
         $this->go('/drawings');
         $piece = $this->driver->executeAsyncScript(
-            'const done = arguments[0]; fetch("/api/bench").then((r) => r.json()).then((b) => done(b.rack.findLast((p) => p.kind.startsWith("low-shoe/")).piece))',
+            'const done = arguments[0]; fetch("/api/bench").then((r) => r.json())'
+                .'.then((b) => done(b.rack.findLast((p) => p.kind.startsWith("low-shoe/")).piece))',
         );
         self::assertIsInt($piece);
         $this->go('/pieces/'.$piece);

@@ -99,7 +99,8 @@ final class MistakesTest extends BenchStoryTestCase
 
     private function ticketOf(int $piece): int
     {
-        $ticket = $this->driver->executeAsyncScript('const [id, done] = arguments; fetch("/api/pieces/" + id).then((r) => r.json()).then((p) => done(p.ticket))', [$piece]);
+        $script = 'const [id, done] = arguments; fetch("/api/pieces/" + id).then((r) => r.json()).then((p) => done(p.ticket))';
+        $ticket = $this->driver->executeAsyncScript($script, [$piece]);
         self::assertIsInt($ticket);
 
         return $ticket;

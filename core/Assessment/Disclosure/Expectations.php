@@ -14,6 +14,7 @@ use KindHeel\Core\Finding\FindingGroup;
 use KindHeel\Core\Finding\FindingKind as F;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\Message;
 
 /** What will be gone, what will be softer and what stays, from findings, material and aim (J-5). */
 final class Expectations
@@ -67,7 +68,7 @@ final class Expectations
     private static function judge(Finding $finding, Material $material, Agreed $agreed): array
     {
         if (Aim::Keep === $agreed->aim && Patina::Keep === $agreed->patina && self::isSignOfAge($finding)) {
-            return [Prospect::Stays, 'stays as it is: it is a sign of age, and we agreed to keep those.'];
+            return [Prospect::Stays, Message::of('stays as it is: it is a sign of age, and we agreed to keep those.')];
         }
 
         return match ($finding->kind->group()) {
@@ -94,27 +95,29 @@ final class Expectations
         $film = $material->hasFilm();
 
         return match ($finding->kind) {
-            F::Dust, F::Mud, F::WeltGrit, F::Insects => [Prospect::Gone, 'will be gone.'],
+            F::Dust, F::Mud, F::WeltGrit, F::Insects => [Prospect::Gone, Message::of('will be gone.')],
             F::GroundInDirt, F::RoadSalt, F::SweatSalt => $film
-                ? [Prospect::Gone, 'will be gone.']
-                : [Prospect::Softer, 'will be much paler; what sits in the fibre stays.'],
-            F::BodyGrease => $film ? [Prospect::Gone, 'will be gone.'] : [Prospect::Softer, 'will be drawn out as far as it comes; a darker shade stays.'],
+                ? [Prospect::Gone, Message::of('will be gone.')]
+                : [Prospect::Softer, Message::of('will be much paler; what sits in the fibre stays.')],
+            F::BodyGrease => $film ? [Prospect::Gone, Message::of('will be gone.')] : [Prospect::Softer, Message::of(
+                'will be drawn out as far as it comes; a darker shade stays.',
+            )],
             F::Ink, F::Tar, F::Glue, F::PaintSpots => $film
-                ? [Prospect::Softer, 'will be paler; what has gone into the film stays.']
-                : [Prospect::Stays, 'has gone into the fibre and stays, a little paler at best.'],
-            F::Mould => [Prospect::Softer, 'will be cleaned off; its spots may show, and it comes back if it is stored damp.'],
-            F::Odour => [Prospect::Softer, 'will be weaker; whether it goes altogether nobody can promise.'],
+                ? [Prospect::Softer, Message::of('will be paler; what has gone into the film stays.')]
+                : [Prospect::Stays, Message::of('has gone into the fibre and stays, a little paler at best.')],
+            F::Mould => [Prospect::Softer, Message::of('will be cleaned off; its spots may show, and it comes back if it is stored damp.')],
+            F::Odour => [Prospect::Softer, Message::of('will be weaker; whether it goes altogether nobody can promise.')],
             F::OldPolish => $material->losesColourToSolvent() && !$agreed->aim->rebuilds()
-                ? [Prospect::Softer, 'will be thinner; a solvent strong enough for all of it would take the colour.']
-                : [Prospect::Gone, 'will be taken off.'],
+                ? [Prospect::Softer, Message::of('will be thinner; a solvent strong enough for all of it would take the colour.')]
+                : [Prospect::Gone, Message::of('will be taken off.')],
             F::WaxBuildUp => $material->losesColourToSolvent() && !$agreed->aim->rebuilds()
                 ? [Prospect::Softer, self::THINNED]
-                : [Prospect::Gone, 'will be taken off.'],
-            F::Silicone => [Prospect::Stays, 'cannot be got out for certain; where it sits, colour may not hold.'],
+                : [Prospect::Gone, Message::of('will be taken off.')],
+            F::Silicone => [Prospect::Stays, Message::of('cannot be got out for certain; where it sits, colour may not hold.')],
             F::WrongTouchUp => $agreed->aim->rebuilds()
-                ? [Prospect::Gone, 'will be taken off and laid anew in the right colour.']
-                : [Prospect::Stays, 'stays; taking it off would take the colour below along.'],
-            default => [Prospect::Softer, 'will be less.'],
+                ? [Prospect::Gone, Message::of('will be taken off and laid anew in the right colour.')]
+                : [Prospect::Stays, Message::of('stays; taking it off would take the colour below along.')],
+            default => [Prospect::Softer, Message::of('will be less.')],
         };
     }
 
@@ -123,22 +126,22 @@ final class Expectations
     {
         if ($agreed->aim->rebuilds() && !\in_array($finding->kind, [F::ColourTransfer, F::YellowedRubber], true)) {
             return F::BleachedSpot === $finding->kind && !$material->hasFilm()
-                ? [Prospect::Softer, 'will be dyed up to its surroundings; in some lights its outline will show.']
-                : [Prospect::Gone, Aim::Recolour === $agreed->aim ? 'will be covered by the new colour.' : 'will be coloured back.'];
+                ? [Prospect::Softer, Message::of('will be dyed up to its surroundings; in some lights its outline will show.')]
+                : [Prospect::Gone, Aim::Recolour === $agreed->aim ? Message::of('will be covered by the new colour.') : Message::of('will be coloured back.')];
         }
 
         return match ($finding->kind) {
             F::ColourTransfer => \in_array($material, [Material::Patent, Material::Embossed, Material::CoatedCanvas, Material::Synthetic], true)
-                ? [Prospect::Stays, 'has gone into the film and stays.']
-                : [Prospect::Softer, 'will be paler; what has set stays.'],
-            F::YellowedRubber => [Prospect::Softer, 'will be whiter, though not as new, and yellows again with light.'],
-            F::YellowedLeather => [Prospect::Stays, 'stays; age has done it, not dirt.'],
+                ? [Prospect::Stays, Message::of('has gone into the film and stays.')]
+                : [Prospect::Softer, Message::of('will be paler; what has set stays.')],
+            F::YellowedRubber => [Prospect::Softer, Message::of('will be whiter, though not as new, and yellows again with light.')],
+            F::YellowedLeather => [Prospect::Stays, Message::of('stays; age has done it, not dirt.')],
             F::BleachedSpot => $agreed->aim->addsColour()
                 ? [Prospect::Softer, self::TONED_DOWN]
-                : [Prospect::Stays, 'stays: nothing but colour would hide it.'],
+                : [Prospect::Stays, Message::of('stays: nothing but colour would hide it.')],
             default => $agreed->aim->addsColour()
                 ? [Prospect::Softer, self::TONED_BACK]
-                : [Prospect::Stays, 'stays as it is.'],
+                : [Prospect::Stays, Message::of('stays as it is.')],
         };
     }
 
@@ -149,28 +152,28 @@ final class Expectations
 
         return match ($finding->kind) {
             F::Crack => $rebuilt
-                ? [Prospect::Stays, 'can be filled and coloured, but never closes; it will come back where the leather bends.']
-                : [Prospect::Stays, 'never closes; feeding slows it, and it will show where the leather bends.'],
+                ? [Prospect::Stays, Message::of('can be filled and coloured, but never closes; it will come back where the leather bends.')]
+                : [Prospect::Stays, Message::of('never closes; feeding slows it, and it will show where the leather bends.')],
             F::Gouge => $rebuilt
-                ? [Prospect::Softer, 'will be filled and coloured; in raking light it will still be seen.']
-                : [Prospect::Stays, 'stays; cream darkens it a little and it catches the eye less.'],
+                ? [Prospect::Softer, Message::of('will be filled and coloured; in raking light it will still be seen.')]
+                : [Prospect::Stays, Message::of('stays; cream darkens it a little and it catches the eye less.')],
             F::Peeling => $rebuilt
-                ? [Prospect::Softer, 'will be taken down to what holds and painted; the edge may be felt.']
-                : [Prospect::Stays, 'stays, and goes on until the finish is stripped and laid anew.'],
+                ? [Prospect::Softer, Message::of('will be taken down to what holds and painted; the edge may be felt.')]
+                : [Prospect::Stays, Message::of('stays, and goes on until the finish is stripped and laid anew.')],
             F::Scuff => $rebuilt || $finding->severity->value < Severity::AtArmsLength->value
-                ? [Prospect::Gone, 'will be gone.']
-                : [Prospect::Softer, 'will be coloured in and seen only from near.'],
+                ? [Prospect::Gone, Message::of('will be gone.')]
+                : [Prospect::Softer, Message::of('will be coloured in and seen only from near.')],
             F::Scratch => $finding->severity->value < Severity::AtArmsLength->value && $agreed->aim->addsColour()
-                ? [Prospect::Gone, 'will be gone.']
-                : [Prospect::Softer, 'will be coloured in; a nail will still feel it.'],
-            F::Crease => [Prospect::Softer, 'will be eased and stays to be seen: it is where the leather bends.'],
-            F::WaterRing => [Prospect::Softer, 'will be evened out over the whole part; its edge may be seen.'],
-            F::LiftedScales => [Prospect::Softer, 'will be laid down; they never lie as they did.'],
+                ? [Prospect::Gone, Message::of('will be gone.')]
+                : [Prospect::Softer, Message::of('will be coloured in; a nail will still feel it.')],
+            F::Crease => [Prospect::Softer, Message::of('will be eased and stays to be seen: it is where the leather bends.')],
+            F::WaterRing => [Prospect::Softer, Message::of('will be evened out over the whole part; its edge may be seen.')],
+            F::LiftedScales => [Prospect::Softer, Message::of('will be laid down; they never lie as they did.')],
             F::FlatNap => $finding->severity->atLeast(Severity::FirstThingSeen)
-                ? [Prospect::Softer, 'will be raised as far as there is nap left.']
-                : [Prospect::Gone, 'will be raised again.'],
-            F::HeatMark => [Prospect::Stays, 'stays: heat has shrunk the fibre.'],
-            default => [Prospect::Softer, 'will be less.'],
+                ? [Prospect::Softer, Message::of('will be raised as far as there is nap left.')]
+                : [Prospect::Gone, Message::of('will be raised again.')],
+            F::HeatMark => [Prospect::Stays, Message::of('stays: heat has shrunk the fibre.')],
+            default => [Prospect::Softer, Message::of('will be less.')],
         };
     }
 
@@ -178,19 +181,19 @@ final class Expectations
     private static function build(Finding $finding, Agreed $agreed): array
     {
         return match ($finding->kind) {
-            F::OpenSeam, F::RottenThread => [Prospect::Gone, 'will be sewn through the old holes; new thread is a shade fresher than the old.'],
-            F::SoleParting => [Prospect::Gone, 'will be cleaned, cemented and pressed.'],
+            F::OpenSeam, F::RottenThread => [Prospect::Gone, Message::of('will be sewn through the old holes; new thread is a shade fresher than the old.')],
+            F::SoleParting => [Prospect::Gone, Message::of('will be cleaned, cemented and pressed.')],
             F::EdgeWorn => $agreed->aim->addsColour()
-                ? [Prospect::Softer, 'will be smoothed and dressed; lost height does not come back.']
-                : [Prospect::Stays, 'stays; the edge is only cleaned and fed.'],
-            F::LiningTorn => [Prospect::Softer, 'will be closed; the seam will be seen and felt inside.'],
-            F::StackDry => [Prospect::Gone, 'will be fed.'],
-            F::StackSplit => [Prospect::Softer, 'will be glued and dressed; the line stays.'],
-            F::BuckleBent => [Prospect::Softer, 'will be straightened if the metal bears it.'],
-            F::ZipStiff => [Prospect::Gone, 'will be cleaned and waxed until it runs; a worn one is a repair of its own.'],
-            F::EyeletMissing => [Prospect::Gone, 'will be replaced with the nearest that can be had.'],
-            F::ShapeLost => [Prospect::Softer, 'will be shaped on trees while it dries; what is stretched stays stretched.'],
-            default => [Prospect::Softer, 'will be less.'],
+                ? [Prospect::Softer, Message::of('will be smoothed and dressed; lost height does not come back.')]
+                : [Prospect::Stays, Message::of('stays; the edge is only cleaned and fed.')],
+            F::LiningTorn => [Prospect::Softer, Message::of('will be closed; the seam will be seen and felt inside.')],
+            F::StackDry => [Prospect::Gone, Message::of('will be fed.')],
+            F::StackSplit => [Prospect::Softer, Message::of('will be glued and dressed; the line stays.')],
+            F::BuckleBent => [Prospect::Softer, Message::of('will be straightened if the metal bears it.')],
+            F::ZipStiff => [Prospect::Gone, Message::of('will be cleaned and waxed until it runs; a worn one is a repair of its own.')],
+            F::EyeletMissing => [Prospect::Gone, Message::of('will be replaced with the nearest that can be had.')],
+            F::ShapeLost => [Prospect::Softer, Message::of('will be shaped on trees while it dries; what is stretched stays stretched.')],
+            default => [Prospect::Softer, Message::of('will be less.')],
         };
     }
 }

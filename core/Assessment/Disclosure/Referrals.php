@@ -13,6 +13,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** Refuse or refer (J-6). */
@@ -30,8 +31,8 @@ final class Referrals
             if ($part->has(Flag::FurTrim)) {
                 $found['fur'] = new Declined(
                     'J-6',
-                    'The fur is left alone; we work up to it and no further.',
-                    'a furrier, with its papers if it is of a protected kind',
+                    Message::of('The fur is left alone; we work up to it and no further.'),
+                    Message::of('a furrier, with its papers if it is of a protected kind'),
                     false,
                 );
             }
@@ -44,8 +45,8 @@ final class Referrals
             ) {
                 $found['sole'] = new Declined(
                     'J-6',
-                    'A sole that has gone through is not mended with cement; a new one is a shoemaker’s work.',
-                    'a shoemaker',
+                    Message::of('A sole that has gone through is not mended with cement; a new one is a shoemaker’s work.'),
+                    Message::of('a shoemaker'),
                     false,
                 );
             }
@@ -62,27 +63,27 @@ final class Referrals
                 FindingKind::RedRot => new Declined(
                     'J-6',
                     Phrase::sentence('The %s is red-rotted: the leather turns to powder, and whatever we lay on it would take more with it.', $name),
-                    'a leather conservator',
+                    Message::of('a leather conservator'),
                     true,
                 ),
                 FindingKind::Brittle => self::isReplaced($part) ? self::replaced($name) : new Declined(
                     'J-6',
                     Phrase::sentence('The %s is brittle: it would break under the hand.', $name),
-                    'a leather conservator',
+                    Message::of('a leather conservator'),
                     true,
                 ),
                 FindingKind::Mould => $part->at->part->isInside() && $finding->severity->atLeast(Severity::FunctionLost)
                     ? new Declined(
                         'J-6',
                         Phrase::sentence('Mould has gone through the %s; it would come back, and its dust does harm.', $name),
-                        'a cleaner with a fumigation room',
+                        Message::of('a cleaner with a fumigation room'),
                         true,
                     )
                     : null,
                 FindingKind::Impact => new Declined(
                     'J-6',
                     Phrase::sentence('The %s has taken a blow: whether it still protects is for its maker to judge, and we do not make it look sound.', $name),
-                    'the maker of the gear',
+                    Message::of('the maker of the gear'),
                     true,
                 ),
                 default => null,
@@ -99,13 +100,15 @@ final class Referrals
                     'Nobody knows what the old coat on the %s is; it may hold lead, and it is neither sanded nor stripped here before that is known.',
                     $name,
                 ),
-                'a conservator who can test it',
+                Message::of('a conservator who can test it'),
                 true,
             );
         }
 
         return Dryness::Brittle === $part->dryness && self::isReplaced($part) ? self::replaced($name) : (Dryness::Brittle === $part->dryness
-            ? new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), 'a leather conservator', true) : null);
+            ? new Declined('J-6', Phrase::sentence('The %s is brittle: it would break under the hand.', $name), Message::of(
+                'a leather conservator',
+            ), true) : null);
     }
 
     /** It is there to be worn out: a new one takes its place. */
@@ -119,7 +122,7 @@ final class Referrals
         return new Declined(
             'J-6',
             Phrase::sentence('The %s is brittle: it is there to be worn out, and a new one takes its place.', $name),
-            'the next order of parts',
+            Message::of('the next order of parts'),
             false
         );
     }

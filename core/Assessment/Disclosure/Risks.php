@@ -10,6 +10,7 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** What the work may do that nobody wants: said before, tried on a hidden place first (C-1). */
@@ -31,9 +32,9 @@ final class Risks
             $said[] = Phrase::sentence(
                 'We are not sure yet what the %s %s made of; we treat %s as the most delicate %s may be.',
                 Phrase::list(self::names($unsure)),
-                self::isMany($unsure) ? 'are' : 'is',
-                self::isMany($unsure) ? 'them' : 'it',
-                self::isMany($unsure) ? 'they' : 'it',
+                self::isMany($unsure) ? Message::of('are') : Message::of('is'),
+                self::isMany($unsure) ? Message::of('them') : Message::of('it'),
+                self::isMany($unsure) ? Message::of('they') : Message::of('it'),
             );
         }
         $gripping = array_filter($piece->parts, static fn (Part $p): bool => $p->has(Flag::GripSurface) || $p->at->part->grips() && $p->at->part->isOuter());
@@ -41,7 +42,7 @@ final class Risks
             $said[] = Phrase::sentence(
                 'Nothing slippery goes on the %s, so %s not be fed or polished like the rest.',
                 Phrase::list(self::names($gripping)),
-                self::isMany($gripping) ? 'they will' : 'it will',
+                self::isMany($gripping) ? Message::of('they will') : Message::of('it will'),
             );
         }
         $contrast = array_filter($piece->parts, static fn (Part $p): bool => $p->has(Flag::ContrastStitching));

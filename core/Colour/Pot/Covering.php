@@ -10,6 +10,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\NotNow;
 
 /** Coats of a pot over its ground: how many cover alone, and over a white or a tone-near base. */
@@ -40,11 +41,11 @@ final readonly class Covering
     {
         $drops = $pot->held() > 0 ? $pot->drops : $pot->recipe;
         if ([] === $drops || null === $ground) {
-            throw new NotNow([] === $drops ? 'Choose a recipe first.' : 'Read the ground it will lie on first.');
+            throw new NotNow([] === $drops ? Message::of('Choose a recipe first.') : Message::of('Read the ground it will lie on first.'));
         }
         $mixture = $pot->mixture($drops, $palette);
         if ($mixture->isClear()) {
-            throw new NotNow('Binder alone never covers.');
+            throw new NotNow(Message::of('Binder alone never covers.'));
         }
         $perCoat = $applicator->dryMicrons() / Paint::COAT_UM;
         $light = Light::daylight();
@@ -74,15 +75,15 @@ final readonly class Covering
     public function sentence(): string
     {
         $plain = match ($this->bare->coats) {
-            null => \sprintf('More than %d coats: it hides too weakly by itself.', \count($this->bare->steps)),
-            1 => 'One coat covers.',
-            default => \sprintf('%d coats cover.', $this->bare->coats),
+            null => Message::of('More than %d coats: it hides too weakly by itself.', \count($this->bare->steps)),
+            1 => Message::of('One coat covers.'),
+            default => Message::of('%d coats cover.', $this->bare->coats),
         };
         $base = $this->base();
         if (null === $base) {
-            return $plain.([] === $this->based ? '' : ' A base would save none.');
+            return $plain.([] === $this->based ? '' : Message::of(' A base would save none.'));
         }
 
-        return \sprintf('%s Over %d of %s, %d will do.', $plain, $base->coats->baseCoats, $base->name, (int) $base->coats->coats);
+        return Message::of('%s Over %d of %s, %d will do.', $plain, $base->coats->baseCoats, $base->name, (int) $base->coats->coats);
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Colour\Calibration;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Recipe\PotSize;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\NotNow;
 
 /** A pot that is being mixed, as a value: what is in it, the recipe that is followed, its last dab, and what all of that lets hands do. */
@@ -48,13 +49,13 @@ final readonly class Pot
     public function drop(string $paint, int $count): self
     {
         if ($this->closed) {
-            throw new NotNow('This pot is closed. Open a new one.');
+            throw new NotNow(Message::of('This pot is closed. Open a new one.'));
         }
         if (($this->loose[$paint] ?? 0) + min(0, $count) < 0) {
-            throw new NotNow('What has been dabbed is mixed in: it cannot be taken out again.');
+            throw new NotNow(Message::of('What has been dabbed is mixed in: it cannot be taken out again.'));
         }
         if ($this->held() + $count > $this->capacity()) {
-            throw new NotNow(\sprintf('The pot has room for %d drops. Start a larger one.', $this->capacity()));
+            throw new NotNow(Message::of('The pot has room for %d drops. Start a larger one.', $this->capacity()));
         }
 
         return $this->with(drops: self::added($this->drops, $paint, $count), loose: self::added($this->loose, $paint, $count));
@@ -74,7 +75,7 @@ final readonly class Pot
     public function dabbed(Spectrum $read): self
     {
         if (0 === $this->held()) {
-            throw new NotNow('There is nothing in the pot to dab yet.');
+            throw new NotNow(Message::of('There is nothing in the pot to dab yet.'));
         }
 
         return $this->with(loose: [], dab: new Dab($this->drops, $read));
@@ -84,7 +85,7 @@ final readonly class Pot
     public function laid(): self
     {
         if (0 === $this->held()) {
-            throw new NotNow('There is nothing in the pot to lay yet.');
+            throw new NotNow(Message::of('There is nothing in the pot to lay yet.'));
         }
 
         return $this->with(loose: []);

@@ -11,6 +11,7 @@ use KindHeel\Core\Colour\Recipe\CorrectionSearch;
 use KindHeel\Core\Colour\Recipe\Layer;
 use KindHeel\Core\Colour\Recipe\Recipe;
 use KindHeel\Core\Colour\Recipe\RecipeSearch;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\NotNow;
 use KindHeel\Core\Text\Phrase;
 
@@ -44,7 +45,7 @@ final readonly class PotAdvisor
     /** What no paint at hand brings, when even the best recipe misses. */
     public function missing(Recipe $best): ?string
     {
-        return $best->differences[0] <= self::NEAR ? null : \sprintf(
+        return $best->differences[0] <= self::NEAR ? null : Message::of(
             'No mix of the paints on the shelf comes nearer than %.1f. A %s would bring it.',
             $best->differences[0],
             ColourName::wanted($this->aim->lab(), $best->labs[0]),
@@ -55,7 +56,7 @@ final readonly class PotAdvisor
     public function correct(): PotCorrection
     {
         if (!$this->pot->isDabbed()) {
-            throw new NotNow('Dab, let it dry and read it first: only a dry dab tells what this pot really is.');
+            throw new NotNow(Message::of('Dab, let it dry and read it first: only a dry dab tells what this pot really is.'));
         }
         $search = new CorrectionSearch(
             array_values($this->palette->paints),
@@ -81,18 +82,20 @@ final readonly class PotAdvisor
     {
         $additions = Phrase::list(
             array_map(
-                fn (string $paint, int $n): string => \sprintf('%d %s of %s', $n, 1 === $n ? 'drop' : 'drops', $this->palette->name($paint)),
+                fn (string $paint, int $n): string => Message::of('%d %s of %s', $n, 1 === $n ? 'drop' : 'drops', $this->palette->name($paint)),
                 array_keys($this->palette->ordered($found->additions)),
                 $this->palette->ordered($found->additions),
             ),
         );
         $nearest =
-            $found->reason?->message().([] === $found->additions ? ' This is as near as it comes.' : \sprintf(' As near as it comes: add %s.', $additions));
+            $found->reason?->message().([] === $found->additions ? Message::of(
+                ' This is as near as it comes.',
+            ) : Message::of(' As near as it comes: add %s.', $additions));
 
         return match ($advice) {
-            Advice::Lay => 'Nothing: it matches. Lay it.',
-            Advice::Add => \sprintf('Add %s.', $additions),
-            Advice::StartAgain => \sprintf('Not from here: start again with %s.', $this->palette->words($restart->drops ?? [])),
+            Advice::Lay => Message::of('Nothing: it matches. Lay it.'),
+            Advice::Add => Message::of('Add %s.', $additions),
+            Advice::StartAgain => Message::of('Not from here: start again with %s.', $this->palette->words($restart->drops ?? [])),
             Advice::AsNearAsItComes => $nearest,
         };
     }
@@ -119,6 +122,8 @@ final readonly class PotAdvisor
     /** @return non-empty-list<Paint> */
     private function colours(): array
     {
-        return $this->palette->colours($this->dropMl) ?: throw new NotNow('There is no paint on the shelf. Bring a range in first, or characterise one.');
+        return $this->palette->colours($this->dropMl) ?: throw new NotNow(Message::of(
+            'There is no paint on the shelf. Bring a range in first, or characterise one.',
+        ));
     }
 }

@@ -10,6 +10,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Recipe\Target;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Message;
 
 /** What the bare film of a pot has to be so that it looks, finished and dry, as the target was read. */
 final readonly class PotAim
@@ -40,7 +41,7 @@ final readonly class PotAim
         $paler = Light::daylight()->lab($this->read)->lightness - $this->lab()->lightness;
 
         return abs($paler) < self::UNSEEN
-            ? 'Aimed as it was read.'
-            : \sprintf('A %s finish will make it paler by %.1f: the bare film is aimed that much deeper.', $this->finish->value, $paler);
+            ? Message::of('Aimed as it was read.')
+            : Message::of('A %s finish will make it paler by %.1f: the bare film is aimed that much deeper.', $this->finish->value, $paler);
     }
 }

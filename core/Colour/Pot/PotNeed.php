@@ -7,6 +7,7 @@ namespace KindHeel\Core\Colour\Pot;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\DryFilm;
+use KindHeel\Core\Text\Message;
 
 /** How much colour a job takes: all coats on both halves and a fifth kept back (Q-2, Q-4), in whole drops (Q-6). */
 final readonly class PotNeed
@@ -34,7 +35,7 @@ final readonly class PotNeed
     public static function of(float $areaDm2, float $usePerM2, int $coats, Applicator $applicator, float $dropMl = self::DROP_ML): self
     {
         if (!($areaDm2 > 0.0) || $coats < 1 || !($dropMl > 0.0)) {
-            throw new ColourError('A pot is for an area, coats and drops of some size.');
+            throw new ColourError(Message::of('A pot is for an area, coats and drops of some size.'));
         }
         $lay = $areaDm2 / 100.0 * $usePerM2 * $coats / $applicator->transfer() + $applicator->potLossMl();
         $kept = self::KEPT * $lay;
@@ -51,7 +52,7 @@ final readonly class PotNeed
     /** What is said where the film would crack; null where it would not. */
     public function caution(float $filmThereUm, bool $flexes): ?string
     {
-        return !$this->cracks($filmThereUm, $flexes) ? null : \sprintf(
+        return !$this->cracks($filmThereUm, $flexes) ? null : Message::of(
             'With %d µm there already and %d to come the film would crack where it bends: strip first, lay thinner, or use a base that covers.',
             (int) $filmThereUm,
             (int) $this->dryUm,

@@ -8,6 +8,7 @@ use KindHeel\Core\Colour\Calibration;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Text\Message;
 
 /** Corrects a pot by additions alone: nothing can be taken out, and the pot has only so much room. */
 final readonly class CorrectionSearch
@@ -50,7 +51,7 @@ final readonly class CorrectionSearch
         $this->byId = $byId;
         $this->mixed = Mixture::of($byId, $pot);
         if ($this->mixed->total > $capacity) {
-            throw new ColourError('The pot holds more drops than it has room for.');
+            throw new ColourError(Message::of('The pot holds more drops than it has room for.'));
         }
     }
 

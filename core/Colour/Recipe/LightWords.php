@@ -9,6 +9,7 @@ use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Illuminant;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Message;
 
 /** Says under which light a match goes wrong: “matches by day; greener under the tube”. */
 final class LightWords
@@ -27,9 +28,9 @@ final class LightWords
         $words = DifferenceWords::of($light->lab($target->spectrum), $light->lab($look))->compared();
 
         return match (true) {
-            $worst->dE00 <= self::MATCHES => 'Matches under every light.',
-            $here <= self::MATCHES => \sprintf('Matches by day; %s under the %s.', $words, $worst->illuminant->label()),
-            default => \sprintf('Worst under the %s: %s.', $worst->illuminant->label(), $words),
+            $worst->dE00 <= self::MATCHES => Message::of('Matches under every light.'),
+            $here <= self::MATCHES => Message::of('Matches by day; %s under the %s.', $words, $worst->illuminant->label()),
+            default => Message::of('Worst under the %s: %s.', $worst->illuminant->label(), $words),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour\Recipe;
 
+use KindHeel\Core\Text\Message;
+
 /** Why additions cannot bring a pot to its target. */
 enum NotReached: string
 {
@@ -14,9 +16,11 @@ enum NotReached: string
     public function message(): string
     {
         return match ($this) {
-            self::TooMany => 'It would take more different paints than one correction should hold. Start again rather than climb back through so many colours.',
-            self::Capacity => 'The pot is too full of the wrong colour to be turned. Start a new pot.',
-            self::OutOfRange => 'No mix of these paints comes near enough.',
+            self::TooMany => Message::of(
+                'It would take more different paints than one correction should hold. Start again rather than climb back through so many colours.',
+            ),
+            self::Capacity => Message::of('The pot is too full of the wrong colour to be turned. Start a new pot.'),
+            self::OutOfRange => Message::of('No mix of these paints comes near enough.'),
         };
     }
 }

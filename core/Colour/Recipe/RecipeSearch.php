@@ -7,6 +7,7 @@ namespace KindHeel\Core\Colour\Recipe;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Text\Message;
 
 /** Recipes in whole drops from paints that are there. */
 final readonly class RecipeSearch
@@ -34,7 +35,7 @@ final readonly class RecipeSearch
                 $byId[$paint->id] = $paint;
             }
         }
-        $this->byId = [] === $byId ? throw new ColourError('There are no paints to mix from.') : $byId;
+        $this->byId = [] === $byId ? throw new ColourError(Message::of('There are no paints to mix from.')) : $byId;
     }
 
     /**
@@ -75,7 +76,7 @@ final readonly class RecipeSearch
             $recipes[] = $this->recipe($drops);
         }
 
-        return [] === $recipes ? throw new ColourError('No pot of that size can be mixed.') : $recipes;
+        return [] === $recipes ? throw new ColourError(Message::of('No pot of that size can be mixed.')) : $recipes;
     }
 
     /**

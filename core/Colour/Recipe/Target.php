@@ -12,6 +12,7 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Observer;
 use KindHeel\Core\Colour\SmoothestReflectance;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Message;
 
 /** The colour aimed at, under each light that counts and by how much it counts. */
 final readonly class Target
@@ -37,14 +38,14 @@ final readonly class Target
         $lights = $shares = $labs = [];
         foreach ($weights as $id => $weight) {
             if (!is_finite($weight) || $weight < 0.0) {
-                throw new ColourError('The weight of a light is a number of at least 0.');
+                throw new ColourError(Message::of('The weight of a light is a number of at least 0.'));
             }
             $lights[] = $light = Light::of(Illuminant::from((string) $id), $observer);
             $labs[] = $light->lab($spectrum);
             $shares[] = $sum > 0.0 ? $weight / $sum : 0.0;
         }
         if ($sum <= 0.0 || [] === $lights) {
-            throw new ColourError('At least one light must count.');
+            throw new ColourError(Message::of('At least one light must count.'));
         }
 
         return new self($lights, $shares, $labs, $spectrum, true);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Colour\Recipe;
 
 use KindHeel\Core\Colour\ColourError;
+use KindHeel\Core\Text\Message;
 
 /**
  * From the best shares to the best whole drops: every pot size, every way to round to it, weighed by the slopes at the best shares; the most promising mixed,
@@ -41,7 +42,7 @@ final class WholeDrops
             }
         }
 
-        return $nearest ?? throw new ColourError('No pot of that size can be mixed.');
+        return $nearest ?? throw new ColourError(Message::of('No pot of that size can be mixed.'));
     }
 
     public function round(CandidateMix $best): void

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Open leather, dyed through. */
 final class Aniline extends Profile
@@ -16,7 +17,7 @@ final class Aniline extends Profile
     {
         parent::__construct(
             label: 'aniline',
-            sign: 'dyed through, no film; a drop of water sinks in within a minute and darkens it',
+            sign: Message::of('dyed through, no film; a drop of water sinks in within a minute and darkens it'),
             properties: [Property::IsLeather, Property::TakesCream, Property::LosesColourToSolvent, Property::AsksForTrial, Property::TakesMirror],
             shows: [
                 'T-1' => [0.981, 0.016, 0.003],
@@ -36,7 +37,9 @@ final class Aniline extends Profile
             creamFor: [FindingKind::OldPolish, FindingKind::WaxBuildUp],
             colour: F::DyeSpirit,
             food: F::Conditioner,
-            risk: 'The {parts} {is|are} open leather without a film: water and cream can darken {it|them}. We try everything on a hidden place first.',
+            risk: Message::of(
+                'The {parts} {is|are} open leather without a film: water and cream can darken {it|them}. We try everything on a hidden place first.',
+            ),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Material\Profile;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
+use KindHeel\Core\Text\Message;
 
 /** Undyed strip between upper and sole. */
 final class BareWelt extends Profile
@@ -14,8 +15,8 @@ final class BareWelt extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'bare welt',
-            sign: 'undyed strip with its stitching; any colour stays for good',
+            label: Message::of('bare welt'),
+            sign: Message::of('undyed strip with its stitching; any colour stays for good'),
             properties: [Property::IsLeather, Property::IsStructure, Property::MustStayBare],
             shows: [
                 'T-1' => [0.976, 0.021, 0.003],

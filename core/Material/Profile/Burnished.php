@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Leather whose shade lies in stain and polish. */
 final class Burnished extends Profile
@@ -16,7 +17,7 @@ final class Burnished extends Profile
     {
         parent::__construct(
             label: 'burnished',
-            sign: 'hand-stained and polished to shade; a drop takes one to five minutes',
+            sign: Message::of('hand-stained and polished to shade; a drop takes one to five minutes'),
             properties: [Property::IsLeather, Property::TakesCream, Property::LosesColourToSolvent, Property::AsksForTrial, Property::TakesMirror],
             shows: [
                 'T-1' => [0.033, 0.962, 0.005],
@@ -36,7 +37,7 @@ final class Burnished extends Profile
             creamFor: [FindingKind::OldPolish, FindingKind::WaxBuildUp],
             colour: F::DyeSpirit,
             food: F::Conditioner,
-            risk: 'The shade of the {parts} lies in the polish: cleaning can leave a paler spot that has to be built up again.',
+            risk: Message::of('The shade of the {parts} lies in the polish: cleaning can leave a paler spot that has to be built up again.'),
         );
     }
 }

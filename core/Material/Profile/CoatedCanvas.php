@@ -9,6 +9,7 @@ use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 
 /** Cloth under a printed film. */
 final class CoatedCanvas extends Profile
@@ -16,8 +17,8 @@ final class CoatedCanvas extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'coated canvas',
-            sign: 'cloth under a printed film; the cut edge shows threads',
+            label: Message::of('coated canvas'),
+            sign: Message::of('cloth under a printed film; the cut edge shows threads'),
             properties: [Property::HasFilm, Property::LosesColourToSolvent, Property::MustStayBare],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],
@@ -40,8 +41,8 @@ final class CoatedCanvas extends Profile
             cleaners: [1 => F::CleanerNeutral],
             colour: null,
             food: null,
-            risk: 'The print of the {parts} is a thin film on cloth; what has rubbed through stays so.',
-            noColour: new Remark('C-3', 'the print is a thin film that paint would bury'),
+            risk: Message::of('The print of the {parts} is a thin film on cloth; what has rubbed through stays so.'),
+            noColour: new Remark('C-3', Message::of('the print is a thin film that paint would bury')),
         );
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Split under a printed film. */
 final class Embossed extends Profile
@@ -15,8 +16,8 @@ final class Embossed extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'embossed or coated split',
-            sign: 'a printed or cross-hatched film on split; a drop beads',
+            label: Message::of('embossed or coated split'),
+            sign: Message::of('a printed or cross-hatched film on split; a drop beads'),
             properties: [Property::IsLeather, Property::HasFilm, Property::TakesCream],
             shows: [
                 'T-1' => [0.003, 0.004, 0.993],

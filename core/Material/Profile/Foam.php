@@ -7,6 +7,7 @@ namespace KindHeel\Core\Material\Profile;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Foamed sole material. */
 final class Foam extends Profile
@@ -15,7 +16,7 @@ final class Foam extends Profile
     {
         parent::__construct(
             label: 'foam',
-            sign: 'a foamed sole; yellows, paint on it cracks',
+            sign: Message::of('a foamed sole; yellows, paint on it cracks'),
             properties: [],
             shows: [
                 'T-1' => [0.003, 0.004, 0.993],

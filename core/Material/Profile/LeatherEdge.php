@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Cut edge of a leather sole. */
 final class LeatherEdge extends Profile
@@ -15,8 +16,8 @@ final class LeatherEdge extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'leather edge',
-            sign: 'cut edge of the sole, stained and dressed',
+            label: Message::of('leather edge'),
+            sign: Message::of('cut edge of the sole, stained and dressed'),
             properties: [Property::IsLeather, Property::IsEdge, Property::IsStructure, Property::TakesMirror],
             shows: [
                 'T-1' => [0.889, 0.102, 0.009],

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Heel of stacked leather. */
 final class LeatherStack extends Profile
@@ -15,8 +16,8 @@ final class LeatherStack extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'stacked leather',
-            sign: 'layers show on the edge; end grain drinks and darkens',
+            label: Message::of('stacked leather'),
+            sign: Message::of('layers show on the edge; end grain drinks and darkens'),
             properties: [Property::IsLeather, Property::IsEdge, Property::IsStructure, Property::TakesMirror],
             shows: [
                 'T-1' => [0.971, 0.026, 0.003],

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Material\Profile;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
+use KindHeel\Core\Text\Message;
 
 /** Buckles, eyelets, zips. */
 final class Metal extends Profile
@@ -15,7 +16,7 @@ final class Metal extends Profile
     {
         parent::__construct(
             label: 'metal',
-            sign: 'buckles, eyelets, zips',
+            sign: Message::of('buckles, eyelets, zips'),
             properties: [Property::IsStructure],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],

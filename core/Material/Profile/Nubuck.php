@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Grain sanded to a velvet. */
 final class Nubuck extends Profile
@@ -16,7 +17,7 @@ final class Nubuck extends Profile
     {
         parent::__construct(
             label: 'nubuck',
-            sign: 'grain sanded to a velvet that can be written in',
+            sign: Message::of('grain sanded to a velvet that can be written in'),
             properties: [Property::IsLeather, Property::HasNap, Property::IsNapped, Property::AsksForTrial],
             shows: [
                 'T-1' => [0.981, 0.016, 0.003],
@@ -39,7 +40,7 @@ final class Nubuck extends Profile
             cleaners: [],
             colour: F::DyeWater,
             food: null,
-            risk: 'The nap of the {parts} can change its shade where it is cleaned; we clean the whole part, never a spot.',
+            risk: Message::of('The nap of the {parts} can change its shade where it is cleaned; we clean the whole part, never a spot.'),
         );
     }
 }

@@ -9,6 +9,7 @@ use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 
 /** Leather under a thick gloss. */
 final class Patent extends Profile
@@ -17,7 +18,7 @@ final class Patent extends Profile
     {
         parent::__construct(
             label: 'patent',
-            sign: 'a thick glossy film; a drop beads',
+            sign: Message::of('a thick glossy film; a drop beads'),
             properties: [Property::IsLeather, Property::HasFilm, Property::LosesColourToSolvent, Property::TakesMirror],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],
@@ -36,8 +37,8 @@ final class Patent extends Profile
             cleaners: [1 => F::CleanerNeutral],
             colour: null,
             food: null,
-            risk: 'What has gone into the gloss of the {parts}, a print or a foreign colour, does not come out again.',
-            noColour: new Remark('C-16', 'nothing bites into the gloss'),
+            risk: Message::of('What has gone into the gloss of the {parts}, a print or a foreign colour, does not come out again.'),
+            noColour: new Remark('C-16', Message::of('nothing bites into the gloss')),
         );
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Leather whose colour lies in a film. */
 final class Pigmented extends Profile
@@ -16,7 +17,7 @@ final class Pigmented extends Profile
     {
         parent::__construct(
             label: 'pigmented',
-            sign: 'colour lies in a film; a drop beads, a nail leaves no mark',
+            sign: Message::of('colour lies in a film; a drop beads, a nail leaves no mark'),
             properties: [Property::IsLeather, Property::HasFilm, Property::TakesCream, Property::TakesMirror],
             shows: [
                 'T-1' => [0.003, 0.004, 0.993],

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** A heel printed to look like layers. */
 final class PlasticStack extends Profile
@@ -15,8 +16,8 @@ final class PlasticStack extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'printed plastic stack',
-            sign: 'a printed skin that only looks like layers; never sanded',
+            label: Message::of('printed plastic stack'),
+            sign: Message::of('a printed skin that only looks like layers; never sanded'),
             properties: [Property::IsStructure],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],

@@ -9,6 +9,7 @@ use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 
 /** Hide coated against abrasion. */
 final class RacingHide extends Profile
@@ -16,8 +17,8 @@ final class RacingHide extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'treated racing hide',
-            sign: 'coated against abrasion; a drop beads, a cured film that alcohol leaves alone',
+            label: Message::of('treated racing hide'),
+            sign: Message::of('coated against abrasion; a drop beads, a cured film that alcohol leaves alone'),
             properties: [Property::IsLeather, Property::HasFilm],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],
@@ -37,7 +38,7 @@ final class RacingHide extends Profile
             colour: null,
             food: null,
             risk: null,
-            noColour: new Remark('H-7', 'its coat is what protects the rider'),
+            noColour: new Remark('H-7', Message::of('its coat is what protects the rider')),
         );
     }
 }

@@ -9,6 +9,7 @@ use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 
 /** Scales under a glaze. */
 final class ReptileGlazed extends Profile
@@ -16,8 +17,8 @@ final class ReptileGlazed extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'glazed reptile',
-            sign: 'scaled under a glaze; a drop beads',
+            label: Message::of('glazed reptile'),
+            sign: Message::of('scaled under a glaze; a drop beads'),
             properties: [
                 Property::IsLeather, Property::HasFilm, Property::IsReptile, Property::LosesColourToSolvent, Property::AsksForTrial,
                 Property::TakesMirror,
@@ -39,8 +40,8 @@ final class ReptileGlazed extends Profile
             cleaners: [],
             colour: null,
             food: F::ConditionerLight,
-            risk: 'The glaze of the {parts} can dull where water or oil reaches it. Papers for a protected kind are the owner’s to show.',
-            noColour: new Remark('C-8', 'dye moves on scales, and paint hides them'),
+            risk: Message::of('The glaze of the {parts} can dull where water or oil reaches it. Papers for a protected kind are the owner’s to show.'),
+            noColour: new Remark('C-8', Message::of('dye moves on scales, and paint hides them')),
         );
     }
 }

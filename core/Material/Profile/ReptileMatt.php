@@ -9,6 +9,7 @@ use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 
 /** Scales, dyed and open. */
 final class ReptileMatt extends Profile
@@ -16,8 +17,8 @@ final class ReptileMatt extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'matt reptile',
-            sign: 'scaled and dyed, mostly unfinished; a nail lifts a scale',
+            label: Message::of('matt reptile'),
+            sign: Message::of('scaled and dyed, mostly unfinished; a nail lifts a scale'),
             properties: [Property::IsLeather, Property::IsReptile, Property::AsksForTrial],
             shows: [
                 'T-1' => [0.033, 0.962, 0.005],
@@ -36,8 +37,8 @@ final class ReptileMatt extends Profile
             cleaners: [],
             colour: null,
             food: F::ConditionerLight,
-            risk: 'The scales of the {parts} can lift and darken with any moisture. Papers for a protected kind are the owner’s to show.',
-            noColour: new Remark('C-8', 'dye moves on scales, and paint hides them'),
+            risk: Message::of('The scales of the {parts} can lift and darken with any moisture. Papers for a protected kind are the owner’s to show.'),
+            noColour: new Remark('C-8', Message::of('dye moves on scales, and paint hides them')),
         );
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Heavy leather worn flesh side out. */
 final class RoughOut extends Profile
@@ -16,7 +17,7 @@ final class RoughOut extends Profile
     {
         parent::__construct(
             label: 'rough-out',
-            sign: 'heavy split worn flesh side out',
+            sign: Message::of('heavy split worn flesh side out'),
             properties: [Property::IsLeather, Property::IsNapped],
             shows: [
                 'T-1' => [0.075, 0.92, 0.005],

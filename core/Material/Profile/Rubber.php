@@ -7,6 +7,7 @@ namespace KindHeel\Core\Material\Profile;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Solid rubber. */
 final class Rubber extends Profile
@@ -15,7 +16,7 @@ final class Rubber extends Profile
     {
         parent::__construct(
             label: 'rubber',
-            sign: 'rubber; yellows with light',
+            sign: Message::of('rubber; yellows with light'),
             properties: [],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Dyed leather under a thin film. */
 final class SemiAniline extends Profile
@@ -16,7 +17,7 @@ final class SemiAniline extends Profile
     {
         parent::__construct(
             label: 'semi-aniline',
-            sign: 'dyed under a thin film; a drop takes two to ten minutes',
+            sign: Message::of('dyed under a thin film; a drop takes two to ten minutes'),
             properties: [Property::IsLeather, Property::HasFilm, Property::TakesCream, Property::TakesMirror],
             shows: [
                 'T-1' => [0.008, 0.98, 0.012],
@@ -36,7 +37,7 @@ final class SemiAniline extends Profile
             creamFor: [FindingKind::OldPolish],
             colour: F::Paint,
             food: F::Conditioner,
-            risk: 'The film on the {parts} is thin; a stubborn stain may take some of it along.',
+            risk: Message::of('The film on the {parts} is thin; a stubborn stain may take some of it along.'),
         );
     }
 }

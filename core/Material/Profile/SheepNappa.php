@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Soft, thin sheep. */
 final class SheepNappa extends Profile
@@ -15,8 +16,8 @@ final class SheepNappa extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'sheep nappa',
-            sign: 'soft and thin; stretches when wet, colour may bleed',
+            label: Message::of('sheep nappa'),
+            sign: Message::of('soft and thin; stretches when wet, colour may bleed'),
             properties: [Property::IsLeather],
             shows: [
                 'T-1' => [0.027, 0.965, 0.008],
@@ -36,7 +37,7 @@ final class SheepNappa extends Profile
             creamFor: [FindingKind::OldPolish, FindingKind::WaxBuildUp],
             colour: F::Paint,
             food: F::Conditioner,
-            risk: 'The {parts} {is|are} thin: {it stretches|they stretch} when wet, and the colour may bleed.',
+            risk: Message::of('The {parts} {is|are} thin: {it stretches|they stretch} when wet, and the colour may bleed.'),
         );
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Nap on both sides. */
 final class Suede extends Profile
@@ -16,7 +17,7 @@ final class Suede extends Profile
     {
         parent::__construct(
             label: 'suede',
-            sign: 'nap both ways; a drop sinks in at once',
+            sign: Message::of('nap both ways; a drop sinks in at once'),
             properties: [Property::IsLeather, Property::HasNap, Property::IsNapped, Property::AsksForTrial],
             shows: [
                 'T-1' => [0.989, 0.008, 0.003],
@@ -39,7 +40,7 @@ final class Suede extends Profile
             cleaners: [],
             colour: F::DyeWater,
             food: null,
-            risk: 'The nap of the {parts} can change its shade where it is cleaned; we clean the whole part, never a spot.',
+            risk: Message::of('The nap of the {parts} can change its shade where it is cleaned; we clean the whole part, never a spot.'),
         );
     }
 }

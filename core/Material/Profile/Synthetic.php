@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** A film on cloth. */
 final class Synthetic extends Profile
@@ -16,7 +17,7 @@ final class Synthetic extends Profile
     {
         parent::__construct(
             label: 'synthetic',
-            sign: 'a film on cloth; the cut edge shows threads',
+            sign: Message::of('a film on cloth; the cut edge shows threads'),
             properties: [Property::HasFilm],
             shows: [
                 'T-1' => [0.003, 0.003, 0.994],

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Material\Profile;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Woven or knitted cloth. */
 final class Textile extends Profile
@@ -15,7 +16,7 @@ final class Textile extends Profile
     {
         parent::__construct(
             label: 'textile',
-            sign: 'woven or knitted; colour is in the yarn',
+            sign: Message::of('woven or knitted; colour is in the yarn'),
             properties: [],
             shows: [
                 'T-1' => [0.989, 0.008, 0.003],

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Natural leather, undyed and unfinished. */
 final class VegTan extends Profile
@@ -15,8 +16,8 @@ final class VegTan extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'natural veg-tan',
-            sign: 'undyed and unfinished; a drop darkens at once, the first stain stays',
+            label: Message::of('natural veg-tan'),
+            sign: Message::of('undyed and unfinished; a drop darkens at once, the first stain stays'),
             properties: [Property::IsLeather, Property::AsksForTrial, Property::TakesMirror, Property::TakesOil],
             shows: [
                 'T-1' => [0.993, 0.004, 0.003],
@@ -38,7 +39,7 @@ final class VegTan extends Profile
             cleaners: [1 => F::CleanerNeutral, 3 => F::Soap],
             colour: F::DyeSpirit,
             food: F::Conditioner,
-            risk: 'The {parts} {is|are} natural leather: {it darkens|they darken} as a whole and for good, and every drop can leave a ring.',
+            risk: Message::of('The {parts} {is|are} natural leather: {it darkens|they darken} as a whole and for good, and every drop can leave a ring.'),
         );
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Profile;
 use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\FamilyId as F;
+use KindHeel\Core\Text\Message;
 
 /** Oiled or waxed leather that pulls up. */
 final class Waxy extends Profile
@@ -15,8 +16,8 @@ final class Waxy extends Profile
     public function __construct()
     {
         parent::__construct(
-            label: 'waxy or pull-up',
-            sign: 'oiled or waxed, no film; a nail leaves a bright mark that warms away',
+            label: Message::of('waxy or pull-up'),
+            sign: Message::of('oiled or waxed, no film; a nail leaves a bright mark that warms away'),
             properties: [Property::IsLeather, Property::TakesCream, Property::TakesOil],
             shows: [
                 'T-1' => [0.009, 0.889, 0.102],
@@ -35,7 +36,7 @@ final class Waxy extends Profile
             cleaners: [1 => F::CleanerNeutral, 3 => F::Soap],
             colour: F::DyeSpirit,
             food: F::Conditioner,
-            risk: 'The {parts} will look darker and more even for a while; the pull-up comes back with wear.',
+            risk: Message::of('The {parts} will look darker and more even for a while; the pull-up comes back with wear.'),
         );
     }
 }

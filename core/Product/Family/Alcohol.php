@@ -15,6 +15,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Isopropyl alcohol: the last wipe before a film, and for ink on a bud. */
 final class Alcohol extends Family
@@ -31,7 +32,7 @@ final class Alcohol extends Family
             hazards: [Hazard::Solvent, Hazard::Flammable],
             leaves: [],
             takesOff: [Surface::Fat, Surface::Wax],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
@@ -39,9 +40,9 @@ final class Alcohol extends Family
     {
         if (Applicator::Bud === $how->by && Phase::Degrease === $how->phase) {
             return new Instruction(
-                'Degrease the spot with alcohol',
-                'A bud barely wet, over the mark and no further; no bare fingers on it afterwards.',
-                'No smell and no cool feel.',
+                Message::of('Degrease the spot with alcohol'),
+                Message::of('A bud barely wet, over the mark and no further; no bare fingers on it afterwards.'),
+                Message::of('No smell and no cool feel.'),
                 1.0,
                 2.0,
             );
@@ -49,16 +50,16 @@ final class Alcohol extends Family
 
         return Applicator::Bud === $how->by
             ? new Instruction(
-                'Lift the mark with alcohol',
-                'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle. Stop when it brings colour.',
-                'No smell, no pale ring.',
+                Message::of('Lift the mark with alcohol'),
+                Message::of('A bud, turned at every touch and changed before it is dipped again; from the rim to the middle. Stop when it brings colour.'),
+                Message::of('No smell, no pale ring.'),
                 2.0,
                 2.0,
             )
             : new Instruction(
-                'Degrease with alcohol',
-                'On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.',
-                'No smell and no cool feel.',
+                Message::of('Degrease with alcohol'),
+                Message::of('On a cloth, never poured; one pass, turn to a fresh side. No bare fingers on it afterwards.'),
+                Message::of('No smell and no cool feel.'),
                 1.0,
                 1.4,
             );

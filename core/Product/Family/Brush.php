@@ -11,6 +11,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A dry brush: a tool, laid like a product where a plan names one. */
 final class Brush extends Family
@@ -18,7 +19,7 @@ final class Brush extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'dry brush',
+            label: Message::of('dry brush'),
             phase: Phase::Clean,
             drying: DryingProfile::plain(touch: 0.0, next: 0.0, full: 0.0),
             usePerM2: 0.0,
@@ -27,12 +28,12 @@ final class Brush extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
-        return new Instruction('Brush', 'Dry, from the top down.', null, 1.0, 0.2);
+        return new Instruction(Message::of('Brush'), Message::of('Dry, from the top down.'), null, 1.0, 0.2);
     }
 }

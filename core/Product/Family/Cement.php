@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Contact cement on both faces, joined in its open time. */
 final class Cement extends Family
@@ -29,16 +30,16 @@ final class Cement extends Family
             hazards: [Hazard::Solvent, Hazard::Flammable],
             leaves: [],
             takesOff: [],
-            leftOut: 'What is parting stays open; not to be walked far.',
+            leftOut: Message::of('What is parting stays open; not to be walked far.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Coat both faces with cement',
-            'Thin and even to the rim, on both faces; leave them apart.',
-            'Dry to the knuckle: it no longer sticks.',
+            Message::of('Coat both faces with cement'),
+            Message::of('Thin and even to the rim, on both faces; leave them apart.'),
+            Message::of('Dry to the knuckle: it no longer sticks.'),
             4.0,
             1.0,
         );

@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** An emulsion that cleans and feeds. */
 final class CleanerCream extends Family
@@ -19,7 +20,7 @@ final class CleanerCream extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'cleaning cream',
+            label: Message::of('cleaning cream'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Absorb, touch: 8.0, next: 60.0, full: 720.0),
             usePerM2: 20.0,
@@ -28,17 +29,19 @@ final class CleanerCream extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Clean with cleaning cream',
-            'A fingertip '.($how->isFootwear ? 'for a toe. Small circles in patches, toe to heel' : 'at a time. Small circles in patches, side by side')
-                .', each taken up with a fresh side of the cloth before it dries.',
-            'No cool feel, and a white cloth stays clean.',
+            Message::of('Clean with cleaning cream'),
+            Message::of('A fingertip ').($how->isFootwear ? Message::of('for a toe. Small circles in patches, toe to heel') : Message::of(
+                'at a time. Small circles in patches, side by side',
+            ))
+                .Message::of(', each taken up with a fresh side of the cloth before it dries.'),
+            Message::of('No cool feel, and a white cloth stays clean.'),
             2.0,
             0.9,
         );

@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Surfactant in water, neutral: for grain and film. */
 final class CleanerNeutral extends Family
@@ -20,7 +21,7 @@ final class CleanerNeutral extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'neutral cleaner',
+            label: Message::of('neutral cleaner'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 15.0, next: 45.0, full: 120.0),
             usePerM2: 90.0,
@@ -29,7 +30,7 @@ final class CleanerNeutral extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
             dilution: new Dilution(1, 4),
         );
     }
@@ -37,9 +38,11 @@ final class CleanerNeutral extends Family
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Clean with neutral cleaner',
-            'On the cloth, never on the leather, away from holes and vents; soft brush in small circles, taken up with a dry cloth before it dries.',
-            'No cool feel, and a white cloth stays clean.',
+            Message::of('Clean with neutral cleaner'),
+            Message::of(
+                'On the cloth, never on the leather, away from holes and vents; soft brush in small circles, taken up with a dry cloth before it dries.',
+            ),
+            Message::of('No cool feel, and a white cloth stays clean.'),
             2.0,
             1.4,
         );

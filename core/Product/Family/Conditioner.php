@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A light cream of fats and water that feeds. */
 final class Conditioner extends Family
@@ -29,18 +30,18 @@ final class Conditioner extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It stays thirsty: feed it within the month.',
+            leftOut: Message::of('It stays thirsty: feed it within the month.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Feed with conditioner'.$how->coatOf(),
-            'A coin of it '.($how->isFootwear ? 'for a half, ' : 'at a time, ')
-                .(Applicator::Cloth === $how->by ? 'on a soft cloth' : 'warmed between the fingers')
-                .', worked in thinly. Nothing is left lying on the surface.',
-            'It has stopped darkening; no tack on the back of a gloved finger.',
+            Message::of('Feed with conditioner').$how->coatOf(),
+            Message::of('A coin of it ').($how->isFootwear ? Message::of('for a half, ') : Message::of('at a time, '))
+                .(Applicator::Cloth === $how->by ? Message::of('on a soft cloth') : Message::of('warmed between the fingers'))
+                .Message::of(', worked in thinly. Nothing is left lying on the surface.'),
+            Message::of('It has stopped darkening; no tack on the back of a gloved finger.'),
             1.0,
             0.8,
         );

@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** The lightest food, for scales. */
 final class ConditionerLight extends Family
@@ -19,7 +20,7 @@ final class ConditionerLight extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'light conditioner',
+            label: Message::of('light conditioner'),
             phase: Phase::Condition,
             drying: DryingProfile::by(Driver::Water, Driver::Absorb, touch: 90.0, recoatFrom: 240.0, next: 240.0, full: 1440.0),
             usePerM2: 20.0,
@@ -28,16 +29,16 @@ final class ConditionerLight extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It stays thirsty: feed it within the month.',
+            leftOut: Message::of('It stays thirsty: feed it within the month.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Feed with light conditioner'.$how->coatOf(),
-            'Very little, on two fingers, thin and even; wiped after a minute.'.$how->alongScales(),
-            'The colour has come back, no tack.',
+            Message::of('Feed with light conditioner').$how->coatOf(),
+            Message::of('Very little, on two fingers, thin and even; wiped after a minute.').$how->alongScales(),
+            Message::of('The colour has come back, no tack.'),
             1.0,
             0.5,
         );

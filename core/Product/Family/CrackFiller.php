@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A binder that is worked into a crack from within. */
 final class CrackFiller extends Family
@@ -19,7 +20,7 @@ final class CrackFiller extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'crack filler',
+            label: Message::of('crack filler'),
             phase: Phase::Fill,
             drying: DryingProfile::by(
                 Driver::Water,
@@ -38,16 +39,16 @@ final class CrackFiller extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Bind the crack',
-            'Fold it gently open, work the binder in with a fine brush, wipe the grain clean, lay it flat.'.$how->warmAir(),
-            'Clear, and no tack.',
+            Message::of('Bind the crack'),
+            Message::of('Fold it gently open, work the binder in with a fine brush, wipe the grain clean, lay it flat.').$how->warmAir(),
+            Message::of('Clear, and no tack.'),
             4.0,
             2.0,
         );

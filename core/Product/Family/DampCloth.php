@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Water on a wrung-out cloth: the gentlest cleaner, and what dampens leather evenly before dye. */
 final class DampCloth extends Family
@@ -19,7 +20,7 @@ final class DampCloth extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'barely damp cloth',
+            label: Message::of('barely damp cloth'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 5.0, next: 12.0, full: 30.0),
             usePerM2: 0.0,
@@ -28,7 +29,7 @@ final class DampCloth extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
@@ -36,16 +37,18 @@ final class DampCloth extends Family
     {
         return Phase::Colour === $how->phase
             ? new Instruction(
-                'Damp evenly',
-                'A wrung-out sponge over the whole part in one go, until it is evenly darker and nowhere wet.',
-                'Evenly cool, no wet shine.',
+                Message::of('Damp evenly'),
+                Message::of('A wrung-out sponge over the whole part in one go, until it is evenly darker and nowhere wet.'),
+                Message::of('Evenly cool, no wet shine.'),
                 1.0,
                 0.3,
             )
             : new Instruction(
-                'Wipe with a barely damp cloth',
-                'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.'.$how->alongScales(),
-                'No cool feel on the back of the hand.',
+                Message::of('Wipe with a barely damp cloth'),
+                Message::of(
+                    'Wrung out until it is cool to the hand and leaves no drop. The whole part, not the spot alone; turn the dirty side in.',
+                ).$how->alongScales(),
+                Message::of('No cool feel on the back of the hand.'),
                 0.5,
                 0.5,
             );

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Acetone and its like: takes a finish down where it is laid anew. */
 final class Deglosser extends Family
@@ -30,22 +31,22 @@ final class Deglosser extends Family
             hazards: [Hazard::Solvent, Hazard::Flammable],
             leaves: [Surface::Stripped],
             takesOff: [Surface::Fat, Surface::Wax],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return $how->isSpot() ? new Instruction(
-            'Take the spot off with deglosser',
-            'A bud, turned at every touch and changed before it is dipped again; from the rim to the middle, no further than the spot.',
-            'Dull, no smell.',
+            Message::of('Take the spot off with deglosser'),
+            Message::of('A bud, turned at every touch and changed before it is dipped again; from the rim to the middle, no further than the spot.'),
+            Message::of('Dull, no smell.'),
             2.0,
             2.0,
         ) : new Instruction(
-            'Take the finish down',
-            'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.',
-            'Dull and even, no smell.',
+            Message::of('Take the finish down'),
+            Message::of('A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.'),
+            Message::of('Dull and even, no smell.'),
             3.0,
             5.8,
         );

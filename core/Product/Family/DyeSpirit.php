@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Transparent colour in spirit: goes into the fibre, adds to what is there. */
 final class DyeSpirit extends DyeFamily
@@ -20,7 +21,7 @@ final class DyeSpirit extends DyeFamily
     public function __construct()
     {
         parent::__construct(
-            label: 'spirit dye',
+            label: Message::of('spirit dye'),
             phase: Phase::Colour,
             drying: DryingProfile::by(Driver::Alcohol, Driver::Alcohol, touch: 10.0, recoatFrom: 20.0, next: 180.0, full: 1440.0, maxRh: 0.85),
             usePerM2: 60.0,
@@ -29,8 +30,8 @@ final class DyeSpirit extends DyeFamily
             hazards: [Hazard::Solvent, Hazard::Flammable, Hazard::Skin],
             leaves: [Surface::Dyed, Surface::LooseDye],
             takesOff: [Surface::Sealed],
-            leftOut: 'What is lost of the colour stays lost.',
-            ownerHears: new Remark('C-14', 'Fresh dye can rub off on light cloth for the first wearings.'),
+            leftOut: Message::of('What is lost of the colour stays lost.'),
+            ownerHears: new Remark('C-14', Message::of('Fresh dye can rub off on light cloth for the first wearings.')),
         );
     }
 }

@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Transparent colour in water: for nap, where spirit would stiffen. */
 final class DyeWater extends DyeFamily
@@ -20,7 +21,7 @@ final class DyeWater extends DyeFamily
     public function __construct()
     {
         parent::__construct(
-            label: 'water dye',
+            label: Message::of('water dye'),
             phase: Phase::Colour,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 45.0, recoatFrom: 60.0, next: 300.0, full: 1440.0),
             usePerM2: 70.0,
@@ -29,8 +30,8 @@ final class DyeWater extends DyeFamily
             hazards: [Hazard::Skin],
             leaves: [Surface::Dyed, Surface::LooseDye],
             takesOff: [Surface::Sealed],
-            leftOut: 'What is lost of the colour stays lost.',
-            ownerHears: new Remark('C-14', 'Fresh dye can rub off on light cloth for the first wearings.'),
+            leftOut: Message::of('What is lost of the colour stays lost.'),
+            ownerHears: new Remark('C-14', Message::of('Fresh dye can rub off on light cloth for the first wearings.')),
         );
     }
 }

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Colour and film for cut edges. */
 final class EdgeDressing extends Family
@@ -21,7 +22,7 @@ final class EdgeDressing extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'edge dressing',
+            label: Message::of('edge dressing'),
             phase: Phase::Edges,
             drying: DryingProfile::by(Driver::Alcohol, Driver::Alcohol, touch: 12.0, recoatFrom: 20.0, next: 60.0, full: 720.0, film: true, maxRh: 0.85),
             usePerM2: 40.0,
@@ -30,16 +31,16 @@ final class EdgeDressing extends Family
             hazards: [Hazard::Solvent, Hazard::Flammable],
             leaves: [Surface::Dressed],
             takesOff: [],
-            leftOut: 'The edge stays worn.',
+            leftOut: Message::of('The edge stays worn.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            \sprintf('Dress the edge, %s%s', $how->named('neutral'), $how->coatOf()),
-            'Small dauber, most of it taken off again on a rag. Along the edge in one go, never onto the upper.',
-            'No tack on the back of a gloved finger, and a nail leaves no mark.',
+            Message::of('Dress the edge, %s%s', $how->named('neutral'), $how->coatOf()),
+            Message::of('Small dauber, most of it taken off again on a rag. Along the edge in one go, never onto the upper.'),
+            Message::of('No tack on the back of a gloved finger, and a nail leaves no mark.'),
             2.0,
             2.0,
         );

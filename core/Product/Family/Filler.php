@@ -15,6 +15,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Acrylic paste for what is missing, in layers of half a millimetre. */
 final class Filler extends Family
@@ -42,16 +43,16 @@ final class Filler extends Family
             hazards: [Hazard::Dust],
             leaves: [Surface::Unsanded],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Fill'.$how->coatOf(),
-            'The thinnest layer, pressed in with the knife and drawn off level; half a millimetre at the most. Feather its rim.'.$how->warmAir(),
-            'Hard to a nail, and it sands to dust.',
+            Message::of('Fill').$how->coatOf(),
+            Message::of('The thinnest layer, pressed in with the knife and drawn off level; half a millimetre at the most. Feather its rim.').$how->warmAir(),
+            Message::of('Hard to a nail, and it sands to dust.'),
             3.0,
             2.0,
         );

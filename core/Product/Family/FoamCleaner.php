@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Foam that works before it is wiped: for film, rubber and cloth. */
 final class FoamCleaner extends Family
@@ -21,7 +22,7 @@ final class FoamCleaner extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'foam cleaner',
+            label: Message::of('foam cleaner'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 10.0, next: 30.0, full: 120.0),
             usePerM2: 100.0,
@@ -30,7 +31,7 @@ final class FoamCleaner extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
         );
     }
 
@@ -38,18 +39,18 @@ final class FoamCleaner extends Family
     {
         if (Applicator::None === $how->by) {
             return new Instruction(
-                'Wash the laces',
-                'In cool water with a little foam, squeezed through and never wrung, rinsed until it runs clear; laid out straight to dry.',
-                'Dry to the hand, knots and tips as well.',
+                Message::of('Wash the laces'),
+                Message::of('In cool water with a little foam, squeezed through and never wrung, rinsed until it runs clear; laid out straight to dry.'),
+                Message::of('Dry to the hand, knots and tips as well.'),
                 2.0,
                 0.0,
             );
         }
 
         return new Instruction(
-            'Clean with foam',
-            'Foam on the brush, not on the piece; a few minutes to work, then brushed off and wiped. At most twice.',
-            'No cool feel, and a white cloth stays clean.',
+            Message::of('Clean with foam'),
+            Message::of('Foam on the brush, not on the piece; a few minutes to work, then brushed off and wiped. At most twice.'),
+            Message::of('No cool feel, and a white cloth stays clean.'),
             2.0,
             0.8,
         );

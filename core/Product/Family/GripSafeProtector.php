@@ -11,6 +11,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Protection that leaves the grip rough. */
 final class GripSafeProtector extends Family
@@ -18,7 +19,7 @@ final class GripSafeProtector extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'grip-safe protector',
+            label: Message::of('grip-safe protector'),
             phase: Phase::Protect,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 20.0, next: 60.0, full: 720.0),
             usePerM2: 30.0,
@@ -27,16 +28,16 @@ final class GripSafeProtector extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Lay grip-safe protector',
-            'On the pad, the pad worked empty, then thinly over the part and over the holes last. It must feel as dry as before.',
-            'Dry, and a thumb does not slide.',
+            Message::of('Lay grip-safe protector'),
+            Message::of('On the pad, the pad worked empty, then thinly over the part and over the holes last. It must feel as dry as before.'),
+            Message::of('Dry, and a thumb does not slide.'),
             1.0,
             2.9,
         );

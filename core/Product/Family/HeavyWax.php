@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Thick wax that closes leather for wet work. */
 final class HeavyWax extends Family
@@ -21,7 +22,7 @@ final class HeavyWax extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'heavy wax',
+            label: Message::of('heavy wax'),
             phase: Phase::Protect,
             drying: DryingProfile::by(Driver::Absorb, Driver::Absorb, touch: 240.0, recoatFrom: 720.0, next: 720.0, full: 1440.0),
             usePerM2: 60.0,
@@ -30,16 +31,16 @@ final class HeavyWax extends Family
             hazards: [Hazard::OilyRags],
             leaves: [Surface::Wax],
             takesOff: [],
-            leftOut: 'Not for wet weather until it is protected.',
+            leftOut: Message::of('Not for wet weather until it is protected.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Close with heavy wax',
-            'A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.',
-            'Sunk in: a finger does not slide.',
+            Message::of('Close with heavy wax'),
+            Message::of('A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.'),
+            Message::of('Sunk in: a finger does not slide.'),
             2.0,
             0.6,
         );

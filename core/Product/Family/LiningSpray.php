@@ -15,6 +15,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A mist against smell, inside. */
 final class LiningSpray extends Family
@@ -22,7 +23,7 @@ final class LiningSpray extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'lining spray',
+            label: Message::of('lining spray'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Alcohol, Driver::Alcohol, touch: 10.0, next: 60.0, full: 720.0),
             usePerM2: 60.0,
@@ -31,7 +32,7 @@ final class LiningSpray extends Family
             hazards: [Hazard::Solvent, Hazard::Flammable],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
@@ -39,17 +40,21 @@ final class LiningSpray extends Family
     {
         if (!$how->by->sprays()) {
             return new Instruction(
-                'Wipe with hygiene spray on a cloth',
+                Message::of('Wipe with hygiene spray on a cloth'),
                 Phase::DryClean === $how->phase
-                    ? 'Outdoors, mask and gloves on; the cloth damp with it, from the rim of the mould inward, turned at every stroke and thrown away.'
-                    : 'The cloth damp with it, the whole part once over; then aired, open and away from others, until the smell is gone.',
-                'Dry, and no smell of it.',
+                    ? Message::of(
+                        'Outdoors, mask and gloves on; the cloth damp with it, from the rim of the mould inward, turned at every stroke and thrown away.',
+                    )
+                    : Message::of('The cloth damp with it, the whole part once over; then aired, open and away from others, until the smell is gone.'),
+                Message::of('Dry, and no smell of it.'),
                 2.0,
                 0.5,
             );
         }
 
-        return new Instruction('Spray the lining', 'Air first. A light mist inside, not wet; leave it open.', 'Dry, and no smell of it.', 1.0, 0.05);
+        return new Instruction(Message::of('Spray the lining'), Message::of(
+            'Air first. A light mist inside, not wet; leave it open.',
+        ), Message::of('Dry, and no smell of it.'), 1.0, 0.05);
     }
 
     public function station(Applicator $by): Station

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Oil for bare and work leather; darkens for good. */
 final class Oil extends Family
@@ -30,17 +31,17 @@ final class Oil extends Family
             hazards: [Hazard::OilyRags],
             leaves: [],
             takesOff: [],
-            leftOut: 'It stays thirsty: feed it within the month.',
-            ownerHears: new Remark('W-10', 'Oil darkens the %s for good: only with the owner’s yes.'),
+            leftOut: Message::of('It stays thirsty: feed it within the month.'),
+            ownerHears: new Remark('W-10', Message::of('Oil darkens the %s for good: only with the owner’s yes.')),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Oil'.$how->coatOf(),
-            'A cloth just damp with oil, from the flesh side first where it can be reached; stop when it no longer sinks in or shows through.',
-            'It has sunk in and darkens no further.',
+            Message::of('Oil').$how->coatOf(),
+            Message::of('A cloth just damp with oil, from the flesh side first where it can be reached; stop when it no longer sinks in or shows through.'),
+            Message::of('It has sunk in and darkens no further.'),
             2.0,
             0.6,
         );

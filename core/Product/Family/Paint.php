@@ -12,6 +12,7 @@ use KindHeel\Core\Product\PaintFamily;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Opaque colour in an acrylic film. */
 final class Paint extends PaintFamily
@@ -19,7 +20,7 @@ final class Paint extends PaintFamily
     public function __construct()
     {
         parent::__construct(
-            label: 'leather paint',
+            label: Message::of('leather paint'),
             phase: Phase::Colour,
             drying: DryingProfile::by(
                 Driver::Water,
@@ -42,7 +43,7 @@ final class Paint extends PaintFamily
             hazards: [Hazard::Spray],
             leaves: [Surface::Painted],
             takesOff: [Surface::Sealed],
-            leftOut: 'What is lost of the colour stays lost.',
+            leftOut: Message::of('What is lost of the colour stays lost.'),
             touchCounts: false,
         );
     }

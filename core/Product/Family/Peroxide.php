@@ -15,6 +15,7 @@ use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Bleaches yellowed rubber under light. */
 final class Peroxide extends Family
@@ -22,7 +23,7 @@ final class Peroxide extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'oxidising cream',
+            label: Message::of('oxidising cream'),
             phase: Phase::Clean,
             drying: DryingProfile::plain(touch: 0.0, next: 480.0, full: 480.0),
             usePerM2: 200.0,
@@ -31,18 +32,20 @@ final class Peroxide extends Family
             hazards: [Hazard::Oxidiser],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
-            ownerHears: new Remark('H-7', 'Whitened rubber yellows again with light.'),
+            leftOut: Message::of('It is left for another time.'),
+            ownerHears: new Remark('H-7', Message::of('Whitened rubber yellows again with light.')),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Whiten under light',
-            'Gloves and eye protection. Thick and even with an old brush, wrapped in clear film so that it stays wet, under lamp or sun; turned and '
-                .'looked at every two hours. Keep it off the sole’s tread.',
-            'Even, and no whiter than the rest.',
+            Message::of('Whiten under light'),
+            Message::of(
+                'Gloves and eye protection. Thick and even with an old brush, wrapped in clear film so that it stays wet, under lamp or sun; turned and ',
+            )
+                .Message::of('looked at every two hours. Keep it off the sole’s tread.'),
+            Message::of('Even, and no whiter than the rest.'),
             8.0,
             1.0,
         );

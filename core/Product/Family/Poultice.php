@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Powder that draws grease out of open leather. */
 final class Poultice extends Family
@@ -29,16 +30,16 @@ final class Poultice extends Family
             hazards: [Hazard::Dust],
             leaves: [Surface::LooseDirt],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Lay a poultice',
-            'A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.',
-            'The powder comes off dry and dark.',
+            Message::of('Lay a poultice'),
+            Message::of('A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.'),
+            Message::of('The powder comes off dry and dark.'),
             3.0,
             0.3,
         );

@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** What paint needs on what is not leather. */
 final class Primer extends Family
@@ -20,7 +21,7 @@ final class Primer extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'adhesion primer',
+            label: Message::of('adhesion primer'),
             phase: Phase::Base,
             drying: DryingProfile::by(
                 Driver::Water,
@@ -40,16 +41,16 @@ final class Primer extends Family
             hazards: [Hazard::Spray],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Prime',
-            'One thin, even coat, to the seam and not beyond.'.$how->warmAir(),
-            'No tack on the back of a gloved finger.',
+            Message::of('Prime'),
+            Message::of('One thin, even coat, to the seam and not beyond.').$how->warmAir(),
+            Message::of('No tack on the back of a gloved finger.'),
             2.0,
             1.6,
         );

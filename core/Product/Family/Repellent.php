@@ -17,6 +17,7 @@ use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Sheds water for a while; lies over polish. */
 final class Repellent extends Family
@@ -44,8 +45,8 @@ final class Repellent extends Family
             hazards: [Hazard::Spray, Hazard::Solvent, Hazard::Flammable],
             leaves: [Surface::Repellent],
             takesOff: [],
-            leftOut: 'Not for wet weather until it is protected.',
-            ownerHears: new Remark('O-25', 'It sheds water for a while; renew it each season. Nothing that is leather keeps water out for good.'),
+            leftOut: Message::of('Not for wet weather until it is protected.'),
+            ownerHears: new Remark('O-25', Message::of('It sheds water for a while; renew it each season. Nothing that is leather keeps water out for good.')),
             cautions: ['H-10'],
         );
     }
@@ -53,11 +54,13 @@ final class Repellent extends Family
     public function instruction(Laying $how): Instruction
     {
         return Applicator::Pad === $how->by
-            ? new Instruction('Wipe repellent on', 'On the pad, the pad worked empty, then over the holes; outdoors.', 'Dry, no haze, no smell.', 2.0, 0.4)
+            ? new Instruction(Message::of('Wipe repellent on'), Message::of(
+                'On the pad, the pad worked empty, then over the holes; outdoors.',
+            ), Message::of('Dry, no haze, no smell.'), 2.0, 0.4)
             : new Instruction(
-                'Spray repellent',
-                'Outdoors. Thin and even, from 20–30 cm as the can says, nap in one direction; metal wiped straight after.',
-                'Dry, no haze, no smell.',
+                Message::of('Spray repellent'),
+                Message::of('Outdoors. Thin and even, from 20–30 cm as the can says, nap in one direction; metal wiped straight after.'),
+                Message::of('Dry, no haze, no smell.'),
                 2.0,
                 0.2,
             );

@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A thin resist over dyed bare leather. */
 final class Resin extends Family
@@ -20,7 +21,7 @@ final class Resin extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'resin finish',
+            label: Message::of('resin finish'),
             phase: Phase::Seal,
             drying: DryingProfile::by(
                 Driver::Water,
@@ -39,18 +40,18 @@ final class Resin extends Family
             hazards: [],
             leaves: [Surface::Sealed],
             takesOff: [],
-            leftOut: 'Colour rubs off sooner.',
+            leftOut: Message::of('Colour rubs off sooner.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Lay the resin finish'.$how->coatOf(),
+            Message::of('Lay the resin finish').$how->coatOf(),
             1 === $how->coat
-                ? 'Stirred, never shaken. Laid on softly with a wide soft brush, once over, not rubbed.'
-                : 'Thin and quick, once over, in the other direction.',
-            'Clear, no tack, no milky place.',
+                ? Message::of('Stirred, never shaken. Laid on softly with a wide soft brush, once over, not rubbed.')
+                : Message::of('Thin and quick, once over, in the other direction.'),
+            Message::of('Clear, no tack, no milky place.'),
             2.0,
             1.4,
         );

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A weak acid in water that takes up salt. */
 final class SaltWash extends Family
@@ -21,7 +22,7 @@ final class SaltWash extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'salt wash',
+            label: Message::of('salt wash'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 30.0, next: 120.0, full: 720.0),
             usePerM2: 50.0,
@@ -30,7 +31,7 @@ final class SaltWash extends Family
             hazards: [Hazard::Acid],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
             dilution: new Dilution(1, 1),
         );
     }
@@ -38,9 +39,9 @@ final class SaltWash extends Family
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Wash the salt out',
-            'A sponge barely wet, the whole part from seam to seam, twice from edge to middle; press dry with a cloth.',
-            'Dry, and no white line comes back.',
+            Message::of('Wash the salt out'),
+            Message::of('A sponge barely wet, the whole part from seam to seam, twice from edge to middle; press dry with a cloth.'),
+            Message::of('Dry, and no white line comes back.'),
             2.0,
             0.6,
         );

@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Soap worked to a stiff lather. */
 final class Soap extends Family
@@ -19,7 +20,7 @@ final class Soap extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'saddle soap',
+            label: Message::of('saddle soap'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 120.0, next: 960.0, full: 1440.0, thicknessExponent: 2.0),
             usePerM2: 30.0,
@@ -28,17 +29,19 @@ final class Soap extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Wash with saddle soap',
-            'A damp brush worked to a stiff lather, small circles, the lather lifted off with a damp cloth until none is left. Damp, never soaked; '
-                .'all of it or none.',
-            'Dry through: no cool feel at the thickest place.',
+            Message::of('Wash with saddle soap'),
+            Message::of(
+                'A damp brush worked to a stiff lather, small circles, the lather lifted off with a damp cloth until none is left. Damp, never soaked; ',
+            )
+                .Message::of('all of it or none.'),
+            Message::of('Dry through: no cool feel at the thickest place.'),
             3.0,
             1.0,
         );

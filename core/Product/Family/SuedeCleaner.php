@@ -12,6 +12,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** More foam than water, for nap. */
 final class SuedeCleaner extends Family
@@ -19,7 +20,7 @@ final class SuedeCleaner extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'suede cleaner',
+            label: Message::of('suede cleaner'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 180.0, next: 240.0, full: 720.0),
             usePerM2: 100.0,
@@ -28,16 +29,16 @@ final class SuedeCleaner extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'Dirt that a damp cloth does not lift stays.',
+            leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Clean the nap with suede cleaner',
-            'The whole part, sponge in one direction, foam more than water; lift it off with a clean cloth and let it dry away from heat.',
-            'Dry: the nap stands when a finger strokes it.',
+            Message::of('Clean the nap with suede cleaner'),
+            Message::of('The whole part, sponge in one direction, foam more than water; lift it off with a clean cloth and let it dry away from heat.'),
+            Message::of('Dry: the nap stands when a finger strokes it.'),
             2.0,
             1.0,
         );

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** A clear film that sets the gloss and keeps the paint. */
 final class Topcoat extends Family
@@ -41,7 +42,7 @@ final class Topcoat extends Family
             hazards: [Hazard::Spray],
             leaves: [Surface::Sealed],
             takesOff: [],
-            leftOut: 'Colour rubs off sooner.',
+            leftOut: Message::of('Colour rubs off sooner.'),
         );
     }
 
@@ -49,19 +50,19 @@ final class Topcoat extends Family
     {
         if ($how->isSpot()) {
             return new Instruction(
-                'Seal the spot with topcoat'.$how->coatOf(),
-                'A bud or a pen, over the colour and a little beyond its rim; a second, dry bud draws the edge out until no gloss stops anywhere.'
+                Message::of('Seal the spot with topcoat').$how->coatOf(),
+                Message::of('A bud or a pen, over the colour and a little beyond its rim; a second, dry bud draws the edge out until no gloss stops anywhere.')
                     .$how->warmAir(),
-                'No tack, and a nail leaves no mark.',
+                Message::of('No tack, and a nail leaves no mark.'),
                 2.0,
                 2.0,
             );
         }
 
         return new Instruction(
-            'Seal with topcoat'.$how->coatOf(),
-            $how->filmStroke().' Over the whole part up to a seam, so that its edge does not show.'.$how->warmAir(),
-            'No tack, and a nail leaves no mark.',
+            Message::of('Seal with topcoat').$how->coatOf(),
+            $how->filmStroke().Message::of(' Over the whole part up to a seam, so that its edge does not show.').$how->warmAir(),
+            Message::of('No tack, and a nail leaves no mark.'),
             $how->setUp(2.0),
             1.9,
         );

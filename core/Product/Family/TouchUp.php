@@ -11,6 +11,7 @@ use KindHeel\Core\Product\PaintFamily;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Paint for a spot, from a pen or a bud. */
 final class TouchUp extends PaintFamily
@@ -37,7 +38,7 @@ final class TouchUp extends PaintFamily
             hazards: [],
             leaves: [Surface::Painted],
             takesOff: [Surface::Sealed],
-            leftOut: 'What is lost of the colour stays lost.',
+            leftOut: Message::of('What is lost of the colour stays lost.'),
             touchCounts: false,
         );
     }

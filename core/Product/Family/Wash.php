@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** The whole piece in cold water, in a bag. */
 final class Wash extends Family
@@ -21,7 +22,7 @@ final class Wash extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'cold wash',
+            label: Message::of('cold wash'),
             phase: Phase::Clean,
             drying: DryingProfile::by(Driver::Water, Driver::Water, touch: 600.0, next: 960.0, full: 1440.0, thicknessExponent: 2.0),
             usePerM2: 0.0,
@@ -30,16 +31,18 @@ final class Wash extends Family
             hazards: [],
             leaves: [],
             takesOff: [],
-            leftOut: 'It is left for another time.',
+            leftOut: Message::of('It is left for another time.'),
         );
     }
 
     public function instruction(Laying $how): Instruction
     {
         return new Instruction(
-            'Wash cold, in a bag',
-            'Laces and insoles out, closed bag, cold, gentle, little spin. Pull into shape and let it dry in moving air. Never a tumble dryer, never on heat.',
-            'Dry through, no cool feel inside.',
+            Message::of('Wash cold, in a bag'),
+            Message::of(
+                'Laces and insoles out, closed bag, cold, gentle, little spin. Pull into shape and dry in moving air. Never a tumble dryer, never on heat.',
+            ),
+            Message::of('Dry through, no cool feel inside.'),
             10.0,
         );
     }

@@ -15,6 +15,7 @@ use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Text\Message;
 
 /** Hard wax in spirit: cover and shine. */
 final class Wax extends Family
@@ -22,7 +23,7 @@ final class Wax extends Family
     public function __construct()
     {
         parent::__construct(
-            label: 'wax polish',
+            label: Message::of('wax polish'),
             phase: Phase::Polish,
             drying: DryingProfile::by(Driver::Naphtha, Driver::Naphtha, touch: 8.0, recoatFrom: 5.0, next: 60.0, full: 720.0),
             usePerM2: 12.0,
@@ -31,7 +32,7 @@ final class Wax extends Family
             hazards: [Hazard::Solvent],
             leaves: [Surface::Wax],
             takesOff: [],
-            leftOut: 'Less shine, and nothing over the colour.',
+            leftOut: Message::of('Less shine, and nothing over the colour.'),
         );
     }
 
@@ -39,20 +40,22 @@ final class Wax extends Family
     {
         if (Applicator::Pen === $how->by) {
             return new Instruction(
-                \sprintf('Fill the line with %s wax stick', $how->named('a clear')),
-                'The stick warmed in the hand and rubbed across the line until it is level; the rest scraped off with a card, then a soft cloth.',
-                'A nail slides over it.',
+                Message::of('Fill the line with %s wax stick', $how->named(Message::of('a clear'))),
+                Message::of('The stick warmed in the hand and rubbed across the line until it is level; the rest scraped off with a card, then a soft cloth.'),
+                Message::of('A nail slides over it.'),
                 1.0,
                 4.0,
             );
         }
 
         return new Instruction(
-            \sprintf('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
+            Message::of('Lay %s wax polish%s', $how->named('neutral'), $how->coatOf()),
             $how->coat > 2
-                ? 'The thinnest film, a drop of cold water on the cloth, light circles until it clears.'
-                : 'Thin, small circles, '.($how->isFootwear ? 'welt to topline; none in the creases.' : 'a hand’s breadth at a time; none where it bends.'),
-            'Hazed: a knuckle wipes it to a shine.',
+                ? Message::of('The thinnest film, a drop of cold water on the cloth, light circles until it clears.')
+                : Message::of('Thin, small circles, ').($how->isFootwear ? Message::of('welt to topline; none in the creases.') : Message::of(
+                    'a hand’s breadth at a time; none where it bends.',
+                )),
+            Message::of('Hazed: a knuckle wipes it to a shine.'),
             0.5,
             0.5,
         );

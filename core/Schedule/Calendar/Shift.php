@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Calendar;
 
+use KindHeel\Core\Text\Message;
+
 /** A stretch of a day at work, in minutes after midnight by the workshop's clock. */
 final readonly class Shift
 {
@@ -21,7 +23,7 @@ final readonly class Shift
     {
         $shift = new self(self::minutes($from), self::minutes($until));
 
-        return $shift->from < $shift->until ? $shift : throw new CalendarError(\sprintf('A shift from %s cannot end at %s.', $from, $until));
+        return $shift->from < $shift->until ? $shift : throw new CalendarError(Message::of('A shift from %s cannot end at %s.', $from, $until));
     }
 
     /**
@@ -36,7 +38,7 @@ final readonly class Shift
         usort($shifts, static fn (self $a, self $b): int => $a->from <=> $b->from);
         foreach ($shifts as $i => $shift) {
             if ($i > 0 && $shift->from < $shifts[$i - 1]->until) {
-                throw new CalendarError(\sprintf('The shifts %s and %s lie over each other.', $shifts[$i - 1]->words(), $shift->words()));
+                throw new CalendarError(Message::of('The shifts %s and %s lie over each other.', $shifts[$i - 1]->words(), $shift->words()));
             }
         }
 
@@ -57,7 +59,7 @@ final readonly class Shift
     private static function minutes(string $clock): int
     {
         if (1 !== preg_match('/^([01]\d|2[0-3]):([0-5]\d)$|^24:00$/', $clock)) {
-            throw new CalendarError(\sprintf('“%s” is no time of day; write it like 09:30.', $clock));
+            throw new CalendarError(Message::of('“%s” is no time of day; write it like 09:30.', $clock));
         }
 
         return 60 * (int) substr($clock, 0, 2) + (int) substr($clock, 3, 2);

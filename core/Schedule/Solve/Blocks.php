@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Solve;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * Steps that must be placed together because a maximum wait ties them: placing one late would break the window of the other. Blocks that wait for each other
  * are one.
@@ -104,7 +106,7 @@ final readonly class Blocks
             }
         }
 
-        return \count($order) === \count($problem->steps) ? $order : throw new \DomainException('Steps wait for each other in a circle.');
+        return \count($order) === \count($problem->steps) ? $order : throw new \DomainException(Message::of('Steps wait for each other in a circle.'));
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Solve;
 
+use KindHeel\Core\Text\Message;
+
 /**
  * Turns an order of blocks into a timetable: each block as early as it fits, in gaps too (serial schedule generation, Kolisch 1996). Inside a block a step that
  * cannot be reached in its window pushes the one before it to where it can (Franck, Neumann, Schwindt 2001: unscheduling).
@@ -189,7 +191,7 @@ final class ScheduleGenerator
         $tight = -1;
         foreach ($this->lags[$i] as [$step, $min, $max]) {
             if (!isset($this->starts[$step])) {
-                $this->unplaced[$i] = \sprintf('It waits for %s, which finds no place.', $this->problem->steps[$step]->id);
+                $this->unplaced[$i] = Message::of('It waits for %s, which finds no place.', $this->problem->steps[$step]->id);
 
                 return null;
             }
@@ -214,7 +216,7 @@ final class ScheduleGenerator
         }
         foreach ($this->latest[$i] ?? [] as [$fixed, $end]) {
             if ($start + $this->minutes[$i] > $end) {
-                $this->unplaced[$i] = \sprintf('%s is fixed and would have to wait for it.', $this->problem->steps[$fixed]->id);
+                $this->unplaced[$i] = Message::of('%s is fixed and would have to wait for it.', $this->problem->steps[$fixed]->id);
 
                 return null;
             }
@@ -235,9 +237,9 @@ final class ScheduleGenerator
         $fits = static fn (Worker $h): bool => [] !== array_filter($h->shifts, static fn (array $s): bool => $s[1] - $s[0] >= $work->minutes);
 
         return match (true) {
-            [] === $able => \sprintf('Nobody has the skill “%s”.', $work->skill),
-            [] === array_filter($able, $fits) => 'It is longer than any shift of those who can do it.',
-            default => 'No shift that is left has room for it.',
+            [] === $able => Message::of('Nobody has the skill “%s”.', $work->skill ?? ''),
+            [] === array_filter($able, $fits) => Message::of('It is longer than any shift of those who can do it.'),
+            default => Message::of('No shift that is left has room for it.'),
         };
     }
 

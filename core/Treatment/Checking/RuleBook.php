@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Checking;
 
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\Rule;
@@ -140,7 +141,10 @@ final class RuleBook
     {
         return self::$reasons = [] !== self::$reasons
             ? self::$reasons
-            : [...array_map(static fn (string $class): string => Rule::of($class)->because, self::classes()), ...SaidRules::SENTENCES];
+            : [
+                ...array_map(static fn (string $class): string => Rule::of($class)->because, self::classes()),
+                ...array_map(Message::of(...), SaidRules::SENTENCES),
+            ];
     }
 
     /** The reason behind a rule's number. */

@@ -18,6 +18,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -80,13 +81,13 @@ final readonly class Cleaning
             new Need(
                 Step::act(Phase::DryClean, Action::DustOff, $places),
                 Rank::MOULD,
-                'Mould: kept apart from other pieces, brushed off outdoors with a mask on, before anything else.',
+                Message::of('Mould: kept apart from other pieces, brushed off outdoors with a mask on, before anything else.'),
                 ['O-4', 'H-5'],
             ),
             new Need(
                 Step::lay(Phase::DryClean, FamilyId::LiningSpray, Applicator::Cloth, $places),
                 Rank::MOULD + 1,
-                'What lives in it is killed before it is cleaned, wiped on and left to dry; else it comes back.',
+                Message::of('What lives in it is killed before it is cleaned, wiped on and left to dry; else it comes back.'),
                 ['O-5', 'J-5'],
                 otherwise: FamilyId::CleanerNeutral,
             ),
@@ -132,7 +133,7 @@ final readonly class Cleaning
         );
 
         return [] === $labels
-            ? 'Dust and grit come off before any cloth.'
+            ? Message::of('Dust and grit come off before any cloth.')
             : Phrase::sentence('%s: what is loose comes off before any cloth.', Phrase::list($labels));
     }
 
@@ -151,7 +152,7 @@ final readonly class Cleaning
                 new Need(
                     Step::act(Phase::TakeApart, Action::Tree, Brief::places($upper)),
                     Rank::TREE,
-                    'What is filled out holds its shape while it is worked on, and its creases open.',
+                    Message::of('What is filled out holds its shape while it is worked on, and its creases open.'),
                     ['O-3'],
                 ),
             ];
@@ -192,7 +193,9 @@ final readonly class Cleaning
         $flat = array_filter($napped, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::FlatNap) > 0);
         $needs = [];
         if ([] !== $dirty) {
-            $needs[] = new Need(Step::act(Phase::DryClean, Action::Erase, Brief::places($dirty)), Rank::ERASE, 'Nap is cleaned dry before it is cleaned wet.', [
+            $needs[] = new Need(Step::act(Phase::DryClean, Action::Erase, Brief::places($dirty)), Rank::ERASE, Message::of(
+                'Nap is cleaned dry before it is cleaned wet.',
+            ), [
                 'O-5',
                 'C-9',
             ]);
@@ -201,7 +204,7 @@ final readonly class Cleaning
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::SuedeCleaner, Applicator::Sponge, Brief::places($wet)),
                 Rank::CLEAN,
-                'The eraser does not reach it: the whole part is cleaned, never the spot alone.',
+                Message::of('The eraser does not reach it: the whole part is cleaned, never the spot alone.'),
                 ['O-5', 'C-6'],
             );
         }
@@ -209,20 +212,22 @@ final readonly class Cleaning
             $needs[] = new Need(
                 Step::act(Phase::Clean, Action::Gate, Brief::places($looked), Ladder::Nap->look(1)),
                 Rank::CLEAN - 1,
-                'The eraser may be enough; the nap is wetted only where it is not.',
+                Message::of('The eraser may be enough; the nap is wetted only where it is not.'),
                 ['O-5', 'J-2'],
                 look: 'nap',
             );
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::SuedeCleaner, Applicator::Sponge, Brief::places($looked)),
                 Rank::CLEAN,
-                'Only if the look says so: the whole part is cleaned, never the spot alone.',
+                Message::of('Only if the look says so: the whole part is cleaned, never the spot alone.'),
                 ['O-5', 'C-6'],
                 heldBehind: 'nap',
             );
         }
         if ([] !== $flat) {
-            $needs[] = new Need(Step::act(Phase::Clean, Action::RaiseNap, Brief::places($flat)), Rank::NAP, 'Flat nap is lifted once it is dry.', ['C-9']);
+            $needs[] = new Need(Step::act(Phase::Clean, Action::RaiseNap, Brief::places($flat)), Rank::NAP, Message::of(
+                'Flat nap is lifted once it is dry.',
+            ), ['C-9']);
         }
 
         return $needs;
@@ -247,7 +252,9 @@ final readonly class Cleaning
         return [] === $wiped ? [] : [new Need(
             Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($wiped)),
             Rank::DAMP,
-            $dryFirst ? 'What is caustic or sticky is wiped off, though cleaning starts dry here.' : 'The gentlest cleaner comes first.',
+            $dryFirst ? Message::of(
+                'What is caustic or sticky is wiped off, though cleaning starts dry here.',
+            ) : Message::of('The gentlest cleaner comes first.'),
             ['O-5', 'C-6'],
         )];
     }
@@ -327,10 +334,10 @@ final readonly class Cleaning
             Rank::CLEAN + 2 * self::height($family),
             match (true) {
                 null !== $look => Phrase::sentence('Only if the look says so: %s that is still there.', Phrase::list($labels)),
-                [] !== $labels => \sprintf('A damp cloth does not lift %s.', Phrase::list($labels)),
-                self::isYellow($parts, $this->brief) => 'Yellowed rubber is cleaned before it is judged: some of it is only dirt.',
-                'wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '') => 'Here every job starts with water and a cleaner.',
-                default => 'Stiff leather is cleaned with something that feeds.',
+                [] !== $labels => Message::of('A damp cloth does not lift %s.', Phrase::list($labels)),
+                self::isYellow($parts, $this->brief) => Message::of('Yellowed rubber is cleaned before it is judged: some of it is only dirt.'),
+                'wash-first' === $this->brief->wishes->schools->side(School::Cleaning, '') => Message::of('Here every job starts with water and a cleaner.'),
+                default => Message::of('Stiff leather is cleaned with something that feeds.'),
             },
             null === $look ? ['O-5', 'O-6'] : ['O-5', 'O-6', 'J-2'],
             areaDm2: FamilyId::Alcohol === $family
@@ -502,7 +509,7 @@ final readonly class Cleaning
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::Poultice, Applicator::None, Brief::places($greasy)),
                 Rank::POULTICE,
-                'Grease in open leather is drawn out, not rubbed in.',
+                Message::of('Grease in open leather is drawn out, not rubbed in.'),
                 ['O-5', 'J-2'],
             );
         }
@@ -587,7 +594,7 @@ final readonly class Cleaning
         return [] === $musty ? [] : [new Need(
             Step::lay(Phase::Clean, FamilyId::LiningSpray, Applicator::Cloth, Brief::places($musty)),
             Rank::STAIN + 1,
-            'Odour: what makes it is killed once the dirt is off; then it is aired.',
+            Message::of('Odour: what makes it is killed once the dirt is off; then it is aired.'),
             ['O-5', 'J-5'],
             otherwise: FamilyId::CleanerNeutral,
         )];

@@ -18,6 +18,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
@@ -235,6 +236,6 @@ final readonly class Colouring
     {
         $labels = $this->brief->labels($places, ...self::LOST, ...self::LOST_FOR_GOOD);
 
-        return [] === $labels ? 'a new colour' : Phrase::list($labels);
+        return [] === $labels ? Message::of('a new colour') : Phrase::list($labels);
     }
 }

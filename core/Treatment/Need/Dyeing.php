@@ -12,6 +12,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -83,7 +84,7 @@ final readonly class Dyeing
         return new Need(
             Step::lay(Phase::Colour, FamilyId::Paint, Applicator::Bud, [$part->at]),
             Rank::COVER_FILL,
-            'Filler takes no dye: it is toned with paint, stippled to the grain.',
+            Message::of('Filler takes no dye: it is toned with paint, stippled to the grain.'),
             ['O-18', 'J-5'],
             $this->colouring->shade($part),
             areaDm2: $this->colouring->areaOf($this->brief->findings($part->at, FindingKind::Gouge, FindingKind::Peeling, FindingKind::Scratch)),
@@ -112,7 +113,7 @@ final readonly class Dyeing
                     Step::lay(Phase::Colour, $family, $applicator, Brief::places($on), $coat, $coats),
                     Rank::colour($turn, Rank::COLOUR + 2 * $coat),
                     Phrase::sentence('%s: dye adds to what is there, over the whole part, up to its seams.', $this->colouring->because(Brief::places($on)))
-                        .($this->isLetDown($on) ? ' Let down with its own thinner as asked: the ratio from the ladder on scrap is noted.' : ''),
+                        .($this->isLetDown($on) ? Message::of(' Let down with its own thinner as asked: the ratio from the ladder on scrap is noted.') : ''),
                     ['O-17', 'O-19', 'J-7'],
                     $shade,
                 );
@@ -121,7 +122,7 @@ final readonly class Dyeing
         $needs[] = new Need(
             Step::act(Phase::Colour, Action::RubOff, $places),
             Rank::colour($turn, Rank::RUB_OFF),
-            'Loose dye comes off before anything lies over it.',
+            Message::of('Loose dye comes off before anything lies over it.'),
             ['O-20'],
         );
 
@@ -147,7 +148,7 @@ final readonly class Dyeing
             new Need(
                 Step::lay(Phase::Colour, FamilyId::DampCloth, Applicator::Sponge, Brief::places($plain)),
                 Rank::colour($turn, Rank::EVENLY_DAMP),
-                'Evenly damp leather takes dye evenly.',
+                Message::of('Evenly damp leather takes dye evenly.'),
                 ['O-14', 'C-6'],
             ),
         ];
@@ -171,7 +172,7 @@ final readonly class Dyeing
                 $needs[] = new Need(
                     Step::lay(Phase::Seal, FamilyId::Resin, Applicator::Brush, Brief::places($parts), $coat, 2),
                     Rank::SEAL + $coat,
-                    'Dyed bare leather is kept from water, hands and clothes by a thin resist.',
+                    Message::of('Dyed bare leather is kept from water, hands and clothes by a thin resist.'),
                     ['O-20', 'O-21'],
                 );
             }

@@ -11,6 +11,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -59,7 +60,7 @@ final readonly class Edges
             $needs[] = new Need(
                 Step::act(Phase::Fill, Action::Sand, Brief::places($rough)),
                 Rank::SAND_EDGE,
-                'Fine sanding opens the end grain, so that it drinks.',
+                Message::of('Fine sanding opens the end grain, so that it drinks.'),
                 ['O-11', 'H-5'],
             );
         }
@@ -68,7 +69,7 @@ final readonly class Edges
             $needs[] = new Need(
                 Step::lay(Phase::Edges, FamilyId::Cream, Applicator::Dauber, Brief::places($dry), $coat, $times),
                 Rank::EDGE_FEED + $coat,
-                'A dry stack drinks cream in thin layers, into the welt and the joints.',
+                Message::of('A dry stack drinks cream in thin layers, into the welt and the joints.'),
                 ['O-7'],
             );
         }

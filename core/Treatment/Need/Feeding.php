@@ -15,6 +15,7 @@ use KindHeel\Core\Material\Property;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
@@ -70,7 +71,7 @@ final readonly class Feeding
         return new Need(
             Step::act(Phase::Condition, Action::Gate, Brief::places($parts), Ladder::Thirst->look(1)),
             Rank::CONDITION + 2,
-            'Stiff leather may want more than one coat: the next day shows it.',
+            Message::of('Stiff leather may want more than one coat: the next day shows it.'),
             ['O-5', 'W-10', 'J-2'],
             restsFrom: Stage::Full,
             look: 'thirst/'.$family,
@@ -127,10 +128,10 @@ final readonly class Feeding
             Step::lay(Phase::Condition, $family, $applicator, Brief::places($parts), $coat, $coats),
             Rank::CONDITION + 2 * $coat - 1,
             match (true) {
-                $coat > 1 => 'Stiff leather is fed a second time when the first has sunk in, overnight where it can.',
-                [] === $dry && $this->areRubbedWarm($parts) => 'A mark on undyed leather drinks first: fat closes it.',
-                [] === $dry => 'What was washed, dyed or lifted has lost fat.',
-                default => \sprintf('The %s thirsty.', PlaceWords::partsAre(Brief::places($dry), $this->brief->piece)),
+                $coat > 1 => Message::of('Stiff leather is fed a second time when the first has sunk in, overnight where it can.'),
+                [] === $dry && $this->areRubbedWarm($parts) => Message::of('A mark on undyed leather drinks first: fat closes it.'),
+                [] === $dry => Message::of('What was washed, dyed or lifted has lost fat.'),
+                default => Message::of('The %s thirsty.', PlaceWords::partsAre(Brief::places($dry), $this->brief->piece)),
             },
             FamilyId::Oil === $family ? ['O-7', 'W-10', 'H-4'] : ['O-7', 'W-10'],
             null,

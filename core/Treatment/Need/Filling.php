@@ -10,6 +10,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 
@@ -49,13 +50,15 @@ final readonly class Filling
             $needs[] = new Need(
                 Step::lay(Phase::Strip, FamilyId::Deglosser, Applicator::Pad, Brief::places($stripped)),
                 Rank::STRIP,
-                'The old finish is taken down where it is laid anew, and nowhere else.',
+                Message::of('The old finish is taken down where it is laid anew, and nowhere else.'),
                 ['O-9'],
                 otherwise: FamilyId::SolventMild,
             );
         }
         if ([] !== $keyed) {
-            $needs[] = new Need(Step::act(Phase::Strip, Action::Sand, Brief::places($keyed)), Rank::KEY, 'Paint needs a key on what is not leather.', [
+            $needs[] = new Need(Step::act(Phase::Strip, Action::Sand, Brief::places($keyed)), Rank::KEY, Message::of(
+                'Paint needs a key on what is not leather.',
+            ), [
                 'O-9',
                 'O-11',
             ]);
@@ -82,7 +85,7 @@ final readonly class Filling
                 $needs[] = new Need(
                     Step::lay(Phase::Fill, FamilyId::CrackFiller, Applicator::Brush, [$part->at]),
                     Rank::FILL,
-                    'A crack is bound from within before it is coloured; it will come back where it bends.',
+                    Message::of('A crack is bound from within before it is coloured; it will come back where it bends.'),
                     ['O-10', 'J-5'],
                     areaDm2: $this->colouring->areaOf($cracks),
                 );
@@ -93,15 +96,15 @@ final readonly class Filling
                     Step::lay(Phase::Fill, FamilyId::Filler, Applicator::Bud, [$part->at], $layer, $layers),
                     Rank::FILL + 3 * $layer,
                     1 === $layers
-                        ? 'What is missing is filled level, in one thin layer.'
-                        : \sprintf('What is missing is filled in %d thin layers: thick filler cracks.', $layers),
+                        ? Message::of('What is missing is filled level, in one thin layer.')
+                        : Message::of('What is missing is filled in %d thin layers: thick filler cracks.', $layers),
                     ['O-10'],
                     areaDm2: $this->colouring->areaOf($holes),
                 );
                 $needs[] = new Need(
                     Step::act(Phase::Fill, Action::Sand, [$part->at], $layer, $layers),
                     Rank::FILL + 3 * $layer + 1,
-                    'Each layer is sanded level when it is dry.',
+                    Message::of('Each layer is sanded level when it is dry.'),
                     ['O-10', 'O-11', 'H-5'],
                     areaDm2: $this->colouring->areaOf($holes),
                 );
@@ -128,7 +131,7 @@ final readonly class Filling
             $needs[] = new Need(
                 Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, Brief::places($of)),
                 Rank::colour($turn, Rank::DEGREASE),
-                'Colour holds, and takes evenly, only where no fat is left.',
+                Message::of('Colour holds, and takes evenly, only where no fat is left.'),
                 ['O-12', 'O-13'],
                 otherwise: FamilyId::SolventMild,
             );

@@ -12,6 +12,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Step;
 
@@ -42,7 +43,7 @@ final readonly class Inside
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::FoamCleaner, Applicator::None, Brief::places($laces)),
                 Rank::CLEAN + 3,
-                'Textile laces are washed apart.',
+                Message::of('Textile laces are washed apart.'),
                 ['O-2', 'S-3'],
             );
         }
@@ -51,7 +52,7 @@ final readonly class Inside
             $needs[] = new Need(
                 Step::lay(Phase::Condition, FamilyId::Conditioner, Applicator::Fingers, Brief::places($leather)),
                 Rank::CONDITION,
-                'Laces of leather are drawn through a creamed palm.',
+                Message::of('Laces of leather are drawn through a creamed palm.'),
                 ['S-3', 'O-2'],
             );
         }
@@ -59,7 +60,7 @@ final readonly class Inside
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($soiled)),
                 Rank::INSIDE,
-                'The inside is wiped when the outside is dry.',
+                Message::of('The inside is wiped when the outside is dry.'),
                 ['O-28', 'C-6'],
             );
         }

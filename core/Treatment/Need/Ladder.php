@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Need;
 
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Step;
 
 /**
@@ -43,22 +44,22 @@ enum Ladder: string
     public function title(): string
     {
         return match ($this) {
-            self::Dirt => 'Look again: is it clean enough?',
-            self::Nap => 'Look again: is the nap clean?',
-            self::Rubber => 'Look again: is it white enough?',
-            self::Crease => 'Look again: do the creases lie flat enough?',
-            self::Thirst => 'Look again: is it still thirsty?',
+            self::Dirt => Message::of('Look again: is it clean enough?'),
+            self::Nap => Message::of('Look again: is the nap clean?'),
+            self::Rubber => Message::of('Look again: is it white enough?'),
+            self::Crease => Message::of('Look again: do the creases lie flat enough?'),
+            self::Thirst => Message::of('Look again: is it still thirsty?'),
         };
     }
 
     public function how(): string
     {
         return match ($this) {
-            self::Dirt => 'Dry, in daylight, at arm’s length: the next rung takes finish with it.',
-            self::Nap => 'Dry and brushed up, in daylight. A shade that stays in the fibre is no dirt.',
-            self::Rubber => 'Dry, beside the other half. A warm white is enough; stronger means weaken the rubber.',
-            self::Crease => 'With the tree in, in side light. A crease belongs where the leather bends.',
-            self::Thirst => 'The next day: a drop of cream on the driest place. Enough when it no longer darkens at once.',
+            self::Dirt => Message::of('Dry, in daylight, at arm’s length: the next rung takes finish with it.'),
+            self::Nap => Message::of('Dry and brushed up, in daylight. A shade that stays in the fibre is no dirt.'),
+            self::Rubber => Message::of('Dry, beside the other half. A warm white is enough; stronger means weaken the rubber.'),
+            self::Crease => Message::of('With the tree in, in side light. A crease belongs where the leather bends.'),
+            self::Thirst => Message::of('The next day: a drop of cream on the driest place. Enough when it no longer darkens at once.'),
         };
     }
 }

@@ -13,6 +13,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -90,7 +91,9 @@ final readonly class Mending
         );
         $needs = [] === $keyed
                 ? []
-                : [new Need(Step::act(Phase::Repair, Action::Sand, Brief::places($keyed)), Rank::KEY_BOND, 'Cement holds on a key.', ['W-9', 'O-11'])];
+                : [new Need(Step::act(Phase::Repair, Action::Sand, Brief::places($keyed)), Rank::KEY_BOND, Message::of(
+                    'Cement holds on a key.',
+                ), ['W-9', 'O-11'])];
 
         return [
             ...$needs,
@@ -105,7 +108,7 @@ final readonly class Mending
             new Need(
                 Step::act(Phase::Repair, Action::Unclamp, Brief::places($parts)),
                 Rank::UNCLAMP,
-                'The clamps come off when the cement has cured, before anything else is done to it.',
+                Message::of('The clamps come off when the cement has cured, before anything else is done to it.'),
                 ['W-9', 'C-17'],
                 null,
                 Stage::Full,
@@ -155,7 +158,7 @@ final readonly class Mending
                 new Need(
                     Step::act(Phase::Repair, Action::Gate, Brief::places($shallow), Ladder::Crease->look(1)),
                     Rank::IRON,
-                    'The tree may be enough; heat comes only where it is not.',
+                    Message::of('The tree may be enough; heat comes only where it is not.'),
                     ['O-5', 'J-2'],
                     look: 'crease',
                 ),
@@ -170,7 +173,7 @@ final readonly class Mending
         return new Need(
             Step::act(Phase::Repair, Action::IronCrease, Brief::places($on)),
             Rank::IRON + 1,
-            'The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.',
+            Message::of('The tree alone does not ease a crease this deep; heat through a damp cloth does, pushed from inside.'),
             ['J-2', 'H-3', 'H-12'],
             heldBehind: $look,
         );
@@ -189,7 +192,7 @@ final readonly class Mending
             $needs[] = new Need(
                 Step::act(Phase::Clean, Action::Sand, Brief::places($yellow)),
                 Rank::WHITEN,
-                'A wet abrasive sponge takes the yellow skin off before anything stronger.',
+                Message::of('A wet abrasive sponge takes the yellow skin off before anything stronger.'),
                 ['O-5', 'O-11'],
             );
         }
@@ -197,7 +200,7 @@ final readonly class Mending
             $needs[] = new Need(
                 Step::act(Phase::Clean, Action::Gate, Brief::places($held), Ladder::Rubber->look(1)),
                 Rank::WHITEN + 1,
-                'The sponge may be enough; the oxidiser comes only where it is not.',
+                Message::of('The sponge may be enough; the oxidiser comes only where it is not.'),
                 ['O-5', 'J-2'],
                 look: 'rubber',
             );
@@ -209,14 +212,14 @@ final readonly class Mending
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::Peroxide, Applicator::Brush, Brief::places($bleached)),
                 Rank::WHITEN + 2,
-                'Yellow that has gone in is bleached under light.',
+                Message::of('Yellow that has gone in is bleached under light.'),
                 ['O-5', 'W-11', 'H-6'],
                 heldBehind: $look,
             );
             $needs[] = new Need(
                 Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, Brief::places($bleached)),
                 Rank::WHITEN + 3,
-                'What is left of the oxidiser is wiped off.',
+                Message::of('What is left of the oxidiser is wiped off.'),
                 ['H-6', 'H-8'],
                 heldBehind: $look,
             );

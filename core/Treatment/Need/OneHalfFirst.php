@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 
@@ -51,7 +52,9 @@ final class OneHalfFirst
             new Need(
                 Step::act(Phase::Trial, Action::Compare, $upper),
                 Rank::SHAPE + self::LATER / 2,
-                'One half first: fully dry, it is held against the other, and then decided: the same for the other half, something else, or no further.',
+                Message::of(
+                    'One half first: fully dry, it is held against the other, and then decided: the same for the other half, something else, or no further.',
+                ),
                 ['T-8', 'S-1'],
                 restsFrom: Stage::Full,
             ),

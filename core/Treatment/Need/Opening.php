@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 
@@ -30,7 +31,9 @@ final readonly class Opening
         ));
         $needs = [];
         if ([] !== $off) {
-            $needs[] = new Need(Step::act(Phase::TakeApart, Action::TakeApart, $off), Rank::TAKE_APART, 'What comes off is treated apart, or not at all.', [
+            $needs[] = new Need(Step::act(Phase::TakeApart, Action::TakeApart, $off), Rank::TAKE_APART, Message::of(
+                'What comes off is treated apart, or not at all.',
+            ), [
                 'O-2',
                 'S-3',
             ]);
@@ -38,14 +41,14 @@ final readonly class Opening
         $needs[] = new Need(
             Step::act(Phase::Record, Action::Photograph, Brief::places($parts)),
             Rank::RECORD,
-            'How it came in is kept before anything is wet: it cannot be pictured so again.',
+            Message::of('How it came in is kept before anything is wet: it cannot be pictured so again.'),
             ['O-1'],
         );
         if ([] !== $read) {
             $needs[] = new Need(
                 Step::act(Phase::Record, Action::ReadColour, $read),
                 Rank::READ_COLOUR,
-                'Colour is matched to what was there: read it where it has not faded, before anything is wet.',
+                Message::of('Colour is matched to what was there: read it where it has not faded, before anything is wet.'),
                 ['O-1'],
             );
         }
@@ -72,36 +75,40 @@ final readonly class Opening
             $needs[] = new Need(
                 Step::act(Phase::PutTogether, Action::PutTogether, $off),
                 Rank::TOGETHER,
-                'What was taken off goes back last, ticked off the list.',
+                Message::of('What was taken off goes back last, ticked off the list.'),
                 ['O-28', 'S-3'],
             );
         }
         if ([] !== $lost) {
-            $needs[] = new Need(Step::act(Phase::Shape, Action::Shape, $lost), Rank::SHAPE, 'It takes the shape in which it comes to rest.', ['O-29']);
+            $needs[] = new Need(Step::act(Phase::Shape, Action::Shape, $lost), Rank::SHAPE, Message::of(
+                'It takes the shape in which it comes to rest.',
+            ), ['O-29']);
         }
         if ([] !== $treed) {
-            $needs[] = new Need(Step::act(Phase::Shape, Action::TreeOut, $treed), Rank::TREE_OUT, 'Insoles and laces go in once the trees are out.', ['O-28']);
+            $needs[] = new Need(Step::act(Phase::Shape, Action::TreeOut, $treed), Rank::TREE_OUT, Message::of(
+                'Insoles and laces go in once the trees are out.',
+            ), ['O-28']);
         }
         if ([] !== $coloured) {
             $needs[] = new Need(
                 Step::act(Phase::HandOver, Action::ReadColour, $coloured, 2, 2),
                 Rank::CLOSING_COLOUR,
-                'How close the colour came is read where it was read before, dry and finished.',
+                Message::of('How close the colour came is read where it was read before, dry and finished.'),
                 ['S-1'],
             );
         }
         $needs[] = new Need(
             Step::act(Phase::HandOver, Action::Photograph, $everything, 2, 2),
             Rank::CLOSING_PICTURES,
-            'How it leaves is kept beside how it came in.',
+            Message::of('How it leaves is kept beside how it came in.'),
             ['O-1'],
         );
         $needs[] = new Need(
             Step::act(Phase::HandOver, Action::HandOver, $everything),
             Rank::HAND_OVER,
             $piece->kind->isPair()
-                ? 'The pair is looked at side by side, in the light it will be seen in.'
-                : 'It is looked at all round, in the light it will be seen in.',
+                ? Message::of('The pair is looked at side by side, in the light it will be seen in.')
+                : Message::of('It is looked at all round, in the light it will be seen in.'),
             $piece->kind->isPair() ? ['O-29', 'S-1'] : ['O-29'],
         );
 

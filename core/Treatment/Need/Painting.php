@@ -9,6 +9,7 @@ use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Cover;
@@ -38,7 +39,7 @@ final readonly class Painting
                 $needs[] = new Need(
                     Step::lay(Phase::Base, FamilyId::Primer, Applicator::from($id), Brief::places($on)),
                     Rank::colour($turn, Rank::PRIMER),
-                    'Paint holds on what is not leather only over a primer.',
+                    Message::of('Paint holds on what is not leather only over a primer.'),
                     ['O-18'],
                 );
             }
@@ -68,7 +69,7 @@ final readonly class Painting
                 Rank::colour($turn, Rank::BASE + $coat),
                 null === $cover
                     ? Phrase::sentence('%s hides weakly: a white base below it saves coats.', $shade?->label() ?? 'It')
-                    : \sprintf('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot),
+                    : Message::of('By the pot “%s” over this ground, a base below it saves coats.', $cover->pot),
                 ['O-16', 'O-18'],
                 true === $cover?->white || null === $cover ? Shade::Ivory : $shade,
             );
@@ -87,7 +88,7 @@ final readonly class Painting
                         '%s: the pot “%s” covers this ground in %s, each in its window.',
                         $this->colouring->because($places),
                         $cover->pot,
-                        1 === $coats ? 'one coat' : $coats.' thin coats',
+                        1 === $coats ? Message::of('one coat') : $coats.Message::of(' thin coats'),
                     ),
                 $this->rules($coat, $turn),
                 $shade,
@@ -97,7 +98,7 @@ final readonly class Painting
             $needs[] = new Need(
                 Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2),
                 Rank::SEAL + $coat,
-                \sprintf(
+                Message::of(
                     'The clear film, %s as agreed, sets gloss and depth and keeps the paint.',
                     ($parts[0]->agreed->gloss ?? $this->brief->piece->agreed->gloss)->value
                 ),

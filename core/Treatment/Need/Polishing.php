@@ -20,6 +20,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -90,8 +91,8 @@ final readonly class Polishing
                         Step::lay(Phase::Polish, FamilyId::Cream, $this->creamTool($on), Brief::places($on), $coat, $coats),
                         Rank::CREAM + $coat,
                         null === $shade
-                            ? 'Neutral cream feeds and shines, and changes no colour.'
-                            : \sprintf('Cream brings the colour back: %s.', Phrase::list([] === $labels ? [$this->asOne()] : $labels)),
+                            ? Message::of('Neutral cream feeds and shines, and changes no colour.')
+                            : Message::of('Cream brings the colour back: %s.', Phrase::list([] === $labels ? [$this->asOne()] : $labels)),
                         [...null === $shade ? ['O-23'] : ['O-23', 'O-19', 'J-7'], ...$order > 0 ? ['C-12'] : []],
                         $shade,
                         null,
@@ -106,7 +107,7 @@ final readonly class Polishing
 
     private function asOne(): string
     {
-        return $this->brief->piece->kind->isPair() ? 'the pair is coloured as one' : 'all of it is coloured as one';
+        return $this->brief->piece->kind->isPair() ? Message::of('the pair is coloured as one') : Message::of('all of it is coloured as one');
     }
 
     /**
@@ -173,7 +174,7 @@ final readonly class Polishing
             $needs[] = new Need(
                 Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Pen, [$part->at]),
                 Rank::BUFF_CREAM + 2,
-                'Scratch: cream colours the line, a wax stick levels it; paint would be more than was agreed.',
+                Message::of('Scratch: cream colours the line, a wax stick levels it; paint would be more than was agreed.'),
                 ['O-23', 'J-2'],
                 $this->brief->shade($part),
                 areaDm2: $this->colouring->areaOf($this->brief->findings($part->at, FindingKind::Scratch)),
@@ -200,9 +201,9 @@ final readonly class Polishing
         $needs = [];
         $marked = array_values(array_filter($fed, fn (Part $p): bool => $this->brief->isRubbedWarm($p)));
         $reasons = [
-            ['Cream shines by brushing once it has hazed.', $creamed],
+            [Message::of('Cream shines by brushing once it has hazed.'), $creamed],
             [
-                'What was fed is brushed to its own shine, without any colour.',
+                Message::of('What was fed is brushed to its own shine, without any colour.'),
                 array_values(array_filter($fed, static fn (Part $p): bool => !\in_array($p, $marked, true))),
             ],
         ];
@@ -265,13 +266,15 @@ final readonly class Polishing
                 $needs[] = new Need(
                     Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts)),
                     Rank::WAX + 10,
-                    'The edge is waxed in its own shade, with its own cloth.',
+                    Message::of('The edge is waxed in its own shade, with its own cloth.'),
                     ['O-24', 'C-13'],
                     $parts[0]->shade,
                     null,
                     1,
                 );
-                $needs[] = new Need($this->buffing($parts)->asCoat(2, 2), Rank::WAX + 11, 'Wax shines by brushing once it has hazed.', ['W-1'], null, null, 1);
+                $needs[] = new Need($this->buffing($parts)->asCoat(2, 2), Rank::WAX + 11, Message::of(
+                    'Wax shines by brushing once it has hazed.',
+                ), ['W-1'], null, null, 1);
             }
         }
         foreach ($layers as $coat => $parts) {
@@ -281,8 +284,8 @@ final readonly class Polishing
                 Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts), $coat, \count($layers)),
                 $rank,
                 $coat > 2
-                    ? 'A mirror is built on toe and counter only, where the leather does not bend.'
-                    : \sprintf('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
+                    ? Message::of('A mirror is built on toe and counter only, where the leather does not bend.')
+                    : Message::of('Wax covers what the cream has coloured; %s is what was asked for.', $this->gloss($parts[0])->value),
                 $coat > 1 ? ['O-23', 'J-4'] : ['O-23'],
                 $tinted ? $this->brief->shade($parts[0]) : null,
             );
@@ -293,7 +296,9 @@ final readonly class Polishing
             $needs[] = new Need(
                 $buffing->asCoat($coat + 1, \count($layers) + 1),
                 $rank + 1,
-                $mirror ? 'A brush would break the mirror: a soft cloth and a drop of water close it.' : 'Wax shines by brushing once it has hazed.',
+                $mirror ? Message::of(
+                    'A brush would break the mirror: a soft cloth and a drop of water close it.',
+                ) : Message::of('Wax shines by brushing once it has hazed.'),
                 ['W-1'],
             );
         }
@@ -320,7 +325,7 @@ final readonly class Polishing
             $needs[] = new Need(
                 Step::lay(Phase::Polish, $family, Applicator::Cloth, Brief::places($parts)),
                 $rank,
-                \sprintf('Asked for: %s, strongest at the edge and blended inward.', $wish->label()),
+                Message::of('Asked for: %s, strongest at the edge and blended inward.', $wish->label()),
                 ['O-23', 'J-2'],
                 $shade,
                 null,
@@ -329,7 +334,7 @@ final readonly class Polishing
             $needs[] = new Need(
                 Step::act(Phase::Polish, Action::Buff, Brief::places($parts), 9, 9)->withTool(Applicator::Fingers),
                 $rank + 1,
-                'Rubbed warm until no edge of the darker shade is seen.',
+                Message::of('Rubbed warm until no edge of the darker shade is seen.'),
                 ['W-1'],
                 null,
                 null,
@@ -386,7 +391,7 @@ final readonly class Polishing
                 new Need(
                     Step::lay(Phase::Polish, FamilyId::Shine, Applicator::Sponge, Brief::places($parts)),
                     Rank::WAX,
-                    'A quick shine for the hour; it rubs off on light cloth.',
+                    Message::of('A quick shine for the hour; it rubs off on light cloth.'),
                     ['J-8', 'C-14'],
                 ),
             ];

@@ -14,6 +14,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
@@ -41,7 +42,7 @@ final readonly class Protecting
             $needs[] = new Need(
                 Step::lay(Phase::Protect, FamilyId::GripSafeProtector, Applicator::Pad, Brief::places($grip)),
                 Rank::PROTECT,
-                'What has to grip is protected by something that does not make it slippery.',
+                Message::of('What has to grip is protected by something that does not make it slippery.'),
                 ['C-5', 'H-7'],
             );
         }
@@ -49,15 +50,15 @@ final readonly class Protecting
             $needs[] = new Need(
                 Step::lay(Phase::Protect, FamilyId::HeavyWax, Applicator::Cloth, Brief::places($greased)),
                 Rank::PROTECT,
-                'For wet work the leather is closed with a thick wax, welt and seams first.',
+                Message::of('For wet work the leather is closed with a thick wax, welt and seams first.'),
                 ['J-4', 'H-4'],
             );
         }
         foreach ([Applicator::SprayCan->value => false, Applicator::Pad->value => true] as $id => $holes) {
             $on = array_filter($sprayed, static fn (Part $p): bool => $holes === Colouring::hasHoles($p));
             [$first, $second] = self::sides($on);
-            $why = 'It sheds water for a while; nothing that is leather keeps it out for good.';
-            foreach ([[$first, $why], [$second, 'The second side: turned over.']] as [$side, $why]) {
+            $why = Message::of('It sheds water for a while; nothing that is leather keeps it out for good.');
+            foreach ([[$first, $why], [$second, Message::of('The second side: turned over.')]] as [$side, $why]) {
                 if ([] !== $side) {
                     $needs[] = new Need(
                         Step::lay(Phase::Protect, FamilyId::Repellent, Applicator::from($id), Brief::places($side)),
@@ -73,7 +74,7 @@ final readonly class Protecting
             $needs[] = new Need(
                 Step::act(Phase::Protect, Action::RaiseNap, Brief::places($napped)),
                 Rank::RAISE_NAP,
-                'Nap is raised at the end, all one way.',
+                Message::of('Nap is raised at the end, all one way.'),
                 ['C-9'],
             );
         }

@@ -11,6 +11,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -57,7 +58,7 @@ final readonly class TouchingIn
         return [] === $wrong ? [] : [new Need(
             Step::lay(Phase::Strip, $part->material->hasFilm() ? FamilyId::Deglosser : FamilyId::Alcohol, Applicator::Bud, [$part->at]),
             Rank::STRIP,
-            'The wrong colour comes off first, and no more than that: the bud is turned at every touch.',
+            Message::of('The wrong colour comes off first, and no more than that: the bud is turned at every touch.'),
             ['O-9', 'J-4'],
             areaDm2: $this->colouring->areaOf($wrong),
             otherwise: FamilyId::SolventMild,
@@ -80,14 +81,14 @@ final readonly class TouchingIn
             $needs[] = new Need(
                 Step::act(Phase::Strip, Action::Sand, [$part->at]),
                 Rank::KEY,
-                'Paint needs a key on what is not leather.',
+                Message::of('Paint needs a key on what is not leather.'),
                 ['O-9', 'O-11'],
                 areaDm2: $area,
             );
             $needs[] = new Need(
                 Step::lay(Phase::Base, FamilyId::Primer, Applicator::Bud, [$part->at]),
                 Rank::colour($turn, Rank::PRIMER),
-                'Paint holds on what is not leather only over a primer.',
+                Message::of('Paint holds on what is not leather only over a primer.'),
                 ['O-18'],
                 areaDm2: $area,
             );
@@ -110,8 +111,8 @@ final readonly class TouchingIn
         $needs[] = new Need(
             Step::lay(Phase::Seal, FamilyId::Topcoat, $upToALine ? $this->colouring->laid(Applicator::Sponge) : Applicator::Bud, [$part->at]),
             Rank::SEAL + 1,
-            $upToALine ? 'One thin coat over the whole part up to its seams breaks the edge of gloss.'
-                : 'The touch of colour is sealed where it lies, and its gloss blended out.',
+            $upToALine ? Message::of('One thin coat over the whole part up to its seams breaks the edge of gloss.')
+                : Message::of('The touch of colour is sealed where it lies, and its gloss blended out.'),
             ['O-22', 'O-18'],
             areaDm2: $upToALine ? null : $area,
         );
@@ -150,7 +151,7 @@ final readonly class TouchingIn
             $needs[] = new Need(
                 Step::act(Phase::Colour, Action::RubOff, [$part->at]),
                 Rank::colour($turn, Rank::RUB_OFF),
-                'Loose dye comes off before anything lies over it.',
+                Message::of('Loose dye comes off before anything lies over it.'),
                 ['O-20'],
                 areaDm2: $this->colouring->areaOf($pale),
             );
@@ -167,7 +168,7 @@ final readonly class TouchingIn
         return new Need(
             Step::lay(Phase::Degrease, FamilyId::Alcohol, $upToALine ? Applicator::Cloth : Applicator::Bud, [$part->at]),
             Rank::colour($turn, Rank::DEGREASE),
-            'Colour holds, and takes evenly, only where no fat is left.',
+            Message::of('Colour holds, and takes evenly, only where no fat is left.'),
             ['O-12', 'O-13'],
             areaDm2: $area,
             otherwise: FamilyId::SolventMild,

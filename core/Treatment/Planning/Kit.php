@@ -8,6 +8,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 
 /** Everything that a job needs, on one list. */
 final class Kit
@@ -63,7 +64,7 @@ final class Kit
                 trim($shade.' '.$family->label()),
                 ceil(round($need * 10.0, 6)) / 10.0,
                 Family::of($family)->unit->value,
-                $mixed ? 'a fifth kept back, labelled' : '',
+                $mixed ? Message::of('a fifth kept back, labelled') : '',
             );
         }
 
@@ -107,7 +108,7 @@ final class Kit
         unset($tools[Applicator::None->value], $tools[Applicator::Fingers->value]);
         $list = array_map(static fn (Applicator $a): Supply => new Supply($a->label(), null, ''), array_values($tools));
         foreach (array_keys($brushes) as $family) {
-            $list[] = new Supply('polishing brush', null, '', $family);
+            $list[] = new Supply(Message::of('polishing brush'), null, '', $family);
         }
 
         return $list;

@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
@@ -72,7 +73,7 @@ final readonly class Mender
     private function candidates(string $id, array $broken): iterable
     {
         if (null !== $broken[0]->remedy?->bond) {
-            yield new Mended($this->rework->tidied($this->rework->steps, [$id]), 'It now waits as long as it must.');
+            yield new Mended($this->rework->tidied($this->rework->steps, [$id]), Message::of('It now waits as long as it must.'));
         }
         if (null !== $broken[0]->remedy?->first) {
             yield $this->supported($id, $broken);
@@ -115,7 +116,7 @@ final readonly class Mender
             }
         }
 
-        return new Mended($rework, 'Put in before it: '.Phrase::list(array_map(self::told(...), $put)).'.');
+        return new Mended($rework, Message::of('Put in before it: ').Phrase::list(array_map(self::told(...), $put)).'.');
     }
 
     /** @return iterable<Mended> at the nearest places first */
@@ -129,7 +130,9 @@ final readonly class Mender
                     $moved = $this->rework->moved($id, isset($steps[$to]) ? $steps[$to]->id : null);
                     yield new Mended(
                         $moved,
-                        isset($steps[$to]) ? \sprintf('Moved: it now comes before “%s”.', self::told($steps[$to])) : 'Moved: it now comes last.',
+                        isset($steps[$to]) ? Message::of('Moved: it now comes before “%s”.', self::told($steps[$to])) : Message::of(
+                            'Moved: it now comes last.',
+                        ),
                     );
                 }
             }
@@ -148,15 +151,15 @@ final readonly class Mender
         }
         $left = array_values(array_filter($step->on, static fn (Place $p): bool => !isset($gone[$p->key])));
         if ([] === $left) {
-            return new Mended($this->rework->dropped($id), 'Left out.');
+            return new Mended($this->rework->dropped($id), Message::of('Left out.'));
         }
         $steps = array_map(static fn (Step $s): Step => $s->id === $id ? $s->onto($left) : $s, $this->rework->steps);
 
-        return new Mended($this->rework->tidied($steps, [$id]), \sprintf('Left out on the %s.', Phrase::list(array_values(array_unique($gone)))));
+        return new Mended($this->rework->tidied($steps, [$id]), Message::of('Left out on the %s.', Phrase::list(array_values(array_unique($gone)))));
     }
 
     private static function told(Step $step): string
     {
-        return \sprintf('%s on the %s', $step->family?->label() ?? $step->action->label(), PlaceWords::parts($step->on));
+        return Message::of('%s on the %s', $step->family?->label() ?? $step->action->label(), PlaceWords::parts($step->on));
     }
 }

@@ -12,6 +12,7 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
 /** What still changes the plan: every part that is not known is planned for each material that it may well be. */
@@ -136,6 +137,6 @@ final class OpenQuestions
         $names = $whole ? [$piece->kind->outer(), ...array_values($names)] : array_values($names);
         $one = 1 === \count($names) && ($whole || !$places[0]->part->isPlural());
 
-        return [Phrase::list($names), $one ? 'is' : 'are'];
+        return [Phrase::list($names), $one ? Message::of('is') : Message::of('are')];
     }
 }

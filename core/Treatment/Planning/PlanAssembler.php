@@ -16,6 +16,7 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Station;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -106,7 +107,7 @@ final class PlanAssembler
 
         return new PlannedStep(
             step: $step,
-            title: $words->title.(null === $step->insteadOf ? '' : ', once more'),
+            title: $words->title.(null === $step->insteadOf ? '' : Message::of(', once more')),
             where: PlaceWords::parts($step->on, $this->piece),
             why: $need->why,
             how: $words->how,

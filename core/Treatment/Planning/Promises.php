@@ -17,6 +17,7 @@ use KindHeel\Core\Finding\FindingKind as F;
 use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Reach;
 
@@ -57,7 +58,7 @@ final readonly class Promises
         $deeds = Deeds::at($finding->at, $this->steps);
         $refusal = $this->uncoloured($finding, $deeds);
         if (null !== $refusal) {
-            return [Prospect::Stays, 'stays. '.$refusal->text, $refusal->rule];
+            return [Prospect::Stays, Message::of('stays. ').$refusal->text, $refusal->rule];
         }
         if (Prospect::Stays !== $usual->prospect && !$this->isAnswered($finding)) {
             return $this->unanswered($finding);
@@ -82,11 +83,11 @@ final readonly class Promises
         $stays = [Prospect::Stays, null];
         $mark = match (true) {
             $did->colours => null,
-            $did->raises => [Prospect::Softer, 'will be brushed up; where the nap has gone it stays bare.'],
+            $did->raises => [Prospect::Softer, Message::of('will be brushed up; where the nap has gone it stays bare.')],
             $did->burnishes && $did->feeds => [Prospect::Softer, F::Scratch === $kind
-                ? 'will be fed and rubbed warm until it catches the eye less; a nail will still feel it.'
-                : 'will be fed and rubbed warm until it catches the eye less.'],
-            $did->feeds => [Prospect::Softer, 'will be fed, and catches the eye a little less.'],
+                ? Message::of('will be fed and rubbed warm until it catches the eye less; a nail will still feel it.')
+                : Message::of('will be fed and rubbed warm until it catches the eye less.')],
+            $did->feeds => [Prospect::Softer, Message::of('will be fed, and catches the eye a little less.')],
             default => $stays,
         };
 
@@ -94,27 +95,29 @@ final readonly class Promises
             F::Scuff, F::Scratch => $mark,
             F::Gouge => match (true) {
                 $did->colours && ($did->fills || Prospect::Stays === $usual->prospect) => null,
-                $did->colours => [Prospect::Softer, 'will be coloured; the dent stays to be felt.'],
-                $did->feeds => [Prospect::Stays, 'stays; fed, it catches the eye a little less.'],
-                default => [Prospect::Stays, 'stays as it is.'],
+                $did->colours => [Prospect::Softer, Message::of('will be coloured; the dent stays to be felt.')],
+                $did->feeds => [Prospect::Stays, Message::of('stays; fed, it catches the eye a little less.')],
+                default => [Prospect::Stays, Message::of('stays as it is.')],
             },
             F::Peeling => match (true) {
                 $did->paints, $did->fills => null,
-                $did->dyes => [Prospect::Softer, 'will be dyed up to its surroundings; the edge may be felt.'],
+                $did->dyes => [Prospect::Softer, Message::of('will be dyed up to its surroundings; the edge may be felt.')],
                 default => $stays,
             },
             F::Crack => match (true) {
                 $did->fills || $did->feeds && Prospect::Stays === $usual->prospect && !str_contains($usual->tail, 'filled') => null,
-                $did->colours && $did->dyesOrPaints() => [Prospect::Stays, 'will be coloured, but never closes; it will show where the leather bends.'],
-                $did->feeds => [Prospect::Stays, 'never closes; feeding slows it, and it will show where the leather bends.'],
-                default => [Prospect::Stays, 'never closes, and will show where the leather bends.'],
+                $did->colours && $did->dyesOrPaints() => [Prospect::Stays, Message::of(
+                    'will be coloured, but never closes; it will show where the leather bends.',
+                )],
+                $did->feeds => [Prospect::Stays, Message::of('never closes; feeding slows it, and it will show where the leather bends.')],
+                default => [Prospect::Stays, Message::of('never closes, and will show where the leather bends.')],
             },
             F::EdgeWorn => match (true) {
                 $did->dresses && $did->sands => null,
-                $did->dresses => [Prospect::Softer, 'will be dressed; lost height does not come back.'],
-                $did->sands => [Prospect::Softer, 'will be smoothed; lost height does not come back.'],
-                $did->feeds => [Prospect::Stays, 'stays; it is only cleaned and fed.'],
-                default => [Prospect::Stays, 'stays; it is only cleaned.'],
+                $did->dresses => [Prospect::Softer, Message::of('will be dressed; lost height does not come back.')],
+                $did->sands => [Prospect::Softer, Message::of('will be smoothed; lost height does not come back.')],
+                $did->feeds => [Prospect::Stays, Message::of('stays; it is only cleaned and fed.')],
+                default => [Prospect::Stays, Message::of('stays; it is only cleaned.')],
             },
             F::BleachedSpot => match (true) {
                 $did->dyesOrPaints() => null,
@@ -124,10 +127,12 @@ final readonly class Promises
             F::Faded, F::Patchy, F::YellowedLeather => match (true) {
                 $did->dyesOrPaints() || $did->colours && Prospect::Gone !== $usual->prospect => null,
                 $did->colours => [Prospect::Softer, Expectations::TONED_BACK],
-                $did->raises => [Prospect::Softer, 'will look a little deeper once the nap is brushed up; faded fibre stays pale.'],
+                $did->raises => [Prospect::Softer, Message::of('will look a little deeper once the nap is brushed up; faded fibre stays pale.')],
                 default => $stays,
             },
-            F::DarkHandling => $did->colours ? null : [Prospect::Softer, 'will be cleaned as far as it comes; what has darkened in the leather stays.'],
+            F::DarkHandling => $did->colours ? null : [Prospect::Softer, Message::of(
+                'will be cleaned as far as it comes; what has darkened in the leather stays.',
+            )],
             F::OldPolish, F::WaxBuildUp => $did->dissolves || Prospect::Gone !== $usual->prospect
                 ? null
                 : [Prospect::Softer, Expectations::THINNED],
@@ -153,20 +158,20 @@ final readonly class Promises
     {
         foreach ($this->refused as $refusal) {
             if ($refusal->at->is($finding->at)) {
-                return [Prospect::Stays, 'stays. '.$refusal->text, $refusal->rule];
+                return [Prospect::Stays, Message::of('stays. ').$refusal->text, $refusal->rule];
             }
         }
         $part = $this->piece->part($finding->at);
         $why = match (true) {
-            $this->brief->wishes->oneHalfOnly && Half::Right === $finding->at->half => 'once the left was dry it was decided to go no further.',
-            Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to keep it so.',
-            Aim::WorkProof === ($part?->agreed->aim ?? $this->piece->agreed->aim) => 'it was agreed to make it fit for work, not to make it fine.',
-            Severity::OnlyWhenLookedFor === $finding->severity => 'it is seen only when looked for, and more would take more than it gives.',
-            null === $part => 'nothing is done there.',
-            default => \sprintf('nothing that does it good holds on %s.', $part->material->label()),
+            $this->brief->wishes->oneHalfOnly && Half::Right === $finding->at->half => Message::of('once the left was dry it was decided to go no further.'),
+            Aim::Keep === ($part?->agreed->aim ?? $this->piece->agreed->aim) => Message::of('it was agreed to keep it so.'),
+            Aim::WorkProof === ($part?->agreed->aim ?? $this->piece->agreed->aim) => Message::of('it was agreed to make it fit for work, not to make it fine.'),
+            Severity::OnlyWhenLookedFor === $finding->severity => Message::of('it is seen only when looked for, and more would take more than it gives.'),
+            null === $part => Message::of('nothing is done there.'),
+            default => Message::of('nothing that does it good holds on %s.', $part->material->label()),
         };
 
-        return [Prospect::Stays, 'stays: '.$why, 'J-2'];
+        return [Prospect::Stays, Message::of('stays: ').$why, 'J-2'];
     }
 
     private function keepsPatina(Expectation $promise): bool

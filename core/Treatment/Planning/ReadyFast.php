@@ -10,6 +10,7 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -118,7 +119,9 @@ final class ReadyFast
         $label = $family?->label() ?? Action::from($what)->label();
 
         return new Dropped($what, $on, 'J-8', null === $family || !Family::of($family)->dries()
-            ? \sprintf('No %s: there is no time for it.', $label)
-            : \sprintf('No %s: it cannot come to rest by then.', $label), null === $family ? 'It is left for another time.' : Family::of($family)->leftOut);
+            ? Message::of('No %s: there is no time for it.', $label)
+            : Message::of('No %s: it cannot come to rest by then.', $label), null === $family ? Message::of(
+                'It is left for another time.',
+            ) : Family::of($family)->leftOut);
     }
 }

@@ -23,6 +23,7 @@ use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Remark;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
@@ -55,7 +56,7 @@ final readonly class Remarks
         $said = [];
         foreach ($this->declined as $declined) {
             if ($declined->wholePiece === $whole) {
-                $said[] = new Remark($declined->rule, \sprintf('%s This is for %s.', $declined->sentence, $declined->to));
+                $said[] = new Remark($declined->rule, Message::of('%s This is for %s.', $declined->sentence, $declined->to));
             }
         }
         foreach ($whole ? [] : $this->piece->trials as $trial) {
@@ -94,7 +95,7 @@ final readonly class Remarks
                     $part->at,
                     $suited->value,
                     $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1',
-                    \sprintf('%s is not wanted here.', ucfirst($suited->label())),
+                    Message::of('%s is not wanted here.', ucfirst($suited->label())),
                 );
             }
             if ($this->brief->grips($part) && $part->material->isLeather() && $part->at->part->isOuter()) {
@@ -122,7 +123,7 @@ final readonly class Remarks
 
     private function colourless(Part $part): Refusal
     {
-        $because = $part->material->profile()->noColour ?? new Remark('J-2', 'colour does not hold on it, or is not in its surface');
+        $because = $part->material->profile()->noColour ?? new Remark('J-2', Message::of('colour does not hold on it, or is not in its surface'));
 
         return new Refusal(
             $part->at,
@@ -192,7 +193,7 @@ final readonly class Remarks
         return [
             new Remark(
                 'J-8',
-                \sprintf(
+                Message::of(
                     'Even with hands that never rest it takes %s hours to come to rest, and there are %s. Agree on a later day, or make it ready fast.',
                     self::hours($elapsedMinutes),
                     self::hours($in),
@@ -250,7 +251,7 @@ final readonly class Remarks
             }
         }
         if ([] !== array_filter(array_keys($laid), static fn (string $id): bool => FamilyId::from($id)->does(Effect::Fills))) {
-            $said[] = new Remark('J-5', 'What is filled is softened, not gone: in raking light it will still be seen.');
+            $said[] = new Remark('J-5', Message::of('What is filled is softened, not gone: in raking light it will still be seen.'));
         }
 
         return array_values(array_unique($said, \SORT_REGULAR));

@@ -9,6 +9,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -58,7 +59,7 @@ final class Restrictions
                 $place,
                 $step,
                 $unwanted instanceof Hazard ? $unwanted->rule() : 'H-1',
-                \sprintf('%s is not wanted here.', ucfirst($step->family->label())),
+                Message::of('%s is not wanted here.', ucfirst($step->family->label())),
             );
         }
 

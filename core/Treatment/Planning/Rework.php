@@ -11,6 +11,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\PieceState;
@@ -94,7 +95,7 @@ final readonly class Rework
     {
         $step = $this->step($id);
         if (Action::Lay !== $step->action) {
-            throw new ReworkError('Nothing is laid in this step, so there is no product to swap.');
+            throw new ReworkError(Message::of('Nothing is laid in this step, so there is no product to swap.'));
         }
 
         return $this->tidied($this->with($step->swapped($family, $applicator)), [$id, ...$this->bondedTo($id)]);
@@ -110,7 +111,9 @@ final readonly class Rework
         $step = $this->step($id);
         if (Action::Lay !== $step->action || $coats < 1 || $coats > self::MOST_COATS) {
             throw new ReworkError(
-                Action::Lay !== $step->action ? 'Nothing is laid in this step, so it has no coats.' : \sprintf('Between one coat and %d.', self::MOST_COATS),
+                Action::Lay !== $step->action ? Message::of(
+                    'Nothing is laid in this step, so it has no coats.',
+                ) : Message::of('Between one coat and %d.', self::MOST_COATS),
             );
         }
         $alike = array_values(array_filter($this->steps, static fn (Step $s): bool => self::isAlike($s, $step)));
@@ -137,7 +140,7 @@ final readonly class Rework
     public function hurried(string $id, string $after): self
     {
         $step = $this->step($id);
-        $bond = $step->bondTo($after) ?? throw new ReworkError('The step does not wait for that one.');
+        $bond = $step->bondTo($after) ?? throw new ReworkError(Message::of('The step does not wait for that one.'));
         $rest = array_values(array_filter($step->after, static fn (After $a): bool => $a->step !== $after));
 
         return new self($this->piece, $this->with($step->bonds([...$rest, new After($after, null, $bond->withinMinutes, $bond->before)])));
@@ -379,7 +382,7 @@ final readonly class Rework
                 return $i;
             }
         }
-        throw new ReworkError('There is no such step in the plan.');
+        throw new ReworkError(Message::of('There is no such step in the plan.'));
     }
 
     private function freeId(): string

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Need\Brief;
@@ -510,9 +511,9 @@ final class Sequencer
             $s,
             $for->rank,
             match ($s->action) {
-                Action::Trial => 'What it does to this leather shows only where it is tried, and only dry.',
+                Action::Trial => Message::of('What it does to this leather shows only where it is tried, and only dry.'),
                 Action::Mask => \count($violations) > 1
-                    ? 'What follows would run, drift or rub past the seam. Taped once, for every coat in this stretch.'
+                    ? Message::of('What follows would run, drift or rub past the seam. Taped once, for every coat in this stretch.')
                     : $violations[0]->message,
                 default => $violations[0]->message,
             },
@@ -597,7 +598,7 @@ final class Sequencer
             $this->pool[$last][] = new Need(
                 Step::act(Phase::Unmask, Action::Unmask, $places),
                 $last,
-                null === $session ? 'Nothing is laid or brushed past it any more.' : 'The tape comes off while the edge is soft.',
+                null === $session ? Message::of('Nothing is laid or brushed past it any more.') : Message::of('The tape comes off while the edge is soft.'),
                 ['O-27'],
                 order: $order,
             );

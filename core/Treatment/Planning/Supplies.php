@@ -13,6 +13,7 @@ use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Step;
@@ -38,9 +39,9 @@ final class Supplies
         return match (true) {
             Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
             Action::Mask === $step->action => [
-                new Supply('low-tack tape', round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm'),
+                new Supply(Message::of('low-tack tape'), round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm'),
             ],
-            Action::Sand === $step->action => [new Supply(self::ABRASIVE, null, '', implode(' → ', self::grits($step)).', dusted off after each')],
+            Action::Sand === $step->action => [new Supply(self::ABRASIVE, null, '', implode(' → ', self::grits($step)).Message::of(', dusted off after each'))],
             null !== $dilution && null !== $amount => [self::dilution($amount->quantity, $dilution)],
             default => [],
         };
@@ -62,10 +63,10 @@ final class Supplies
         $share = $dilution->of($totalMl);
 
         return new Supply(
-            'diluted',
+            Message::of('diluted'),
             null,
             '',
-            \sprintf('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)),
+            Message::of('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)),
         );
     }
 
@@ -111,8 +112,8 @@ final class Supplies
         return new Supply(
             self::kindOfThread($brief),
             ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)),
-            'cm',
-            \sprintf('%d stitches through the old holes, two needles', $stitches).self::toned($place, $brief),
+            Message::of('cm'),
+            Message::of('%d stitches through the old holes, two needles', $stitches).self::toned($place, $brief),
         );
     }
 
@@ -121,11 +122,11 @@ final class Supplies
     {
         foreach ($brief->piece->trials as $trial) {
             if (Trial::ThreadFlame === $trial->result->trial) {
-                return Outcome::Chars === $trial->result->outcome ? 'waxed linen thread' : 'waxed polyester thread';
+                return Outcome::Chars === $trial->result->outcome ? Message::of('waxed linen thread') : Message::of('waxed polyester thread');
             }
         }
 
-        return 'waxed thread';
+        return Message::of('waxed thread');
     }
 
     /** New thread is toned to what it lies beside. */
@@ -134,7 +135,7 @@ final class Supplies
         $part = $brief->piece->part($place);
         $shade = null === $part ? null : $brief->shade($part);
 
-        return null === $shade ? '' : ', toned to '.$shade->label();
+        return null === $shade ? '' : Message::of(', toned to ').$shade->label();
     }
 
     private static function tape(Place $place, Brief $brief): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Text\Message;
+
 /** Something a step needs beside its product: thread, tape, abrasive, a dilution. */
 final readonly class Supply
 {
@@ -16,6 +18,6 @@ final readonly class Supply
     {
         $figure = null === $this->amount ? '' : rtrim(rtrim(number_format($this->amount, 1, '.', ''), '0'), '.').' '.$this->unit;
 
-        return trim($this->name.('' === $figure ? '' : ' '.$figure).('' === $this->detail ? '' : ', '.$this->detail));
+        return Message::of(trim($this->name.('' === $figure ? '' : ' '.$figure).('' === $this->detail ? '' : ', '.$this->detail)));
     }
 }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -30,7 +31,7 @@ final readonly class AcidAndBleachApart implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                'Wipe the other off with a damp cloth first: the two are never mixed.',
+                Message::of('Wipe the other off with a damp cloth first: the two are never mixed.'),
                 Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])),
             )
             : null;

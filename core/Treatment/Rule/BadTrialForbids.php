@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -31,6 +32,6 @@ final readonly class BadTrialForbids implements PartRule
 
         return Outcome::Darkens === $outcome && $family->does(Effect::Colours)
             ? null
-            : Violation::stop($this, $step, \sprintf('The trial of %s went badly: %s.', $family->label(), $outcome->label()));
+            : Violation::stop($this, $step, Message::of('The trial of %s went badly: %s.', $family->label(), $outcome->label()));
     }
 }

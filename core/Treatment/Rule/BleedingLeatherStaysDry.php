@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -26,7 +27,7 @@ final readonly class BleedingLeatherStaysDry implements PieceRule
                 return Violation::stop(
                     $this,
                     $step,
-                    \sprintf('A damp cloth takes colour off the %s: sealed or referred, never washed.', $part->part->at->part->label()),
+                    Message::of('A damp cloth takes colour off the %s: sealed or referred, never washed.', $part->part->at->part->label()),
                 )->at($part->part->at);
             }
         }

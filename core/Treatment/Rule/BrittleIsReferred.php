@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -24,7 +25,7 @@ final readonly class BrittleIsReferred implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return Dryness::Brittle === $part->part->dryness || $part->hasFinding(FindingKind::Brittle, FindingKind::RedRot, FindingKind::Impact)
-            ? Violation::stop($this, $step, \sprintf('Leave the %s alone and refer the piece.', $part->part->at->part->label()))
+            ? Violation::stop($this, $step, Message::of('Leave the %s alone and refer the piece.', $part->part->at->part->label()))
             : null;
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -51,7 +52,7 @@ final readonly class CoatWaitsForCoat implements PartRule
         return null === $open ? null : Violation::stop(
             $this,
             $step,
-            \sprintf('The %s below is not ready for this.', $open->family->label()),
+            Message::of('The %s below is not ready for this.', $open->family->label()),
             Remedy::bind(new After($open->step, $stage)),
         );
     }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -23,11 +24,11 @@ final readonly class CreamBeforeWax implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         if ($part->has(Surface::Repellent)) {
-            return Violation::stop($this, $step, 'Do not polish over the repellent.');
+            return Violation::stop($this, $step, Message::of('Do not polish over the repellent.'));
         }
 
         return FamilyId::Cream === $step->family && $part->has(Surface::Wax)
-            ? Violation::stop($this, $step, 'There is wax already: cream no longer reaches the leather.')
+            ? Violation::stop($this, $step, Message::of('There is wax already: cream no longer reaches the leather.'))
             : null;
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -29,7 +30,7 @@ final readonly class CureBeforeHandOver implements PieceRule
                 return Violation::stop(
                     $this,
                     $step,
-                    \sprintf('The %s has not come to rest: not to be worn or boxed yet.', $open->family->label()),
+                    Message::of('The %s has not come to rest: not to be worn or boxed yet.', $open->family->label()),
                     Remedy::bind(new After($open->step, Stage::Full)),
                 );
             }

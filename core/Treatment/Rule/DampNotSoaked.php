@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -22,7 +23,7 @@ final readonly class DampNotSoaked implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return Material::VegTan === $part->part->material
-            ? Violation::stop($this, $step, 'Damp the whole part or none of it: a wet spot leaves a ring.')
+            ? Violation::stop($this, $step, Message::of('Damp the whole part or none of it: a wet spot leaves a ring.'))
             : null;
     }
 }

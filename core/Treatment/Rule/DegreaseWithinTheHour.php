@@ -10,6 +10,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -36,7 +37,7 @@ final readonly class DegreaseWithinTheHour implements PartRule
             return Violation::stop(
                 $this,
                 $step,
-                'Degrease within the hour before, and keep bare fingers off.',
+                Message::of('Degrease within the hour before, and keep bare fingers off.'),
                 Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])),
             );
         }
@@ -45,7 +46,7 @@ final readonly class DegreaseWithinTheHour implements PartRule
         return null !== $bond?->withinMinutes && $bond->withinMinutes <= self::MINUTES ? null : Violation::stop(
             $this,
             $step,
-            'More than an hour may have passed since it was degreased.',
+            Message::of('More than an hour may have passed since it was degreased.'),
             Remedy::bind(new After($part->degreasedBy(), Stage::Next, self::MINUTES)),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -33,7 +34,7 @@ final readonly class DetachablesOffFirst implements PieceRule
             : Violation::stop(
                 $this,
                 $step,
-                'Take off what comes off before anything goes on.',
+                Message::of('Take off what comes off before anything goes on.'),
                 Remedy::first(Step::act(Phase::TakeApart, Action::TakeApart, $off)),
             );
     }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -29,6 +30,6 @@ final readonly class DryBeforeNext implements PartRule
 
         return null === $wet
             ? null
-            : Violation::stop($this, $step, 'It is still wet: let it dry fully first.', Remedy::bind(new After($wet->step, Stage::Next)));
+            : Violation::stop($this, $step, Message::of('It is still wet: let it dry fully first.'), Remedy::bind(new After($wet->step, Stage::Next)));
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -35,8 +36,8 @@ final readonly class DustBeforeCloth implements PartRule
                 $this,
                 $step,
                 FamilyId::Poultice === $part->top()?->family
-                    ? 'The powder has drawn what it could: it is brushed off dry before any cloth.'
-                    : 'Dust it off dry first: what is loose on it scratches, and lies under the next coat.',
+                    ? Message::of('The powder has drawn what it could: it is brushed off dry before any cloth.')
+                    : Message::of('Dust it off dry first: what is loose on it scratches, and lies under the next coat.'),
                 Remedy::first(Step::act(Phase::DryClean, Action::DustOff, [$part->part->at])),
             )
             : null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -23,7 +24,7 @@ final readonly class EdgesAfterUpper implements PieceRule
     {
         foreach ($piece->touchedBy($step) as $part) {
             if ($part->part->at->part->isOuter() && null !== $piece->lastDressing($part->part->at->half)) {
-                return Violation::stop($this, $step, 'The edge is dressed already: colour the upper before the edge.')->at($part->part->at);
+                return Violation::stop($this, $step, Message::of('The edge is dressed already: colour the upper before the edge.'))->at($part->part->at);
             }
         }
 

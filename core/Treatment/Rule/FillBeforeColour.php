@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -27,14 +28,14 @@ final readonly class FillBeforeColour implements PartRule
     {
         if ($step->does(Effect::Fills)
             && $part->hasHadWhat(Effect::Dyes, Effect::BuildsFilm)) {
-            return Violation::stop($this, $step, \sprintf('The %s is coloured already: fill before colour.', $part->part->at->part->label()));
+            return Violation::stop($this, $step, Message::of('The %s is coloured already: fill before colour.', $part->part->at->part->label()));
         }
 
         return $part->has(Surface::Unsanded)
             ? Violation::stop(
                 $this,
                 $step,
-                'The filler below has not been sanded level.',
+                Message::of('The filler below has not been sanded level.'),
                 Remedy::first(Step::act(Phase::Fill, Action::Sand, [$part->part->at])),
             )
             : null;

@@ -11,6 +11,7 @@ use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -44,7 +45,7 @@ final readonly class GentlestCleanerFirst implements PartRule
                 : Violation::stop(
                     $this,
                     $step,
-                    'Try the eraser first, dry and in one direction.',
+                    Message::of('Try the eraser first, dry and in one direction.'),
                     Remedy::first(Step::act(Phase::DryClean, Action::Erase, [$part->part->at])),
                 );
         }
@@ -54,7 +55,7 @@ final readonly class GentlestCleanerFirst implements PartRule
             : Violation::stop(
                 $this,
                 $step,
-                'Try the barely damp cloth first, and look at the dry result.',
+                Message::of('Try the barely damp cloth first, and look at the dry result.'),
                 Remedy::first(Step::lay(Phase::Clean, FamilyId::DampCloth, Applicator::Cloth, [$part->part->at])),
             );
     }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -27,7 +28,7 @@ final readonly class GripStaysRough implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                \sprintf('No %s on the %s: it has to grip, or to keep the rider whole.', $step->family?->label() ?? 'fat', $part->part->at->part->label()),
+                Message::of('No %s on the %s: it has to grip, or to keep the rider whole.', $step->family?->label() ?? 'fat', $part->part->at->part->label()),
             )
             : null;
     }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -35,7 +36,7 @@ final readonly class HalvesTogether implements PieceRule
                 && $fellow->part->material === $part->part->material
                 && $part->coatsOf($family) > $fellow->coatsOf($family)
             ) {
-                return Violation::stop($this, $step, \sprintf('The %s half first: it has had a coat less.', $fellow->part->at->half->value))->at(
+                return Violation::stop($this, $step, Message::of('The %s half first: it has had a coat less.', $fellow->part->at->half->value))->at(
                     $part->part->at,
                 );
             }

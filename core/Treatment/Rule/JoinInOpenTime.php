@@ -9,6 +9,7 @@ use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -35,7 +36,7 @@ final readonly class JoinInOpenTime implements PartRule
                 : Violation::stop(
                     $this,
                     $step,
-                    'Coat both faces with cement first.',
+                    Message::of('Coat both faces with cement first.'),
                     Remedy::first(Step::lay(Phase::Repair, FamilyId::Cement, Applicator::Brush, [$part->part->at])),
                 );
         }
@@ -46,7 +47,7 @@ final readonly class JoinInOpenTime implements PartRule
             : Violation::stop(
                 $this,
                 $step,
-                'Join when the cement is dry to the knuckle, and within forty minutes; after that coat it again.',
+                Message::of('Join when the cement is dry to the knuckle, and within forty minutes; after that coat it again.'),
                 Remedy::bind(new After($part->cement()->step, Stage::Touch, self::OPEN_MINUTES)),
             );
     }

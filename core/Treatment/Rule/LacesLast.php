@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -27,7 +28,7 @@ final readonly class LacesLast implements PieceRule
         $half = $step->on[0]->half;
         if (Action::PutTogether !== $step->action) {
             return $piece->isDone(Action::PutTogether, $half)
-                ? Violation::stop($this, $step, 'It is put together already: take it apart again first.')
+                ? Violation::stop($this, $step, Message::of('It is put together already: take it apart again first.'))
                 : self::inside($this, $piece, $step);
         }
         foreach ($step->halves() as $one) {
@@ -37,7 +38,7 @@ final readonly class LacesLast implements PieceRule
                     return Violation::stop(
                         $this,
                         $step,
-                        \sprintf('The %s is not dry yet.', $open->family->label()),
+                        Message::of('The %s is not dry yet.', $open->family->label()),
                         Remedy::bind(new After($open->step, Stage::Next)),
                     );
                 }
@@ -56,7 +57,9 @@ final readonly class LacesLast implements PieceRule
             foreach ($piece->ofHalf($place->half) as $part) {
                 $open = $part->part->at->part->isOuter() ? $part->unready(Stage::Next, $step) : null;
                 if (null !== $open) {
-                    return Violation::stop($rule, $step, 'The inside comes when the outside is dry.', Remedy::bind(new After($open->step, Stage::Next)))->at(
+                    return Violation::stop($rule, $step, Message::of(
+                        'The inside comes when the outside is dry.',
+                    ), Remedy::bind(new After($open->step, Stage::Next)))->at(
                         $place,
                     );
                 }

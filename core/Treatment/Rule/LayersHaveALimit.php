@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Product\DryFilm;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -32,14 +33,14 @@ final readonly class LayersHaveALimit implements PartRule
                 ? Violation::stop(
                     $this,
                     $step,
-                    \sprintf('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()),
+                    Message::of('The film on the %s would be so thick that it cracks where it bends: strip before adding.', $part->part->at->part->label()),
                 )
                 : null;
         }
         $limit = $flexes ? self::WAX_WHERE_IT_FLEXES : self::WAX_WHERE_IT_DOES_NOT;
 
         return $part->coatsOf(FamilyId::Wax) >= $limit
-            ? Violation::stop($this, $step, \sprintf('No more than %d layers of wax on the %s.', $limit, $part->part->at->part->label()))
+            ? Violation::stop($this, $step, Message::of('No more than %d layers of wax on the %s.', $limit, $part->part->at->part->label()))
             : null;
     }
 }

@@ -14,6 +14,7 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\PieceRule;
@@ -41,10 +42,10 @@ final readonly class MaskBesideRunning implements PieceRule
         if ([] === $open) {
             return null;
         }
-        $message = \sprintf(
+        $message = Message::of(
             'Mask the %s first: this would %s.',
             $open[0]->part->label(),
-            $step->runs() ? 'run or drift onto it' : 'mark it past the seam',
+            $step->runs() ? Message::of('run or drift onto it') : Message::of('mark it past the seam'),
         );
         $remedy = Remedy::first(Step::act(Phase::Mask, Action::Mask, $open));
 

@@ -8,6 +8,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -44,7 +45,7 @@ final readonly class MetalCovered implements PieceRule
         return [] === $metal ? null : Violation::stop(
             $this,
             $step,
-            \sprintf('Cover the %s first, and wipe it straight after.', $metal[0]->part->label()),
+            Message::of('Cover the %s first, and wipe it straight after.', $metal[0]->part->label()),
             Remedy::first(Step::act(Phase::Mask, Action::Mask, $metal)),
         );
     }

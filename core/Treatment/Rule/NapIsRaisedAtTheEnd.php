@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -35,7 +36,7 @@ final readonly class NapIsRaisedAtTheEnd implements PieceRule
                 return Violation::stop(
                     $this,
                     $step,
-                    'Raise the nap first, dry, all in one direction.',
+                    Message::of('Raise the nap first, dry, all in one direction.'),
                     Remedy::first(Step::act(Phase::Polish, Action::RaiseNap, $down)),
                 );
             }

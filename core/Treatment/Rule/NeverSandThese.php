@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -31,10 +32,10 @@ final readonly class NeverSandThese implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                \sprintf(
+                Message::of(
                     'The %s is never sanded: %s.',
                     $part->part->at->part->label(),
-                    $part->showed(Outcome::PrintedSkin) ? 'it is a printed skin' : $material->label(),
+                    $part->showed(Outcome::PrintedSkin) ? Message::of('it is a printed skin') : $material->label(),
                 ),
             )
             : null;

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -25,7 +26,7 @@ final readonly class NoFatOnNap implements PartRule
         $material = $part->part->material;
 
         return $material->hasNap() || Material::RoughOut === $material && FamilyId::Cream !== $step->family
-            ? Violation::stop($this, $step, \sprintf('No %s on %s.', $step->family?->label() ?? 'fat', $material->label()))
+            ? Violation::stop($this, $step, Message::of('No %s on %s.', $step->family?->label() ?? 'fat', $material->label()))
             : null;
     }
 }

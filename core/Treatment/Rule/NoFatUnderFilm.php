@@ -8,6 +8,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -29,7 +30,7 @@ final readonly class NoFatUnderFilm implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                'Degrease first: there is oil, cream or wax where this film would go.',
+                Message::of('Degrease first: there is oil, cream or wax where this film would go.'),
                 Remedy::first(Step::lay(Phase::Degrease, FamilyId::Alcohol, Applicator::Cloth, [$part->part->at])),
             )
             : null;

@@ -8,6 +8,7 @@ use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Hazard;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -34,7 +35,7 @@ final readonly class NoHeatNearSolvent implements PieceRule
                 return Violation::stop(
                     $this,
                     $step,
-                    \sprintf('No iron near the %s until it has flashed off.', $open->family->label()),
+                    Message::of('No iron near the %s until it has flashed off.', $open->family->label()),
                     Remedy::bind(new After($open->step, Stage::Next)),
                 );
             }

@@ -9,6 +9,7 @@ use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Rule;
@@ -26,20 +27,20 @@ final readonly class NoMachineForThese implements PieceRule
     public function judge(PieceState $piece, Step $step): ?Violation
     {
         $why = match (true) {
-            PieceFamily::Garment === $piece->piece->kind->family() => 'a garment is',
-            $piece->isFlagged(Flag::LeatherLined) => 'what is lined with leather is',
-            $piece->isFlagged(Flag::MetalShank) => 'what has a metal shank is',
-            $piece->isFlagged(Flag::GluedSole) => 'a glued sole is',
+            PieceFamily::Garment === $piece->piece->kind->family() => Message::of('a garment is'),
+            $piece->isFlagged(Flag::LeatherLined) => Message::of('what is lined with leather is'),
+            $piece->isFlagged(Flag::MetalShank) => Message::of('what has a metal shank is'),
+            $piece->isFlagged(Flag::GluedSole) => Message::of('a glued sole is'),
             default => null,
         };
         foreach (null === $why ? $piece->all() : [] as $part) {
             $why ??= match (true) {
-                Material::VegTan === $part->part->material, $part->part->material->isReptile() => $part->part->material->label().' is',
-                $part->hasFinding(FindingKind::SoleParting) => 'a parting sole is',
+                Material::VegTan === $part->part->material, $part->part->material->isReptile() => $part->part->material->label().Message::of(' is'),
+                $part->hasFinding(FindingKind::SoleParting) => Message::of('a parting sole is'),
                 default => null,
             };
         }
 
-        return null === $why ? null : Violation::stop($this, $step, \sprintf('Not in the wash: %s never washed.', $why));
+        return null === $why ? null : Violation::stop($this, $step, Message::of('Not in the wash: %s never washed.', $why));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -22,7 +23,7 @@ final readonly class NoSolventOnDelicate implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->part->material->losesColourToSolvent() && !$part->isToBeRefinished() && !($step->isSpot() && $part->isToBeTouchedIn())
-            ? Violation::stop($this, $step, \sprintf('No %s here: the part is %s.', $step->family?->label() ?? 'solvent', $part->part->material->label()))
+            ? Violation::stop($this, $step, Message::of('No %s here: the part is %s.', $step->family?->label() ?? 'solvent', $part->part->material->label()))
             : null;
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Flag;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -27,7 +28,7 @@ final readonly class NothingIntoHoles implements PartRule
         return $part->part->has(Flag::Perforated)
             || $part->part->has(Flag::Vents)
             || \in_array($at, [PartName::PerforatedPanels, PartName::Zip, PartName::Zips], true)
-            ? Violation::stop($this, $step, 'Not sprayed here: put it on a pad, work the pad empty, then go over the holes.')
+            ? Violation::stop($this, $step, Message::of('Not sprayed here: put it on a pad, work the pad empty, then go over the holes.'))
             : null;
     }
 }

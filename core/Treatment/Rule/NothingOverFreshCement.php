@@ -8,6 +8,7 @@ use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -28,7 +29,7 @@ final readonly class NothingOverFreshCement implements PartRule
         return null === $part->cement() || $part->cement()->isReady(Stage::Full, $step) ? null : Violation::stop(
             $this,
             $step,
-            'The cement is fresh: leave it for a day.',
+            Message::of('The cement is fresh: leave it for a day.'),
             Remedy::bind(new After($part->cement()->step, Stage::Full)),
         );
     }

@@ -10,6 +10,7 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -31,7 +32,7 @@ final readonly class NothingOverSilicone implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                'Take the silicone off first.',
+                Message::of('Take the silicone off first.'),
                 Remedy::first(Step::lay(Phase::Strip, FamilyId::SolventMild, Applicator::Cloth, [$part->part->at])),
             )
             : null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -34,7 +35,7 @@ final readonly class PairGetsTheLastCoat implements PieceRule
                     return Violation::stop(
                         $this,
                         $step,
-                        \sprintf(
+                        Message::of(
                             'The %s %s has had less %s than its fellow.',
                             $fellow->part->at->half->value,
                             $fellow->part->at->part->label(),

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -23,7 +24,7 @@ final readonly class PatentTakesItsOwn implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return Material::Patent === $part->part->material
-            ? Violation::stop($this, $step, \sprintf('No %s on patent: wipe it, dry it, protect it from rubbing.', $step->family?->label() ?? 'fat'))
+            ? Violation::stop($this, $step, Message::of('No %s on patent: wipe it, dry it, protect it from rubbing.', $step->family?->label() ?? 'fat'))
             : null;
     }
 }

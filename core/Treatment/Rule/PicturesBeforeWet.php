@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\PieceRule;
@@ -30,7 +31,7 @@ final readonly class PicturesBeforeWet implements PieceRule
             : Violation::stop(
                 $this,
                 $step,
-                'Take the pictures first: after the first wipe nobody can show how it came in.',
+                Message::of('Take the pictures first: after the first wipe nobody can show how it came in.'),
                 Remedy::first(
                     Step::act(Phase::Record, Action::Photograph, array_values(array_map(static fn (PartState $s): Place => $s->part->at, $piece->all()))),
                 ),

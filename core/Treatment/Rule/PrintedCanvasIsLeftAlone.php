@@ -8,6 +8,7 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -31,7 +32,7 @@ final readonly class PrintedCanvasIsLeftAlone implements PieceRule
                 Material::CoatedCanvas === $part->part->material
                 && \in_array($step->family, [FamilyId::Repellent, FamilyId::Deglosser, FamilyId::Oil, FamilyId::HeavyWax], true)
             ) {
-                return Violation::stop($this, $step, \sprintf('No %s on printed canvas.', $step->family->label()))->at($part->part->at);
+                return Violation::stop($this, $step, Message::of('No %s on printed canvas.', $step->family->label()))->at($part->part->at);
             }
         }
         $open = [];
@@ -48,7 +49,7 @@ final readonly class PrintedCanvasIsLeftAlone implements PieceRule
             : Violation::stop(
                 $this,
                 $step,
-                'Mask the printed canvas first: wipe what drifts onto it at once with a damp cloth.',
+                Message::of('Mask the printed canvas first: wipe what drifts onto it at once with a damp cloth.'),
                 Remedy::first(Step::act(Phase::Mask, Action::Mask, $open)),
             );
     }

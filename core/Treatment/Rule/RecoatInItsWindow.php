@@ -8,6 +8,7 @@ use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Remedy;
@@ -33,7 +34,7 @@ final readonly class RecoatInItsWindow implements PartRule
         return $below->isLimited($step) ? null : Violation::warn(
             $this,
             $step,
-            \sprintf('The %s below may be past its window; then key it lightly and wipe it first.', $below->family->label()),
+            Message::of('The %s below may be past its window; then key it lightly and wipe it first.', $below->family->label()),
             Remedy::bind(new After($below->step, before: Stage::RecoatUntil)),
         );
     }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -24,7 +25,7 @@ final readonly class RepairBeforeColour implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->hasHadWhat(Effect::Fills, Effect::Dyes, Effect::BuildsFilm) || $part->hasHad(FamilyId::EdgeDressing, FamilyId::Cream)
-            ? Violation::stop($this, $step, \sprintf('The %s is filled or coloured already: sew and bond before that.', $part->part->at->part->label()))
+            ? Violation::stop($this, $step, Message::of('The %s is filled or coloured already: sew and bond before that.', $part->part->at->part->label()))
             : null;
     }
 }

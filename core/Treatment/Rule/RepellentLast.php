@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -26,7 +27,7 @@ final readonly class RepellentLast implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::Repellent)
-            ? Violation::stop($this, $step, \sprintf('The %s has its repellent: nothing takes on it any more.', $part->part->at->part->label()))
+            ? Violation::stop($this, $step, Message::of('The %s has its repellent: nothing takes on it any more.', $part->part->at->part->label()))
             : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -22,7 +23,7 @@ final readonly class ReptileTakesLightCream implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->part->material->isReptile() && FamilyId::ConditionerLight !== $step->family
-            ? Violation::stop($this, $step, \sprintf('No %s on scales: dust off, barely damp, light cream.', $step->family?->label() ?? 'product'))
+            ? Violation::stop($this, $step, Message::of('No %s on scales: dust off, barely damp, light cream.', $step->family?->label() ?? 'product'))
             : null;
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -30,7 +31,7 @@ final readonly class RubOffBeforeFinish implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                'Rub the dye off dry until a white cloth stays clean.',
+                Message::of('Rub the dye off dry until a white cloth stays clean.'),
                 Remedy::first(Step::act(Phase::Colour, Action::RubOff, [$part->part->at])),
             )
             : null;

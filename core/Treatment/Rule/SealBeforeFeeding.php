@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -22,7 +23,7 @@ final readonly class SealBeforeFeeding implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::Painted) && !$part->has(Surface::Sealed)
-            ? Violation::stop($this, $step, 'Seal the paint before anything that feeds.')
+            ? Violation::stop($this, $step, Message::of('Seal the paint before anything that feeds.'))
             : null;
     }
 }

@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -24,7 +25,7 @@ final readonly class SoftFirstFinish implements PartRule
     public function judge(PartState $part, Step $step): ?Violation
     {
         return $part->has(Surface::Dyed) && 0 === $part->coatsOf(FamilyId::Resin)
-            ? Violation::stop($this, $step, 'Lay the first coat on softly with a brush or a spray: do not rub it in.')
+            ? Violation::stop($this, $step, Message::of('Lay the first coat on softly with a brush or a spray: do not rub it in.'))
             : null;
     }
 }

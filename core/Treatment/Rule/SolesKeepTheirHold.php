@@ -7,6 +7,7 @@ namespace KindHeel\Core\Treatment\Rule;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -30,7 +31,7 @@ final readonly class SolesKeepTheirHold implements PartRule
             ? Violation::stop(
                 $this,
                 $step,
-                \sprintf('%s on the %s takes away its hold.', ucfirst($step->family?->label() ?? 'it'), $part->part->at->part->label()),
+                Message::of('%s on the %s takes away its hold.', ucfirst($step->family?->label() ?? 'it'), $part->part->at->part->label()),
             )
             : null;
     }

@@ -8,6 +8,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
@@ -31,14 +32,14 @@ final readonly class SpotBeforeWash implements PartRule
                 ? Violation::stop(
                     $this,
                     $step,
-                    'Bring the pale spot up first: it would show through the wash.',
+                    Message::of('Bring the pale spot up first: it would show through the wash.'),
                     Remedy::first(Step::lay(Phase::Colour, $step->family ?? FamilyId::DyeSpirit, Applicator::Bud, [$part->part->at])),
                 )
                 : null;
         }
 
         return null !== $step->family && $part->coatsOf($step->family) > 0
-            ? Violation::stop($this, $step, 'The whole part has been coloured already: bring the spot up before that.')
+            ? Violation::stop($this, $step, Message::of('The whole part has been coloured already: bring the spot up before that.'))
             : null;
     }
 }

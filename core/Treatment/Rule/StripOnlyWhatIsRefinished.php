@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PartRule;
 use KindHeel\Core\Treatment\PartState;
 use KindHeel\Core\Treatment\Rule;
@@ -23,6 +24,6 @@ final readonly class StripOnlyWhatIsRefinished implements PartRule
     {
         return $part->isToBeRefinished()
             ? null
-            : Violation::stop($this, $step, \sprintf('Nothing is laid on the %s again: do not take its finish off.', $part->part->at->part->label()));
+            : Violation::stop($this, $step, Message::of('Nothing is laid on the %s again: do not take its finish off.', $part->part->at->part->label()));
     }
 }

@@ -8,6 +8,7 @@ use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Surface;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -38,12 +39,14 @@ final readonly class TapeOffWhileSoft implements PieceRule
                     return Violation::stop(
                         $this,
                         $step,
-                        'Pull the tape while the last coat is soft, or wait until it has fully cured.',
+                        Message::of('Pull the tape while the last coat is soft, or wait until it has fully cured.'),
                         Remedy::bind(new After($coat, before: Stage::Touch)),
                     );
                 }
             } elseif ($masked || \in_array($step->action, [Action::PutTogether, Action::HandOver, Action::Shape], true)) {
-                return Violation::stop($this, $step, 'The tape is still on.', Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])))->at(
+                return Violation::stop($this, $step, Message::of(
+                    'The tape is still on.',
+                ), Remedy::first(Step::act(Phase::Unmask, Action::Unmask, [$part->part->at])))->at(
                     $part->part->at,
                 );
             }

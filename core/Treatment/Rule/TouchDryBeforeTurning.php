@@ -8,6 +8,7 @@ use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
 use KindHeel\Core\Treatment\Remedy;
@@ -32,7 +33,7 @@ final readonly class TouchDryBeforeTurning implements PieceRule
         foreach ($step->halves() as $half) {
             $wet = $piece->at(new Place(PartName::Front, $half))?->unready(Stage::Touch, $step);
             if (null !== $wet) {
-                return Violation::stop($this, $step, 'The front lies down wet: turn it over when it is dry to the touch.', Remedy::bind(
+                return Violation::stop($this, $step, Message::of('The front lies down wet: turn it over when it is dry to the touch.'), Remedy::bind(
                     new After($wet->step, Stage::Touch),
                 ));
             }

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
@@ -38,7 +39,9 @@ final readonly class TreesBeforeCleaning implements PieceRule
         }
 
         return $creased && [] !== $outer
-            ? Violation::stop($this, $step, 'Put a tree in first: the creases are closed.', Remedy::first(Step::act(Phase::TakeApart, Action::Tree, $outer)))
+            ? Violation::stop($this, $step, Message::of(
+                'Put a tree in first: the creases are closed.',
+            ), Remedy::first(Step::act(Phase::TakeApart, Action::Tree, $outer)))
             : null;
     }
 }

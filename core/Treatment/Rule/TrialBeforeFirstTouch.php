@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Rule;
 
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\LaidCoat;
 use KindHeel\Core\Treatment\PartRule;
@@ -27,7 +28,7 @@ final readonly class TrialBeforeFirstTouch implements PartRule
     {
         if (Action::Trial === $step->action) {
             return $part->wasAllTried($step)
-                ? Violation::stop($this, $step, 'It has been tried on this leather already: judge that trial when it is dry.')
+                ? Violation::stop($this, $step, Message::of('It has been tried on this leather already: judge that trial when it is dry.'))
                 : null;
         }
         if (null === $step->family || !$part->needsTrial()) {
@@ -37,7 +38,7 @@ final readonly class TrialBeforeFirstTouch implements PartRule
             return Violation::stop(
                 $this,
                 $step,
-                \sprintf('Try the %s on a hidden place first, and judge it dry.', $step->family->label()),
+                Message::of('Try the %s on a hidden place first, and judge it dry.', $step->family->label()),
                 Remedy::first(Step::trial([$part->part->at], [$step->family])),
             );
         }
@@ -48,6 +49,6 @@ final readonly class TrialBeforeFirstTouch implements PartRule
             return null;
         }
 
-        return Violation::stop($this, $step, 'The trial is not dry: judge it dry.', Remedy::bind(new After($last->step, Stage::Next)));
+        return Violation::stop($this, $step, Message::of('The trial is not dry: judge it dry.'), Remedy::bind(new After($last->step, Stage::Next)));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Wish;
 
+use KindHeel\Core\Text\Message;
+
 /** A question on which good restorers disagree: two or three sides, a usual one, and the reason for it. */
 enum School: string
 {
@@ -22,7 +24,7 @@ enum School: string
 
     public function label(): string
     {
-        return match ($this) {
+        return Message::of(match ($this) {
             self::Cleaning => 'How cleaning begins',
             self::Conditioner => 'What conditioner is worked in with',
             self::Feeding => 'What dry leather is fed with',
@@ -35,7 +37,7 @@ enum School: string
             self::Buffing => 'How it is buffed',
             self::TrainerWash => 'Washing trainers',
             self::Pace => 'Pace',
-        };
+        });
     }
 
     /** @return non-empty-array<string, string> what each side says, by its id */
@@ -43,21 +45,23 @@ enum School: string
     {
         return match ($this) {
             self::Cleaning => [
-                'damp-first' => 'brush, then barely damp',
-                'dry-first' => 'brush only, unless something caustic or sticky is on it',
-                'wash-first' => 'water and a cleaner start every job',
+                'damp-first' => Message::of('brush, then barely damp'),
+                'dry-first' => Message::of('brush only, unless something caustic or sticky is on it'),
+                'wash-first' => Message::of('water and a cleaner start every job'),
             ],
-            self::Conditioner => ['fingers' => 'fingers, for warmth and feel', 'cloth' => 'a cloth, even and clean'],
-            self::Feeding => ['cream' => 'light creams, often', 'oil' => 'oil on bare and work leather'],
-            self::WetWork => ['cream' => 'creams; waxes clog and crust', 'heavy-wax' => 'thick waxes keep the wet off'],
-            self::Dyeing => ['damp' => 'dampened evenly, for even uptake', 'dry' => 'dry, for depth'],
+            self::Conditioner => ['fingers' => Message::of('fingers, for warmth and feel'), 'cloth' => Message::of('a cloth, even and clean')],
+            self::Feeding => ['cream' => Message::of('light creams, often'), 'oil' => Message::of('oil on bare and work leather')],
+            self::WetWork => ['cream' => Message::of('creams; waxes clog and crust'), 'heavy-wax' => Message::of('thick waxes keep the wet off')],
+            self::Dyeing => ['damp' => Message::of('dampened evenly, for even uptake'), 'dry' => Message::of('dry, for depth')],
             self::Laying => ['airbrush' => 'airbrush', 'sponge' => 'sponge', 'brush' => 'brush'],
-            self::Drying => ['leave' => 'left to dry by itself', 'warm-air' => 'warm air on films, kept moving'],
-            self::BareFinish => ['resin-outside' => 'resin outside, conditioner inside', 'conditioner-only' => 'conditioner everywhere'],
-            self::BootFinish => ['wax' => 'wax', 'repellent' => 'no wax; a repellent'],
-            self::Buffing => ['brush-cloth' => 'brush, then cloth', 'hand' => 'the flat of the hand'],
-            self::TrainerWash => ['hand' => 'by hand', 'machine' => 'whole, in a machine, cold'],
-            self::Pace => ['one-go' => 'all in one go', 'overnight' => 'a short spell a day, the nights for drying'],
+            self::Drying => ['leave' => Message::of('left to dry by itself'), 'warm-air' => Message::of('warm air on films, kept moving')],
+            self::BareFinish => ['resin-outside' => Message::of(
+                'resin outside, conditioner inside',
+            ), 'conditioner-only' => Message::of('conditioner everywhere')],
+            self::BootFinish => ['wax' => 'wax', 'repellent' => Message::of('no wax; a repellent')],
+            self::Buffing => ['brush-cloth' => Message::of('brush, then cloth'), 'hand' => Message::of('the flat of the hand')],
+            self::TrainerWash => ['hand' => Message::of('by hand'), 'machine' => Message::of('whole, in a machine, cold')],
+            self::Pace => ['one-go' => Message::of('all in one go'), 'overnight' => Message::of('a short spell a day, the nights for drying')],
         };
     }
 
@@ -70,18 +74,18 @@ enum School: string
     public function usual(): string
     {
         return match ($this) {
-            self::Cleaning => 'Damp first: brush, then barely damp; soap only for a finding that needs it.',
-            self::Conditioner => 'Fingers for feeding, cloth for anything with colour.',
-            self::Feeding => 'Cream: oil darkens for good and softens too far; on bare and work leather only with the owner’s yes.',
-            self::WetWork => 'Cream, unless the piece is to be work-proof.',
-            self::Dyeing => 'Damp for large plain areas, dry for spots and lines.',
-            self::Laying => 'Airbrush above 1.5 dm² or for a colour that hides weakly, sponge below that.',
-            self::Drying => 'Warm air on film coats, kept moving, the surface under 40 °C; never on oil, wax or wet leather.',
-            self::BareFinish => 'Resin where it meets water, hands and clothes.',
-            self::BootFinish => 'Wax on dress boots, repellent on casual and work boots.',
-            self::Buffing => 'Brush, then cloth; the hand for burnished leather.',
-            self::TrainerWash => 'By hand; a machine only for textile and synthetic with a good bond.',
-            self::Pace => 'By the promised day: overnight where there is time.',
+            self::Cleaning => Message::of('Damp first: brush, then barely damp; soap only for a finding that needs it.'),
+            self::Conditioner => Message::of('Fingers for feeding, cloth for anything with colour.'),
+            self::Feeding => Message::of('Cream: oil darkens for good and softens too far; on bare and work leather only with the owner’s yes.'),
+            self::WetWork => Message::of('Cream, unless the piece is to be work-proof.'),
+            self::Dyeing => Message::of('Damp for large plain areas, dry for spots and lines.'),
+            self::Laying => Message::of('Airbrush above 1.5 dm² or for a colour that hides weakly, sponge below that.'),
+            self::Drying => Message::of('Warm air on film coats, kept moving, the surface under 40 °C; never on oil, wax or wet leather.'),
+            self::BareFinish => Message::of('Resin where it meets water, hands and clothes.'),
+            self::BootFinish => Message::of('Wax on dress boots, repellent on casual and work boots.'),
+            self::Buffing => Message::of('Brush, then cloth; the hand for burnished leather.'),
+            self::TrainerWash => Message::of('By hand; a machine only for textile and synthetic with a good bond.'),
+            self::Pace => Message::of('By the promised day: overnight where there is time.'),
         };
     }
 }

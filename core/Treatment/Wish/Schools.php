@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Wish;
 
+use KindHeel\Core\Text\Message;
+
 /** The sides that a workshop or a plan has taken; where none is taken the usual one holds, case by case. */
 final readonly class Schools
 {
@@ -26,7 +28,7 @@ final readonly class Schools
     {
         $schools = self::usual();
         foreach ($sides as $school => $side) {
-            $schools = $schools->with(School::tryFrom($school) ?? throw new \DomainException(\sprintf('There is no school “%s”.', $school)), $side);
+            $schools = $schools->with(School::tryFrom($school) ?? throw new \DomainException(Message::of('There is no school “%s”.', $school)), $side);
         }
 
         return $schools;
@@ -37,7 +39,7 @@ final readonly class Schools
     {
         return $school->isSide($side)
             ? new self([...$this->sides, $school->value => $side])
-            : throw new \DomainException(\sprintf('“%s” is no side of “%s”.', $side, $school->label()));
+            : throw new \DomainException(Message::of('“%s” is no side of “%s”.', $side, $school->label()));
     }
 
     /** The side taken, or the given one, usual in this case. */
