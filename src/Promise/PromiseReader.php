@@ -39,9 +39,6 @@ final readonly class PromiseReader
     private const LEAST_PLAYS = 20;
     /** A delay below this is no news to anybody. */
     private const NEWS_MINUTES = 30;
-    /** So many working days are offered beside the one that holds. */
-    private const DAYS = 25;
-    private const HALF_HOUR = 30;
     private const QUARTER = 900;
 
     public function __construct(
@@ -125,16 +122,11 @@ final readonly class PromiseReader
             (int) round(100 * PromiseSimulation::held($ends, $at)),
             [] === $rushed ? null : (int) round(100 * PromiseSimulation::held($rushed, $at)),
         );
-        // The first full half hour of the clock, in minutes from now.
-        $half = (self::HALF_HOUR - intdiv($now->getTimestamp(), 60) % self::HALF_HOUR) % self::HALF_HOUR;
 
-        return array_map(static function (array $open) use ($hour, $half): DayHoldsView {
-            [$from, $until] = $open;
-            $first = $half + self::HALF_HOUR * (int) ceil(($from - $half) / self::HALF_HOUR);
-            $hours = array_map($hour, $first < $until ? range($first, $until - 1, self::HALF_HOUR) : []);
-
-            return new DayHoldsView([...$hours, $hour($until)]);
-        }, \array_slice($this->hands->openings($hands, $now), 0, self::DAYS));
+        return array_map(
+            static fn (array $hours): DayHoldsView => new DayHoldsView(array_map($hour, $hours)),
+            $this->hands->halfHours($hands, $now),
+        );
     }
 
     /**

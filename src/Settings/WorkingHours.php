@@ -16,6 +16,9 @@ final readonly class WorkingHours
 {
     /** How far ahead hours are known. */
     public const DAYS = 35;
+    /** So many working days are offered where one is to be chosen. */
+    private const OFFERED = 25;
+    private const HALF_HOUR = 30;
 
     public function __construct(private Connection $connection, private string $workshopTimezone)
     {
@@ -71,6 +74,27 @@ final readonly class WorkingHours
         ksort($open);
 
         return array_values($open);
+    }
+
+    /**
+     * Hours of the next working days that something may be promised or wanted for: each full half hour from when the first of them comes, and when the last goes
+     * home.
+     *
+     * @param list<Worker> $hands with shifts in minutes from `$now`
+     *
+     * @return list<non-empty-list<int>> minutes from `$now`, a list a day
+     */
+    public function halfHours(array $hands, \DateTimeImmutable $now): array
+    {
+        // The first full half hour of the clock, in minutes from now.
+        $half = (self::HALF_HOUR - intdiv($now->getTimestamp(), 60) % self::HALF_HOUR) % self::HALF_HOUR;
+
+        return array_map(static function (array $open) use ($half): array {
+            [$from, $until] = $open;
+            $first = $half + self::HALF_HOUR * (int) ceil(($from - $half) / self::HALF_HOUR);
+
+            return [...$first < $until ? range($first, $until - 1, self::HALF_HOUR) : [], $until];
+        }, \array_slice($this->openings($hands, $now), 0, self::OFFERED));
     }
 
     /**

@@ -52,6 +52,12 @@ final readonly class WorkshopController
         return Answer::of($this->reader->forPerson($member->id));
     }
 
+    #[Route('/working-days', methods: ['GET'])]
+    public function workingDays(): JsonResponse
+    {
+        return Answer::of($this->reader->workingDays());
+    }
+
     #[Route('/people/{id}', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     #[IsGranted('ROLE_RESTORER')]
     public function hours(

@@ -36,6 +36,7 @@ final readonly class WorkshopReader
         private WorkshopSettings $settings,
         private SettingsVersion $version,
         private Learning $learning,
+        private WorkingHours $hours,
         private ClockInterface $clock,
         private string $workshopTimezone,
     ) {
@@ -97,6 +98,17 @@ final readonly class WorkshopReader
             Phase::cases(),
             $this->version->current(),
         );
+    }
+
+    public function workingDays(): WorkingDaysView
+    {
+        $now = $this->clock->now();
+        $at = static fn (int $minutes): string => Iso::of($now->modify(\sprintf('+%d minutes', $minutes))) ?? '';
+
+        return new WorkingDaysView(array_map(
+            static fn (array $hours): array => array_map($at, $hours),
+            $this->hours->halfHours($this->hours->from($now), $now),
+        ));
     }
 
     /** @return list<LearnedView> */

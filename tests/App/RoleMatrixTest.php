@@ -124,6 +124,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/tickets/{id}/call-off' => self::RESTORER,
         'POST /api/pieces/{id}/back' => self::RESTORER,
         'PUT /api/pieces/{id}/has' => self::RESTORER,
+        'GET /api/workshop/working-days' => self::APPRENTICE,
         'PUT /api/workshop/identity' => self::OWNER,
         'GET /api/tickets/{id}/leaving' => self::APPRENTICE,
         'POST /api/tickets/{id}/collect' => self::APPRENTICE,

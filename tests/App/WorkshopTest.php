@@ -18,6 +18,7 @@ use KindHeel\App\Settings\Alarm;
 use KindHeel\App\Settings\SettingsVersion;
 use KindHeel\App\Timetable\Reschedule;
 use KindHeel\App\Workshop\FeedMadeView;
+use KindHeel\App\Workshop\WorkingDaysView;
 use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Product\Applicator;
@@ -32,6 +33,19 @@ final class WorkshopTest extends ApiTestCase
     {
         parent::setUp();
         $this->signIn();
+    }
+
+    public function testWorkingDaysToChooseFromLeaveOutWhatIsClosed(): void
+    {
+        $this->signIn('ida');
+        $this->must(WorkshopView::class, 'POST', '/api/workshop/days', ['day' => '2026-03-03', 'shifts' => [], 'why' => 'Stocktaking']);
+        $days = $this->must(WorkingDaysView::class, 'GET', '/api/workshop/working-days')->days;
+        self::assertCount(25, $days);
+        $local = static fn (string $at): string => (new \DateTimeImmutable($at))->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('Y-m-d H:i');
+        foreach ($days as $hours) {
+            self::assertStringStartsNotWith('2026-03-03', $local($hours[0]));
+            self::assertSame(substr($local($hours[0]), 0, 10), substr($local($hours[\count($hours) - 1]), 0, 10), 'one day a list');
+        }
     }
 
     public function testOtherHoursMoveAllThatLiesAheadAndNobodyIsPlannedOnADayOff(): void

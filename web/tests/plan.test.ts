@@ -14,7 +14,7 @@ import { useSession } from '../src/session/useSession'
 import StepWords from '../src/step/StepWords.vue'
 import { ok, refuses, serving } from './fakeApi'
 import { choose, onThePage, says, settled, shown, words as text } from './mounting'
-import { kind, part, person, piece, plan, session, step, words } from './views'
+import { at, kind, part, person, piece, plan, session, step, words } from './views'
 
 const house = { 'GET /words': ok(words()), 'GET /session': ok(session()) }
 
@@ -279,12 +279,14 @@ describe('what goes with the plan as a whole', () => {
   })
 
   it('asks for an hour where it has to be fast', async () => {
-    expect((await whole({})).find('[name=ready-by]').exists()).toBe(false)
+    expect((await whole({})).findAll('form')).toHaveLength(0)
+    serving({ ...house, 'GET /workshop/working-days': ok({ days: [[at(60), at(510)]] }) })
     const it = await whole({}, { fast: true })
     expect(says(it, 'Plan for that hour').attributes('disabled')).toBeDefined()
-    await it.find('[name=ready-by]').setValue('2026-03-04T17:30')
+    await choose(it, 'Ready by', 'Tuesday 3 March')
+    await choose(it, 'By which hour', '10:00')
     await it.find('form').trigger('submit')
-    expect(it.emitted('make')).toEqual([[{ readyBy: '2026-03-04T17:30' }]])
+    expect(it.emitted('make')).toEqual([[{ readyBy: at(60) }]])
   })
 
   it('is only read by whoever may not plan', async () => {

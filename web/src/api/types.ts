@@ -1703,6 +1703,10 @@ export interface WorkerView {
   readonly paceEvidence: number;
 }
 
+export interface WorkingDaysView {
+  readonly days: readonly (readonly string[])[];
+}
+
 export interface WorkshopView {
   readonly people: readonly WorkerView[];
   readonly days: readonly OtherDayView[];

@@ -180,8 +180,8 @@ const compared = computed(() => [
             <span class="bg-surround p-3"><span class="block size-16" :style="{ backgroundColor: seen.hex }" /></span>
             <p class="grow">{{ seen.sentence }}</p>
             <button
-              class="do shrink-0" type="button" :disabled="busy" @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a,
-                                                                                                                             seen.lab.b]], doubt: seen.doubt })"
+              class="do shrink-0" type="button" :disabled="busy" 
+              @click="emit('keep', { ...place, source: 'picture', labs: [[seen.lab.l, seen.lab.a, seen.lab.b]], doubt: seen.doubt })"
             >{{ t('colour.TakeColour.keepIt') }}</button>
           </div>
         </template>

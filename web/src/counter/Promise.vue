@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
 import { counted } from '../kit/counted'
-import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
+import WorkingHour from '../step/WorkingHour.vue'
 import { t } from '../words'
 
 /** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
@@ -40,31 +40,20 @@ const give = async (at: string, rush: boolean): Promise<void> => {
     busy.value = false
   }
 }
+const promisedFor = computed(() => t('counter.Promise.promisedFor', [promise.value?.rush === true ? t('counter.Promise.asARush') : '']))
 const breaks = computed(() => promise.value?.pushed.filter((p) => p.breaks) ?? [])
-/** A working day and an hour of it that the owner would rather have: at first when the last of us goes home. */
-const day = ref('')
+/** A working day and an hour of it that the owner would rather have. */
 const hour = ref('')
-const hoursOf = (at: string) => promise.value?.days.find((d) => d.hours.some((h) => h.at === at))?.hours ?? []
-const days = computed(() => [
-  { id: '', label: t('counter.Promise.chooseOne') },
-  ...(promise.value?.days ?? []).map((d) => {
-    const last = d.hours.at(-1)?.at ?? ''
-    return { id: last, label: date(last) }
-  }),
-  { id: 'later', label: t('counter.Promise.aLaterOne') },
-])
-const hours = computed(() => hoursOf(day.value).map((h) => ({ id: h.at, label: time(h.at) })))
-const chosenDay = computed(() => hoursOf(day.value).find((h) => h.at === hour.value))
+const days = computed(() => (promise.value?.days ?? []).map((d) => d.hours.map((h) => h.at)))
+const chosenDay = computed(() => promise.value?.days.flatMap((d) => d.hours).find((h) => h.at === hour.value))
 /** In how many weeks it would hold as a rush, where that is more. */
 const sooner = computed(() => {
   const [holds, rushed] = [chosenDay.value?.holds ?? 0, chosenDay.value?.rushed ?? null]
   return rushed !== null && rushed > holds ? rushed : null
 })
-watch(day, (at) => {
-  hour.value = at
-})
 /** Further than the hours of anybody here are known. */
 const later = ref('')
+const isLater = ref(false)
 const surely = (holds: number): string =>
   holds >= 90 ? t('counter.Promise.itCanBeKept') : holds >= 60 ? t('counter.Promise.itMayNotBeKept')
     : holds >= 10 ? t('counter.Promise.itWillHardlyBeKept') : t('counter.Promise.itCannotBeKept')
@@ -102,32 +91,24 @@ const surely = (holds: number): string =>
           >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
         <p v-if="!promise.promised" class="text-xl">{{ t('counter.Promise.noDayIsPromisedYet') }}</p>
-        <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{
-                                                                                                                             t('counter.Promise.promisedFor', [
-                                                                                                                               promise.rush
-                                                                                                                                 ? t('counter.Promise.asARush')
-                                                                                                                                 : ''
-                                                                                                                             ])
-                                                                                                                           }}
+        <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{ promisedFor }}
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
           <span class="text-soft">{{ t('counter.Promise.keptTimesOutOfA', [promise.holds]) }}</span></p>
         <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" :aria-label="t('counter.Promise.anotherDay')">
-          <p class="text-lg">{{ t('counter.Promise.anotherDay2') }} <Choice v-model="day" :label="t('counter.Promise.anotherDay')" :options="days" />
-            <template v-if="hours.length > 0">{{
-              t('counter.Promise.by')
-            }} <Choice v-model="hour" :label="t('counter.Promise.byWhichHour')" :options="hours" /></template></p>
-          <form v-if="day === 'later'" class="flex items-end gap-3" @submit.prevent="give(`${later}T17:00`, false); day = ''">
+          <p class="text-lg">{{ t('counter.Promise.anotherDay2') }} <WorkingHour v-model="hour" :days="days" :label="t('counter.Promise.anotherDay')" />
+            <button v-if="!isLater" class="quiet ml-3" type="button" @click="isLater = true">{{ t('counter.Promise.aLaterOne') }}</button></p>
+          <form v-if="isLater" class="flex items-end gap-3" @submit.prevent="give(`${later}T17:00`, false); isLater = false">
             <label>{{ t('counter.Promise.whichDay') }}<input v-model="later" class="write" name="later" type="date" required></label>
             <button class="may" type="submit" :disabled="busy || later === ''">{{ t('counter.Promise.promiseThatDay') }}</button>
           </form>
           <p v-if="chosenDay" class="text-lg">{{ t('counter.Promise.timesOutOfAHundred', [surely(chosenDay.holds), chosenDay.holds]) }}
             <span v-if="sooner !== null">{{ t('counter.Promise.takenBeforeEverythingElseTimes', [sooner]) }}</span>
-            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); day = ''">{{
+            <button class="may ml-3" type="button" :disabled="busy" @click="give(chosenDay.at, false); hour = ''">{{
               t('counter.Promise.promise', [date(chosenDay.at)])
             }}</button>
             <button
               v-if="sooner !== null" class="may ml-3" type="button" :disabled="busy"
-              @click="give(chosenDay.at, true); day = ''"
+              @click="give(chosenDay.at, true); hour = ''"
             >{{ t('counter.Promise.promiseItAsARush') }}</button></p>
           <ul v-if="chosenDay && sooner !== null && breaks.length > 0" class="pl-5 list-disc text-lg">
             <li v-for="p in breaks" :key="p.piece">{{ t('counter.Promise.asARushItBreaks', [p.customer, p.name, when(p.promisedAt, now)]) }}</li>

@@ -103,11 +103,8 @@ const take = async (event: Event, where: Where): Promise<void> => {
         <template v-if="halves.length > 1">, <Choice
           v-model="half" :label="t('picture.Pictures.half')" :options="halfChoices"
         /></template></p>
-      <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">{{
-                                                                                                 busy
-                                                                                                   ? t('picture.Pictures.itIsBeingKept')
-                                                                                                   : t('picture.Pictures.chooseOrTake')
-                                                                                               }}
+      <label class="do ml-auto cursor-pointer focus-within:outline-3 focus-within:outline-ink">
+        {{ busy ? t('picture.Pictures.itIsBeingKept') : t('picture.Pictures.chooseOrTake') }}
         <input
           class="sr-only" type="file" multiple accept="image/jpeg,image/png,image/webp"
           :aria-label="t('picture.Pictures.chooseOrTakeAPicture')" :disabled="busy"

@@ -108,10 +108,8 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
           </div>
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
-          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">{{
-                                                                                                                     t('piece.LookOver.theWhole', [kind.outer])
-                                                                                                                   }}
-            <span class="key">W</span></button>
+          <button class="may bg-paper" type="button" :aria-pressed="part === 'outer'" @click="choose(at, 'outer')">
+            {{ t('piece.LookOver.theWhole', [kind.outer]) }} <span class="key">W</span></button>
           <button class="may bg-paper" type="button" :disabled="part === null" @click="part = null">{{
             t('piece.LookOver.theWhole', [halves.length > 1 ? t('piece.LookOver.pair') : t('piece.LookOver.piece')])
           }}</button>
@@ -195,7 +193,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"
         :about="single ? t('piece.LookOver.the', [names[single.part] ?? single.part]) : t('piece.LookOver.it')"
       />
-      <footer v-if="piece" class="flex flex-wrap gap-3 pt-3 border-t-2 border-ink mt-2">
+      <footer v-if="piece" class="flex flex-wrap gap-3 py-3 border-t-2 border-ink mt-2 lg:sticky lg:bottom-0 bg-room z-10">
         <button
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
           @click="makePlan"

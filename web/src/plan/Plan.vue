@@ -36,6 +36,9 @@ const missing = ref<readonly MissingPictureView[]>([])
 void api.get<PicturesView>(`/pieces/${props.id}/pictures`).then((p) => {
   missing.value = p.missing
 }).catch(() => undefined)
+const picturesMissing = computed(() => t('plan.Plan.beforeAnythingWetPicturesAre', [
+  missing.value.slice(0, 4).map((m) => m.label).join(', '), missing.value.length > 4 ? t('plan.Plan.andMore', [missing.value.length - 4]) : '',
+]))
 const done = computed(() => steps.value.filter((s) => s.status === 'done').length)
 const may = computed(() => person.value?.mayPlan === true)
 const changing = ref(false)
@@ -146,13 +149,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
             done > 0 ? t('plan.Plan.planTheRestAnew') : t('plan.Plan.planAnew')
           }}</button>
         </div>
-        <p v-if="missing.length > 0 && done < 3" class="caution">{{
-                                                                   t('plan.Plan.beforeAnythingWetPicturesAre', [
-                                                                     missing.slice(0, 4).map((m) => m.label).join(', '), missing.length > 4
-                                                                       ? t('plan.Plan.andMore', [missing.length - 4])
-                                                                       : ''
-                                                                   ])
-                                                                 }}
+        <p v-if="missing.length > 0 && done < 3" class="caution">{{ picturesMissing }}
           <RouterLink class="quiet" :to="`/pieces/${id}/pictures`">{{ t('plan.Plan.takeThem') }}</RouterLink></p>
         <StepFaults
           :faults="faultsOf(chosen.key)" :may="may && chosen.status === 'open'" :busy="hands.busy.value"

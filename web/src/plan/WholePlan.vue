@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref } from 'vue'
-import type { FamilyId, Hazard, PlanInput, PlanView } from '../api/types'
+import { api } from '../api/client'
+import type { FamilyId, Hazard, PlanInput, PlanView, WorkingDaysView } from '../api/types'
 import { useWords } from '../kit/useWords'
+import WorkingHour from '../step/WorkingHour.vue'
 import { t } from '../words'
 
 /** What goes with the plan as a whole: what changed, what was left out and refused, what the owner hears, what it takes. */
@@ -10,6 +12,12 @@ const props = defineProps<{ plan: PlanView; may: boolean; busy: boolean; fast: b
 const emit = defineEmits<{ make: [terms: Omit<PlanInput, 'version'>] }>()
 const words = useWords()
 const readyBy = ref('')
+const days = ref<WorkingDaysView['days']>([])
+if (props.fast && props.may) {
+  void api.get<WorkingDaysView>('/workshop/working-days').then((view) => {
+    days.value = view.days
+  }).catch(() => undefined)
+}
 const toggle = (id: FamilyId | Hazard): void =>
   emit('make', { exclude: props.plan.exclude.includes(id) ? props.plan.exclude.filter((e) => e !== id) : [...props.plan.exclude, id] })
 </script>
@@ -21,10 +29,8 @@ const toggle = (id: FamilyId | Hazard): void =>
       <ul class="leading-snug"><li v-for="c in plan.changes" :key="c.text" class="py-0.5">{{ c.text }}</li></ul>
     </section>
     <section v-if="fast && may" class="grid gap-2" :aria-label="t('plan.WholePlan.readyBy')">
-      <form class="flex flex-wrap items-end gap-3" @submit.prevent="emit('make', { readyBy })">
-        <label class="grid gap-1 font-semibold">{{ t('plan.WholePlan.readyBy') }}
-          <input v-model="readyBy" class="write font-normal" type="datetime-local" name="ready-by" required>
-        </label>
+      <form class="flex flex-wrap items-center gap-3 text-lg" @submit.prevent="emit('make', { readyBy })">
+        <p>{{ t('plan.WholePlan.readyBy') }} <WorkingHour v-model="readyBy" :days="days" :label="t('plan.WholePlan.readyBy')" /></p>
         <button class="may" type="submit" :disabled="busy || readyBy === ''">{{ t('plan.WholePlan.planForThatHour') }}</button>
       </form>
     </section>
