@@ -193,15 +193,15 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"
         :about="single ? t('piece.LookOver.the', [names[single.part] ?? single.part]) : t('piece.LookOver.it')"
       />
-      <footer v-if="piece" class="flex flex-wrap gap-3 py-3 border-t-2 border-ink mt-2 lg:sticky lg:bottom-0 bg-room z-10">
+      <footer v-if="piece" :class="part === null ? 'lg:sticky lg:-bottom-5' : ''" class="flex flex-wrap gap-1.5 pt-3 pb-5 -mb-5 border-t-2 border-ink mt-2 bg-room z-10">
         <button
-          v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may' : 'do'" type="button" :disabled="busy"
+          v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may px-2.5!' : 'do px-4!'" type="button" :disabled="busy"
           @click="makePlan"
         >{{ piece.state === 'in-work' ? t('piece.LookOver.planTheRestAnew') : t('piece.LookOver.makeThePlan') }} <span class="key">P</span></button>
-        <RouterLink v-if="piece.hasPlan" class="may" :to="`/pieces/${id}/plan`">{{ t('piece.LookOver.seeThePlan') }}</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/colour`">{{ t('piece.LookOver.colour') }}</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/owner`">{{ t('piece.LookOver.forTheOwner') }}</RouterLink>
-        <RouterLink class="may" :to="`/pieces/${id}/pictures`">{{ t('piece.LookOver.pictures') }}</RouterLink>
+        <RouterLink v-if="piece.hasPlan" class="may px-2.5!" :to="`/pieces/${id}/plan`">{{ t('piece.LookOver.seeThePlan') }}</RouterLink>
+        <RouterLink class="may px-2.5!" :to="`/pieces/${id}/colour`">{{ t('piece.LookOver.colour') }}</RouterLink>
+        <RouterLink class="may px-2.5!" :to="`/pieces/${id}/owner`">{{ t('piece.LookOver.forTheOwner') }}</RouterLink>
+        <RouterLink class="may px-2.5!" :to="`/pieces/${id}/pictures`">{{ t('piece.LookOver.pictures') }}</RouterLink>
       </footer>
     </section>
   </main>
