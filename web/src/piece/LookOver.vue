@@ -193,7 +193,10 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         v-if="piece" :key="`note-${at}-${part}`" :path="`/pieces/${id}/notes`" :at="single ? { part: single.part, half: single.half } : {}"
         :about="single ? t('piece.LookOver.the', [names[single.part] ?? single.part]) : t('piece.LookOver.it')"
       />
-      <footer v-if="piece" :class="part === null ? 'lg:sticky lg:-bottom-5' : ''" class="flex flex-wrap gap-1.5 pt-3 pb-5 -mb-5 border-t-2 border-ink mt-2 bg-room z-10">
+      <footer
+        v-if="piece" :class="part === null ? 'lg:sticky lg:-bottom-5' : ''"
+        class="flex flex-wrap gap-1.5 pt-3 pb-5 -mb-5 border-t-2 border-ink mt-2 bg-room z-10"
+      >
         <button
           v-if="mayEdit" class="grow" :class="piece.state === 'in-work' ? 'may px-2.5!' : 'do px-4!'" type="button" :disabled="busy"
           @click="makePlan"
