@@ -36,6 +36,16 @@ enum Action: string
     case Shape = 'shape';
     case HandOver = 'hand-over';
 
+    /** It changes nothing of the parts that it is done on. */
+    public function leavesAsItIs(): bool
+    {
+        return \in_array(
+            $this,
+            [self::TakeApart, self::Photograph, self::ReadColour, self::Tree, self::TreeOut, self::PutTogether, self::Compare],
+            true,
+        );
+    }
+
     public function label(): string
     {
         return Message::of(match ($this) {

@@ -15,8 +15,6 @@ use KindHeel\Core\Product\Surface;
 /** A whole piece in the middle of the work. A value: what changes is a copy, made in {@see after()}. */
 final class PieceState
 {
-    private const LEAVES_ALL = [Action::TakeApart, Action::Photograph, Action::ReadColour, Action::Tree, Action::TreeOut, Action::PutTogether, Action::Compare];
-
     /** @var array<string, PartState> by {@see Place} */
     private array $parts = [];
     /** @var array<string, array<string, true>> acts on a half as a whole, by half and action */
@@ -157,7 +155,7 @@ final class PieceState
     /** It leaves every part as it is, and waits for no coat. */
     private static function changesNothing(Step $step): bool
     {
-        if (!\in_array($step->action, self::LEAVES_ALL, true)) {
+        if (!$step->action->leavesAsItIs()) {
             return false;
         }
         foreach ($step->after as $bond) {

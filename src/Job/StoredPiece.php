@@ -399,7 +399,7 @@ class StoredPiece
             }
         }
         foreach ($this->steps as $step) {
-            if (!$step->isOpen() && $step->isOn($place)) {
+            if (!$step->isOpen() && !$step->action()->leavesAsItIs() && $step->isOn($place)) {
                 throw new FieldError('places', Phrase::sentence('The %s was worked on (%s), %s.', $place->label(), $step->title(), $so));
             }
         }

@@ -51,6 +51,7 @@ final class PromiseTest extends ApiTestCase
             $hours = array_map(static fn (HourHoldsView $h): string => (new \DateTimeImmutable($h->at))
                 ->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('H:i'), $day->hours);
             self::assertSame($hours, array_unique($hours));
+            self::assertSame('09:00', $hours[0], 'not before somebody is here');
             foreach (\array_slice($hours, 0, -1) as $hour) {
                 self::assertMatchesRegularExpression('/:[03]0$/', $hour, 'full half hours, then when the last goes home');
             }

@@ -104,6 +104,16 @@ final class PutRightTest extends ApiTestCase
         $this->refused(422, 'PUT', "/api/pieces/$piece->id/has", $all);
     }
 
+    public function testAPartThatWasWorkedOnIsNotStruck(): void
+    {
+        $this->signIn();
+        $id = $this->plannedPair();
+        $this->doCall($this->workUntil('Brush the dust off'));
+        $asked = ['version' => $this->piece($id)->version, 'places' => [['part' => 'quarter', 'half' => 'right']], 'has' => false];
+        self::assertStringContainsString('was worked on (Brush the dust off', $this->refused(422, 'PUT', "/api/pieces/$id/has", $asked)->detail);
+        self::assertContains('quarter', self::names($this->piece($id)));
+    }
+
     public function testAPastPieceIsCopiedWithWhatItLacks(): void
     {
         $this->signIn();

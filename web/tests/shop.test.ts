@@ -749,7 +749,8 @@ describe('what goes home', () => {
   const leaving = (more: Partial<LeavingView> = {}): LeavingView => ({
     ticket: ticket({ pieces: [row({ state: 'ready', readyAt: at(-90), shelf: 'B 2' }), row({ id: 5, name: 'The bag', state: 'in-work', stepsDone: 3 })] }),
     pieces: [
-      { piece: 1, off: [{ part: 'laces', half: 'left', label: 'left laces' }], toKnow: ['Not to be flexed before tomorrow.'],
+      { piece: 1, off: [{ part: 'laces', half: 'left', label: 'left laces' }, { part: 'insole', half: 'left', label: 'left insole' }],
+        toKnow: ['Not to be flexed before tomorrow.'],
         missing: ['There is no picture of how it leaves.'], curesUntil: null },
       { piece: 5, off: [], toKnow: ['Dye may rub off.'], missing: ['It is not done yet.'], curesUntil: null },
     ],
