@@ -77,8 +77,8 @@ final readonly class WorkingHours
     }
 
     /**
-     * Hours of the next working days that something may be promised or wanted for: each full half hour from when the first of them comes, and when the last goes
-     * home.
+     * Hours of the next working days for which something may be promised or wanted: each full half hour from when the first of them comes, and when the last
+     * goes home.
      *
      * @param list<Worker> $hands with shifts in minutes from `$now`
      *
