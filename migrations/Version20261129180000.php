@@ -18,7 +18,8 @@ final class Version20261129180000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql('ALTER TABLE piece ADD called_off VARCHAR(20) DEFAULT NULL');
-        $this->addSql('ALTER TABLE collection ADD strokes JSON NOT NULL DEFAULT (JSON_ARRAY())');
+        $this->addSql("ALTER TABLE collection ADD strokes JSON NOT NULL DEFAULT '[]'");
+        $this->addSql('ALTER TABLE collection ALTER strokes DROP DEFAULT');
     }
 
     public function down(Schema $schema): void
