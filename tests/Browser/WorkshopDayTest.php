@@ -137,6 +137,8 @@ final class WorkshopDayTest extends StoryTestCase
         return null;
     }
 
+    /** What the keys do is what the mouse does: with `--long`. */
+    #[Group('long')]
     public function testTheSamePairByMouseThroughTheNightToTheLedger(): void
     {
         $this->signIn('ida');
