@@ -45,10 +45,10 @@ final readonly class Collect
         $pieces = $ticket->these($input->pieces);
         $at = $this->clock->now();
         $cures = $this->cure->until($input->pieces);
-        foreach ($pieces as $piece) {
-            foreach ($this->against($piece, $cures[$piece->id()] ?? null, $input) as $refusal) {
-                Reason::orRefuse($refusal, $input->why, $person);
-            }
+        $against = array_map(fn (StoredPiece $p): array => $this->against($p, $cures[$p->id()] ?? null, $input), $pieces);
+        // All of it in one go: who gives a reason has heard everything.
+        if ([] !== array_merge(...$against)) {
+            Reason::orRefuse(implode(' ', array_merge(...$against)), $input->why, $person);
         }
         $strokes = [] === $input->strokes ? [] : Signature::strokes($input->strokes);
         $this->entities->persist(
@@ -65,9 +65,9 @@ final readonly class Collect
                 $strokes,
             ),
         );
-        foreach ($pieces as $piece) {
-            $against = [] === $this->against($piece, $cures[$piece->id()] ?? null, $input) ? '' : ' All the same: '.trim($input->why ?? '');
-            $this->ledger->piece(Event::Collected, $piece, $person, self::told($input).$against);
+        foreach ($pieces as $i => $piece) {
+            $why = [] === $against[$i] ? '' : ' All the same: '.trim($input->why ?? '');
+            $this->ledger->piece(Event::Collected, $piece, $person, self::told($input).$why);
             $piece->collected($at);
         }
         $this->events->dispatch(BenchChanged::inTime());

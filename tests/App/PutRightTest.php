@@ -234,6 +234,10 @@ final class PutRightTest extends ApiTestCase
         $refused = $this->refused(409, 'POST', "/api/tickets/$ticket/collect", $going);
         self::assertTrue($refused->overridable);
         self::assertStringContainsString('is not cured before', $refused->detail);
+        $off = ['version' => $this->piece($id)->version, 'part' => 'laces', 'half' => 'left', 'off' => true];
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/off", $off);
+        $all = $this->refused(409, 'POST', "/api/tickets/$ticket/collect", $going)->detail;
+        self::assertMatchesRegularExpression('/not cured before .* does not all go with it: left laces/', $all, 'who gives a reason has heard everything');
         $left = $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket/collect", $going + ['why' => 'Curtain up tonight.']);
         self::assertSame([$id], array_map(static fn ($w): int => $w->piece, $left->warnings), 'the warning goes along');
         $this->clock->modify('+2 days');
