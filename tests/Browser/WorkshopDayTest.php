@@ -110,7 +110,7 @@ final class WorkshopDayTest extends StoryTestCase
             if ($this->asksForARecord($id, $hand, $state)) {
                 $this->type('No camera here.', WebDriverKeys::ENTER);
             }
-            $this->wait(fn (): ?bool => $this->state($id) !== $state ? true : null, 'a key to act');
+            $this->wait(fn (): ?bool => $this->acted($id, $state) ? true : null, 'a key to act');
             $this->wait(fn (): ?bool => $this->hand() !== $hand ? true : null, 'the hand to follow');
         }
         self::assertTrue($saidNotYet);
@@ -279,9 +279,26 @@ final class WorkshopDayTest extends StoryTestCase
             return false;
         }
         $asks = fn (): bool => str_contains($this->text(), 'If you go on all the same');
-        $this->wait(fn (): ?bool => $asks() || $this->state($id) !== $state ? true : null, 'an answer to the end of a step');
+        $this->wait(fn (): ?bool => $asks() || $this->acted($id, $state) ? true : null, 'an answer to the end of a step');
 
         return $asks();
+    }
+
+    /**
+     * Whether a press has done something. Where something began to call in that very moment it did not: then it is seen to, and the key is pressed once more.
+     *
+     * @param array{state: string, rest: string} $state before it
+     */
+    private function acted(int $id, array $state): bool
+    {
+        if ($this->state($id) === $state && [] !== $this->all('[role=alert][aria-label=Alarm]')) {
+            $this->settled();
+            if ($this->state($id) === $state) {
+                $this->type(WebDriverKeys::SPACE);
+            }
+        }
+
+        return $this->state($id) !== $state;
     }
 
     private function hand(): string
