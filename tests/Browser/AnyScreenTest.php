@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** A phone, a tablet upright, a tablet on its side, a large screen: every page fits, and a finger finds what it wants. */
+#[Group('second-browser')]
 final class AnyScreenTest extends StoryTestCase
 {
     /** Width, height, and whether it is touched. */
