@@ -26,7 +26,7 @@ use Symfony\Component\Routing\RouterInterface;
 final class MalformedInputTest extends ApiTestCase
 {
     /** `./check --long` sends ten thousand. */
-    private const REQUESTS = 800;
+    private const REQUESTS = 500;
     private const SEED = 20261128;
     private const PEOPLE = ['ida', 'ida', 'tomas', 'wren'];
     /** The workshop is laid out anew after so many. */

@@ -36,7 +36,7 @@ final class MessageTest extends TestCase
         // What has been said in another language is put in brackets, so that what has not stands out.
         Message::speak(static fn (string $text): string => '⟦'.$text.'⟧');
         $left = [];
-        foreach (range(1, 72) as $seed) {
+        foreach (range(1, 48) as $seed) {
             $piece = AnyPiece::of($seed, aim: Aim::cases()[$seed % \count(Aim::cases())]);
             $plan = Planner::plan($piece, Air::reference());
             $page = OwnerPage::for($piece);
