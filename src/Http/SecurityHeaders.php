@@ -34,7 +34,7 @@ final readonly class SecurityHeaders
         }
         if ($headers->has('Content-Type') && str_contains((string) $headers->get('Content-Type'), 'json')) {
             // A page that was kept on a device sees that it is older than what answers it.
-            $headers->set('X-Kind-Heel-Build', $this->frontEnd->entry()['script'] ?? '');
+            $headers->set('X-Kind-Heel-Build', $this->frontEnd->build());
         }
         $headers->remove('X-Powered-By');
     }
