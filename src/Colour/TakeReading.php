@@ -37,7 +37,7 @@ final readonly class TakeReading
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $place = new Place($input->part, $input->half);
-        $piece->mustHave($place);
+        $piece->part($place);
         $reading = new Reading(
             piece: $piece,
             place: $place,

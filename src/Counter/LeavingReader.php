@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\People\Signature;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
@@ -62,7 +63,22 @@ final readonly class LeavingReader
             }
         }
 
-        return new LeavingView($ticket, $pieces, $warnings);
+        return new LeavingView($ticket, $pieces, $warnings, $this->gone($id));
+    }
+
+    /** @return list<HandedOverView> */
+    private function gone(int $ticket): array
+    {
+        $gone = [];
+        foreach (Row::all($this->connection, 'SELECT pieces, taken_by, at, strokes FROM collection WHERE ticket_id = ? ORDER BY id', [$ticket]) as $row) {
+            $pieces = array_values(array_filter($row->json('pieces'), is_int(...)));
+            // Of what stands on the shelf again nothing went home.
+            if ([] !== $pieces) {
+                $gone[] = new HandedOverView($pieces, $row->text('taken_by'), Iso::always($row->text('at')), Signature::path($row->json('strokes')));
+            }
+        }
+
+        return $gone;
     }
 
     /** @return list<string> */

@@ -64,21 +64,23 @@ final readonly class TicketReader
             )];
         }
 
+        $longAgo = $this->longAgo();
+
         return new TicketsView(
-            $this->views(\array_slice($ids, 0, self::PAGE), $where, $values),
+            $this->views(\array_slice($ids, 0, self::PAGE), $where, $values, $longAgo),
             $this->clock->now()->format(\DATE_RFC3339),
             \count($ids) > self::PAGE,
             Row::first(
                 $this->connection,
                 'SELECT COUNT(*) AS n FROM piece p WHERE p.collected_at IS NULL AND p.finished_at < ?',
-                [Iso::toRow($this->longAgo())],
+                [Iso::toRow($longAgo)],
             )?->int('n') ?? 0,
         );
     }
 
     public function one(int $id): TicketView
     {
-        return $this->views([$id], 'TRUE', [])[0] ?? throw new NotFoundHttpException();
+        return $this->views([$id], 'TRUE', [], $this->longAgo())[0] ?? throw new NotFoundHttpException();
     }
 
     /**
@@ -107,7 +109,7 @@ final readonly class TicketReader
      *
      * @return list<TicketView> in the order of the tickets
      */
-    private function views(array $tickets, string $where, array $values): array
+    private function views(array $tickets, string $where, array $values, \DateTimeImmutable $longAgo): array
     {
         if ([] === $tickets) {
             return [];
@@ -143,7 +145,6 @@ final readonly class TicketReader
             );
         }
         $views = [];
-        $longAgo = $this->longAgo();
         foreach ($heads as $id => $head) {
             if ($head instanceof Row) {
                 $views[] = new TicketView(

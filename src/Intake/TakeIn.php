@@ -46,7 +46,6 @@ final readonly class TakeIn
     public function add(int $ticket, AddPieceInput $input, Person $by): void
     {
         $this->write($this->open->add($ticket, $input->piece, $by), $input->with, $by);
-        $this->events->dispatch(BenchChanged::inTime());
         $this->entities->flush();
     }
 

@@ -361,7 +361,7 @@ class StoredPiece
     /**
      * It lacks parts that others of its cut have: what was planned for them goes when the rest is planned anew.
      *
-     * @throws FieldError when something stands in the way: what was found or done there; then nothing has changed
+     * @throws FieldError when something stands in the way: what was found or done there, or what was agreed; then nothing is stored
      */
     public function lacks(Place ...$places): void
     {
@@ -377,6 +377,7 @@ class StoredPiece
             $this->parts->removeElement($part);
             ++$this->assessed;
         }
+        $this->toCore();
     }
 
     /** @throws FieldError when something was found, tried or done there */
@@ -436,7 +437,7 @@ class StoredPiece
     /**
      * It is of another kind than was written down: parts that both have keep what is known of them; a plan that was made is none any more.
      *
-     * @throws FieldError when something was found on a part that the other kind lacks; then nothing has changed
+     * @throws FieldError when something was found on a part that the other kind lacks, or does not go with it; then nothing is stored
      */
     public function isA(Kind $kind, Size $size): void
     {
@@ -461,22 +462,28 @@ class StoredPiece
         }
         foreach ($this->parts as $stored) {
             $part = $stored->toCore();
-            if (!$stored->isOverruled() && !\in_array($part->material, $kind->materialsFor($part->at->part), true)) {
-                $stored->update($part->but($kind->materialsFor($part->at->part)[0], self::atFirst($part->at->part, $kind)));
+            $usual = $kind->materialsFor($part->at->part);
+            // What was only a guess is the guess for this kind; trials sharpen it again.
+            if (!$stored->isOverruled() && (Certainty::Guess === $part->certainty || !\in_array($part->material, $usual, true))) {
+                $stored->update($part->but($usual[0], self::atFirst($part->at->part, $kind)));
             }
         }
+        $this->sharpen();
         $this->forgetRest();
         $this->plannedFrom = null;
         $this->elapsedMinutes = 0.0;
         $this->remarks = [];
-        $this->assessed += 0 === $this->findings->count() && 0 === $this->assessed ? 0 : 1;
+        // What nobody has looked over yet is still to be looked over.
+        $this->assessed += min(1, $this->assessed);
+        $this->toCore();
     }
 
     /** @throws FieldError when it has no such part */
-    public function mustHave(Place $place): void
+    public function part(Place $place): Part
     {
         Piece::mustGoWith($this->kind, $place);
-        $this->stored($place);
+
+        return $this->stored($place)->toCore();
     }
 
     private function stored(Place $place): StoredPart
@@ -642,13 +649,18 @@ class StoredPiece
         return Size::of($this->kind, $this->sizeEu, $this->lengthMm);
     }
 
-    /** Another size asks for other amounts: what was planned is planned anew. */
+    /**
+     * Another size asks for other amounts: what was planned is planned anew.
+     *
+     * @throws FieldError when something on it is longer than that; then nothing is stored
+     */
     public function correct(string $name, Size $size): void
     {
         $this->name = $name;
         if ($size->eu !== $this->sizeEu || $size->mm !== $this->lengthMm) {
             [$this->sizeEu, $this->lengthMm] = [$size->eu, $size->mm];
             ++$this->assessed;
+            $this->toCore();
         }
     }
 

@@ -10,6 +10,7 @@ use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\People\Signature;
 use KindHeel\Core\Assessment\Disclosure\Declined;
 use KindHeel\Core\Assessment\Disclosure\Prospect;
 use KindHeel\Core\Treatment\Planning\OpenQuestion;
@@ -61,14 +62,7 @@ final readonly class OwnerPageReader
         if (null === $row) {
             return null;
         }
-        $path = '';
-        $number = static fn (mixed $n): string => \is_int($n) ? (string) $n : '0';
-        $point = static fn (mixed $p): string => \is_array($p) ? implode(' ', array_map($number, $p)) : '';
-        foreach ($row->json('strokes') as $stroke) {
-            $points = array_map($point, \is_array($stroke) ? $stroke : []);
-            $path .= [] === $points ? '' : 'M'.implode('L', $points);
-        }
 
-        return new SignedView($row->text('signed_by'), Iso::always($row->text('at')), $path, $row->int('assessed') !== $assessed);
+        return new SignedView($row->text('signed_by'), Iso::always($row->text('at')), Signature::path($row->json('strokes')), $row->int('assessed') !== $assessed);
     }
 }

@@ -46,4 +46,22 @@ final class Signature
 
         return $strokes;
     }
+
+    /**
+     * The way of the pen, as an SVG path in that field.
+     *
+     * @param array<mixed> $strokes as they were kept
+     */
+    public static function path(array $strokes): string
+    {
+        $number = static fn (mixed $n): string => \is_int($n) ? (string) $n : '0';
+        $point = static fn (mixed $p): string => \is_array($p) ? implode(' ', array_map($number, $p)) : '';
+        $path = '';
+        foreach ($strokes as $stroke) {
+            $points = array_map($point, \is_array($stroke) ? $stroke : []);
+            $path .= [] === $points ? '' : 'M'.implode('L', $points);
+        }
+
+        return $path;
+    }
 }

@@ -67,7 +67,7 @@ final readonly class PictureController
             function () use ($id, $file, $input, $member): void {
                 $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
                 if (null !== $input->part) {
-                    $piece->mustHave(new Place($input->part, $input->half ?? Half::Whole));
+                    $piece->part(new Place($input->part, $input->half ?? Half::Whole));
                 }
                 $kept = $this->store->keep($file->getPathname());
                 $this->entities->persist(

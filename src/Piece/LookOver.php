@@ -38,14 +38,13 @@ final readonly class LookOver
         $parts = [];
         foreach ($input->places as $given) {
             $at = $given->place();
-            $piece->mustHave($at);
+            $known = $piece->part($at);
             if (null !== $input->material && !self::canBe($piece, $at, $input->material)) {
                 throw new FieldError(
                     'material',
                     Phrase::sentence('The %s of %s is not made of %s.', $at->part->label(), Phrase::an($piece->kind()->label()), $input->material->label()),
                 );
             }
-            $known = $piece->partAt($at) ?? throw new NotFoundHttpException();
             $parts[] = $known->but(
                 $input->material,
                 $input->certainty,
@@ -67,12 +66,7 @@ final readonly class LookOver
     {
         $piece = $this->piece($id, $input->version);
         $own = $input->agreed?->agreed();
-        $piece->lookOver(...array_map(static function (PlaceInput $given) use ($piece, $own): Part {
-            $piece->mustHave($given->place());
-            $known = $piece->partAt($given->place()) ?? throw new NotFoundHttpException();
-
-            return $known->going($own);
-        }, $input->places));
+        $piece->lookOver(...array_map(static fn (PlaceInput $given): Part => $piece->part($given->place())->going($own), $input->places));
     }
 
     /**

@@ -61,6 +61,25 @@ final class PutRightTest extends ApiTestCase
         self::assertSame(['The lamplighter’s shoes', Kind::Derby], [$this->piece($id)->name, $this->piece($id)->kind]);
     }
 
+    public function testACorrectionIsCheckedLikeTheFirstEntry(): void
+    {
+        $this->signIn();
+        $piece = $this->takenIn('low-shoe/derby');
+        $agreed = ['version' => $piece->version, 'aim' => 'freshen', 'gloss' => 'mirror', 'patina' => 'keep'];
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$piece->id/agreement", $agreed);
+        $skate = ['id' => $piece->id, 'name' => 'It', 'kind' => 'trainer/skate', 'sizeEu' => 42];
+        self::assertStringContainsString('cannot be brought to a mirror shine', $this->refusedCorrection(422, $piece->id, $skate)->detail);
+        $now = $this->piece($piece->id);
+        self::assertSame([Kind::Derby, PieceProgress::ToPlan], [$now->kind, $now->state]);
+        // What was found on a long shoe is not found on a short one.
+        $this->must(PieceView::class, 'POST', "/api/pieces/$piece->id/findings", self::found($now->version, [
+            'part' => 'vamp', 'half' => 'left', 'kind' => 'scratch', 'severity' => 2, 'lengthMm' => 260, 'widthMm' => 2,
+        ]));
+        $small = ['id' => $piece->id, 'name' => 'It', 'sizeEu' => 20];
+        self::assertStringContainsString('cannot be longer', $this->refusedCorrection(422, $piece->id, $small)->detail);
+        self::assertSame(42.0, $this->piece($piece->id)->sizeEu);
+    }
+
     public function testTwoTabletsThatCorrectTheSameNameLoseNothing(): void
     {
         $this->signIn();
@@ -190,12 +209,15 @@ final class PutRightTest extends ApiTestCase
         foreach ([[[[1, 1]]], [[[700, 1]]], [['x']]] as $bad) {
             $this->refused(422, 'POST', "/api/tickets/$ticket->id/collect", ['strokes' => $bad] + $going);
         }
-        $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket->id/collect", $going);
+        $gone = $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket->id/collect", $going)->gone;
+        self::assertSame([[$id], 'Her sister'], [$gone[0]->pieces, $gone[0]->by]);
+        self::assertStringStartsWith('M1 1L2 2', $gone[0]->path);
         self::assertStringContainsString('[[[1,1],[2,2]', str_replace(' ', '', $this->text('SELECT strokes FROM collection')));
         $this->must(TicketView::class, 'POST', "/api/pieces/$id/back", ['why' => 'It was the other pair.']);
         self::assertSame(PieceProgress::Ready, $this->ticketOf($id)->pieces[0]->state);
         self::assertSame('It has not been collected: It was the other pair.', $this->said($id, Event::TakenBack));
         self::assertSame('[]', $this->text('SELECT pieces FROM collection'), 'nobody has it');
+        self::assertSame([], $this->must(LeavingView::class, 'GET', "/api/tickets/$ticket->id/leaving")->gone);
         $this->must(LeavingView::class, 'POST', "/api/tickets/$ticket->id/collect", $going);
     }
 

@@ -162,6 +162,8 @@ describe('what calls from across the room', () => {
 
   it('is not there when nothing calls', () => {
     expect(shown(AlarmBar, { ringing: [], rack: [] }).find('[role=alert]').exists()).toBe(false)
+    const sign = (locked: boolean) => shown(AlarmBar, { ringing: [alarm(1)], rack: [], locked }).find('.key').classes('invisible')
+    expect([sign(true), sign(false)], 'the sign of the foot switch comes when a press counts').toEqual([true, false])
   })
 })
 

@@ -696,6 +696,7 @@ describe('a ticket that is called off', () => {
     const it = shown(Correct, { id: '2' })
     await settled()
     expect(it.findAll('[name^=name-]')).toHaveLength(1)
+    await it.find('[name=customer]').setValue('Typed and not kept yet')
     const form = it.find('[aria-label="Call off"]')
     expect(form.find('button[type=submit]').exists()).toBe(false)
     await form.find('input[type=checkbox]').setValue(true)
@@ -709,12 +710,14 @@ describe('a ticket that is called off', () => {
     expect(acts().map(({ path, body }) => [path, body])).toEqual([
       ['/tickets/2/call-off', { pieces: [1], what: 'never-came', why: 'Another ticket.' }], ['/pieces/5/back', { why: 'It was the other bag.' }],
     ])
+    expect(it.find<HTMLInputElement>('[name=customer]').element.value).toBe('Typed and not kept yet')
   })
 })
 
 describe('a ticket on paper', () => {
   it('says who the workshop is, whose it is and for when, with lines to sign', async () => {
-    await signedIn(true, { 'GET /tickets/2': ok(ticket({ customer: 'Mirela', promised: false })) }, {
+    const gone = [{ pieces: [1], by: 'Her sister', at: at(0), path: 'M1 1L9 9' }]
+    await signedIn(true, { 'GET /tickets/2/leaving': ok({ ticket: ticket({ customer: 'Mirela', promised: false }), pieces: [], warnings: [], gone }) }, {
       workshop: { name: 'The yard', address: 'Mill Lane 3\n\nby the bridge', reach: '555', clock: '24', uncollectedDays: 21 },
     })
     const it = shown(TicketPaper, { id: 2 })
@@ -724,6 +727,8 @@ describe('a ticket on paper', () => {
     expect(text(it)).toContain('no day promised yet')
     expect(text(it)).toContain('2-1 · The derbies')
     expect(text(it)).toContain('handed in by')
+    expect(text(it)).toContain('The derbies: collected by Her sister, Tuesday 3 March.')
+    expect(it.find('[aria-label="Signature of Her sister"] path').attributes('d')).toBe('M1 1L9 9')
   })
 })
 
@@ -754,7 +759,7 @@ describe('what goes home', () => {
         missing: ['There is no picture of how it leaves.'], curesUntil: null },
       { piece: 5, off: [], toKnow: ['Dye may rub off.'], missing: ['It is not done yet.'], curesUntil: null },
     ],
-    warnings: [],
+    warnings: [], gone: [],
     ...more,
   })
   const page = async (answers: Parameters<typeof serving>[0] = {}) => {

@@ -507,6 +507,13 @@ export type Half = 'left' | 'right' | 'whole';
 
 export type Halves = 'left' | 'right' | 'whole' | 'both';
 
+export interface HandedOverView {
+  readonly pieces: readonly number[];
+  readonly by: string;
+  readonly at: string;
+  readonly path: string;
+}
+
 export interface HasInput {
   version: number;
   places: readonly PlaceInput[];
@@ -643,6 +650,7 @@ export interface LeavingView {
   readonly ticket: TicketView;
   readonly pieces: readonly LeavingPieceView[];
   readonly warnings: readonly CareWarningView[];
+  readonly gone: readonly HandedOverView[];
 }
 
 export interface LedgerPieceView {

@@ -5,7 +5,12 @@ import type { Alarm } from './useAlarms'
 import { t } from '../words'
 
 /** A piece calls: with itself, large enough to be noticed from another room, until somebody comes, puts it off or leaves it to others. */
-defineProps<{ ringing: readonly Alarm[], rack: readonly RackPieceView[] }>()
+defineProps<{
+  ringing: readonly Alarm[]
+  rack: readonly RackPieceView[]
+  /** a press of the foot switch was perhaps meant for something else yet: its sign comes when it counts */
+  locked?: boolean
+}>()
 const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
 </script>
 
@@ -24,7 +29,7 @@ const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
     <p v-if="ringing.length > 3" class="text-xl">{{ t('bench.AlarmBar.andMore', [ringing.length - 3]) }}</p>
     <div class="flex flex-wrap gap-3">
       <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink grow" type="button" @click="emit('come')">{{ t('bench.AlarmBar.iCome') }}
-        <span class="key">{{ t('bench.AlarmBar.space') }}</span></button>
+        <span class="key" :class="locked ? 'invisible' : ''">{{ t('bench.AlarmBar.space') }}</span></button>
       <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" @click="emit('snooze')">{{
         t('bench.AlarmBar.inFiveMinutes')
       }} <span class="key">Z</span></button>

@@ -219,7 +219,9 @@ useKeys((event) => {
         }}</p>
         <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
-        <AlarmBar v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze" />
+        <AlarmBar
+          v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" :locked="justRang" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze"
+        />
         <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
           <RackPiece
             v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece"

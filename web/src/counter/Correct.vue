@@ -10,6 +10,7 @@ import { useWords } from '../kit/useWords'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import NoteForm from '../step/NoteForm.vue'
+import { isAway } from '../step/progress'
 import { t } from '../words'
 
 /** What was written down wrongly at the counter, what is called off, and what is here after all; what is typed stays until it is kept. */
@@ -27,16 +28,17 @@ const look = async (): Promise<void> => {
   ticket.value = await api.get<TicketView>(`/tickets/${props.id}`)
 }
 const { busy, problem, run } = useAct(look)
-const isAway = (piece: PieceRowView): boolean => piece.state === 'collected' || piece.state === 'called-off'
-const load = (): Promise<boolean> => run(() => api.get<TicketView>(`/tickets/${props.id}`), (view) => {
+/** Pieces leave and come back; what was typed about the others stays. */
+const take = (view: TicketView): void => {
   ticket.value = view
-  const { customer, contact, wish, pieces } = view
-  form.value = {
-    customer, contact, wish,
-    pieces: pieces.filter((p) => !isAway(p)).map(({ id, name, kind, sizeEu, lengthMm }) => ({ id, name, kind, shade: '' as const, sizeEu, lengthMm })),
-  }
+  form.value.pieces = view.pieces.filter((p) => !isAway(p.state)).map(({ id, name, kind, sizeEu, lengthMm }) =>
+    form.value.pieces.find((p) => p.id === id) ?? { id, name, kind, shade: '', sizeEu, lengthMm })
+}
+void run(() => api.get<TicketView>(`/tickets/${props.id}`), (view) => {
+  const { customer, contact, wish } = view
+  form.value = { customer, contact, wish, pieces: [] }
+  take(view)
 })
-void load()
 const kinds = computed(() => words.value?.kinds ?? [])
 const shades = computed(() => [{ id: '' as const, label: t('counter.Correct.theColourThatItHas') }, ...(words.value?.shades ?? [])])
 const kindOf = (piece: PieceForm) => kinds.value.find((k) => k.id === piece.kind)
@@ -59,8 +61,8 @@ const keep = (): void => void run(
   () => void router.push('/counter'),
 )
 
-const here = computed(() => ticket.value?.pieces.filter((p) => !isAway(p)) ?? [])
-const away = computed(() => ticket.value?.pieces.filter(isAway) ?? [])
+const here = computed(() => ticket.value?.pieces.filter((p) => !isAway(p.state)) ?? [])
+const away = computed(() => ticket.value?.pieces.filter((p) => isAway(p.state)) ?? [])
 const WHAT: { id: CalledOff, label: string }[] = [
   { id: 'given-back', label: t('counter.Correct.givenBackAsItIs') },
   { id: 'kept', label: t('counter.Correct.keptHereAsItIs') },
@@ -72,16 +74,16 @@ const what = ref<CalledOff>('given-back')
 const why = ref('')
 const callOff = (): void => void run(
   () => api.post<TicketView>(`/tickets/${props.id}/call-off`, { pieces: off.value, what: what.value, why: why.value }),
-  () => {
+  (view) => {
     off.value = []
     why.value = ''
-    void load()
+    take(view)
   },
 )
 /** Why something that is away is here after all, by piece. */
 const afterAll = ref<Record<number, string>>({})
 const back = (piece: PieceRowView): void => void run(
-  () => api.post<TicketView>(`/pieces/${piece.id}/back`, { why: afterAll.value[piece.id] ?? '' }), () => void load(),
+  () => api.post<TicketView>(`/pieces/${piece.id}/back`, { why: afterAll.value[piece.id] ?? '' }), take,
 )
 </script>
 

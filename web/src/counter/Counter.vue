@@ -13,6 +13,7 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import { useWords } from '../kit/useWords'
+import { isOpen } from '../step/progress'
 import { t } from '../words'
 
 const { person, workshop } = useSession()
@@ -76,9 +77,8 @@ const sentence = (piece: PieceRowView): string =>
     'collected': 'collected',
     'called-off': t('counter.Counter.calledOff'),
   })[piece.state] ?? piece.state
-const isOpen = (piece: PieceRowView): boolean => !['ready', 'collected', 'called-off'].includes(piece.state)
 const target = (piece: PieceRowView): string =>
-  !isOpen(piece)
+  !isOpen(piece.state)
     ? `/ledger/${piece.id}`
     : piece.hasPlan
       ? `/pieces/${piece.id}/plan`
@@ -118,14 +118,14 @@ const target = (piece: PieceRowView): string =>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
           <p class="mt-1">
             <RouterLink
-              v-if="ticket.pieces.some(isOpen)" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
+              v-if="ticket.pieces.some((p) => isOpen(p.state))" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
               :to="`/tickets/${ticket.id}/promise`"
               :aria-label="ticket.promised ? t('counter.Counter.promisedCanItBeKept', [when(ticket.promisedAt, now)]) : t('counter.Counter.noDayPromisedYet')"
             >{{ ticket.promised ? when(ticket.promisedAt, now) : t('counter.Counter.noDayYet')
             }}</RouterLink>
             <span v-else class="font-semibold">{{ ticket.promised ? when(ticket.promisedAt, now) : t('counter.Counter.noDayYet') }}</span>
             <span
-              v-if="ticket.promised && Date.parse(ticket.promisedAt) < now && ticket.pieces.some(isOpen)"
+              v-if="ticket.promised && Date.parse(ticket.promisedAt) < now && ticket.pieces.some((p) => isOpen(p.state))"
               class="ml-2 bg-ink text-raised px-2"
             >{{ t('counter.Counter.overdue') }}</span>
           </p>
@@ -160,7 +160,7 @@ const target = (piece: PieceRowView): string =>
             <span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
               <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
-              <span v-if="piece.stepsAll > 0 && isOpen(piece)" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
+              <span v-if="piece.stepsAll > 0 && isOpen(piece.state)" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
                 <span
                   v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'"
                 />

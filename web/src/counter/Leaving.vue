@@ -12,6 +12,7 @@ import { useAct } from '../kit/useAct'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import OverrideDialog from '../step/OverrideDialog.vue'
+import { isAway } from '../step/progress'
 import SignaturePad from '../step/SignaturePad.vue'
 import { useCollecting } from './useCollecting'
 import { t } from '../words'
@@ -44,7 +45,7 @@ const toldHow = ref('')
 const tray = ref<string[]>([])
 const strokes = ref<[number, number][][]>([])
 const keyOf = (piece: number, off: OffView): string => `${piece} ${off.half} ${off.part}`
-const here = computed(() => (leaving.value?.ticket.pieces ?? []).filter((p) => p.state !== 'collected' && p.state !== 'called-off'))
+const here = computed(() => (leaving.value?.ticket.pieces ?? []).filter((p) => !isAway(p.state)))
 const about = (piece: PieceRowView) => leaving.value?.pieces.find((p) => p.piece === piece.id)
 const isGoing = (piece: PieceRowView): boolean => going.value.includes(piece.id)
 watch(here, (pieces, before) => {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { TicketView } from '../api/types'
+import type { LeavingView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
 import PaperHead from '../kit/PaperHead.vue'
@@ -12,7 +13,9 @@ import { t } from '../words'
 
 /** What was handed in, on paper: one for the owner to bring along when it is fetched. */
 const props = defineProps<{ id: number }>()
-const { value: ticket, problem, reload } = useLoad(() => api.get<TicketView>(`/tickets/${props.id}`))
+const { value: leaving, problem, reload } = useLoad(() => api.get<LeavingView>(`/tickets/${props.id}/leaving`))
+const ticket = computed(() => leaving.value?.ticket ?? null)
+const nameOf = (piece: number): string => ticket.value?.pieces.find((p) => p.id === piece)?.name ?? ''
 void reload()
 const words = useWords()
 const { date, time } = useWhen()
@@ -52,6 +55,12 @@ const print = (): void => window.print()
           t('counter.TicketPaper.size', [piece.sizeEu])
         }}</template>{{ t('counter.TicketPaper.to', [aim(piece.aim)]) }}</p>
       </div>
+      <section v-for="g in leaving?.gone ?? []" :key="g.at" class="break-inside-avoid" :aria-label="t('counter.TicketPaper.collected')">
+        <svg v-if="g.path !== ''" viewBox="0 0 600 200" class="w-60" role="img" :aria-label="t('counter.TicketPaper.signatureOf', [g.by])">
+          <path :d="g.path" fill="none" stroke="currentColor" stroke-width="4" stroke-linecap="round" stroke-linejoin="round" />
+        </svg>
+        <p>{{ t('counter.TicketPaper.collectedBy', [g.pieces.map(nameOf).join(', '), g.by, date(g.at)]) }}</p>
+      </section>
       <div class="grid grid-cols-2 gap-10 pt-10 break-inside-avoid">
         <p class="border-t border-ink pt-1 text-base">{{ t('counter.TicketPaper.handedInBy') }}</p>
         <p class="border-t border-ink pt-1 text-base">{{ t('counter.TicketPaper.takenInBy') }}</p>

@@ -13,6 +13,7 @@ import { useWords } from '../kit/useWords'
 import { useSession } from '../session/useSession'
 import PartPictures from '../picture/PartPictures.vue'
 import NoteForm from '../step/NoteForm.vue'
+import { isOpen } from '../step/progress'
 import FindingForm from './FindingForm.vue'
 import MaterialFinder from './MaterialFinder.vue'
 import { newShades } from './newShades'
@@ -44,7 +45,7 @@ const at = computed(() => half.value ?? halves.value[0] ?? 'whole')
 const chosen = computed(() => (part.value === null ? [] : part.value === 'outer' ? outer.value : [part.value]))
 const parts = computed(() => piece.value?.parts.filter((p) => p.half === at.value && chosen.value.includes(p.part)) ?? [])
 const findings = computed(() => piece.value?.findings.filter((f) => f.half === at.value && chosen.value.includes(f.part)) ?? [])
-const mayEdit = computed(() => person.value?.mayPlan === true && !['ready', 'collected', 'called-off'].includes(piece.value?.state ?? ''))
+const mayEdit = computed(() => person.value?.mayPlan === true && piece.value !== null && isOpen(piece.value.state))
 const single = computed(() => (part.value === 'outer' ? undefined : parts.value[0]))
 
 const choose = (side: Half, name: PartName | 'outer'): void => {
