@@ -63,6 +63,11 @@ final readonly class OwnerPageReader
             return null;
         }
 
-        return new SignedView($row->text('signed_by'), Iso::always($row->text('at')), Signature::path($row->json('strokes')), $row->int('assessed') !== $assessed);
+        return new SignedView(
+            $row->text('signed_by'),
+            Iso::always($row->text('at')),
+            Signature::path($row->json('strokes')),
+            $row->int('assessed') !== $assessed,
+        );
     }
 }
