@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Quantity\Need;
+use KindHeel\Core\Quantity\RoundUp;
 use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 
@@ -11,7 +13,6 @@ use KindHeel\Core\Text\Phrase;
 final readonly class Amount
 {
     private const LAYER_ML_PER_M2 = 500.0;
-    private const DROP_ML = 0.045;
 
     private function __construct(public float $quantity, public Unit $unit)
     {
@@ -21,7 +22,7 @@ final readonly class Amount
     public static function told(float $quantity, string $unit): string
     {
         return match (true) {
-            Unit::Millilitre->value === $unit && $quantity < 0.5 => Message::of('%d drops', max(2, (int) round($quantity / self::DROP_ML))),
+            Unit::Millilitre->value === $unit && $quantity < 0.5 => Message::of('%d drops', max(2, (int) round($quantity / Need::DROP_ML))),
             Unit::Gram->value === $unit && $quantity < 0.5 => Message::of('a fingertip'),
             default => Phrase::figure($quantity).' '.$unit,
         };
@@ -31,8 +32,9 @@ final readonly class Amount
     public static function forCoat(Family $family, float $areaDm2, Applicator $applicator): ?self
     {
         $perM2 = $family->does(Effect::Fills) && 0.0 === $family->usePerM2 ? self::LAYER_ML_PER_M2 : $family->usePerM2;
-        $quantity = $areaDm2 / 100.0 * $perM2 / $applicator->transfer();
 
-        return $quantity > 0.0 ? new self(ceil(round($quantity * 10.0, 6)) / 10.0, $family->unit) : null;
+        return $perM2 > 0.0 && $areaDm2 > 0.0
+            ? new self(RoundUp::tenth(Need::of($areaDm2, $perM2, 1, $applicator->transfer())->amount()), $family->unit)
+            : null;
     }
 }

@@ -33,9 +33,11 @@ enum Applicator: string
     public function transfer(): float
     {
         return match ($this) {
-            self::Brush, self::Fingers, self::Dauber, self::Bud, self::Pen => 0.95,
-            self::Sponge, self::Pad => 0.85,
+            self::Brush => 0.95,
+            self::Fingers => 0.9,
+            self::Sponge, self::Dauber => 0.85,
             self::Cloth => 0.8,
+            self::Bud, self::Pad, self::Pen => 0.75,
             self::Airbrush => 0.6,
             self::SprayCan => 0.5,
             self::None => 1.0,

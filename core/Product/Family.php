@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Product;
 
 use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Quantity\Dilution;
 
 /**
  * A family of product: what it does to leather, how it dries, how it is laid, how much a coat takes, and what is said of it.

@@ -18,6 +18,7 @@ use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Quantity\Need;
 use KindHeel\Core\Text\NotNow;
 
 /** A mixed colour: what it is to match, what went in drop by drop, its dabs, and what is left of it. */
@@ -43,7 +44,7 @@ class StoredPot
     private array $recipe = [];
 
     #[ORM\Column]
-    private float $dropMl = PotNeed::DROP_ML;
+    private float $dropMl = Need::DROP_ML;
 
     #[ORM\Column(nullable: true)]
     private ?float $keptMl = null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
+use Brick\Math\BigDecimal;
+
 /**
  * Reads decoded JSON and notes every wrong place instead of stopping at the first.
  *
@@ -11,6 +13,8 @@ namespace KindHeel\App\Compute;
  */
 final class Reader
 {
+    public const MANY = 1000;
+
     /** @var list<array{path: string, message: string}> */
     private array $errors = [];
 
@@ -92,6 +96,41 @@ final class Reader
         }
 
         return null === $number ? null : (int) $number;
+    }
+
+    /**
+     * A field that must be above 0; null too where it is not there, which {@see object()} has noted already.
+     *
+     * @param array<string, mixed>|null $fields
+     */
+    public function size(?array $fields, string $key): ?float
+    {
+        return \array_key_exists($key, $fields ?? []) ? $this->number($fields[$key] ?? null, '/'.$key, 0.0, above: true) : null;
+    }
+
+    /** Money, a share or an amount as a decimal text such as "16.80", never below 0. */
+    public function decimal(mixed $value, string $path, int $places, bool $above = false, ?float $most = null): ?BigDecimal
+    {
+        if (!\is_string($value) || 1 !== preg_match('/^-?\d{1,15}(\.\d+)?$/D', $value)) {
+            $this->fault($path, 'must be a decimal text such as "16.80"');
+
+            return null;
+        }
+        $figure = BigDecimal::of($value);
+        $wrong = match (true) {
+            $figure->getScale() > $places => \sprintf('must have at most %d decimal places', $places),
+            $figure->isNegative() => 'must not be below 0',
+            $above && $figure->isZero() => 'must be above 0',
+            null !== $most && $figure->toFloat() > $most => 'must be at most '.self::figure($most),
+            default => null,
+        };
+        if (null !== $wrong) {
+            $this->fault($path, $wrong);
+
+            return null;
+        }
+
+        return $figure;
     }
 
     public function boolean(mixed $value, string $path): ?bool

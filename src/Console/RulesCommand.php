@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\App\Console;
 
 use KindHeel\Core\Anatomy\Cut;
-use KindHeel\Core\Colour\Pot\PotNeed;
 use KindHeel\Core\Material\Trial;
-use KindHeel\Core\Product\Amount;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Quantity\Dilution;
+use KindHeel\Core\Quantity\Need;
+use KindHeel\Core\Quantity\Thread;
 use KindHeel\Core\Treatment\Checking\RuleBook;
 use KindHeel\Core\Treatment\Checking\SaidRules;
 use KindHeel\Core\Treatment\Need\Cleaning;
@@ -17,8 +18,6 @@ use KindHeel\Core\Treatment\Need\Colouring;
 use KindHeel\Core\Treatment\Need\Edges;
 use KindHeel\Core\Treatment\Need\Feeding;
 use KindHeel\Core\Treatment\Need\Mending;
-use KindHeel\Core\Treatment\Planning\Kit;
-use KindHeel\Core\Treatment\Planning\Supplies;
 use KindHeel\Core\Treatment\Wish\School;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
@@ -34,11 +33,11 @@ final readonly class RulesCommand
     /** Numbers that are not a rule about steps: where they live, and why they are no class in Rule/. */
     private const ELSEWHERE = [
         'Q-1' => ['Area of leather as a planning figure; a measured area replaces it.', Cut::class, 'a figure, not a judgement'],
-        'Q-2' => ['Need = area × use × coats ÷ transfer + what stays in the pot, rounded up.', Amount::class, 'arithmetic'],
-        'Q-3' => ['a:b is a parts product to b parts water.', Supplies::class, 'arithmetic'],
-        'Q-4' => ['Colour for all coats on both halves and a fifth kept back.', Kit::class, 'arithmetic'],
-        'Q-5' => ['Thread = 2 × (seam + stitches × thickness) × 1.15 + 2 × 20 cm.', Supplies::class, 'arithmetic'],
-        'Q-6' => ['A drop is about 0.045 ml; each pot keeps its own figure.', PotNeed::class, 'arithmetic'],
+        'Q-2' => ['Need = area × use × coats ÷ transfer + what stays in the pot, rounded up.', Need::class, 'arithmetic'],
+        'Q-3' => ['a:b is a parts product to b parts water.', Dilution::class, 'arithmetic'],
+        'Q-4' => ['Colour for all coats on both halves and a fifth kept back.', Need::class, 'arithmetic'],
+        'Q-5' => ['Thread = 2 × (seam + stitches × thickness) × 1.15 + 2 × 20 cm.', Thread::class, 'arithmetic'],
+        'Q-6' => ['A drop is about 0.045 ml; each pot keeps its own figure.', Need::class, 'arithmetic'],
         'Q-7' => ['Stock: oldest first, reorder in time, say what runs out before it starts.', null, 'comes with the shelf'],
         'J-1' => ['Cost of work against cost to replace, said out loud.', null, 'comes with money'],
         'J-9' => ['Yearly cost of keeping.', null, 'comes with money'],

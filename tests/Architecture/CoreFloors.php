@@ -14,7 +14,8 @@ final class CoreFloors extends Floors
     public static function floors(): array
     {
         return [
-            'Text', 'Drying', 'Product', 'Product/Family', 'Colour', 'Colour/Recipe', 'Colour/Pot', 'Finding', 'Material', 'Material/Profile', 'Anatomy',
+            'Text', 'Quantity', 'Offer',
+            'Drying', 'Product', 'Product/Family', 'Colour', 'Colour/Recipe', 'Colour/Pot', 'Finding', 'Material', 'Material/Profile', 'Anatomy',
             'Assessment', 'Assessment/Disclosure',
             'Treatment', 'Treatment/Rule', 'Treatment/Checking', 'Treatment/Wish', 'Treatment/Need', 'Treatment/Planning',
             'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule',

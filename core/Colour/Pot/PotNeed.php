@@ -7,15 +7,12 @@ namespace KindHeel\Core\Colour\Pot;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\DryFilm;
+use KindHeel\Core\Quantity\Need;
 use KindHeel\Core\Text\Message;
 
 /** How much colour a job takes: all coats on both halves and a fifth kept back (Q-2, Q-4), in whole drops (Q-6). */
 final readonly class PotNeed
 {
-    /** A drop, until twenty of them were counted into a measure (Q-6). */
-    public const DROP_ML = 0.045;
-    private const KEPT = 0.2;
-
     /**
      * @param float $layMl  what the coats take, with what the tool does not pass on and what stays behind in it
      * @param float $keptMl kept back for later touch-up
@@ -32,15 +29,14 @@ final readonly class PotNeed
      *
      * @throws ColourError
      */
-    public static function of(float $areaDm2, float $usePerM2, int $coats, Applicator $applicator, float $dropMl = self::DROP_ML): self
+    public static function of(float $areaDm2, float $usePerM2, int $coats, Applicator $applicator, float $dropMl = Need::DROP_ML): self
     {
         if (!($areaDm2 > 0.0) || $coats < 1 || !($dropMl > 0.0)) {
             throw new ColourError(Message::of('A pot is for an area, coats and drops of some size.'));
         }
-        $lay = $areaDm2 / 100.0 * $usePerM2 * $coats / $applicator->transfer() + $applicator->potLossMl();
-        $kept = self::KEPT * $lay;
+        $need = Need::of($areaDm2, $usePerM2, $coats, $applicator->transfer(), $applicator->potLossMl(), Need::KEPT_BACK);
 
-        return new self($lay, $kept, (int) ceil(round(($lay + $kept) / $dropMl, 6)), $coats * $applicator->dryMicrons());
+        return new self($need->laid, $need->kept, $need->drops($dropMl), $coats * $applicator->dryMicrons());
     }
 
     /** Whether the film would crack where the part bends (J-4). */

@@ -6,7 +6,6 @@ namespace KindHeel\Core\Product\Family;
 
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\DryingProfile;
-use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Hazard;
@@ -14,6 +13,7 @@ use KindHeel\Core\Product\Instruction;
 use KindHeel\Core\Product\Laying;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Product\Unit;
+use KindHeel\Core\Quantity\Dilution;
 use KindHeel\Core\Text\Message;
 
 /** A weak acid in water that takes up salt. */

@@ -8,6 +8,8 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Quantity\Need;
+use KindHeel\Core\Quantity\RoundUp;
 use KindHeel\Core\Text\Message;
 
 /** Everything that a job needs, on one list. */
@@ -59,10 +61,10 @@ final class Kit
             [$id, $shade] = explode('/', $key);
             $family = FamilyId::from($id);
             $mixed = $family->does(Effect::IsMixed);
-            $need = ($sum + ($loss[$key] ?? 0.0)) * ($mixed ? 1.2 : 1.0);
+            $need = Need::poured($sum, $loss[$key] ?? 0.0, $mixed ? Need::KEPT_BACK : 0.0);
             $list[] = new Supply(
                 trim($shade.' '.$family->label()),
-                ceil(round($need * 10.0, 6)) / 10.0,
+                RoundUp::tenth($need->amount()),
                 Family::of($family)->unit->value,
                 $mixed ? Message::of('a fifth kept back, labelled') : '',
             );

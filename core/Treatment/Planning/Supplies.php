@@ -10,9 +10,12 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Amount;
-use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Quantity\Dilution;
+use KindHeel\Core\Quantity\RoundUp;
+use KindHeel\Core\Quantity\Tape;
+use KindHeel\Core\Quantity\Thread;
 use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
@@ -27,8 +30,6 @@ final class Supplies
     private const STITCH_MM = 3.5;
     private const SEAM_MM = 40.0;
     private const STITCH_MINUTES = 0.5;
-    /** A strip as wide as a welt: metres of it in a dm². */
-    private const STRIP_M_PER_DM2 = 1.25;
     private const STRIPS = [PartName::Welt, PartName::Piping, PartName::Trim, PartName::SoleEdge, PartName::Edge, PartName::EdgePaint, PartName::Foxing];
 
     /** @return list<Supply> */
@@ -47,26 +48,15 @@ final class Supplies
         };
     }
 
-    /**
-     * Thread for hand saddle stitch in cm (Q-5): 2 × (seam + stitches × thickness) × 1.15 + 2 × 20 cm.
-     *
-     * @param float $seamMm      with the sound stitches that are overlapped
-     * @param float $thicknessMm of what is sewn
-     */
-    public static function threadCm(float $seamMm, int $stitches, float $thicknessMm): float
-    {
-        return 2.0 * ($seamMm + $stitches * $thicknessMm) / 10.0 * 1.15 + 40.0;
-    }
-
     public static function dilution(float $totalMl, Dilution $dilution): Supply
     {
-        $share = $dilution->of($totalMl);
+        $mix = $dilution->total($totalMl);
 
         return new Supply(
             Message::of('diluted'),
             null,
             '',
-            Message::of('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($share), self::figure($totalMl - $share)),
+            Message::of('%d:%d: %s ml product and %s ml water', $dilution->product, $dilution->water, self::figure($mix->product), self::figure($mix->water)),
         );
     }
 
@@ -107,13 +97,13 @@ final class Supplies
     private static function thread(Place $place, Brief $brief): Supply
     {
         $seam = self::seam($place, $brief);
-        $stitches = (int) ceil($seam / self::STITCH_MM);
+        $thread = Thread::for($seam, self::STITCH_MM, $brief->piece->kind->anatomyOf($place->part)->thicknessMm);
 
         return new Supply(
             self::kindOfThread($brief),
-            ceil(self::threadCm($seam, $stitches, $brief->piece->kind->anatomyOf($place->part)->thicknessMm)),
+            RoundUp::whole($thread->mm / 10.0),
             Message::of('cm'),
-            Message::of('%d stitches through the old holes, two needles', $stitches).self::toned($place, $brief),
+            Message::of('%d stitches through the old holes, two needles', $thread->stitches).self::toned($place, $brief),
         );
     }
 
@@ -142,7 +132,7 @@ final class Supplies
     {
         $area = $brief->piece->areaDm2($place);
 
-        return 1.1 * (\in_array($place->part, self::STRIPS, true) ? $area * self::STRIP_M_PER_DM2 : 0.4 * sqrt($area)) + 0.1;
+        return \in_array($place->part, self::STRIPS, true) ? Tape::along($area) : Tape::round($area);
     }
 
     private static function figure(float $value): string

@@ -17,10 +17,10 @@ use KindHeel\Core\Material\Material;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Applicator;
-use KindHeel\Core\Product\Dilution;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Product\Phase;
+use KindHeel\Core\Quantity\Dilution;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Planning\Kit;
@@ -248,8 +248,6 @@ final class LaddersTest extends TestCase
 
     public function testQuantitiesAreWorkedOut(): void
     {
-        // Q-5: 2 × (40 mm + 12 × 2.5 mm) × 1.15 + 2 × 20 cm.
-        self::assertEqualsWithDelta(56.1, Supplies::threadCm(40.0, 12, 2.5), 0.001);
         // Q-3: 20 ml of 1:4.
         self::assertSame('1:4: 4 ml product and 16 ml water', Supplies::dilution(20.0, new Dilution(1, 4))->detail);
         $plan = $this->plan(
