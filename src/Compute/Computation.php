@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute;
 
-use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
-
 /** A computation of the craft that a script can call. */
-#[AutoconfigureTag]
 interface Computation
 {
     /** Its fixed name, such as `dry.forecast`. */

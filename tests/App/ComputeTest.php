@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Compute\Computation;
+use KindHeel\App\Compute\Script\Computations;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Process;
 
 /** The script interface as a script meets it: a process with three streams and an exit code. */
@@ -83,6 +86,29 @@ final class ComputeTest extends TestCase
         self::assertIsArray($errors);
         self::assertIsArray($errors['errors']);
         self::assertEqualsCanonicalizing($pointers, array_column($errors['errors'], 'path'));
+    }
+
+    public function testEveryComputationCanBeCalled(): void
+    {
+        $there = [];
+        foreach ((new Finder())->files()->in(\dirname(__DIR__, 2).'/src/Compute')->name('*.php')->contains('implements Computation') as $file) {
+            $there[] = 'KindHeel\App\Compute\\'.str_replace('/', '\\', substr($file->getRelativePathname(), 0, -4));
+        }
+        self::assertEqualsCanonicalizing($there, array_map(static fn (Computation $c): string => $c::class, Computations::all()));
+        self::assertCount(15, $there);
+        $said = $this->compute('dry.prophecy', '{}')->getErrorOutput();
+        foreach (Computations::all() as $computation) {
+            self::assertStringContainsString($computation::name(), $said);
+        }
+    }
+
+    /** With an option it goes the long way, through the application. */
+    public function testTheApplicationAnswersTheSame(): void
+    {
+        $input = json_encode(self::SOUND, \JSON_THROW_ON_ERROR);
+        $call = [\PHP_BINARY, 'bin/console', '--no-ansi', 'compute', 'dry.forecast'];
+        $process = new Process($call, \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'APP_DEBUG' => '0'], $input, 60);
+        self::assertSame($this->compute('dry.forecast', $input)->getOutput(), $process->mustRun()->getOutput());
     }
 
     public function testAComputationThatDoesNotExistIsWrongInputToo(): void

@@ -14,7 +14,7 @@ final class AppFloors extends Floors
     public static function floors(): array
     {
         return [
-            'Clock', 'Database', 'Running', 'Http', 'Files', 'Console', 'Words', 'Compute', 'Compute/Quantity', 'Compute/Colour',
+            'Clock', 'Database', 'Running', 'Http', 'Files', 'Console', 'Words', 'Compute', 'Compute/Quantity', 'Compute/Colour', 'Compute/Script',
             'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture',
             'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
             'Drying', 'Timetable', 'Counter', 'Piece', 'Plan', 'Intake', 'OwnerPage', 'Workshop', 'Bench', 'Promise', 'Demo',

@@ -104,6 +104,12 @@ final class ResourceCalendars
         return $best;
     }
 
+    /** @return array{list<int>, list<int>} where a person's free stretches begin, and where they end */
+    public function stretches(int $worker): array
+    {
+        return [array_values($this->from[$worker]), array_values($this->to[$worker])];
+    }
+
     /** @param int $worker -1 for nobody */
     public function take(int $step, int $start, int $worker): void
     {

@@ -122,7 +122,7 @@ final class ScheduleGenerator
         }
         $candidate->checkpoints = $checkpoints;
 
-        return $this->timetable();
+        return Timetable::of($this->problem, $this->starts, $this->workers, $this->unplaced);
     }
 
     /**
@@ -241,60 +241,5 @@ final class ScheduleGenerator
             [] === array_filter($able, $fits) => Message::of('It is longer than any shift of those who can do it.'),
             default => Message::of('No shift that is left has room for it.'),
         };
-    }
-
-    private function timetable(): Timetable
-    {
-        $starts = $this->starts;
-        $broken = [];
-        foreach ($this->lags as $i => $lags) {
-            foreach ($lags as [$step, , $max]) {
-                if ($max >= 0 && isset($starts[$i], $starts[$step]) && $starts[$i] - $starts[$step] - $this->minutes[$step] > $max) {
-                    $broken[] = [$i, $step, $max, $starts[$i] - $starts[$step] - $this->minutes[$step]];
-                }
-            }
-        }
-        $tardiness = 0.0;
-        $completion = 0;
-        $ends = [];
-        foreach ($this->problem->jobs as $j => $job) {
-            $end = \PHP_INT_MIN;
-            foreach ($job->steps as $i) {
-                if (isset($starts[$i]) && $starts[$i] + $this->minutes[$i] > $end) {
-                    $end = $starts[$i] + $this->minutes[$i];
-                }
-            }
-            $ends[$j] = \PHP_INT_MIN === $end ? 0 : $end;
-            $tardiness += $job->weight * max(0, $ends[$j] - $job->due);
-            $completion += $ends[$j];
-        }
-
-        return new Timetable($starts, $this->workers, $broken, $this->unplaced, $ends, [
-            \count($this->unplaced),
-            \count($broken),
-            $tardiness,
-            $completion,
-            $this->changes(),
-        ]);
-    }
-
-    /** How often somebody takes up a brush of another colour family. */
-    private function changes(): int
-    {
-        $order = $this->starts;
-        asort($order);
-        $before = [];
-        $changes = 0;
-        foreach ($order as $step => $_) {
-            $worker = $this->workers[$step];
-            if ($worker < 0 || 0 === $this->minutes[$step]) {
-                continue;
-            }
-            $setup = $this->problem->steps[$step]->setup;
-            $changes += null !== $setup && isset($before[$worker]) && $before[$worker] !== $setup ? 1 : 0;
-            $before[$worker] = $setup;
-        }
-
-        return $changes;
     }
 }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * Looks for a good timetable: priority rules first, then simulated annealing over candidates (Kirkpatrick 1983), with
- * restarts from the best and from elsewhere. May be stopped at any moment; the same seed gives the same answer when it is not.
+ * Looks for a good timetable: priority rules first; then closely where there are few steps ({@see FewSteps}), else simulated annealing over candidates
+ * (Kirkpatrick 1983), with restarts from the best and from elsewhere. May be stopped at any moment; the same seed gives the same answer when it is not.
  */
 final class Solver
 {
     /** Rounds without anything better after which the search has looked enough, a block. */
     private const PATIENCE = 400;
     private const COLDEST = 0.002;
+    /** Up to so many steps there is time to look closely. */
+    private const FEW_STEPS = 60;
     /** Above so many blocks there is no time to look everywhere: cooler from the start, and mostly whole jobs are moved. */
     private const MANY_BLOCKS = 60;
 
@@ -21,6 +23,8 @@ final class Solver
     private readonly float $hottest;
     private readonly int $round;
     private ScheduleGenerator $placer;
+    private readonly bool $few;
+    private ?FewSteps $closely = null;
 
     /**
      * @param \Closure(int): int $random throws a number from 0 to one below what it is given; core has no chance of its own
@@ -29,10 +33,11 @@ final class Solver
     public function __construct(private readonly Problem $problem, private readonly \Closure $random, private readonly \Closure $goOn)
     {
         $this->placer = new ScheduleGenerator($problem);
+        $this->few = \count(array_filter($problem->steps, static fn (Activity $w): bool => !$w->isFixed())) <= self::FEW_STEPS;
         $this->many = \count($this->placer->blocks->steps) > self::MANY_BLOCKS;
         $this->neighbours = new Neighbourhood($problem, $this->placer->blocks, $this->many, $random);
         $this->hottest = $this->many ? 0.04 : 0.6;
-        $this->round = $this->many ? 600 : 2000;
+        $this->round = $this->few ? 250 : ($this->many ? 600 : 2000);
     }
 
     /**
@@ -86,7 +91,10 @@ final class Solver
                     $idle = 0;
                 }
             }
-            if (0 === $best->worth[0] && 0 === $best->worth[1] && $best->worth[2] <= $bound && $idle > 20 * $blocks) {
+            if ($this->few && $this->isWhole($best)) {
+                return $this->closely($best, $bound);
+            }
+            if ($this->isWhole($best) && $best->worth[2] <= $bound && $idle > 20 * $blocks) {
                 break;
             }
         }
@@ -96,7 +104,20 @@ final class Solver
 
     public function evaluations(): int
     {
-        return $this->placer->evaluations;
+        return $this->placer->evaluations + ($this->closely?->evaluations() ?? 0);
+    }
+
+    /** Everything is placed and every window kept. */
+    private function isWhole(Timetable $table): bool
+    {
+        return 0 === $table->worth[0] && 0 === $table->worth[1];
+    }
+
+    private function closely(Timetable $table, float $bound): Timetable
+    {
+        $this->closely = new FewSteps($this->problem, $this->random, $this->goOn);
+
+        return $this->closely->improve($table, $bound);
     }
 
     private static function cost(Timetable $table): float

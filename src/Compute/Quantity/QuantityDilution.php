@@ -25,7 +25,7 @@ final readonly class QuantityDilution implements Computation
         $parts = \array_key_exists('parts', $fields) ? $this->parts($read, $fields['parts']) : null;
         $given = array_values(array_filter(self::CHOICES, static fn (string $key): bool => \array_key_exists($key, $fields)));
         foreach (\array_slice($given, 1) as $key) {
-            $read->fault('/'.$key, 'is given beside '.$given[0].'; give one of total, product and water');
+            $read->fault('/'.$key, 'is given beside another; give one of total, product and water');
         }
         if ([] === $given && $input instanceof \stdClass) {
             $read->fault('/total', 'is missing, and so are product and water');

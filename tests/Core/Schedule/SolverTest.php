@@ -118,7 +118,7 @@ final class SolverTest extends TestCase
     {
         foreach ([1, 2, 3] as $seed) {
             $week = RandomShop::week($seed, 16, 1, 3.0);
-            $wide = self::solve(self::problem($week), 1500);
+            $wide = self::solve(self::problem($week), 8000);
             array_walk_recursive($week, static function (mixed &$value, int|string $key): void {
                 $value = 'max_minutes' === $key && \is_int($value) ? max(10, intdiv($value, 3)) : $value;
             });

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Compute;
+namespace KindHeel\App\Compute\Script;
 
+use KindHeel\App\Compute\Computation;
+use KindHeel\App\Compute\InputErrors;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** JSON in on standard input, JSON out on standard output; 0 computed, 2 the input is wrong, 1 a fault of ours. */
 #[AsCommand('compute', 'Calls a computation of the craft: JSON in, JSON out.')]
@@ -15,15 +16,10 @@ final readonly class ComputeCommand
     private const WRONG_INPUT = 2;
     private const FLAGS = \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
 
-    /** @param iterable<Computation> $computations */
-    public function __construct(#[AutowireIterator(Computation::class)] private iterable $computations)
-    {
-    }
-
     public function __invoke(#[Argument('Such as dry.forecast.')] string $name): int
     {
         try {
-            foreach ($this->computations as $computation) {
+            foreach (Computations::all() as $computation) {
                 if ($computation::name() === $name) {
                     $json = json_encode($computation->compute($this->input()), self::FLAGS);
                     fwrite(\STDOUT, $json."\n");
@@ -31,7 +27,7 @@ final readonly class ComputeCommand
                     return 0;
                 }
             }
-            $names = array_map(static fn (Computation $c): string => $c::name(), [...$this->computations]);
+            $names = array_map(static fn (Computation $c): string => $c::name(), Computations::all());
             sort($names);
             throw new InputErrors([['path' => '', 'message' => \sprintf('there is no computation “%s”; there are %s', $name, implode(', ', $names))]]);
         } catch (InputErrors $wrong) {

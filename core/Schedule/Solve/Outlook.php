@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule\Solve;
+
+/**
+ * What a timetable in the making may come to: when each step that is ready could begin, when each job ends if nothing else stands in its way, and when if the
+ * hands do one job after the other, the most urgent first (apparent tardiness cost, Vepsalainen and Morton 1987).
+ */
+final class Outlook
+{
+    private const NEVER = HandHours::NEVER;
+    private const UNBOUNDED = 1 << 40;
+    private const TRIES = 10;
+    private const AHEAD = 480.0;
+    private const AHEAD_JOBS = 6.0;
+    private const COMPLETION_SHARE = 0.01;
+
+    /** How much of the guess goes by the hands, 0 to 1; the rest goes by each job alone. */
+    public float $byHands = 0.7;
+    /** @var array<int, float> by job */
+    public array $weights;
+    public readonly HandHours $hours;
+    /** @var list<int> */
+    public readonly array $minutes;
+    /** @var list<int> index of the station, -1 for none */
+    public readonly array $place;
+    /** @var list<list<int>> */
+    public readonly array $able;
+    /** @var array<int, list<int>> by step: those that wait for it */
+    public readonly array $after;
+    /** @var array<int, list<array{int, int, int}>> by step: those that hang on it by a window, with the least and the longest wait */
+    private readonly array $tied;
+    /** @var array<int, list<array{int, int, int}>> by step: the step before, its least and its longest wait */
+    private readonly array $waits;
+    /** @var list<int> */
+    private readonly array $job;
+    private readonly bool $hasSetUp;
+    /** @var array<int, array<int, int>> by step and minute: when its job ends at the earliest */
+    private array $tails = [];
+
+    public function __construct(private readonly ActivityLists $lists)
+    {
+        $problem = $lists->problem;
+        $this->hours = new HandHours($lists->calendars, \count($problem->workers));
+        $this->weights = $lists->weights;
+        $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
+        $this->place = array_map(static fn (Activity $w): int => 0 === $w->minutes ? -1 : $w->station ?? -1, $problem->steps);
+        $this->able = array_map(
+            static fn (Activity $w): array => $w->attended && $w->minutes > 0
+                ? array_keys(array_filter($problem->workers, static fn (Worker $h): bool => $h->can($w->skill)))
+                : [],
+            $problem->steps,
+        );
+        $after = $tied = $waits = array_fill_keys(array_keys($problem->steps), []);
+        foreach ($problem->steps as $i => $work) {
+            foreach ($work->after as $lag) {
+                $waits[$i][] = [$lag->step, $lag->min, $lag->max ?? self::UNBOUNDED];
+            }
+            foreach ($work->isFixed() ? [] : $work->after as $lag) {
+                $after[$lag->step][] = $i;
+                if (null !== $lag->max) {
+                    $tied[$lag->step][] = [$i, $lag->min, $lag->max];
+                }
+            }
+        }
+        [$this->after, $this->tied, $this->waits] = [$after, $tied, $waits];
+        $this->job = array_map(static fn (Activity $w): int => $w->job, $problem->steps);
+        $this->hasSetUp = $problem->hasSetUp();
+    }
+
+    /** Fills in what could come next, the bound and the guess; false where a step has missed its window. */
+    public function assess(BeamNode $node): bool
+    {
+        $minutes = $this->minutes;
+        $starts = $node->starts;
+        $ends = $node->ends;
+        $next = [];
+        $people = $this->hours->people + 1;
+        foreach ($node->ready as $i) {
+            [$from, $until] = [0, self::NEVER];
+            foreach ($this->waits[$i] as [$j, $min, $max]) {
+                $end = $starts[$j] + $minutes[$j];
+                if ($end + $min > $from) {
+                    $from = $end + $min;
+                }
+                if ($end + $max < $until) {
+                    $until = $end + $max;
+                }
+            }
+            $place = $this->place[$i];
+            if ($place >= 0 && $node->places[$place][0] > $from) {
+                $from = $node->places[$place][0];
+            }
+            $soonest = self::NEVER;
+            if ([] === $this->able[$i]) {
+                $soonest = $this->reaching($node, $i, -1, $from);
+                $next[$people * $i] = [$i, -1, $soonest];
+            }
+            foreach ($this->able[$i] as $p) {
+                $at = $this->at($node, $i, $p, $from);
+                if (self::NEVER !== $at && [] !== $this->tied[$i]) {
+                    $at = $this->reaching($node, $i, $p, $at);
+                }
+                if ($at <= $until && self::NEVER !== $at) {
+                    $next[$people * $i + 1 + $p] = [$i, $p, $at];
+                    if ($at < $soonest) {
+                        $soonest = $at;
+                    }
+                }
+            }
+            if (self::NEVER === $soonest || $soonest > $until) {
+                return false;
+            }
+            $job = $this->job[$i];
+            $end = $this->tails[$i][$soonest] ?? $this->tail($i, $soonest);
+            if ($end > $ends[$job]) {
+                $ends[$job] = $end;
+            }
+        }
+        $node->next = $next;
+        $this->judge($node, $ends);
+
+        return true;
+    }
+
+    /** @param array<int, int> $ends when each job ends if nothing else stands in its way */
+    private function judge(BeamNode $node, array $ends): void
+    {
+        $jobs = $this->lists->problem->jobs;
+        $done = 0;
+        foreach ($node->free as $p => $free) {
+            $done += $this->hours->passed($p, $free);
+        }
+        $ahead = self::AHEAD + self::AHEAD_JOBS * max(30.0, array_sum($node->left) / \count($jobs));
+        $bound = $guess = 0.0;
+        $urge = [];
+        foreach ($jobs as $j => $job) {
+            $late = $ends[$j] - $job->due;
+            if ($late > 0) {
+                $bound += $job->weight * $late;
+            }
+            if ($node->left[$j] > 0) {
+                $urge[$j] = $this->weights[$j] / $node->left[$j] * ($late < 0 ? exp($late / $ahead) : 1.0);
+            } elseif ($late > 0) {
+                $guess += $this->weights[$j] * $late;
+            }
+        }
+        arsort($urge);
+        $goals = [];
+        foreach ($urge as $j => $_) {
+            $goals[] = $done += $node->left[$j];
+        }
+        $byHands = $this->hours->whenPassed($goals);
+        foreach (array_keys($urge) as $k => $j) {
+            $end = $byHands[$k] > $ends[$j] ? $ends[$j] + $this->byHands * ($byHands[$k] - $ends[$j]) : $ends[$j];
+            if ($end > $jobs[$j]->due) {
+                $guess += $this->weights[$j] * ($end - $jobs[$j]->due);
+            }
+            $guess += self::COMPLETION_SHARE * $end;
+        }
+        $node->bound = $bound;
+        $node->guess = $guess;
+    }
+
+    /** When a person could begin with a step, what going from piece to piece costs counted. */
+    private function at(BeamNode $node, int $i, int $p, int $from): int
+    {
+        $free = $node->free[$p];
+        if (!$this->hasSetUp) {
+            return $this->hours->next($p, $free > $from ? $free : $from, $this->minutes[$i]);
+        }
+        $problem = $this->lists->problem;
+        $job = $this->job[$i];
+        $need = (isset($node->jobOf[$p]) && $node->jobOf[$p] !== $job ? $problem->switchMinutes : 0)
+            + (isset($node->handOf[$job]) && $node->handOf[$job] !== $p ? $problem->handoverMinutes : 0);
+        $at = $this->hours->next($p, $free > $from - $need ? $free : $from - $need, $this->minutes[$i] + $need);
+
+        return self::NEVER === $at ? $at : $at + $need;
+    }
+
+    /** The earliest start, not before `$at`, from which those that hang on the step by a window can be reached as hours and places stand now. */
+    private function reaching(BeamNode $node, int $i, int $p, int $at): int
+    {
+        for ($tries = 0; $tries < self::TRIES; ++$tries) {
+            $end = $at + $this->minutes[$i];
+            $later = $at;
+            foreach ($this->tied[$i] as [$k, $min, $max]) {
+                $from = $end + $min;
+                $place = $this->place[$k];
+                if ($place >= 0 && $place !== $this->place[$i] && $node->places[$place][0] > $from) {
+                    $from = $node->places[$place][0];
+                }
+                $soonest = [] === $this->able[$k] ? $from : self::NEVER;
+                foreach ($this->able[$k] as $q) {
+                    $start = $this->hours->next($q, $node->free[$q] > $from ? $node->free[$q] : $from, $this->minutes[$k]);
+                    if ([] !== $this->tied[$k] && self::NEVER !== $start) {
+                        $start = $this->reaching($node, $k, $q, $start);
+                    }
+                    if ($start < $soonest) {
+                        $soonest = $start;
+                    }
+                }
+                if (self::NEVER === $soonest) {
+                    return self::NEVER;
+                }
+                $later = max($later, $soonest - $max - $this->minutes[$i]);
+            }
+            if ($later <= $at) {
+                return $at;
+            }
+            $at = $p < 0 ? $later : $this->hours->next($p, $later, $this->minutes[$i]);
+            if (self::NEVER === $at) {
+                return $at;
+            }
+        }
+
+        return $at;
+    }
+
+    /** When the step's job ends if it may begin from then on and nothing else stands in its way. */
+    private function tail(int $i, int $from): int
+    {
+        if (isset($this->tails[$i][$from])) {
+            return $this->tails[$i][$from];
+        }
+        $at = [] === $this->able[$i] ? $from : self::NEVER;
+        foreach ($this->able[$i] as $p) {
+            $at = min($at, $this->hours->next($p, $from, $this->minutes[$i]));
+        }
+        $end = self::NEVER === $at ? $from : $at + $this->minutes[$i];
+        $last = $end;
+        foreach ($this->after[$i] as $k) {
+            foreach ($this->job[$k] === $this->job[$i] ? $this->waits[$k] : [] as [$j, $min]) {
+                if ($j === $i) {
+                    $last = max($last, $this->tail($k, $end + $min));
+                }
+            }
+        }
+
+        return $this->tails[$i][$from] = $last;
+    }
+}

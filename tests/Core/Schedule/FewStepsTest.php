@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\Core\Schedule;
+
+use KindHeel\App\Compute\ScheduleReader;
+use KindHeel\Core\Schedule\Solve\ActivityLists;
+use KindHeel\Core\Schedule\Solve\Beam;
+use KindHeel\Core\Schedule\Solve\BeamNode;
+use KindHeel\Core\Schedule\Solve\BeamSearch;
+use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\ListNeighbours;
+use KindHeel\Core\Schedule\Solve\LowerBound;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
+use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
+use KindHeel\Core\Schedule\Solve\Solver;
+use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Tests\Support\ScheduleCheck;
+use KindHeel\Tests\Support\SmallShop;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The close search, on made-up weeks whose optima a constraint solver proved. */
+final class FewStepsTest extends TestCase
+{
+    /** Counted in looks at the clock, so that a slow machine finds the same. */
+    public function testMostOfTheSeededWeeksReachWhatWasProved(): void
+    {
+        $found = $proved = 0.0;
+        $reached = 0;
+        $weeks = \array_slice(SmallShop::proved(), 0, 24);
+        foreach ($weeks as ['seed' => $seed, 'steps' => $steps, 'weighted_tardiness' => $best]) {
+            $problem = self::week($seed, $steps);
+            $table = self::solve($problem, 4000);
+            self::assertSame([], ScheduleCheck::faults($problem, $table), 'seed '.$seed);
+            self::assertSame(ScheduleCheck::tardiness($problem, $table), $table->worth[2]);
+            self::assertGreaterThanOrEqual($best, $table->worth[2], 'better than proved: seed '.$seed);
+            self::assertLessThanOrEqual($best, LowerBound::of($problem), 'a bound is never above what can be reached: seed '.$seed);
+            $reached += $table->worth[2] <= $best ? 1 : 0;
+            $found += $table->worth[2];
+            $proved += $best;
+        }
+        self::assertGreaterThanOrEqual(15, $reached);
+        self::assertLessThanOrEqual(1.08 * $proved, $found);
+    }
+
+    public function testAListOfTheStepsInTimeGivesTheTimetableThatItCameFrom(): void
+    {
+        foreach ([3, 8, 17, 27] as $seed) {
+            $problem = self::week($seed, 14 + 7 * $seed % 30);
+            $lists = new ActivityLists($problem);
+            $table = self::solve($problem, 400);
+            $again = $lists->place($lists->inTime($table->starts), $table->workers);
+            self::assertNotNull($again);
+            self::assertLessThanOrEqual($table->worth[2], $again->worth[0], 'seed '.$seed);
+        }
+    }
+
+    public function testNoNeighbourBreaksALaw(): void
+    {
+        foreach ([[2, 0, 0], [8, 2, 5], [17, 5, 0], [26, 0, 10]] as [$seed, $switch, $handover]) {
+            $week = SmallShop::week($seed, 14 + 7 * $seed % 30) + ['switch_minutes' => $switch, 'handover_minutes' => $handover];
+            // What has begun may not move.
+            $week['fixed'] = [['step' => self::text($week, 'jobs', 0, 'steps', 0, 'id'), 'start' => $week['now'], 'person' => 'ada']];
+            $problem = self::problem($week);
+            $lists = new ActivityLists($problem);
+            $throw = self::random($seed);
+            $neighbours = new ListNeighbours($lists, $throw);
+            $rules = new PriorityRules($problem, ($placer = new ScheduleGenerator($problem))->blocks);
+            $now = $lists->place($lists->inTime($placer->place(new Candidate($rules->all()[0]))->starts), []);
+            $moved = 0;
+            for ($k = 0; $k < 250 && null !== $now; ++$k) {
+                $move = $neighbours->oneOf($now);
+                $next = null === $move ? null : $lists->place(...$move);
+                if (null === $next) {
+                    continue;
+                }
+                $table = Timetable::of($problem, $next->starts, $next->workers);
+                self::assertSame([], ScheduleCheck::faults($problem, $table), "seed $seed, move $k");
+                self::assertSame([0, 0, $next->worth[0], $next->worth[1]], \array_slice($table->worth, 0, 4));
+                $moved += $next->starts === $now->starts ? 0 : 1;
+                $now = $next;
+            }
+            self::assertGreaterThan(100, $moved, 'seed '.$seed);
+        }
+    }
+
+    public function testWhatABeamBuildsKeepsTheLawsAndItsBoundIsNeverAboveWhatComesOfIt(): void
+    {
+        foreach ([0, 7, 13, 22, 43] as $seed) {
+            $problem = self::week($seed, 14 + 7 * $seed % 30);
+            $lists = new ActivityLists($problem);
+            $whole = $parts = [];
+            $compared = 0;
+            (new BeamSearch($lists, self::random(1), static fn (): bool => true))->run(
+                new Beam(12, 2, true, 0.7, 15),
+                \INF,
+                static function (BeamNode $node) use ($problem, &$whole, &$parts): void {
+                    \count($node->starts) === \count($problem->steps) ? $whole[] = $node : $parts[] = $node;
+                },
+            );
+            self::assertNotSame([], $whole, 'seed '.$seed);
+            foreach ($whole as $node) {
+                $table = Timetable::of($problem, $node->starts, $node->workers);
+                self::assertSame([], ScheduleCheck::faults($problem, $table), 'seed '.$seed);
+                self::assertSame([0, $table->worth[2]], [$table->worth[1], $node->bound]);
+                foreach ($parts as $part) {
+                    if (self::goesOn($problem, $part, $node)) {
+                        ++$compared;
+                        self::assertLessThanOrEqual($node->bound, $part->bound, 'seed '.$seed);
+                    }
+                }
+            }
+            self::assertGreaterThan(0, $compared, 'seed '.$seed);
+        }
+    }
+
+    public function testAWideBeamFindsWhatWasProvedWhereThereAreFewSteps(): void
+    {
+        $best = array_column(SmallShop::proved(), 'weighted_tardiness', 'seed');
+        foreach ([9 => 17, 13 => 15, 49 => 27] as $seed => $steps) {
+            $problem = self::week($seed, $steps);
+            $found = \INF;
+            (new BeamSearch(new ActivityLists($problem), self::random(1), static fn (): bool => true))->run(
+                new Beam(3000, 30, true, 0.7, 0),
+                \INF,
+                static function (BeamNode $node) use (&$found, $problem): void {
+                    $found = \count($node->starts) === \count($problem->steps) ? min($found, $node->bound) : $found;
+                },
+            );
+            self::assertSame((float) $best[$seed], $found, 'seed '.$seed);
+        }
+    }
+
+    /** One has what the other has, and all else after it at its person and its place. */
+    private static function goesOn(Problem $problem, BeamNode $part, BeamNode $whole): bool
+    {
+        foreach ($whole->starts as $i => $start) {
+            if (isset($part->starts[$i])) {
+                if ($part->starts[$i] !== $start || $part->workers[$i] !== $whole->workers[$i]) {
+                    return false;
+                }
+            } elseif ($start < ($part->free[$whole->workers[$i]] ?? 0) || $start < ($part->places[$problem->steps[$i]->station ?? -1][0] ?? 0)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function week(int $seed, int $steps): Problem
+    {
+        return self::problem(SmallShop::week($seed, $steps));
+    }
+
+    /** @param array<string, mixed> $week */
+    private static function problem(array $week): Problem
+    {
+        return (new ScheduleReader())->problem(json_decode(json_encode($week, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
+    }
+
+    /** @param array<mixed> $week */
+    private static function text(array $week, string|int ...$path): string
+    {
+        $value = $week;
+        foreach ($path as $key) {
+            $value = \is_array($value) ? $value[$key] ?? null : null;
+        }
+
+        return \is_string($value) ? $value : throw new \LogicException('There is no text.');
+    }
+
+    /** @return \Closure(int): int */
+    private static function random(int $seed): \Closure
+    {
+        $random = new Randomizer(new Mt19937($seed));
+
+        return static fn (int $sides): int => $random->getInt(0, $sides - 1);
+    }
+
+    private static function solve(Problem $problem, int $looks): Timetable
+    {
+        return (new Solver($problem, self::random(1), static function () use (&$looks): bool {
+            return --$looks >= 0;
+        }))->solve();
+    }
+}
