@@ -17,8 +17,13 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('demo:load', 'Fills an empty database with the Lantern Players and two weeks of work.')]
 final readonly class DemoCommand
 {
-    public function __construct(private DemoLoader $loader, private WorkshopClock $clock, private Connection $connection, private string $workshopTimezone)
-    {
+    public function __construct(
+        private DemoLoader $loader,
+        private TimeLapse $time,
+        private WorkshopClock $clock,
+        private Connection $connection,
+        private string $workshopTimezone,
+    ) {
     }
 
     public function __invoke(
@@ -46,15 +51,26 @@ final readonly class DemoCommand
             Tables::numberAnew($this->connection);
         } elseif (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {
             $io->writeln('There is somebody in the database already; it stays as it is.');
+            $this->wake($io);
 
             return Command::SUCCESS;
         }
-        if (null !== $at) {
-            $this->clock->set(new \DateTimeImmutable($at, new \DateTimeZone($this->workshopTimezone)));
-        }
+        $zone = new \DateTimeZone($this->workshopTimezone);
+        $this->clock->set(null === $at ? DemoMorning::ofToday($this->clock->now(), $zone) : new \DateTimeImmutable($at, $zone));
         $this->loader->load($this->clock->now());
         $io->writeln('The Lantern Players have moved in.');
 
         return Command::SUCCESS;
+    }
+
+    /** A yard that is shut shows nothing: the hours until the next morning go by. */
+    private function wake(SymfonyStyle $io): void
+    {
+        $now = $this->clock->now();
+        if (!$this->time->isOpen($now)) {
+            $morning = DemoMorning::after($now, new \DateTimeZone($this->workshopTimezone));
+            $this->time->forward((int) ceil(($morning->getTimestamp() - $now->getTimestamp()) / 60), null);
+            $io->writeln('Nobody was there; the hours until the next morning have gone by.');
+        }
     }
 }

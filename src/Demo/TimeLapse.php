@@ -57,7 +57,7 @@ final readonly class TimeLapse
         $this->clock->forward($minutes);
     }
 
-    private function isOpen(\DateTimeImmutable $at): bool
+    public function isOpen(\DateTimeImmutable $at): bool
     {
         $local = $at->setTimezone(new \DateTimeZone($this->workshopTimezone));
 

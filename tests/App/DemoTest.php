@@ -5,22 +5,30 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Demo\DemoCommand;
+use KindHeel\App\Demo\DemoHands;
 use KindHeel\App\Demo\DemoLoader;
+use KindHeel\App\Demo\DemoMorning;
 use KindHeel\App\Demo\LanternPlayers;
+use KindHeel\App\Demo\TimeLapse;
+use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Tester\CommandTester;
 
 /** What the demo is made of. */
 final class DemoTest extends ApiTestCase
 {
+    private const CLOCK = '/tmp/kindheel-demo-clock';
+
     public function testEveryPieceOfTheDemoIsPlannedSoundly(): void
     {
         $planned = 0;
@@ -76,6 +84,36 @@ final class DemoTest extends ApiTestCase
         self::assertSame(0, $this->rows('ticket'));
     }
 
+    public function testItOpensOnAWorkingDayAtTwentyPastTenWhateverTheHour(): void
+    {
+        $vienna = new \DateTimeZone('Europe/Vienna');
+        $opens = static fn (string $now): string => DemoMorning::ofToday(new \DateTimeImmutable($now), $vienna)->format('D H:i d');
+        self::assertSame('Tue 10:20 03', $opens('2026-03-03T02:40:00+01:00'));
+        self::assertSame('Tue 10:20 03', $opens('2026-03-03T22:40:00+01:00'));
+        self::assertSame('Wed 10:20 04', $opens('2026-03-03T23:40:00+00:00'), 'it is the fourth already in Vienna');
+        self::assertSame('Mon 10:20 09', $opens('2026-03-08T12:00:00+01:00'), 'shut on a Sunday');
+        $next = static fn (string $now): string => DemoMorning::after(new \DateTimeImmutable($now), $vienna)->format('D H:i d');
+        self::assertSame('Tue 10:20 03', $next('2026-03-03T05:00:00+01:00'));
+        self::assertSame('Mon 10:20 09', $next('2026-03-07T18:00:00+01:00'));
+        self::assertSame('Mon 10:20 09', $next('2026-03-08T18:00:00+01:00'));
+    }
+
+    public function testADemoThatIsStartedInTheNightWakesInTheMorningAndOneThatIsOpenGoesOn(): void
+    {
+        try {
+            $this->clock->modify('2026-03-03T23:00:00+01:00');
+            file_put_contents(self::CLOCK, '0');
+            self::assertStringContainsString('gone by', $this->load(demo: true)->getDisplay());
+            self::assertSame((11 * 60 + 20) * 60, (int) file_get_contents(self::CLOCK));
+            $this->clock->modify('2026-03-03T11:00:00+01:00');
+            file_put_contents(self::CLOCK, '0');
+            self::assertStringNotContainsString('gone by', $this->load(demo: true)->getDisplay());
+            self::assertSame('0', file_get_contents(self::CLOCK));
+        } finally {
+            @unlink(self::CLOCK);
+        }
+    }
+
     public function testAWorkshopOfItsOwnIsNeverFilledWithTheDemosPeople(): void
     {
         $this->connection()->executeStatement('SET FOREIGN_KEY_CHECKS = 0');
@@ -92,10 +130,19 @@ final class DemoTest extends ApiTestCase
     private function load(bool $demo, array $words = []): CommandTester
     {
         $container = self::getContainer();
+        $clock = new WorkshopClock(self::CLOCK, $demo);
         $command = new Command('demo:load');
         $command->setCode(new DemoCommand(
             $container->get(DemoLoader::class),
-            new WorkshopClock(sys_get_temp_dir().'/kindheel-no-clock', $demo),
+            new TimeLapse(
+                $clock,
+                $container->get(DemoHands::class),
+                $container->get(RecordAir::class),
+                $container->get(ThermoHygrometer::class),
+                $container->get(EventDispatcherInterface::class),
+                'Europe/Vienna',
+            ),
+            $clock,
             $this->connection(),
             'Europe/Vienna',
         ));

@@ -38,8 +38,8 @@ final class ReadmeTest extends TestCase
         $said = new Process(['bin/console', 'compute', 'nothing'], self::ROOT);
         $said->setInput('{}');
         $said->run();
-        preg_match_all('/\b(?:dry|plan|schedule|colour)\.[a-z-]+/', $said->getErrorOutput(), $names);
-        self::assertGreaterThan(9, \count($names[0]));
+        preg_match_all('/\b(?:dry|plan|schedule|colour|quantity|estimate)\.[a-z-]+/', $said->getErrorOutput(), $names);
+        self::assertGreaterThan(14, \count($names[0]));
         foreach ($names[0] as $name) {
             self::assertStringContainsString("compute $name < docs/examples/$name.json", $printed);
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule\Solve;
 
-/** When hands are here and free of what is fixed, for looking ahead: the next start at one person, and when all of them together have done so much. */
+/** When hands are here and free of what is fixed, for looking ahead: the next start at one person, and what all of them together can do. */
 final class HandHours
 {
     public const NEVER = \PHP_INT_MAX;
@@ -15,29 +15,19 @@ final class HandHours
     private array $closes = [];
     /** @var array<int, array<int, int>> minutes of a person up to a minute, by person and minute */
     private array $known = [];
-    /** @var list<array{int, int, int}> from which minute on, how many minutes of all hands until then, and how many hands there are from then on */
-    private array $pool = [[0, 0, 0]];
+    /** Of all hands together. */
+    public readonly Capacity $together;
 
     public function __construct(ResourceCalendars $calendars, public readonly int $people)
     {
-        $changes = [];
+        $stretches = [];
         for ($p = 0; $p < $people; ++$p) {
             [$this->opens[$p], $this->closes[$p]] = $calendars->stretches($p);
             foreach ($this->opens[$p] as $k => $open) {
-                $from = max(0, $open);
-                $until = max(0, $this->closes[$p][$k]);
-                $changes[$from] = ($changes[$from] ?? 0) + 1;
-                $changes[$until] = ($changes[$until] ?? 0) - 1;
+                $stretches[] = [$open, $this->closes[$p][$k]];
             }
         }
-        ksort($changes);
-        [$at, $sum, $here] = [0, 0, 0];
-        foreach ($changes as $minute => $change) {
-            $sum += $here * ($minute - $at);
-            $here += $change;
-            $at = $minute;
-            $this->pool[] = [$at, $sum, $here];
-        }
+        $this->together = Capacity::of($stretches);
     }
 
     /** The earliest start of so many minutes at a person; {@see NEVER} where no stretch that is left is long enough. */
@@ -83,28 +73,5 @@ final class HandHours
         }
 
         return $this->known[$person][$until] = $sum;
-    }
-
-    /**
-     * When all hands together have been here for so many minutes.
-     *
-     * @param list<int> $minutes rising
-     *
-     * @return list<float> for each
-     */
-    public function whenPassed(array $minutes): array
-    {
-        $at = [];
-        $k = 0;
-        $last = \count($this->pool) - 1;
-        foreach ($minutes as $goal) {
-            while ($k < $last && $this->pool[$k + 1][1] < $goal) {
-                ++$k;
-            }
-            [$minute, $sum, $here] = $this->pool[$k];
-            $at[] = $here > 0 ? $minute + ($goal - $sum) / $here : (float) $minute;
-        }
-
-        return $at;
     }
 }

@@ -152,7 +152,7 @@ final class Outlook
         foreach ($urge as $j => $_) {
             $goals[] = $done += $node->left[$j];
         }
-        $byHands = $this->hours->whenPassed($goals);
+        $byHands = $this->hours->together->when($goals);
         foreach (array_keys($urge) as $k => $j) {
             $end = $byHands[$k] > $ends[$j] ? $ends[$j] + $this->byHands * ($byHands[$k] - $ends[$j]) : $ends[$j];
             if ($end > $jobs[$j]->due) {

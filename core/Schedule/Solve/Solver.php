@@ -67,7 +67,7 @@ final class Solver
                 [$best, $bestCandidate] = [$table, $candidate];
             }
         }
-        $bound = LowerBound::of($this->problem);
+        $bound = LowerBound::ofJobs($this->problem);
         $idle = 0;
         for ($round = 0; $blocks > 1 && $idle < self::PATIENCE * $blocks && ($this->goOn)(); ++$round) {
             [$now, $candidate] = [$best, $bestCandidate];
