@@ -34,6 +34,7 @@ $shoot = static function (string $name, string $path, ?string $script = null) us
 try {
     $driver->get($address.'/sign-in');
     usleep(900_000);
+    $driver->executeScript('localStorage.setItem("kindheel-tried", "true")');
     $driver->findElement(WebDriverBy::name('login'))->sendKeys('tomas');
     $driver->findElement(WebDriverBy::name('password'))->sendKeys('lantern-tomas'."\n");
     usleep(1_500_000);

@@ -18,6 +18,14 @@ final class WorkshopDayTest extends StoryTestCase
         $this->isAccessible('sign-in');
         $this->type('ida', WebDriverKeys::TAB, 'lantern-ida', WebDriverKeys::ENTER);
         $this->seeText('The rack');
+        $this->seeText('What stands large is');
+        $this->isAccessible('what to try first');
+        $this->tabTo('Let me begin');
+        $this->type(WebDriverKeys::ENTER);
+        $this->wait(fn (): ?bool => [] === $this->all('[aria-label="What to try first"]') ? true : null, 'what to try first goes away');
+        $this->go('/');
+        $this->seeText('The rack');
+        self::assertSame([], $this->all('[aria-label="What to try first"]'), 'and stays away');
 
         $this->tabTo('Counter');
         $this->type(WebDriverKeys::ENTER);

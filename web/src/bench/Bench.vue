@@ -19,6 +19,7 @@ import OverrideDialog from '../step/OverrideDialog.vue'
 import RackPiece from './RackPiece.vue'
 import Tape from './Tape.vue'
 import TimeLapse from './TimeLapse.vue'
+import TryFirst from './TryFirst.vue'
 import Unplanned from './Unplanned.vue'
 import { useAlarms } from './useAlarms'
 import { useAway } from './useAway'
@@ -200,6 +201,7 @@ useKeys((event) => {
           <FitMinutes v-if="bench && bench.rack.length > 0" @take="takeStep" />
           <AirLine v-if="bench" :air="bench.air" @typed="look" />
         </div>
+        <TryFirst v-if="bench && demo" />
         <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
           <p>{{ t('bench.Bench.theRackIsEmpty') }}</p>
           <p><RouterLink class="quiet" to="/counter">{{ t('bench.Bench.atTheCounter') }}</RouterLink> {{ t('bench.Bench.aPieceIsTakenIn') }}</p>
