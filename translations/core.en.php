@@ -1177,6 +1177,7 @@ return [
     'saddle soap' => 'saddle soap',
     'salt wash' => 'salt wash',
     'sand' => 'sand',
+    'sandstone' => 'sandstone',
     'satchel' => 'satchel',
     'scaled and dyed, mostly unfinished; a nail lifts a scale' => 'scaled and dyed, mostly unfinished; a nail lifts a scale',
     'scaled under a glaze; a drop beads' => 'scaled under a glaze; a drop beads',

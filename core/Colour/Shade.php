@@ -37,16 +37,17 @@ enum Shade: string
             'blue', 'dark-blue' => self::Navy,
             'green', 'dark-green' => self::Bottle,
             'gray' => self::Grey,
-            'beige' => self::Sand,
+            'beige', 'sandstone' => self::Sand,
             'white', 'cream', 'off-white', 'light' => self::Ivory,
             'undyed', 'nude' => self::Natural,
             default => null,
         };
     }
 
+    /** By itself it is not read as something to be done: “Paint, sandstone”. */
     public function label(): string
     {
-        return Message::of(str_replace('-', ' ', $this->value));
+        return Message::of(self::Sand === $this ? 'sandstone' : str_replace('-', ' ', $this->value));
     }
 
     public function lab(): Lab

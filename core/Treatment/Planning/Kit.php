@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
@@ -63,7 +64,7 @@ final class Kit
             $mixed = $family->does(Effect::IsMixed);
             $need = Need::poured($sum, $loss[$key] ?? 0.0, $mixed ? Need::KEPT_BACK : 0.0);
             $list[] = new Supply(
-                trim($shade.' '.$family->label()),
+                trim((Shade::tryFrom($shade)?->label() ?? '').' '.$family->label()),
                 RoundUp::tenth($need->amount()),
                 Family::of($family)->unit->value,
                 $mixed ? Message::of('a fifth kept back, labelled') : '',

@@ -9,7 +9,9 @@ use KindHeel\Core\Colour\Illuminant;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Recipe\LightWords;
 use KindHeel\Core\Colour\Recipe\Target;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Treatment\Action;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -33,6 +35,15 @@ final class ColourWordsTest extends TestCase
     public function testAColourHasAPlainName(float $l, float $a, float $b, string $name): void
     {
         self::assertSame($name, ColourName::of(Lab::of($l, $a, $b)));
+    }
+
+    public function testNoShadeByItselfIsReadAsSomethingToBeDone(): void
+    {
+        $acts = array_map(static fn (Action $a): string => str_replace('-', ' ', $a->value), Action::cases());
+        foreach (Shade::cases() as $shade) {
+            self::assertNotContains($shade->label(), $acts);
+            self::assertSame($shade, Shade::named($shade->label()), 'and it is known by what it is called');
+        }
     }
 
     public function testThePaintThatIsMissingIsSaidByWhatItWouldHaveToBe(): void

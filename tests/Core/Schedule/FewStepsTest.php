@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Schedule;
 
 use KindHeel\App\Compute\ScheduleReader;
+use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\ActivityLists;
 use KindHeel\Core\Schedule\Solve\Beam;
 use KindHeel\Core\Schedule\Solve\BeamNode;
 use KindHeel\Core\Schedule\Solve\BeamSearch;
 use KindHeel\Core\Schedule\Solve\Candidate;
+use KindHeel\Core\Schedule\Solve\DueJob;
+use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\ListNeighbours;
 use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\PriorityRules;
@@ -17,6 +20,7 @@ use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\ScheduleCheck;
 use KindHeel\Tests\Support\SmallShop;
 use PHPUnit\Framework\TestCase;
@@ -86,6 +90,33 @@ final class FewStepsTest extends TestCase
             }
             self::assertGreaterThan(100, $moved, 'seed '.$seed);
         }
+    }
+
+    public function testAListThatLeavesWhatIsFixedNoTimeIsNone(): void
+    {
+        $before = static fn (int $fixed): Problem => new Problem(
+            [
+                new Activity('clean', 0, 30, true, null, null, [], null),
+                new Activity('dry', 0, 60, false, null, null, [new Lag(0, 20, null)], null, $fixed),
+            ],
+            [new DueJob('a', 500, 1.0, [0, 1])],
+            [new Worker('ada', [], [[0, 240]])],
+            [],
+        );
+        self::assertNull((new ActivityLists($before(40)))->place([0], []), 'done at 30, and 20 to wait');
+        self::assertSame([0 => 0, 1 => 50], self::sorted((new ActivityLists($before(50)))->place([0], [])->starts ?? []));
+    }
+
+    /**
+     * @param array<int, int> $starts
+     *
+     * @return array<int, int>
+     */
+    private static function sorted(array $starts): array
+    {
+        ksort($starts);
+
+        return $starts;
     }
 
     public function testWhatABeamBuildsKeepsTheLawsAndItsBoundIsNeverAboveWhatComesOfIt(): void
