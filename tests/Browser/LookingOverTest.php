@@ -69,7 +69,7 @@ final class LookingOverTest extends StoryTestCase
         $this->seeText('nothing in it goes deeper');
         self::assertSame('9', $this->see('[name=depthMm]')->getAttribute('value'));
         $this->changeElsewhere();
-        $this->see('[name=depthMm]')->clear()->sendKeys('1.5');
+        $this->typeOver('[name=depthMm]', '1.5');
         $this->says('Mark gouge')->click();
         $this->seeText('Somebody else has changed this piece meanwhile');
         $this->see('[aria-label="Patina: soften"]');

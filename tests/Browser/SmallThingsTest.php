@@ -38,12 +38,12 @@ final class SmallThingsTest extends StoryTestCase
     {
         $this->signIn('ida');
         $this->says('°C')->click();
-        $this->see('[name=tempC]')->clear()->sendKeys('95');
-        $this->see('[name=humidity]')->clear()->sendKeys('44');
+        $this->typeOver('[name=tempC]', '95');
+        $this->typeOver('[name=humidity]', '44');
         $this->says('Take this reading')->click();
         $this->seeText('A workshop is between 0 and 45 °C.');
         self::assertSame('44', $this->see('[name=humidity]')->getAttribute('value'));
-        $this->see('[name=tempC]')->clear()->sendKeys('23.5');
+        $this->typeOver('[name=tempC]', '23.5');
         $this->says('Take this reading')->click();
         $this->seeText('23.5 °C · 44 % typed');
     }

@@ -84,6 +84,14 @@ abstract class StoryTestCase extends TestCase
         );
     }
 
+    /** Over what stood in a field, as hands do it: what the driver clears by itself is written back by a page that draws itself anew meanwhile. */
+    protected function typeOver(string $css, string $text): void
+    {
+        $field = $this->see($css);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text);
+    }
+
     /** The button or link that says this, once it is there. */
     protected function says(string $text): RemoteWebElement
     {

@@ -174,7 +174,7 @@ final class WorkshopDayTest extends StoryTestCase
         $this->see('[name=lengthMm]')->sendKeys('900');
         $this->says('Mark scratch')->click();
         $this->seeText('a finding on it cannot be longer');
-        $this->see('[name=lengthMm]')->clear()->sendKeys('30');
+        $this->typeOver('[name=lengthMm]', '30');
         $this->says('Mark scratch')->click();
         $this->seeText('scratch, first thing seen, 30 mm');
         $this->says('Make the plan')->click();
@@ -257,7 +257,7 @@ final class WorkshopDayTest extends StoryTestCase
         $this->see('[name=password]')->sendKeys('wrong'.WebDriverKeys::ENTER);
         $this->seeText('Name and password do not belong together.');
         self::assertSame('tomas', $this->see('[name=login]')->getAttribute('value'), 'what was typed stays');
-        $this->see('[name=password]')->clear()->sendKeys('lantern-tomas'.WebDriverKeys::ENTER);
+        $this->typeOver('[name=password]', 'lantern-tomas'.WebDriverKeys::ENTER);
         $this->seeText('The rack');
         $this->says('Tomas Bell')->click();
         $this->see('[aria-label="Evening light"]')->click();
