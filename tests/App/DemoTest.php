@@ -21,6 +21,8 @@ use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
 use Psr\EventDispatcher\EventDispatcherInterface;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Tester\CommandTester;
 
@@ -100,16 +102,18 @@ final class DemoTest extends ApiTestCase
 
     public function testADemoThatIsStartedInTheNightWakesInTheMorningAndOneThatIsOpenGoesOn(): void
     {
+        $real = Clock::get();
         try {
-            $this->clock->modify('2026-03-03T23:00:00+01:00');
+            Clock::set(new MockClock('2026-03-03T23:00:00+01:00'));
             file_put_contents(self::CLOCK, '0');
             self::assertStringContainsString('gone by', $this->load(demo: true)->getDisplay());
             self::assertSame((11 * 60 + 20) * 60, (int) file_get_contents(self::CLOCK));
-            $this->clock->modify('2026-03-03T11:00:00+01:00');
+            Clock::set(new MockClock('2026-03-03T11:00:00+01:00'));
             file_put_contents(self::CLOCK, '0');
             self::assertStringNotContainsString('gone by', $this->load(demo: true)->getDisplay());
             self::assertSame('0', file_get_contents(self::CLOCK));
         } finally {
+            Clock::set($real);
             @unlink(self::CLOCK);
         }
     }
