@@ -79,15 +79,7 @@ abstract class StoryTestCase extends TestCase
     protected function see(string $css): RemoteWebElement
     {
         return $this->wait(
-            function () use ($css): ?RemoteWebElement {
-                foreach ($this->all($css) as $element) {
-                    if ($element->isDisplayed()) {
-                        return $element;
-                    }
-                }
-
-                return null;
-            },
+            fn (): ?RemoteWebElement => array_values(array_filter($this->all($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed()))[0] ?? null,
             $css,
         );
     }
