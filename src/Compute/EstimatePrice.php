@@ -106,7 +106,7 @@ final readonly class EstimatePrice implements Computation
     {
         $fields = $read->object($value, $path, ['what', 'minutes', 'cv', 'rate_per_hour']) ?? [];
         $what = $this->what($read, $fields, $path);
-        $minutes = \array_key_exists('minutes', $fields) ? $read->number($fields['minutes'], $path.'/minutes', 0.0) : null;
+        $minutes = \array_key_exists('minutes', $fields) ? $read->number($fields['minutes'], $path.'/minutes', 0.0, Reader::MOST) : null;
         $cv = \array_key_exists('cv', $fields) ? $read->number($fields['cv'], $path.'/cv', 0.0, self::MOST_SHARE) : null;
         $rate = \array_key_exists('rate_per_hour', $fields) ? $read->decimal($fields['rate_per_hour'], $path.'/rate_per_hour', self::MONEY) : null;
 

@@ -13,7 +13,8 @@ use Brick\Math\BigDecimal;
  */
 final class Reader
 {
-    public const MANY = 1000;
+    /** Nothing that is measured here is larger, nor smaller than its inverse. */
+    public const MOST = 1e6;
 
     /** @var list<array{path: string, message: string}> */
     private array $errors = [];
@@ -99,13 +100,26 @@ final class Reader
     }
 
     /**
-     * A field that must be above 0; null too where it is not there, which {@see object()} has noted already.
+     * A field that is a size; null too where it is not there, which {@see object()} has noted already.
      *
      * @param array<string, mixed>|null $fields
      */
     public function size(?array $fields, string $key): ?float
     {
-        return \array_key_exists($key, $fields ?? []) ? $this->number($fields[$key] ?? null, '/'.$key, 0.0, above: true) : null;
+        return \array_key_exists($key, $fields ?? []) ? $this->sizeAt($fields[$key] ?? null, '/'.$key) : null;
+    }
+
+    /** What is measured: above 0, and neither smaller nor larger than makes sense here. */
+    public function sizeAt(mixed $value, string $path): ?float
+    {
+        $size = $this->number($value, $path, 0.0, self::MOST, above: true);
+        if (null !== $size && $size < 1.0 / self::MOST) {
+            $this->fault($path, 'is too small to be measured');
+
+            return null;
+        }
+
+        return $size;
     }
 
     /** Money, a share or an amount as a decimal text such as "16.80", never below 0. */

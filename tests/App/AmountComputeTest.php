@@ -94,6 +94,13 @@ final class AmountComputeTest extends TestCase
         yield 'no points' => [$area, ['outline' => [[0], [9, 'x'], 3], 'card_mm' => [85, 0], 'picture' => [0]] + self::AREA, [
             '/outline/0', '/outline/1/1', '/outline/2', '/card_mm/1', '/picture',
         ]];
+        $senseless = ['area_dm2' => 1e308, 'use_per_m2' => 1e-300, 'coats' => 5000, 'kept_back' => 1e9, 'on_hand' => 1e300];
+        yield 'beyond all sense' => [$need, $senseless + self::NEED, [
+            '/area_dm2', '/use_per_m2', '/coats', '/kept_back', '/on_hand',
+        ]];
+        yield 'pixels beyond all sense' => [$area, ['outline' => [[400, 300], [1e300, 320], [1450, -1e300]], 'card_mm' => [1e200, 55]] + self::AREA, [
+            '/outline/1/0', '/outline/2/1', '/card_mm/0',
+        ]];
         $price = new EstimatePrice();
         $noMoney = ['minimum' => '25,00', 'tax' => 0.19, 'round_to' => '0.505', 'overhead' => '-0.1', 'waste' => '5.01'];
         yield 'money that is none' => [$price, $noMoney + self::PRICE, [

@@ -19,12 +19,7 @@ final class ActivityLists
     public int $evaluations = 0;
     /** @var array<int, float> by job; changed for a while they lead the search elsewhere */
     public array $weights;
-    /** With what is fixed taken out. */
-    public readonly ResourceCalendars $calendars;
-    /** @var array<int, int> starts of what is fixed */
-    public readonly array $fixed;
-    /** @var array<int, int> who does it */
-    public readonly array $fixedWorkers;
+    public readonly FixedSteps $fixed;
     /** @var array<int, array<int, true>> by step: every step it waits for, near or far */
     public readonly array $ancestors;
     /** @var list<int> */
@@ -35,9 +30,7 @@ final class ActivityLists
     private readonly array $windows;
     /** @var array<int, true> steps that have a window after them */
     private readonly array $pullable;
-    /** @var list<int> earliest start so that a fixed step after it keeps its window */
-    private readonly array $release;
-    /** @var list<int> latest end that leaves a fixed step after it its wait */
+    /** @var list<int> by step: latest end that leaves a fixed step after it its wait */
     private readonly array $latest;
     /** @var array<int, int> by step: its place among all where each comes after what it waits for */
     private readonly array $rank;
@@ -48,29 +41,16 @@ final class ActivityLists
         $steps = $problem->steps;
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $steps);
         $this->weights = array_map(static fn (DueJob $j): float => $j->weight, $problem->jobs);
-        $waits = $windows = $fixed = $workers = $pullable = $ancestors = [];
-        $release = array_fill(0, \count($steps), 0);
-        $latest = array_fill(0, \count($steps), \PHP_INT_MAX);
-        $calendars = new ResourceCalendars($problem);
+        $this->fixed = FixedSteps::of($problem);
+        $waits = $windows = $pullable = $ancestors = $latest = [];
         foreach ($steps as $i => $work) {
             $waits[$i] = $windows[$i] = [];
+            $latest[] = min([\PHP_INT_MAX, ...array_column($this->fixed->latest[$i] ?? [], 1)]);
             foreach ($work->after as $lag) {
                 $waits[$i][] = [$lag->step, $lag->min];
                 if (null !== $lag->max) {
                     $windows[$i][] = [$lag->step, $lag->max];
                     $pullable[$lag->step] = true;
-                }
-            }
-            if (null === $work->fixedStart) {
-                continue;
-            }
-            $fixed[$i] = $work->fixedStart;
-            $workers[$i] = $work->attended ? $work->fixedPerson ?? -1 : -1;
-            $calendars->take($i, $work->fixedStart, $workers[$i]);
-            foreach ($work->after as $lag) {
-                $latest[$lag->step] = min($latest[$lag->step], $work->fixedStart - $lag->min);
-                if (null !== $lag->max) {
-                    $release[$lag->step] = max($release[$lag->step], $work->fixedStart - $lag->max - $steps[$lag->step]->minutes);
                 }
             }
         }
@@ -81,9 +61,7 @@ final class ActivityLists
                 $ancestors[$i] += $ancestors[$lag->step] + [$lag->step => true];
             }
         }
-        [$this->waits, $this->windows, $this->fixed, $this->fixedWorkers] = [$waits, $windows, $fixed, $workers];
-        [$this->pullable, $this->ancestors, $this->calendars] = [$pullable, $ancestors, $calendars];
-        [$this->release, $this->latest] = [array_values($release), array_values($latest)];
+        [$this->waits, $this->windows, $this->latest, $this->pullable, $this->ancestors] = [$waits, $windows, $latest, $pullable, $ancestors];
         $this->rank = array_flip($topological);
         $this->hasInstants = \in_array(0, $this->minutes, true);
     }
@@ -97,7 +75,7 @@ final class ActivityLists
      */
     public function inTime(array $starts): array
     {
-        $starts = array_diff_key($starts, $this->fixed);
+        $starts = array_diff_key($starts, $this->fixed->starts);
         asort($starts);
         $order = array_keys($starts);
         if ($this->hasInstants) {
@@ -117,10 +95,10 @@ final class ActivityLists
     public function place(array $order, array $asked): ?PlacedList
     {
         ++$this->evaluations;
-        $starts = $this->fixed;
-        $workers = $this->fixedWorkers;
+        $starts = $this->fixed->starts;
+        $workers = $this->fixed->workers;
         $before = $floor = $pulledBy = [];
-        $calendars = clone $this->calendars;
+        $calendars = clone $this->fixed->calendars;
         $pulls = self::PULLS;
         $rank = null;
         for ($k = 0, $n = \count($order); $k < $n; ++$k) {
@@ -128,7 +106,7 @@ final class ActivityLists
             if (isset($this->pullable[$i])) {
                 $before[$i] = clone $calendars;
             }
-            $at = $floor[$i] ?? $this->release[$i];
+            $at = $floor[$i] ?? $this->fixed->release[$i];
             foreach ($this->waits[$i] as [$j, $min]) {
                 $ready = $starts[$j] + $this->minutes[$j] + $min;
                 if ($ready > $at) {
@@ -141,7 +119,7 @@ final class ActivityLists
             }
             foreach ($this->windows[$i] as [$j, $max]) {
                 if ($at - $starts[$j] - $this->minutes[$j] > $max) {
-                    if (0 === $pulls || isset($this->fixed[$j])) {
+                    if (0 === $pulls || isset($this->fixed->starts[$j])) {
                         return null;
                     }
                     --$pulls;

@@ -45,7 +45,7 @@ final class BeamSearch
             return;
         }
         $nodes = [$root];
-        $levels = \count($this->lists->problem->steps) - \count($this->lists->fixed);
+        $levels = \count($this->lists->problem->steps) - \count($this->lists->fixed->starts);
         for ($level = 1; $level <= $levels; ++$level) {
             $next = $seen = [];
             foreach ($nodes as $node) {
@@ -77,8 +77,8 @@ final class BeamSearch
     {
         $problem = $this->lists->problem;
         $node = new BeamNode();
-        $node->starts = $this->lists->fixed;
-        $node->workers = $this->lists->fixedWorkers;
+        $node->starts = $this->lists->fixed->starts;
+        $node->workers = $this->lists->fixed->workers;
         $node->free = array_fill(0, \count($problem->workers), 0);
         $node->places = array_map(static fn (int $places): array => array_fill(0, $places, 0), $problem->places);
         $node->left = $node->ends = array_fill(0, \count($problem->jobs), 0);

@@ -32,7 +32,7 @@ final readonly class ListNeighbours
         $this->place = array_map(static fn (Activity $w): int => 0 === $w->minutes ? -1 : $w->station ?? -1, $problem->steps);
         $able = [];
         foreach ($problem->steps as $i => $work) {
-            $hands = $work->attended ? array_keys(array_filter($problem->workers, static fn (Worker $h): bool => $h->can($work->skill))) : [];
+            $hands = $work->attended ? $problem->able($work) : [];
             if (\count($hands) > 1 && !$work->isFixed()) {
                 $able[$i] = $hands;
             }
@@ -108,9 +108,9 @@ final readonly class ListNeighbours
     /**
      * A job, or the end of one, goes elsewhere in the list as a whole.
      *
-     * @return array{list<int>, array<int, int>}
+     * @return array{list<int>, array<int, int>}|null null where a step of another job stands between its own
      */
-    private function moveJob(PlacedList $now): array
+    private function moveJob(PlacedList $now): ?array
     {
         $steps = $this->lists->problem->steps;
         $job = $steps[$now->order[$this->throw(\count($now->order))]]->job;
@@ -134,9 +134,13 @@ final readonly class ListNeighbours
         }
         $early = $waiting = $up = $late = [];
         foreach ($rest as $k => $i) {
+            $waits = [] !== array_intersect_key($this->lists->ancestors[$i], $set);
+            if ($waits && isset($needed[$i])) {
+                return null;
+            }
             if ($k < $to) {
                 // What waits for the job comes after it.
-                [] === array_intersect_key($this->lists->ancestors[$i], $set) ? $early[] = $i : $waiting[] = $i;
+                $waits ? $waiting[] = $i : $early[] = $i;
             } else {
                 // What the job waits for comes before it.
                 isset($needed[$i]) ? $up[] = $i : $late[] = $i;
@@ -180,10 +184,10 @@ final readonly class ListNeighbours
                 unset($pulledBy[$step]);
                 $pair = null;
             }
-            if (null !== $pair && !isset($this->lists->fixed[$pair[0]])) {
+            if (null !== $pair && !isset($this->lists->fixed->starts[$pair[0]])) {
                 $pairs[] = $pair;
             }
-            $step = isset($this->lists->fixed[$next]) ? -1 : $next;
+            $step = isset($this->lists->fixed->starts[$next]) ? -1 : $next;
         }
 
         return $pairs;
@@ -208,7 +212,7 @@ final readonly class ListNeighbours
         $dice = $sum > 0 ? $this->throw($sum) : 0;
         foreach ($sums as [$until, $last]) {
             if ($dice < $until) {
-                return isset($this->lists->fixed[$last]) ? -1 : $last;
+                return isset($this->lists->fixed->starts[$last]) ? -1 : $last;
             }
         }
 

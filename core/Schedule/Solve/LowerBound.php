@@ -98,7 +98,7 @@ final class LowerBound
             }
             if ($work->attended) {
                 $all[] = $i;
-                $able = array_keys(array_filter($this->problem->workers, static fn (Worker $h): bool => $h->can($work->skill)));
+                $able = $this->problem->able($work);
                 if (1 === \count($able)) {
                     $alone[$able[0]][] = $i;
                 }

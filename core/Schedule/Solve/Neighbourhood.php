@@ -30,7 +30,7 @@ final readonly class Neighbourhood
             if (null === $step) {
                 return $candidate;
             }
-            $able = array_keys(array_filter($this->problem->workers, fn (Worker $h): bool => $h->can($this->problem->steps[$step]->skill)));
+            $able = $this->problem->able($this->problem->steps[$step]);
 
             return $candidate->asking($step, isset($candidate->asked[$step]) ? null : $this->any($able), $this->blocks->of[$step]);
         }

@@ -10,7 +10,7 @@ namespace KindHeel\Core\Schedule\Solve;
  */
 final class Outlook
 {
-    private const NEVER = HandHours::NEVER;
+    private const NEVER = ResourceCalendars::NEVER;
     private const UNBOUNDED = 1 << 40;
     private const TRIES = 10;
     private const AHEAD = 480.0;
@@ -21,7 +21,11 @@ final class Outlook
     public float $byHands = 0.7;
     /** @var array<int, float> by job */
     public array $weights;
-    public readonly HandHours $hours;
+    private readonly ResourceCalendars $calendars;
+    /** @var list<Capacity> by person */
+    private readonly array $hours;
+    /** Of all hands. */
+    private readonly Capacity $together;
     /** @var list<int> */
     public readonly array $minutes;
     /** @var list<int> index of the station, -1 for none */
@@ -43,14 +47,15 @@ final class Outlook
     public function __construct(private readonly ActivityLists $lists)
     {
         $problem = $lists->problem;
-        $this->hours = new HandHours($lists->calendars, \count($problem->workers));
+        $this->calendars = $lists->fixed->calendars;
+        $stretches = array_map($this->calendars->stretches(...), array_keys($problem->workers));
+        $this->hours = array_map(Capacity::of(...), $stretches);
+        $this->together = Capacity::of(array_merge(...$stretches));
         $this->weights = $lists->weights;
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
         $this->place = array_map(static fn (Activity $w): int => 0 === $w->minutes ? -1 : $w->station ?? -1, $problem->steps);
         $this->able = array_map(
-            static fn (Activity $w): array => $w->attended && $w->minutes > 0
-                ? array_keys(array_filter($problem->workers, static fn (Worker $h): bool => $h->can($w->skill)))
-                : [],
+            static fn (Activity $w): array => $w->attended && $w->minutes > 0 ? $problem->able($w) : [],
             $problem->steps,
         );
         $after = $tied = $waits = array_fill_keys(array_keys($problem->steps), []);
@@ -77,7 +82,7 @@ final class Outlook
         $starts = $node->starts;
         $ends = $node->ends;
         $next = [];
-        $people = $this->hours->people + 1;
+        $people = \count($this->hours) + 1;
         foreach ($node->ready as $i) {
             [$from, $until] = [0, self::NEVER];
             foreach ($this->waits[$i] as [$j, $min, $max]) {
@@ -131,7 +136,7 @@ final class Outlook
         $jobs = $this->lists->problem->jobs;
         $done = 0;
         foreach ($node->free as $p => $free) {
-            $done += $this->hours->passed($p, $free);
+            $done += $this->hours[$p]->until($free);
         }
         $ahead = self::AHEAD + self::AHEAD_JOBS * max(30.0, array_sum($node->left) / \count($jobs));
         $bound = $guess = 0.0;
@@ -152,7 +157,7 @@ final class Outlook
         foreach ($urge as $j => $_) {
             $goals[] = $done += $node->left[$j];
         }
-        $byHands = $this->hours->together->when($goals);
+        $byHands = $this->together->when($goals);
         foreach (array_keys($urge) as $k => $j) {
             $end = $byHands[$k] > $ends[$j] ? $ends[$j] + $this->byHands * ($byHands[$k] - $ends[$j]) : $ends[$j];
             if ($end > $jobs[$j]->due) {
@@ -169,13 +174,13 @@ final class Outlook
     {
         $free = $node->free[$p];
         if (!$this->hasSetUp) {
-            return $this->hours->next($p, $free > $from ? $free : $from, $this->minutes[$i]);
+            return $this->calendars->gap($p, $free > $from ? $free : $from, $this->minutes[$i]);
         }
         $problem = $this->lists->problem;
         $job = $this->job[$i];
         $need = (isset($node->jobOf[$p]) && $node->jobOf[$p] !== $job ? $problem->switchMinutes : 0)
             + (isset($node->handOf[$job]) && $node->handOf[$job] !== $p ? $problem->handoverMinutes : 0);
-        $at = $this->hours->next($p, $free > $from - $need ? $free : $from - $need, $this->minutes[$i] + $need);
+        $at = $this->calendars->gap($p, $free > $from - $need ? $free : $from - $need, $this->minutes[$i] + $need);
 
         return self::NEVER === $at ? $at : $at + $need;
     }
@@ -194,7 +199,7 @@ final class Outlook
                 }
                 $soonest = [] === $this->able[$k] ? $from : self::NEVER;
                 foreach ($this->able[$k] as $q) {
-                    $start = $this->hours->next($q, $node->free[$q] > $from ? $node->free[$q] : $from, $this->minutes[$k]);
+                    $start = $this->calendars->gap($q, $node->free[$q] > $from ? $node->free[$q] : $from, $this->minutes[$k]);
                     if ([] !== $this->tied[$k] && self::NEVER !== $start) {
                         $start = $this->reaching($node, $k, $q, $start);
                     }
@@ -210,7 +215,7 @@ final class Outlook
             if ($later <= $at) {
                 return $at;
             }
-            $at = $p < 0 ? $later : $this->hours->next($p, $later, $this->minutes[$i]);
+            $at = $p < 0 ? $later : $this->calendars->gap($p, $later, $this->minutes[$i]);
             if (self::NEVER === $at) {
                 return $at;
             }
@@ -227,7 +232,7 @@ final class Outlook
         }
         $at = [] === $this->able[$i] ? $from : self::NEVER;
         foreach ($this->able[$i] as $p) {
-            $at = min($at, $this->hours->next($p, $from, $this->minutes[$i]));
+            $at = min($at, $this->calendars->gap($p, $from, $this->minutes[$i]));
         }
         $end = self::NEVER === $at ? $from : $at + $this->minutes[$i];
         $last = $end;

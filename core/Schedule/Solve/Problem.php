@@ -25,6 +25,12 @@ final readonly class Problem
     ) {
     }
 
+    /** @return list<int> who can do a step, as far as skill goes */
+    public function able(Activity $work): array
+    {
+        return array_keys(array_filter($this->workers, static fn (Worker $h): bool => $h->can($work->skill)));
+    }
+
     /** Going from piece to piece, or from hand to hand, takes time. */
     public function hasSetUp(): bool
     {

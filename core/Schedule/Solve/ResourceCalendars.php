@@ -65,7 +65,7 @@ final class ResourceCalendars
         $this->attended = array_map(static fn (Activity $w): bool => $w->attended, $problem->steps);
         $this->place = array_map(static fn (Activity $w): int => null === $w->station ? -1 : $people + $w->station, $problem->steps);
         $this->able = array_map(
-            static fn (Activity $w): array => array_values(array_filter($skilled, static fn (int $h): bool => $problem->workers[$h]->can($w->skill))),
+            static fn (Activity $w): array => array_values(array_intersect($skilled, $problem->able($w))),
             $problem->steps,
         );
     }
@@ -104,10 +104,15 @@ final class ResourceCalendars
         return $best;
     }
 
-    /** @return array{list<int>, list<int>} where a person's free stretches begin, and where they end */
+    /** @return list<array{int, int}> from and until, a person's free stretches in their order */
     public function stretches(int $worker): array
     {
-        return [array_values($this->from[$worker]), array_values($this->to[$worker])];
+        $stretches = [];
+        foreach ($this->from[$worker] as $k => $from) {
+            $stretches[] = [$from, $this->to[$worker][$k]];
+        }
+
+        return $stretches;
     }
 
     /** @param int $worker -1 for nobody */
@@ -189,7 +194,7 @@ final class ResourceCalendars
     }
 
     /** The first free stretch of a person, or of a station with one place, that is long enough and begins before `$before`. */
-    private function gap(int $resource, int $from, int $minutes, int $before): int
+    public function gap(int $resource, int $from, int $minutes, int $before = self::NEVER): int
     {
         $ends = $this->to[$resource];
         $until = $from + $minutes;

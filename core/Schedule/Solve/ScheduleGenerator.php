@@ -18,16 +18,7 @@ final class ScheduleGenerator
 
     public int $evaluations = 0;
     public readonly Blocks $blocks;
-    /** With what is fixed taken out, before anything else is placed. */
-    private readonly ResourceCalendars $calendars;
-    /** @var array<int, int> starts of what is fixed */
-    private array $fixed = [];
-    /** @var array<int, int> */
-    private array $fixedWorkers = [];
-    /** @var array<int, list<array{int, int}>> by step: fixed steps that come after it, with the latest end that leaves their minimum */
-    private array $latest = [];
-    /** @var list<int> earliest start so that a fixed step after it keeps its window */
-    private array $release;
+    private readonly FixedSteps $fixed;
     /** @var list<int> */
     private readonly array $minutes;
     /** @var list<list<array{int, int, int}>> by step: the step before, its least wait, its longest or -1 */
@@ -50,25 +41,7 @@ final class ScheduleGenerator
     public function __construct(private readonly Problem $problem, ?Blocks $blocks = null)
     {
         $this->blocks = $blocks ?? Blocks::of($problem);
-        $this->calendars = new ResourceCalendars($problem);
-        $release = array_fill(0, \count($problem->steps), 0);
-        foreach ($problem->steps as $i => $work) {
-            if (null === $work->fixedStart) {
-                continue;
-            }
-            $this->fixed[$i] = $work->fixedStart;
-            $this->fixedWorkers[$i] = $work->attended ? $work->fixedPerson ?? -1 : -1;
-            $this->calendars->take($i, $work->fixedStart, $this->fixedWorkers[$i]);
-            foreach ($work->after as $lag) {
-                if (!$problem->steps[$lag->step]->isFixed()) {
-                    $this->latest[$lag->step][] = [$i, $work->fixedStart - $lag->min];
-                    if (null !== $lag->max) {
-                        $release[$lag->step] = max($release[$lag->step], $work->fixedStart - $lag->max - $problem->steps[$lag->step]->minutes);
-                    }
-                }
-            }
-        }
-        $this->release = array_values($release);
+        $this->fixed = FixedSteps::of($problem);
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
         $this->lags = array_map(
             static fn (Activity $w): array => array_map(static fn (Lag $l): array => [$l->step, $l->min, $l->max ?? -1], $w->after),
@@ -90,7 +63,7 @@ final class ScheduleGenerator
         ++$this->evaluations;
         $checkpoints = \array_slice($candidate->changes->checkpoints ?? [], 0, 1 + intdiv($candidate->from, $this->stride));
         $known = \count($checkpoints) - 1;
-        $checkpoint = $checkpoints[$known] ?? new Checkpoint($this->calendars, $this->fixed, $this->fixedWorkers, [], $this->waits, []);
+        $checkpoint = $checkpoints[$known] ?? new Checkpoint($this->fixed->calendars, $this->fixed->starts, $this->fixed->workers, [], $this->waits, []);
         $candidate->changes = null;
         $calendars = clone $checkpoint->calendars;
         [$this->starts, $this->workers, $this->unplaced, $waits, $passed] = [
@@ -186,7 +159,7 @@ final class ScheduleGenerator
      */
     private function placeStep(int $i, int $from, ResourceCalendars $calendars, Candidate $candidate, bool $mayPush = false): ?array
     {
-        $from = max($from, $this->release[$i], $candidate->held[$i] ?? 0);
+        $from = max($from, $this->fixed->release[$i], $candidate->held[$i] ?? 0);
         $until = \PHP_INT_MAX;
         $tight = -1;
         foreach ($this->lags[$i] as [$step, $min, $max]) {
@@ -214,7 +187,7 @@ final class ScheduleGenerator
 
             return null;
         }
-        foreach ($this->latest[$i] ?? [] as [$fixed, $end]) {
+        foreach ($this->fixed->latest[$i] ?? [] as [$fixed, $end]) {
             if ($start + $this->minutes[$i] > $end) {
                 $this->unplaced[$i] = Message::of('%s is fixed and would have to wait for it.', $this->problem->steps[$fixed]->id);
 
@@ -233,7 +206,7 @@ final class ScheduleGenerator
 
     private function why(Activity $work): string
     {
-        $able = array_filter($this->problem->workers, static fn (Worker $h): bool => $h->can($work->skill));
+        $able = array_intersect_key($this->problem->workers, array_flip($this->problem->able($work)));
         $fits = static fn (Worker $h): bool => [] !== array_filter($h->shifts, static fn (array $s): bool => $s[1] - $s[0] >= $work->minutes);
 
         return match (true) {

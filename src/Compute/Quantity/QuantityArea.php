@@ -76,8 +76,12 @@ final readonly class QuantityArea implements Computation
 
             return null;
         }
-        $one = $read->number($list[0], $path.'/0', $above ? 0.0 : null, above: $above);
-        $two = $read->number($list[1], $path.'/1', $above ? 0.0 : null, above: $above);
+        [$one, $two] = array_map(
+            static fn (int $k): ?float => $above
+                ? $read->sizeAt($list[$k], $path.'/'.$k)
+                : $read->number($list[$k], $path.'/'.$k, -Reader::MOST, Reader::MOST),
+            [0, 1],
+        );
 
         return null === $one || null === $two ? null : [$one, $two];
     }

@@ -54,8 +54,8 @@ final readonly class QuantityDilution implements Computation
 
             return null;
         }
-        $product = $read->number($list[0], '/parts/0', 0.0, above: true);
-        $water = $read->number($list[1], '/parts/1', 0.0, above: true);
+        $product = $read->sizeAt($list[0], '/parts/0');
+        $water = $read->sizeAt($list[1], '/parts/1');
 
         return null === $product || null === $water ? null : new Dilution($product, $water);
     }

@@ -23,7 +23,7 @@ final readonly class QuantityThread implements Computation
         $seam = $read->size($fields, 'seam_mm');
         $stitch = $read->size($fields, 'stitch_mm');
         $thickness = $read->size($fields, 'thickness_mm');
-        $tail = \array_key_exists('tail_mm', $fields ?? []) ? $read->number($fields['tail_mm'] ?? null, '/tail_mm', 0.0) : null;
+        $tail = \array_key_exists('tail_mm', $fields ?? []) ? $read->number($fields['tail_mm'] ?? null, '/tail_mm', 0.0, Reader::MOST) : null;
         $read->finish();
         \assert(null !== $seam && null !== $stitch && null !== $thickness && null !== $tail);
         $thread = Thread::for($seam, $stitch, $thickness, $tail);

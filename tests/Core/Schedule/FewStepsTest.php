@@ -63,6 +63,30 @@ final class FewStepsTest extends TestCase
         }
     }
 
+    public function testAJobWithAStepOfAnotherBetweenItsOwnIsNotMovedPastIt(): void
+    {
+        // The heel waits for the other piece's press, which waits for the sole; beside them a piece that waits for nobody.
+        $steps = [
+            new Activity('sole', 0, 20, true, null, null, [], null),
+            new Activity('heel', 0, 20, true, null, null, [new Lag(2, 5, null)], null),
+            new Activity('press', 1, 30, true, null, null, [new Lag(0, 10, null)], null),
+            new Activity('clean', 2, 15, true, null, null, [], null),
+            new Activity('polish', 2, 15, true, null, null, [new Lag(3, 5, null)], null),
+        ];
+        $jobs = [new DueJob('a', 30, 2.0, [0, 1]), new DueJob('b', 40, 1.0, [2]), new DueJob('c', 20, 3.0, [3, 4])];
+        $lists = new ActivityLists(new Problem($steps, $jobs, [new Worker('ada', [], [[0, 400]])], []));
+        $neighbours = new ListNeighbours($lists, self::random(5));
+        $now = $lists->place([0, 2, 1, 3, 4], []);
+        for ($k = 0; $k < 400 && null !== $now; ++$k) {
+            $move = $neighbours->oneOf($now);
+            if (null !== $move) {
+                $rank = array_flip($move[0]);
+                self::assertTrue($rank[0] < $rank[2] && $rank[2] < $rank[1] && $rank[3] < $rank[4], 'move '.$k);
+                $now = $lists->place(...$move) ?? $now;
+            }
+        }
+    }
+
     public function testNoNeighbourBreaksALaw(): void
     {
         foreach ([[2, 0, 0], [8, 2, 5], [17, 5, 0], [26, 0, 10]] as [$seed, $switch, $handover]) {
