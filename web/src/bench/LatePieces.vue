@@ -12,7 +12,7 @@ const { when } = useWhen()
 <template>
   <section v-if="late.length > 0" class="caution my-2 grid gap-1" :aria-label="t('bench.LatePieces.willBeLate')">
     <p v-for="piece in late.slice(0, 3)" :key="piece.piece" class="leading-snug">
-      <RouterLink :to="`/pieces/${piece.piece}/plan`" class="quiet -ml-2.5 font-semibold">{{ piece.name }}</RouterLink>
+      <RouterLink :to="`/pieces/${piece.piece}/plan`" class="by-finger font-semibold underline underline-offset-4">{{ piece.name }}</RouterLink>
       {{
         t('bench.LatePieces.promisedTo', [
           piece.endsAt === null
@@ -20,7 +20,7 @@ const { when } = useWhen()
             : t('bench.LatePieces.wouldBeDone', [when(piece.endsAt, now)]), when(piece.promisedAt, now), piece.customer
         ])
       }}
-      <RouterLink :to="`/tickets/${piece.ticket}/promise`" class="quiet">{{ t('bench.LatePieces.whatCanBeDone') }}</RouterLink>
+      <RouterLink :to="`/tickets/${piece.ticket}/promise`" class="by-finger underline underline-offset-4">{{ t('bench.LatePieces.whatCanBeDone') }}</RouterLink>
     </p>
     <p v-if="late.length > 3" class="text-soft">{{ t('bench.LatePieces.andMore', [late.length - 3]) }}</p>
   </section>

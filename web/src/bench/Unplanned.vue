@@ -15,7 +15,7 @@ const MOST = 3
     t('bench.Unplanned.notPlannedYet')
   }} <template v-for="(piece, i) in pieces.slice(0, MOST)" :key="piece.piece">{{ i > 0 ? ', ' : ''
   }}<RouterLink
-    :to="`/pieces/${piece.piece}`" class="inline-flex items-center min-h-11 font-semibold underline underline-offset-4"
+    :to="`/pieces/${piece.piece}`" class="by-finger font-semibold underline underline-offset-4"
   >{{ piece.name }}</RouterLink>{{ piece.promised ?
     t('bench.Unplanned.for', [when(piece.promisedAt, now)]) : '' }}</template>{{
     pieces.length > MOST ? t('bench.Unplanned.andMore', [pieces.length - MOST]) : ''
