@@ -21,17 +21,18 @@ abstract class Family
     private readonly array $does;
 
     /**
-     * @param Phase         $phase       the stretch of the work to which it belongs where nobody says otherwise
-     * @param float         $usePerM2    of a coat, in its unit
-     * @param list<Effect>  $effects     every one that it has
-     * @param list<Hazard>  $hazards     what it can do to a person
-     * @param list<Surface> $leaves      what is true of the surface after it, beside what its effects bring
-     * @param list<Surface> $takesOff    what is no longer true after it
-     * @param string        $leftOut     what it costs to leave it out, in a sentence to the owner
-     * @param Remark|null   $ownerHears  what the owner is told of it; %s stands for the parts
-     * @param Dilution|null $dilution    for use
-     * @param list<string>  $cautions    numbers of harm rules beside those of its hazards
-     * @param bool          $touchCounts a touch on a spot makes of the surface what a coat does
+     * @param Phase         $phase        the stretch of the work to which it belongs where nobody says otherwise
+     * @param float         $usePerM2     of a coat, in its unit
+     * @param list<Effect>  $effects      every one that it has
+     * @param list<Hazard>  $hazards      what it can do to a person
+     * @param list<Surface> $leaves       what is true of the surface after it, beside what its effects bring
+     * @param list<Surface> $takesOff     what is no longer true after it
+     * @param string        $leftOut      what it costs to leave it out, in a sentence to the owner
+     * @param Remark|null   $ownerHears   what the owner is told of it; %s stands for the parts
+     * @param Dilution|null $dilution     for use
+     * @param list<string>  $cautions     numbers of harm rules beside those of its hazards
+     * @param int           $openedMonths how long it may be used once it is opened (Q-7)
+     * @param bool          $touchCounts  a touch on a spot makes of the surface what a coat does
      */
     protected function __construct(
         public readonly string $label,
@@ -48,6 +49,7 @@ abstract class Family
         public readonly ?Dilution $dilution = null,
         public readonly array $cautions = [],
         private readonly bool $touchCounts = true,
+        public readonly int $openedMonths = 18,
     ) {
         $this->does = array_fill_keys(array_column($effects, 'name'), true);
     }

@@ -9,4 +9,6 @@ enum Unit: string
 {
     case Millilitre = 'ml';
     case Gram = 'g';
+    case Metre = 'm';
+    case Piece = 'pcs';
 }

@@ -11,6 +11,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PartColourView;
 use KindHeel\App\Job\PieceColours;
+use KindHeel\App\Job\StepDetail;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
@@ -18,6 +19,9 @@ use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\App\Shelf\OnShelf;
+use KindHeel\App\Shelf\PlansNeed;
+use KindHeel\App\Shelf\Stock;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
@@ -33,9 +37,10 @@ use KindHeel\Core\Schedule\NextUp;
 use KindHeel\Core\Schedule\Readiness;
 use KindHeel\Core\Schedule\Task;
 use KindHeel\Core\Schedule\Urgency;
+use KindHeel\Core\Treatment\Planning\ProductNeed;
 use Psr\Clock\ClockInterface;
 
-/** Reads the bench in eight queries, however many pieces are on it. */
+/** Reads the bench in nine queries, however many pieces are on it. */
 final readonly class BenchReader
 {
     /** The hand shows one step and the two that follow. */
@@ -54,6 +59,8 @@ final readonly class BenchReader
         private PieceColours $colours,
         private Heartbeat $heartbeat,
         private WorkshopSettings $settings,
+        private Stock $stock,
+        private PlansNeed $plansNeed,
     ) {
     }
 
@@ -257,9 +264,17 @@ final readonly class BenchReader
                 $ids[] = $jobs[$call->task->piece]->tasks[$bond->step]->id;
             }
         }
-        $views = array_map(StepReader::view(...), $this->steps->details(array_values(array_unique($ids))));
+        $details = $this->steps->details(array_values(array_unique($ids)));
+        $views = array_map(StepReader::view(...), $details);
+        $families = [];
+        foreach ($details as $detail) {
+            $families[$detail->step->family->value ?? ''] = $detail->step->family;
+        }
+        $products = $this->stock->all(...array_values(array_filter($families)));
         $found = [];
         foreach ($calls as $call) {
+            $detail = $details[$call->task->id];
+            $family = $detail->step->family;
             $found[] = new CallView(
                 $views[$call->task->id],
                 $pieces[$call->task->piece]->text('name'),
@@ -268,10 +283,26 @@ final readonly class BenchReader
                 $call->task->running || !isset($minutes[$call->task->id]) ? max(1, (int) round($call->task->minutes)) : $minutes[$call->task->id],
                 Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
                 $goesTo[$call->task->piece] ?? null,
+                null === $family || null === $detail->amount ? null : $this->plansNeed->beforeStep($products, $family, $detail->shade, $detail->amount),
+                self::takes($products, $detail),
             );
         }
 
         return $found;
+    }
+
+    /** @param list<OnShelf> $products */
+    private static function takes(array $products, StepDetail $detail): ?TakesView
+    {
+        $family = $detail->step->family;
+        $product = null === $family || null === $detail->amount ? null : PlansNeed::product($products, $family, $detail->shade);
+
+        return null === $product ? null : new TakesView(
+            $product->id,
+            $product->name,
+            round(ProductNeed::fromPack($family, (float) $detail->amount, $product->dilution()), 1),
+            $product->unit,
+        );
     }
 
     /**

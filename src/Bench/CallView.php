@@ -22,6 +22,10 @@ final readonly class CallView
         public ?AgainView $again,
         /** who goes on with the piece after this step, where that is somebody else, and when */
         public ?GoesToView $goesTo,
+        /** what is to be known of the shelf before it: what it lays runs out, or is too old */
+        public ?string $shelf,
+        /** of what it lays, from the pack; null where it takes nothing that is booked */
+        public ?TakesView $takes,
     ) {
     }
 }

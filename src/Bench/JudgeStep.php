@@ -12,6 +12,7 @@ use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Reason;
+use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\RetryDelay;
 
@@ -25,6 +26,7 @@ final readonly class JudgeStep
         private Learning $learning,
         private CoatForecasts $forecasts,
         private Acts $acts,
+        private Takings $takings,
     ) {
     }
 
@@ -85,12 +87,17 @@ final readonly class JudgeStep
         $at = $this->atHand->moment($input->at);
         $minutes = $step->isDone() ? $step->realMinutes() : max(1, $step->work()->minutesSinceBegun($at));
         $act = $this->acts->keep($step, Event::Spoiled, $person, $at);
+        // What was laid so far is gone from its pack all the same.
+        $begun = $step->isRunning();
         $laid = $step->toNeed()->step->laysFilm();
         if (!$laid) {
             $step->reopen();
         } elseif ($step->isRunning()) {
             $step->end($at);
             $this->forecasts->begin($step, $at);
+        }
+        if ($begun) {
+            $this->takings->forStep($step, null, null, $person, $at);
         }
         $this->ledger->step(
             Event::Spoiled,

@@ -19,6 +19,11 @@ final readonly class StepInput
         /** how long it really took, where it was forgotten to end it */
         #[Assert\Range(notInRangeMessage: 'Between one minute and twelve hours.', min: 1, max: 720)]
         public ?int $minutes = null,
+        /** what was taken from the pack, where it was not what the plan says */
+        #[Assert\Range(notInRangeMessage: 'From nothing to ten litres.', min: 0, max: 10_000)]
+        public ?float $amount = null,
+        /** the pack it was taken from, where it was not the oldest open one */
+        public ?int $lot = null,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Reason;
 use KindHeel\App\Plan\RedrawPlan;
+use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Planning\Rework;
 
@@ -29,6 +30,7 @@ final readonly class TakeBack
         private RedrawPlan $redraw,
         private Ledger $ledger,
         private EntityManagerInterface $entities,
+        private Takings $takings,
     ) {
     }
 
@@ -55,6 +57,9 @@ final readonly class TakeBack
         }
         if (Action::HandOver === $step->action()) {
             $step->piece()->isHereAgain();
+        }
+        if (Event::Done === $act->event() || Event::Spoiled === $act->event() && $step->isRunning()) {
+            $this->takings->back($step->id());
         }
         $act->takeBack();
         $word = trim($input->why ?? '');

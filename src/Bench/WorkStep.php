@@ -14,6 +14,7 @@ use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Reason;
 use KindHeel\App\Plan\Faults;
+use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Schedule\StartRefusal;
 use KindHeel\Core\Treatment\Action;
 
@@ -29,6 +30,7 @@ final readonly class WorkStep
         private GearInUse $gear,
         private Records $records,
         private Acts $acts,
+        private Takings $takings,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class WorkStep
         $act = $this->acts->keep($step, Event::Done, $person, $at);
         $step->end($at);
         $this->forecasts->begin($step, $at);
+        $this->takings->forStep($step, $input->amount, $input->lot, $person, $at);
         $act->taught($this->learning->worked($step, $person));
         $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Shelf\Lot;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Colour\DrawDowns;
 use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\Lab;
@@ -14,13 +17,14 @@ use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Undertone;
 use KindHeel\Core\Text\FieldError;
+use Psr\Clock\ClockInterface;
 
 /** The colours on the shelf, and what each does. */
 final readonly class ColoursReader
 {
     private const LEANING_PAPER = 0.8;
 
-    public function __construct(private EntityManagerInterface $entities, private Shelf $shelf)
+    public function __construct(private EntityManagerInterface $entities, private ColourShelf $shelf, private ClockInterface $clock)
     {
     }
 
@@ -56,22 +60,20 @@ final readonly class ColoursReader
             if (!$good) {
                 throw new FieldError('overWhite', 'The fit is not good enough to mix by. Draw it down anew.');
             }
-            $this->entities->persist(
-                new Product(
-                    code: mb_substr($code, 0, 40),
-                    name: trim($input->name),
-                    kind: ProductKind::Paint,
-                    absorption: $fit->paint->absorption,
-                    scattering: $fit->paint->scattering,
-                    densityGPerMl: 1.1,
-                    solids: 0.3,
-                    diluent: null,
-                    leftMl: $input->leftMl,
-                    centsPer100Ml: null,
-                    origin: 'own draw-downs',
-                    madeUp: false,
-                ),
+            $product = Product::colour(
+                code: mb_substr($code, 0, 40),
+                name: trim($input->name),
+                kind: ProductKind::Paint,
+                absorption: $fit->paint->absorption,
+                scattering: $fit->paint->scattering,
+                densityGPerMl: 1.1,
+                solids: 0.3,
+                diluent: null,
+                origin: 'own draw-downs',
+                madeUp: false,
             );
+            $this->entities->persist($product);
+            $this->entities->persist(new Lot($product, $input->leftMl, $this->clock->now()));
         }
 
         return new FitView(
@@ -117,7 +119,7 @@ final readonly class ColoursReader
             tint: $tint,
             undertone: $words,
             cover: $cover,
-            leftMl: round($product->leftMl(), 1),
+            leftMl: round($this->shelf->left($product), 1),
             centsPer100Ml: $product->centsPer100Ml(),
             diluent: $product->diluent(),
             origin: $product->origin(),

@@ -8,6 +8,8 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\People\Person;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\DyeLadder;
@@ -24,8 +26,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Dyes over a ground, and the log of swatches that teaches how much an applicator lays. */
 final readonly class DyeReader
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private ColourShelf $shelf,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function over(int $ground, ?int $target, Applicator $applicator, DyeLook $look): DyesView

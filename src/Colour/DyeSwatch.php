@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
+use KindHeel\App\Shelf\Product;
 use KindHeel\Core\Product\Applicator;
 
 /** A real swatch of dye: what it teaches about an applicator. */

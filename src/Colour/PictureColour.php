@@ -23,7 +23,7 @@ final readonly class PictureColour
     private const REACH = 0.012;
     private const GREY_L = 50.0;
 
-    public function __construct(private Connection $connection, private PictureStore $pictures, private Shelf $shelf)
+    public function __construct(private Connection $connection, private PictureStore $pictures, private ColourShelf $shelf)
     {
     }
 

@@ -22,7 +22,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Pots as the screen shows them. */
 final readonly class PotReader
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Shelf $shelf)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ColourShelf $shelf)
     {
     }
 

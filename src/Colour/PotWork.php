@@ -12,6 +12,8 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
+use KindHeel\App\Shelf\ProductKind;
+use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\MeasuredSet;
 use KindHeel\Core\Text\FieldError;
@@ -28,10 +30,11 @@ final readonly class PotWork
         private EntityManagerInterface $entities,
         private Connection $connection,
         private PotReader $pots,
-        private Shelf $shelf,
+        private ColourShelf $shelf,
         private ColourReader $reader,
         private Ledger $ledger,
         private ClockInterface $clock,
+        private Takings $takings,
     ) {
     }
 
@@ -100,7 +103,10 @@ final readonly class PotWork
         if (null === $product || ProductKind::Dye === $product->kind()) {
             throw new FieldError('code', 'There is no such paint on the shelf.');
         }
-        $this->pots->pot($id)->drop($product, $input->drops, $by, $this->clock->now());
+        $pot = $this->pots->pot($id);
+        $pot->drop($product, $input->drops, $by, $this->clock->now());
+        $this->takings->forPot($product, $input->drops * $pot->dropMl(), $id, $pot->targetReading()->piece()->id(), $by, $this->clock->now());
+        $this->shelf->lookAgain();
     }
 
     public function dab(int $id, DabInput $input, Person $by): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\App\Shelf\ProductKind;
+
 final readonly class ProductView
 {
     public function __construct(

@@ -6,11 +6,15 @@ namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\File\BadFile;
+use KindHeel\App\Shelf\Lot;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Colour\ColourError;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Saunderson;
 use KindHeel\Core\Colour\Spectrum;
+use Psr\Clock\ClockInterface;
 
 /** A range of paints, dyes and leathers as an open JSON document with its units; what is there already stays as it is. */
 final readonly class RangeDocument
@@ -25,7 +29,7 @@ final readonly class RangeDocument
         'solids_volume_fraction' => 'dry film volume / wet volume',
     ];
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
     {
     }
 
@@ -56,7 +60,7 @@ final readonly class RangeDocument
             }
         }
         if (isset($document['binder'])) {
-            $found[] = new Product(
+            $found[] = Product::colour(
                 code: Paint::CLEAR_BINDER,
                 name: 'clear binder',
                 kind: ProductKind::Binder,
@@ -65,8 +69,6 @@ final readonly class RangeDocument
                 densityGPerMl: 1.03,
                 solids: 0.3,
                 diluent: null,
-                leftMl: 2.0 * self::FULL_ML,
-                centsPer100Ml: 900,
                 origin: $origin,
                 madeUp: $madeUp,
             );
@@ -91,6 +93,9 @@ final readonly class RangeDocument
         foreach ([...$found, ...$swatches] as $new) {
             if (null === $this->entities->getRepository($new::class)->findOneBy(['code' => $new->code()])) {
                 $this->entities->persist($new);
+                if ($new instanceof Product) {
+                    $this->entities->persist(new Lot($new, self::FULL_ML, $this->clock->now()));
+                }
                 ++$added;
             } else {
                 ++$known;
@@ -113,7 +118,7 @@ final readonly class RangeDocument
             'dyes' => [],
             'grounds' => [],
         ];
-        foreach ($this->entities->getRepository(Product::class)->findBy([], ['id' => 'ASC']) as $product) {
+        foreach ($this->entities->getRepository(Product::class)->findBy(['kind' => ProductKind::colours()], ['id' => 'ASC']) as $product) {
             $document['simulated'] = $document['simulated'] || $product->isMadeUp();
             $about = ['id' => $product->code(), 'name' => $product->name(), 'density_g_per_ml' => $product->densityGPerMl()];
             match ($product->kind()) {
@@ -124,6 +129,7 @@ final readonly class RangeDocument
                 ]),
                 ProductKind::Dye => ($document['dyes'][] = $about + ['diluent' => $product->diluent(), 'k' => $product->dye()->k]),
                 ProductKind::Binder => ($document['binder'] = $about),
+                ProductKind::Plain => null,
             };
         }
         foreach ($this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']) as $swatch) {
@@ -145,7 +151,7 @@ final readonly class RangeDocument
             // Whatever the arithmetic would refuse is refused here.
             $dye ? Dye::of($code, $absorption) : Paint::of($code, $absorption, $scattering);
 
-            return new Product(
+            $product = Product::colour(
                 code: $code,
                 name: self::text($entry, 'name', $at) ?? $code,
                 kind: $kind,
@@ -154,11 +160,14 @@ final readonly class RangeDocument
                 densityGPerMl: $number('density_g_per_ml') ?? 1.0,
                 solids: $number('solids_volume_fraction'),
                 diluent: self::text($entry, 'diluent', $at),
-                leftMl: self::FULL_ML,
-                centsPer100Ml: null === $number('cents_per_100_ml') ? null : (int) $number('cents_per_100_ml'),
                 origin: $origin,
                 madeUp: $madeUp,
             );
+            if (null !== $number('cents_per_100_ml')) {
+                $product->priced((int) $number('cents_per_100_ml'));
+            }
+
+            return $product;
         });
     }
 

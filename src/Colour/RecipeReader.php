@@ -25,7 +25,7 @@ final readonly class RecipeReader
 {
     private const MILLISECONDS = 2500.0;
 
-    public function __construct(private PotReader $pots, private Shelf $shelf)
+    public function __construct(private PotReader $pots, private ColourShelf $shelf)
     {
     }
 

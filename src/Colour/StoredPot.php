@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
+use KindHeel\App\Shelf\Product;
 use KindHeel\Core\Colour\DifferenceWords;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Pot\Pot;
@@ -221,7 +222,6 @@ class StoredPot
     {
         $code = $product->code();
         $this->drops = $this->value()->drop($code, $drops)->drops;
-        $product->take($drops * $this->dropMl);
         $last = $this->events->last();
         if (!$last instanceof PotEvent || !$last->goesOn($code, $by)) {
             $this->write($last = new PotEvent($this, PotEventKind::Dropped, '', $by, $at, [$code => 0]));

@@ -12,7 +12,7 @@ final class Tables
     /** Whose rows are made with their table, and what the migrations keep. */
     private const KEPT = ['timetable', 'usual_job', 'doctrine_migration_versions'];
     /** Their numbers are read by people and begin at 1 again. */
-    private const NUMBERED = ['pot', 'piece', 'ticket'];
+    private const NUMBERED = ['pot', 'piece', 'ticket', 'lot', 'product'];
 
     public static function empty(Connection $connection): void
     {

@@ -14,8 +14,6 @@ use KindHeel\App\Colour\KeepInput;
 use KindHeel\App\Colour\LayInput;
 use KindHeel\App\Colour\PotInput;
 use KindHeel\App\Colour\PotWork;
-use KindHeel\App\Colour\Product;
-use KindHeel\App\Colour\ProductKind;
 use KindHeel\App\Colour\RangeDocument;
 use KindHeel\App\Colour\Reading;
 use KindHeel\App\Colour\ReadingInput;
@@ -26,6 +24,8 @@ use KindHeel\App\Colour\StoredPot;
 use KindHeel\App\Colour\TakeReading;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\People\Person;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\Applicator;
@@ -50,12 +50,11 @@ final readonly class DemoColours
     ) {
     }
 
-    public function shelf(): void
+    public function range(): void
     {
         $this->range->take((string) file_get_contents($this->projectDir.'/demo/house-range.json'));
         foreach ($this->entities->getRepository(Product::class)->findAll() as $product) {
-            // Tubes have been used for longer or shorter.
-            $product->stock(12.0 + crc32($product->code()) % 60);
+            $product->from('Brandt & Daughters, tanners', 10);
             $product->priced(ProductKind::Dye === $product->kind() ? 1150 : (\in_array($product->code(), self::DEAR, true) ? 1680 : 920));
         }
         $this->entities->flush();

@@ -67,6 +67,7 @@ final class DemoLoader
         private readonly MakePlan $plan,
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
+        private readonly DemoShelf $shelfOfProducts,
         private readonly DemoHands $hands,
         private readonly Collect $collect,
         private readonly ReadyShelf $shelf,
@@ -87,7 +88,8 @@ final class DemoLoader
             $this->people();
             $this->settings->takeIdentity(new IdentityView('The yard by the theatre', "Cooper’s Yard 3\nby the stage door", 'Ring twice, or 555 01 82'));
             $this->air($now);
-            $this->colours->shelf();
+            $this->colours->range();
+            $this->shelfOfProducts->fill($this->clock->now(), $this->person('ida'));
             $this->coming = LanternPlayers::tickets();
             usort($this->coming, static fn (DemoTicket $a, DemoTicket $b): int => $b->daysAgo <=> $a->daysAgo);
             foreach ($this->stretches($now) as [$from, $until]) {
@@ -98,6 +100,7 @@ final class DemoLoader
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
             $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
+            $this->shelfOfProducts->runLow($now, $this->person('ida'));
             $this->events->dispatch(BenchChanged::inTime());
             $this->connection->commit();
         } catch (\Throwable $error) {

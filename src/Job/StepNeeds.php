@@ -51,6 +51,11 @@ class StepNeeds
         return $this->minutes;
     }
 
+    public function amount(): ?float
+    {
+        return $this->amount;
+    }
+
     public function shade(): ?Shade
     {
         return $this->shade;

@@ -9,10 +9,13 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Core\Treatment\Planning\KitLine;
 
 /** Stored steps as they are read: the one place that knows the table `plan_step`. */
 final readonly class Steps
@@ -88,6 +91,33 @@ final readonly class Steps
         }
 
         return $details;
+    }
+
+    /**
+     * What the steps still to be done of all pieces that are not done take from the shelf.
+     *
+     * @return array<int, list<KitLine>> by piece
+     */
+    public function stillToLay(): array
+    {
+        $lines = [];
+        foreach (Row::all(
+            $this->connection,
+            'SELECT s.piece_id, s.family, s.shade, s.applicator, SUM(s.amount) AS amount FROM plan_step s JOIN piece p ON p.id = s.piece_id
+                WHERE p.finished_at IS NULL AND s.status = \''.self::OPEN.'\' AND s.family IS NOT NULL AND s.amount IS NOT NULL
+                GROUP BY s.piece_id, s.family, s.shade, s.applicator',
+        ) as $row) {
+            $lines[$row->int('piece_id')][] = new KitLine(
+                $row->enum('family', FamilyId::class),
+                $row->enumOrNull('shade', Shade::class),
+                $row->float('amount'),
+                $row->enum('applicator', Applicator::class),
+                null,
+                [],
+            );
+        }
+
+        return $lines;
     }
 
     public function find(int $id): ?StepRecord

@@ -9,6 +9,7 @@ use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\Stage;
@@ -205,6 +206,22 @@ class StoredStep
     public function applicator(): Applicator
     {
         return $this->applicator;
+    }
+
+    public function family(): ?FamilyId
+    {
+        return $this->family;
+    }
+
+    /** What it lays, in the unit of its family; null for what is not used up. */
+    public function amount(): ?float
+    {
+        return $this->needs->amount();
+    }
+
+    public function shade(): ?Shade
+    {
+        return $this->needs->shade();
     }
 
     public function dryingFamily(): ?FamilyId

@@ -12,6 +12,7 @@ use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Job\PlanRequest;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Shelf\PlansNeed;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Aim;
@@ -19,8 +20,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class PlanReader
 {
-    public function __construct(private Connection $connection, private Steps $steps, private EntityManagerInterface $entities, private PlanTerms $terms)
-    {
+    public function __construct(
+        private Connection $connection,
+        private Steps $steps,
+        private EntityManagerInterface $entities,
+        private PlanTerms $terms,
+        private PlansNeed $plansNeed,
+    ) {
     }
 
     public function of(int $piece): PlanView
@@ -69,6 +75,7 @@ final readonly class PlanReader
             changes: self::remarks($remarks['changes'] ?? []),
             faults: null === $stored ? [] : Faults::of($stored),
             kit: PlanKit::of($details),
+            short: $this->plansNeed->short($piece),
             schools: SchoolsView::of($this->terms->workshop(), $own)->schools,
             exclude: PlanRequest::unwanted($row->words('terms_exclude')),
             readyBy: Iso::fromRow($row->textOrNull('terms_ready_by')),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\Shelf\ShortView;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Product\FamilyId;
@@ -22,6 +23,7 @@ final readonly class PlanView
      * @param list<RemarkView>      $changes   what is otherwise than in the plan before
      * @param list<FaultView>       $faults    what the rules say of a plan changed by hand
      * @param list<string>          $kit       everything the job needs
+     * @param list<ShortView>       $short     what of the shelf would run out, or is too old
      * @param list<SchoolView>      $schools
      * @param list<Hazard|FamilyId> $exclude   hazards and families that are not wanted
      */
@@ -48,6 +50,7 @@ final readonly class PlanView
         public array $changes,
         public array $faults,
         public array $kit,
+        public array $short,
         public array $schools,
         public array $exclude,
         /** the hour of a piece that is to be made ready fast */

@@ -15,6 +15,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Plan\PlanTerms;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\App\Shelf\PlansNeed;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Timetable\TimetableStore;
@@ -51,6 +52,7 @@ final readonly class PromiseReader
         private Learning $learning,
         private AirHistory $air,
         private PlanTerms $terms,
+        private PlansNeed $plansNeed,
         private ClockInterface $clock,
         /** how long each of the two may be played: whoever asks waits, and a worker with them */
         private int $promiseMs,
@@ -167,6 +169,7 @@ final readonly class PromiseReader
             stepsLeft: \count($open),
             minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
             days: $days,
+            short: $this->plansNeed->short(...array_unique(array_map(static fn (Task $t): int => $t->piece, $open))),
         );
     }
 

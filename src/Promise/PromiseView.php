@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Promise;
 
+use KindHeel\App\Shelf\ShortView;
+
 /** What may be promised for a ticket with all that is on the bench. */
 final readonly class PromiseView
 {
     /**
      * @param list<PushedView>   $pushed what a rush would push back, broken promises first
      * @param list<string>       $unseen pieces that have to be looked over before anything can be said
+     * @param list<ShortView>    $short  what of the shelf would run out, or is too old
      * @param list<DayHoldsView> $days   the next working days, with how surely each would hold
      */
     public function __construct(
@@ -34,6 +37,7 @@ final readonly class PromiseView
         public int $stepsLeft,
         public int $minutesLeft,
         public array $days = [],
+        public array $short = [],
     ) {
     }
 }

@@ -6,11 +6,11 @@ namespace KindHeel\App\Simulation;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Colour\Product;
-use KindHeel\App\Colour\ProductKind;
 use KindHeel\App\Colour\StoredPot;
 use KindHeel\App\Colour\Swatch;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\Gloss;

@@ -367,7 +367,7 @@ final class BenchTest extends ApiTestCase
         ) {
             // The session itself is read past this count: one more statement.
             self::assertLessThanOrEqual(match (true) {
-                '/api/bench' === $path => 9, str_starts_with($path, '/api/pieces/') => 8, default => 7,
+                '/api/bench' === $path => 10, str_starts_with($path, '/api/pieces/') => 8, default => 7,
             }, $this->statements(fn () => self::assertSame(200, $this->ask('GET', $path))), $path);
         }
     }

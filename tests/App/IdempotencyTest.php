@@ -12,10 +12,12 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
-use KindHeel\App\Colour\Shelf;
+use KindHeel\App\Colour\ColourShelf;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Shelf\LotMoveKind;
+use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -169,13 +171,17 @@ final class IdempotencyTest extends ApiTestCase
     public function testTheShelfIsLookedAtAnewWhenTheFirstTryWasUndone(): void
     {
         self::getContainer()->get(\KindHeel\App\Colour\RangeDocument::class)->take((string) file_get_contents(__DIR__.'/../../demo/house-range.json'));
-        $shelf = self::getContainer()->get(Shelf::class);
-        $left = fn (): float => Row::first($this->connection(), "SELECT left_ml FROM product WHERE code = 'brick'")?->float('left_ml') ?? 0.0;
+        $shelf = self::getContainer()->get(ColourShelf::class);
+        $left = fn (): float => Row::first(
+            $this->connection(),
+            "SELECT SUM(l.left_amount) AS there FROM lot l JOIN product p ON p.id = l.product_id WHERE p.code = 'brick'",
+        )?->float('there') ?? 0.0;
+        $takings = self::getContainer()->get(Takings::class);
         $before = $left();
         [$once] = $this->request('k');
         $tries = 0;
-        $once->answer(static function () use ($shelf, &$tries): object {
-            $shelf->products()['brick']->take(1.0);
+        $once->answer(static function () use ($shelf, $takings, &$tries): object {
+            $takings->take($shelf->products()['brick'], 1.0, LotMoveKind::Taken, new \DateTimeImmutable(), null);
             if (++$tries < 2) {
                 throw self::deadlock();
             }

@@ -111,6 +111,23 @@ export const router = createRouter({
       meta: { title: t('app.router.labelOfAPot') },
     },
     { path: '/colours', component: () => import('./colour/Colours.vue'), meta: { title: t('app.router.shelfOfColours') } },
+    {
+      path: '/shelf', component: () => import('./shelf/Shelf.vue'), props: (to) => ({ product: to.query['product'] ? Number(to.query['product']) : null }),
+      meta: { title: t('app.router.shelf') },
+    },
+    { path: '/shelf/order', component: () => import('./shelf/OrderList.vue'), meta: { title: t('app.router.orderList') } },
+    { path: '/shelf/count', component: () => import('./shelf/StockTaking.vue'), meta: { title: t('app.router.stockTaking') } },
+    { path: '/shelf/list', component: () => import('./shelf/PriceLists.vue'), meta: { title: t('app.router.priceLists') } },
+    {
+      path: '/lots/:id(\\d+)', component: () => import('./shelf/LotPage.vue'), props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.lot') },
+    },
+    {
+      path: '/pieces/:id(\\d+)/products',
+      component: () => import('./shelf/OnPiece.vue'),
+      props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.whatWasOnIt') },
+    },
     { path: '/workshop', component: () => import('./workshop/Workshop.vue'), meta: { title: t('app.router.workshop') } },
     { path: '/day', component: () => import('./workshop/DaySheet.vue'), meta: { title: t('app.router.daySheet') } },
     { path: '/drawings', component: () => import('./piece/AllDrawings.vue'), meta: { title: t('app.router.drawings') } },

@@ -16,7 +16,7 @@ export const step = (more: Partial<StepView> = {}): StepView => ({
 })
 
 export const call = (more: Omit<Partial<CallView>, 'step'> & { step?: Partial<StepView> } = {}): CallView => ({
-  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, goesTo: null, ...more, step: step(more.step),
+  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, goesTo: null, shelf: null, takes: null, ...more, step: step(more.step),
 })
 
 export const coat = (more: Partial<CoatView> = {}): CoatView => ({
@@ -108,7 +108,8 @@ export const words = (more: Partial<WordsView> = {}): WordsView => ({
 export const plan = (more: Partial<PlanView> = {}): PlanView => ({
   piece: 4, ticket: 2, version: 7, name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', customer: 'Mirela', promisedAt: at(600), promised: true,
   state: 'planned', made: true,
-  stale: false, steps: [], refused: [], referrals: [], tellOwner: [], dropped: [], changes: [], faults: [], kit: [], schools: [], exclude: [], readyBy: null,
+  stale: false, steps: [], refused: [], referrals: [], tellOwner: [], dropped: [], changes: [], faults: [], kit: [], short: [],
+  schools: [], exclude: [], readyBy: null,
   byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, ...more,
 })
 

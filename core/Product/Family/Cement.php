@@ -31,6 +31,7 @@ final class Cement extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('What is parting stays open; not to be walked far.'),
+            openedMonths: 12,
         );
     }
 

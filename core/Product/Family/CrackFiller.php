@@ -40,6 +40,7 @@ final class CrackFiller extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 12,
         );
     }
 

@@ -32,6 +32,7 @@ final class Deglosser extends Family
             leaves: [Surface::Stripped],
             takesOff: [Surface::Fat, Surface::Wax],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 24,
         );
     }
 

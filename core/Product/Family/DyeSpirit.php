@@ -32,6 +32,7 @@ final class DyeSpirit extends DyeFamily
             takesOff: [Surface::Sealed],
             leftOut: Message::of('What is lost of the colour stays lost.'),
             ownerHears: new Remark('C-14', Message::of('Fresh dye can rub off on light cloth for the first wearings.')),
+            openedMonths: 24,
         );
     }
 }

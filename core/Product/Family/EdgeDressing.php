@@ -32,6 +32,7 @@ final class EdgeDressing extends Family
             leaves: [Surface::Dressed],
             takesOff: [],
             leftOut: Message::of('The edge stays worn.'),
+            openedMonths: 12,
         );
     }
 

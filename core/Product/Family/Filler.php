@@ -44,6 +44,7 @@ final class Filler extends Family
             leaves: [Surface::Unsanded],
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 12,
         );
     }
 

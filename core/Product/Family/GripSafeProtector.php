@@ -29,6 +29,7 @@ final class GripSafeProtector extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 12,
         );
     }
 

@@ -32,6 +32,7 @@ final class HeavyWax extends Family
             leaves: [Surface::Wax],
             takesOff: [],
             leftOut: Message::of('Not for wet weather until it is protected.'),
+            openedMonths: 24,
         );
     }
 

@@ -33,6 +33,7 @@ final class LiningSpray extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 24,
         );
     }
 

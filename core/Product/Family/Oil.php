@@ -33,6 +33,7 @@ final class Oil extends Family
             takesOff: [],
             leftOut: Message::of('It stays thirsty: feed it within the month.'),
             ownerHears: new Remark('W-10', Message::of('Oil darkens the %s for good: only with the owner’s yes.')),
+            openedMonths: 12,
         );
     }
 

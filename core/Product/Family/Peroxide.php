@@ -34,6 +34,7 @@ final class Peroxide extends Family
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
             ownerHears: new Remark('H-7', Message::of('Whitened rubber yellows again with light.')),
+            openedMonths: 6,
         );
     }
 

@@ -31,6 +31,7 @@ final class Poultice extends Family
             leaves: [Surface::LooseDirt],
             takesOff: [],
             leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
+            openedMonths: 24,
         );
     }
 

@@ -48,6 +48,7 @@ final class Repellent extends Family
             leftOut: Message::of('Not for wet weather until it is protected.'),
             ownerHears: new Remark('O-25', Message::of('It sheds water for a while; renew it each season. Nothing that is leather keeps water out for good.')),
             cautions: ['H-10'],
+            openedMonths: 24,
         );
     }
 

@@ -33,6 +33,7 @@ final class Shine extends Family
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
             ownerHears: new Remark('C-14', Message::of('The quick shine rubs off on light cloth and upholstery.')),
+            openedMonths: 12,
         );
     }
 

@@ -30,6 +30,7 @@ final class Soap extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
+            openedMonths: 24,
         );
     }
 

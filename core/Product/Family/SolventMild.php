@@ -33,6 +33,7 @@ final class SolventMild extends Family
             leaves: [Surface::Stripped],
             takesOff: [Surface::Fat, Surface::Wax],
             leftOut: Message::of('It is left for another time.'),
+            openedMonths: 24,
         );
     }
 

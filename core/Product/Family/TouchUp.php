@@ -40,6 +40,7 @@ final class TouchUp extends PaintFamily
             takesOff: [Surface::Sealed],
             leftOut: Message::of('What is lost of the colour stays lost.'),
             touchCounts: false,
+            openedMonths: 12,
         );
     }
 }

@@ -33,6 +33,7 @@ final class Wax extends Family
             leaves: [Surface::Wax],
             takesOff: [],
             leftOut: Message::of('Less shine, and nothing over the colour.'),
+            openedMonths: 24,
         );
     }
 

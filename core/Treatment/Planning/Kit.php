@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Treatment\Planning;
 
-use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
-use KindHeel\Core\Product\FamilyId;
-use KindHeel\Core\Quantity\Need;
-use KindHeel\Core\Quantity\RoundUp;
 use KindHeel\Core\Text\Message;
 
 /** Everything that a job needs, on one list. */
@@ -45,29 +41,13 @@ final class Kit
      */
     private static function products(array $lines): array
     {
-        $sums = [];
-        $loss = [];
-        foreach ($lines as $line) {
-            if (null === $line->family || null === $line->amount) {
-                continue;
-            }
-            $key = $line->family->value.'/'.($line->shade->value ?? '');
-            $sums[$key] = ($sums[$key] ?? 0.0) + $line->amount;
-            if (Family::of($line->family)->drying->film || $line->family->does(Effect::Dyes)) {
-                $loss[$key] = max($loss[$key] ?? 0.0, $line->applicator->potLossMl());
-            }
-        }
         $list = [];
-        foreach ($sums as $key => $sum) {
-            [$id, $shade] = explode('/', $key);
-            $family = FamilyId::from($id);
-            $mixed = $family->does(Effect::IsMixed);
-            $need = Need::poured($sum, $loss[$key] ?? 0.0, $mixed ? Need::KEPT_BACK : 0.0);
+        foreach (ProductNeed::all($lines) as $need) {
             $list[] = new Supply(
-                trim((Shade::tryFrom($shade)?->label() ?? '').' '.$family->label()),
-                RoundUp::tenth($need->amount()),
-                Family::of($family)->unit->value,
-                $mixed ? Message::of('a fifth kept back, labelled') : '',
+                trim(($need->shade?->label() ?? '').' '.$need->family->label()),
+                $need->amount(),
+                Family::of($need->family)->unit->value,
+                $need->family->does(Effect::IsMixed) ? Message::of('a fifth kept back, labelled') : '',
             );
         }
 

@@ -107,6 +107,14 @@ export interface BlockView {
   readonly done: boolean;
 }
 
+export interface BuyInput {
+  packs?: number;
+  amount?: number | null;
+  cents?: number | null;
+  place?: string;
+  batch?: string;
+}
+
 export interface CallOffInput {
   pieces: readonly number[];
   what: CalledOff;
@@ -121,6 +129,8 @@ export interface CallView {
   readonly minutes: number;
   readonly again: AgainView | null;
   readonly goesTo: GoesToView | null;
+  readonly shelf: string | null;
+  readonly takes: TakesView | null;
 }
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
@@ -249,6 +259,24 @@ export interface CorrectionView {
   readonly after: SeenView;
   readonly dE00: number;
   readonly restart: RecipeView | null;
+}
+
+export interface CsvPreviewView {
+  readonly new: number;
+  readonly changed: number;
+  readonly same: number;
+  readonly faulty: number;
+  readonly rows: readonly CsvRowView[];
+  readonly done: boolean;
+}
+
+export type CsvRowKind = 'new' | 'changed' | 'same' | 'faulty';
+
+export interface CsvRowView {
+  readonly line: number;
+  readonly name: string;
+  readonly kind: CsvRowKind;
+  readonly says: string;
 }
 
 export interface DabInput {
@@ -670,6 +698,12 @@ export interface LedgerView {
   readonly realMinutes: number;
 }
 
+export interface LeftInput {
+  grossG?: number | null;
+  left?: number | null;
+  emptyG?: number | null;
+}
+
 export interface LookInput {
   what: string;
   piece?: number | null;
@@ -684,6 +718,34 @@ export interface LookInput {
   thinner?: number | null;
   coats?: number | null;
   applicator?: string | null;
+}
+
+export type LotMoveKind = 'bought' | 'step' | 'pot' | 'taken' | 'settled' | 'thrown';
+
+export interface LotSheetView {
+  readonly lot: LotView;
+  readonly moves: readonly MoveView[];
+}
+
+export interface LotView {
+  readonly id: number;
+  readonly product: number;
+  readonly name: string;
+  readonly unit: Unit;
+  readonly amount: number;
+  readonly left: number;
+  readonly boughtAt: string;
+  readonly openedAt: string | null;
+  readonly emptiedAt: string | null;
+  readonly goodUntil: string | null;
+  readonly old: boolean;
+  readonly place: string;
+  readonly batch: string;
+  readonly cents: number | null;
+}
+
+export interface LotsView {
+  readonly lots: readonly LotView[];
 }
 
 export type Material =
@@ -726,6 +788,23 @@ export interface MoveInput {
   place: DryingPlace;
 }
 
+export interface MoveView {
+  readonly id: number;
+  readonly kind: LotMoveKind;
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly at: string;
+  readonly by: string | null;
+  readonly lot: number | null;
+  readonly product: number;
+  readonly productName: string;
+  readonly piece: number | null;
+  readonly pieceName: string | null;
+  readonly step: number | null;
+  readonly what: string;
+  readonly note: string;
+}
+
 export interface NoteInput {
   text: string;
   step?: number | null;
@@ -749,6 +828,50 @@ export interface OffView {
   readonly part: PartName;
   readonly half: Half;
   readonly label: string;
+}
+
+export interface OnPieceView {
+  readonly piece: number;
+  readonly name: string;
+  readonly moves: readonly MoveView[];
+}
+
+export interface OnTheWayView {
+  readonly id: number;
+  readonly product: number;
+  readonly name: string;
+  readonly supplier: string;
+  readonly packs: number;
+  readonly pack: number;
+  readonly unit: Unit;
+  readonly orderedAt: string;
+  readonly orderedBy: string;
+  readonly expectedAt: string;
+  readonly late: boolean;
+}
+
+export interface OrderInput {
+  product: number;
+  packs: number;
+}
+
+export interface OrderLineView {
+  readonly product: number;
+  readonly name: string;
+  readonly supplier: string;
+  readonly packs: number;
+  readonly pack: number;
+  readonly unit: Unit;
+  readonly cents: number | null;
+  readonly leadDays: number;
+  readonly left: number;
+  readonly reserved: number;
+  readonly why: string;
+}
+
+export interface OrdersView {
+  readonly toOrder: readonly OrderLineView[];
+  readonly onTheWay: readonly OnTheWayView[];
 }
 
 export interface OtherDayInput {
@@ -1014,6 +1137,10 @@ export interface PlaceInput {
   half: Half;
 }
 
+export interface PlaceOnShelfInput {
+  place: string;
+}
+
 export interface PlanInput {
   version: number;
   schools?: Readonly<Record<string, string | null>> | null;
@@ -1042,6 +1169,7 @@ export interface PlanView {
   readonly changes: readonly RemarkView[];
   readonly faults: readonly FaultView[];
   readonly kit: readonly string[];
+  readonly short: readonly ShortView[];
   readonly schools: readonly SchoolView[];
   readonly exclude: readonly (FamilyId | Hazard)[];
   readonly readyBy: string | null;
@@ -1157,7 +1285,76 @@ export interface ProcessView {
   readonly stillSince: string | null;
 }
 
-export type ProductKind = 'paint' | 'dye' | 'binder';
+export interface ProductInput {
+  name: string;
+  family?: FamilyId | null;
+  shade?: Shade | null;
+  unit?: Unit;
+  pack?: number;
+  packCents?: number | null;
+  supplier?: string;
+  leadDays?: number;
+  densityGPerMl?: number;
+  emptyPackG?: number | null;
+  water?: number | null;
+  notOn?: string;
+  openedMonths?: number | null;
+  retired?: boolean;
+  version?: number;
+}
+
+export type ProductKind = 'paint' | 'dye' | 'binder' | 'plain';
+
+export interface ProductRowView {
+  readonly id: number;
+  readonly name: string;
+  readonly family: FamilyId | null;
+  readonly phase: Phase | null;
+  readonly kind: ProductKind;
+  readonly hex: string | null;
+  readonly unit: Unit;
+  readonly pack: number;
+  readonly left: number;
+  readonly reserved: number;
+  readonly lots: number;
+  readonly state: StockState;
+  readonly says: string | null;
+  readonly order: number;
+  readonly ordered: number;
+  readonly supplier: string;
+  readonly retired: boolean;
+}
+
+export interface ProductSheetView {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly kind: ProductKind;
+  readonly family: FamilyId | null;
+  readonly shade: Shade | null;
+  readonly unit: Unit;
+  readonly pack: number;
+  readonly packCents: number | null;
+  readonly supplier: string;
+  readonly leadDays: number;
+  readonly densityGPerMl: number;
+  readonly emptyPackG: number | null;
+  readonly water: number | null;
+  readonly notOn: string;
+  readonly openedMonths: number | null;
+  readonly keepsMonths: number;
+  readonly hasSheet: boolean;
+  readonly retired: boolean;
+  readonly left: number;
+  readonly reserved: number;
+  readonly perMonth: number;
+  readonly usualJob: number;
+  readonly orderBelow: number;
+  readonly order: number;
+  readonly says: string | null;
+  readonly lots: readonly LotView[];
+  readonly moves: readonly MoveView[];
+}
 
 export interface ProductView {
   readonly id: number;
@@ -1198,6 +1395,7 @@ export interface PromiseView {
   readonly stepsLeft: number;
   readonly minutesLeft: number;
   readonly days: readonly DayHoldsView[];
+  readonly short: readonly ShortView[];
 }
 
 export interface PushedView {
@@ -1400,6 +1598,12 @@ export interface ShelfInput {
   shelf: string;
 }
 
+export interface ShelfView {
+  readonly products: readonly ProductRowView[];
+  readonly toOrder: number;
+  readonly suppliers: readonly string[];
+}
+
 export interface ShiftInput {
   from: string;
   until: string;
@@ -1408,6 +1612,13 @@ export interface ShiftInput {
 export interface ShiftView {
   readonly from: string;
   readonly until: string;
+}
+
+export interface ShortView {
+  readonly product: number | null;
+  readonly name: string;
+  readonly says: string;
+  readonly runsOut: boolean;
 }
 
 export type Side = 'outer-side' | 'inner-side' | 'toe' | 'heel' | 'sole' | 'inside' | 'front' | 'back' | 'base' | 'corners' | 'lining' | 'edges';
@@ -1468,6 +1679,8 @@ export interface StepInput {
   why?: string | null;
   at?: string | null;
   minutes?: number | null;
+  amount?: number | null;
+  lot?: number | null;
 }
 
 export type StepStatus = 'open' | 'running' | 'done';
@@ -1518,6 +1731,8 @@ export interface StepWaitView {
   readonly maxMinutes: number | null;
 }
 
+export type StockState = 'out' | 'short' | 'old' | 'beyond' | 'low' | 'enough';
+
 export interface SwatchView {
   readonly id: number;
   readonly code: string;
@@ -1529,6 +1744,19 @@ export interface TakeOverInput {
   version: number;
   person: number;
   note?: string;
+}
+
+export interface TakenInput {
+  amount: number;
+  lot?: number | null;
+  note?: string;
+}
+
+export interface TakesView {
+  readonly product: number;
+  readonly name: string;
+  readonly amount: number;
+  readonly unit: Unit;
 }
 
 export interface TapeView {
@@ -1545,6 +1773,10 @@ export interface ThreadView {
   readonly end: string;
   readonly title: string;
   readonly pieceName: string;
+}
+
+export interface ThrowInput {
+  why?: string;
 }
 
 export interface TicketInput {
@@ -1620,6 +1852,8 @@ export interface TrialWordView {
   readonly identifies: boolean;
   readonly outcomes: readonly WordView<Outcome>[];
 }
+
+export type Unit = 'ml' | 'g' | 'm' | 'pcs';
 
 export interface UnplannedView {
   readonly piece: number;
@@ -1746,6 +1980,7 @@ export const limits = {
   },
   StepInput: {
     minutes: { min: 1, max: 720 },
+    amount: { min: 0, max: 10000 },
   },
   DrawDownInput: {
     dryUm: { min: 1, max: 1000 },
@@ -1801,6 +2036,29 @@ export const limits = {
   },
   ChangeInput: {
     coats: { min: 1, max: 12 },
+  },
+  BuyInput: {
+    packs: { min: 1, max: 100 },
+    cents: { min: 0, max: 100000000 },
+  },
+  LeftInput: {
+    grossG: { min: 0, max: 100000 },
+    left: { min: 0, max: 1000000 },
+    emptyG: { min: 0, max: 100000 },
+  },
+  OrderInput: {
+    packs: { min: 1, max: 100 },
+  },
+  ProductInput: {
+    packCents: { min: 0, max: 100000000 },
+    leadDays: { min: 0, max: 365 },
+    densityGPerMl: { min: 0.3, max: 5 },
+    emptyPackG: { min: 0, max: 100000 },
+    water: { min: 0, max: 200 },
+    openedMonths: { min: 1, max: 240 },
+  },
+  TakenInput: {
+    amount: { min: 0, max: 10000 },
   },
   DayHoursInput: {
     day: { min: 1, max: 7 },

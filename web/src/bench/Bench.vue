@@ -241,6 +241,7 @@ useKeys((event) => {
           v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
           :last="bench.lastAct" :locked="locked" :goes-on="goesOn"
           :helpers="bench.tapes.slice(1)" @took="(minutes: number) => inHand && hands.done(inHand.step, minutes)"
+          @done-with="(amount, lot) => inHand && hands.done(inHand.step, undefined, { amount, lot })"
           @noted="look" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
           @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
           @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"

@@ -10,6 +10,7 @@ import StepWords from '../step/StepWords.vue'
 import CompareForm from './CompareForm.vue'
 import Forgotten from './Forgotten.vue'
 import RareAct from './RareAct.vue'
+import TakesFrom from './TakesFrom.vue'
 import { t } from '../words'
 
 /** The one thing to do, large; under it the two that follow. */
@@ -43,6 +44,8 @@ const emit = defineEmits<{
   allTheSame: []
   takeBack: []
   noted: []
+  /** ended, with what was really taken from the shelf */
+  doneWith: [amount: number, lot: number | null]
 }>()
 const { time, when } = useWhen()
 const minutes = computed(() => (props.call ? minutesUnderWay(props.call.step, props.now) : 0))
@@ -150,6 +153,11 @@ const opens = computed(
           @took="(minutes) => emit('took', minutes)"
         />
         <StepWords :step="call.step" large />
+        <p v-if="call.shelf" class="caution"><strong>{{ t('bench.Hand.shelf') }}</strong> {{ call.shelf }}</p>
+        <TakesFrom
+          v-if="call.takes" :key="`takes-${call.step.id}`" :takes="call.takes" :running="call.urgency === 'running'" :busy="busy"
+          @done="(amount, lot) => emit('doneWith', amount, lot)"
+        />
         <NoteForm :key="call.step.id" :path="`/pieces/${call.step.piece}/notes`" :at="{ step: call.step.id }" @kept="emit('noted')" />
         <p v-if="call.goesTo" class="text-lg">{{ t('bench.Hand.thenGoesOnWithIt', [call.goesTo.name, when(call.goesTo.at, now)]) }}</p>
       </template>

@@ -90,6 +90,10 @@ const surely = (holds: number): string =>
             @click="give(promise.certain, false)"
           >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
+        <section v-if="promise.short.length > 0" class="grid gap-1" :aria-label="t('counter.Promise.theShelf')">
+          <h2 class="text-xl">{{ t('counter.Promise.theShelf') }}</h2>
+          <p v-for="s in promise.short" :key="s.says" class="caution">{{ s.says }}</p>
+        </section>
         <p v-if="!promise.promised" class="text-xl">{{ t('counter.Promise.noDayIsPromisedYet') }}</p>
         <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{ promisedFor }}
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>

@@ -9,7 +9,7 @@ import { t } from '../words'
 const { person, signOut, alarm } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
-const ROOMS = ['bench', 'counter', 'pots', 'ledger', 'workshop'] as const
+const ROOMS = ['bench', 'counter', 'pots', 'shelf', 'ledger', 'workshop'] as const
 
 const leave = async (): Promise<void> => {
   await signOut()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { FamilyId, Hazard, PlanInput, PlanView, WorkingDaysView } from '../api/types'
 import { useWords } from '../kit/useWords'
@@ -33,6 +34,12 @@ const toggle = (id: FamilyId | Hazard): void =>
         <p>{{ t('plan.WholePlan.readyBy') }} <WorkingHour v-model="readyBy" :days="days" :label="t('plan.WholePlan.readyBy')" /></p>
         <button class="may" type="submit" :disabled="busy || readyBy === ''">{{ t('plan.WholePlan.planForThatHour') }}</button>
       </form>
+    </section>
+    <section v-if="plan.short.length > 0" class="grid gap-1" :aria-label="t('plan.WholePlan.theShelf')">
+      <h2 class="text-xl">{{ t('plan.WholePlan.theShelf') }}</h2>
+      <p v-for="s in plan.short" :key="s.says" class="caution">{{ s.says }} <RouterLink
+        v-if="s.product !== null" class="by-finger underline underline-offset-4" :to="`/shelf?product=${s.product}`"
+      >{{ t('plan.WholePlan.toTheShelf') }}</RouterLink></p>
     </section>
     <section v-if="plan.dropped.length > 0" class="grid gap-1" :aria-label="t('plan.WholePlan.leftOutToKeepThe')">
       <h2 class="text-xl">{{ t('plan.WholePlan.leftOutToKeepThe') }}</h2>

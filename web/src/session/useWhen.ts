@@ -37,6 +37,8 @@ export const useWhen = () => {
       return day(at) === day(now) ? time(at) : `${format(timezone.value, { weekday: 'short' }).format(at)} ${time(at)}`
     },
     date: (iso: string): string => format(timezone.value, { weekday: 'long', day: 'numeric', month: 'long' }).format(Date.parse(iso)),
+    /** “3 Dec 2026” */
+    day: (iso: string): string => format(timezone.value, { day: 'numeric', month: 'short', year: 'numeric' }).format(Date.parse(iso)),
     /** “8 min”, “2 h 10”, “1 d 4 h” */
     span: (minutes: number): string => {
       const whole = Math.max(0, Math.round(minutes))

@@ -54,7 +54,8 @@ export const useHands = (then: (bench: BenchView) => void | Promise<void>, stale
     run,
     start: (step: StepView) => tell(step, 'start', t('step.useHands.begin', [step.title])),
     /** With minutes, it ended so long after it was begun: its end was forgotten. */
-    done: (step: StepView, minutes?: number) => tell(step, 'done', t('step.useHands.end', [step.title]), minutes === undefined ? {} : { minutes }),
+    done: (step: StepView, minutes?: number, taken: { amount?: number, lot?: number | null } = {}) =>
+      tell(step, 'done', t('step.useHands.end', [step.title]), { ...minutes === undefined ? {} : { minutes }, ...taken }),
     /** How long it really took. */
     took: (step: StepView, minutes: number) => tell(step, 'minutes', '', { minutes }),
     putDown: (step: StepView) => tell(step, 'put-down', t('step.useHands.putDown', [step.title])),

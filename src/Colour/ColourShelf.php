@@ -5,25 +5,44 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Shelf\Product;
+use KindHeel\App\Shelf\ProductKind;
+use KindHeel\App\Shelf\Stock;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\Palette;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** The colours that are really there. */
-final class Shelf implements ResetInterface
+final class ColourShelf implements ResetInterface
 {
     /** @var array<string, Product>|null */
     private ?array $products = null;
+    /** @var array<int, float>|null */
+    private ?array $left = null;
 
-    public function __construct(private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly Stock $stock)
     {
     }
 
     /** Between requests. */
     public function reset(): void
     {
-        $this->products = null;
+        $this->products = $this->left = null;
+    }
+
+    /** What there is of one, in ml. */
+    public function left(Product $product): float
+    {
+        $this->left ??= $this->stock->left();
+
+        return $this->left[$product->id()] ?? 0.0;
+    }
+
+    /** Something was taken. */
+    public function lookAgain(): void
+    {
+        $this->left = null;
     }
 
     /** @return array<string, Product> by code */
@@ -32,7 +51,7 @@ final class Shelf implements ResetInterface
         $known = $this->products[array_key_first($this->products ?? [])] ?? null;
         if (null === $this->products || null !== $known && !$this->entities->contains($known)) {
             $this->products = [];
-            foreach ($this->entities->getRepository(Product::class)->findBy([], ['id' => 'ASC']) as $product) {
+            foreach ($this->entities->getRepository(Product::class)->findBy(['kind' => ProductKind::colours()], ['id' => 'ASC']) as $product) {
                 $this->products[$product->code()] = $product;
             }
         }
@@ -48,7 +67,7 @@ final class Shelf implements ResetInterface
         return new Palette(
             array_map(static fn (Product $p): Paint => $p->paint(), $mixable),
             array_map(static fn (Product $p): string => $p->name(), $mixable),
-            array_map(static fn (Product $p): float => $p->leftMl(), $mixable),
+            array_map($this->left(...), $mixable),
         );
     }
 
@@ -89,7 +108,7 @@ final class Shelf implements ResetInterface
         foreach ($drops as $code => $count) {
             $product = $this->products()[$code] ?? null;
             if (null !== $product) {
-                $views[] = new DropView($code, $product->name(), $product->hex(), $count, round($count * $dropMl, 2), round($product->leftMl(), 1));
+                $views[] = new DropView($code, $product->name(), $product->hex(), $count, round($count * $dropMl, 2), round($this->left($product), 1));
             }
         }
 
