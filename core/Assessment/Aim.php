@@ -38,6 +38,22 @@ enum Aim: string
         };
     }
 
+    /**
+     * What is laid before the owner beside it: one less, what is asked, one more.
+     *
+     * @return list<self> from the least to the most, itself among them
+     */
+    public function besides(): array
+    {
+        return match ($this) {
+            self::ReadyFast, self::Keep => [self::ReadyFast, self::Keep, self::Freshen],
+            self::Freshen => [self::Keep, self::Freshen, self::Restore],
+            self::Restore => [self::Freshen, self::Restore, self::Recolour],
+            self::Recolour => [self::Freshen, self::Restore, self::Recolour],
+            self::WorkProof => [self::Keep, self::WorkProof, self::Restore],
+        };
+    }
+
     /** Colour may be added at all; *keep* leaves every sign of age. */
     public function addsColour(): bool
     {

@@ -25,7 +25,7 @@ final readonly class Estimate
         public BigDecimal $low,
         public BigDecimal $high,
         public ?BigDecimal $shareOfReplacement,
-        public ?Advice $advice,
+        public ?Worth $advice,
     ) {
     }
 
@@ -43,7 +43,7 @@ final readonly class Estimate
         );
         $share = null === $replacement ? null : Money::cents($sum->gross->toBigRational()->dividedBy($replacement));
 
-        return new self($sum, $low, $high, $share, null === $share ? null : Advice::for($share, $meaning));
+        return new self($sum, $low, $high, $share, null === $share ? null : Worth::for($share, $meaning));
     }
 
     /**

@@ -65,6 +65,7 @@ final readonly class TakeIn
                 throw Refused::now(\sprintf('“%s” is no job for this kind of piece. Choose another.', $job->name()));
             }
             $job->writeOn($piece);
+            $piece->takenInAs($job->id());
             $this->entities->flush();
             $this->plan->plan($piece, $by);
             $this->events->dispatch(BenchChanged::inTime());

@@ -104,6 +104,11 @@ class UsualJob
         return $this->name;
     }
 
+    public function isAsFar(Aim $aim): bool
+    {
+        return $this->aim === $aim;
+    }
+
     public function isFor(PieceFamily $family): bool
     {
         return [] === $this->families || \in_array($family->value, $this->families, true);

@@ -96,6 +96,10 @@ class StoredPiece
     #[ORM\Column(nullable: true)]
     private ?int $replaceCents = null;
 
+    /** The usual job that it was taken in with; no foreign key, the job may be given up. */
+    #[ORM\Column(nullable: true)]
+    private ?int $usualJobId = null;
+
     #[ORM\Embedded]
     private PlanRequest $terms;
 
@@ -549,6 +553,22 @@ class StoredPiece
             throw $error;
         }
         ++$this->assessed;
+    }
+
+    public function takenInAs(int $usualJob): void
+    {
+        $this->usualJobId = $usualJob;
+    }
+
+    /** What another one would cost, in hundredths. */
+    public function replaces(?int $cents): void
+    {
+        $this->replaceCents = $cents;
+    }
+
+    public function replaceCents(): ?int
+    {
+        return $this->replaceCents;
     }
 
     /** What it is worth to the owner, what a new one costs (in hundredths), and what must not be done. */

@@ -103,6 +103,11 @@ class Ticket
         return $this->promisedAt;
     }
 
+    public function isRush(): bool
+    {
+        return $this->rush;
+    }
+
     public function isPromised(): bool
     {
         return $this->promised;

@@ -9,6 +9,9 @@ enum Event: string
 {
     case Opened = 'opened';
     case Agreed = 'agreed';
+    case Offered = 'offered';
+    case Supplement = 'supplement';
+    case Invoiced = 'invoiced';
     case Planned = 'planned';
     case Started = 'started';
     case Done = 'done';

@@ -19,8 +19,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class OwnerPageReader
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private AirHistory $air, private OwnerPages $pages)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private AirHistory $air,
+        private OwnerPages $pages,
+        private AgreedPrice $prices,
+    ) {
     }
 
     /** @throws NotFoundHttpException */
@@ -37,6 +42,7 @@ final readonly class OwnerPageReader
             $page->sentences(Prospect::Stays),
             $page->risks,
             array_map(static fn (Declined $d): DeclinedView => new DeclinedView($d->rule, $d->sentence, $d->to), $page->declined),
+            $this->prices->of($stored),
             $this->signed($id, $stored->assessed()),
         );
     }

@@ -22,6 +22,8 @@ final readonly class OwnerPageView
         public array $stays,
         public array $risks,
         public array $declined,
+        /** what was taken of an offer; null where nothing was */
+        public ?string $price,
         public ?SignedView $signed,
     ) {
     }

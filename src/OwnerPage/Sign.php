@@ -26,6 +26,7 @@ final readonly class Sign
         private EntityManagerInterface $entities,
         private LookOver $lookOver,
         private OwnerPages $pages,
+        private AgreedPrice $prices,
         private Ledger $ledger,
         private ClockInterface $clock,
     ) {
@@ -45,6 +46,10 @@ final readonly class Sign
             'risks' => $page->risks,
             'declined' => array_map(static fn (Declined $d): string => $d->sentence.' This is for '.$d->to.'.', $page->declined),
         ];
+        $price = $this->prices->of($piece);
+        if (null !== $price) {
+            $told['price'] = [$price];
+        }
         $this->entities->persist(new Agreement($piece, $piece->assessed(), $told, $strokes, trim($input->signedBy), $witness, $this->clock->now()));
         $this->ledger->piece(Event::Agreed, $piece, $witness, \sprintf('%s has heard and signed what will be gone, softer and stay.', trim($input->signedBy)));
     }

@@ -12,6 +12,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Learning\Learning;
+use KindHeel\App\Offer\Ways;
 use KindHeel\App\Plan\PlanTerms;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
@@ -19,6 +20,7 @@ use KindHeel\App\Shelf\PlansNeed;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Timetable\TimetableStore;
+use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\PromiseSimulation;
@@ -53,6 +55,7 @@ final readonly class PromiseReader
         private AirHistory $air,
         private PlanTerms $terms,
         private PlansNeed $plansNeed,
+        private Ways $ways,
         private ClockInterface $clock,
         /** how long each of the two may be played: whoever asks waits, and a worker with them */
         private int $promiseMs,
@@ -108,6 +111,33 @@ final readonly class PromiseReader
             $hands,
             days: $this->days($ends, $rushed, $hands, $now),
         );
+    }
+
+    /** The earliest moment that holds in nine weeks of ten, were a piece treated as far as that; null where nothing can be said. */
+    public function ofWay(StoredPiece $piece, Aim $aim): WayDateView
+    {
+        $now = $this->clock->now();
+        $steps = $this->ways->plan($piece, $aim)->steps;
+        $jobs = array_values(array_filter($this->jobs->all($this->learning->factors()), static fn (Job $j): bool => $j->piece !== $piece->id()));
+        $hands = $this->hands->from($now);
+        if ([] === $steps) {
+            return new WayDateView($aim, null);
+        }
+        $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $this->learning->factors());
+        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights(), $this->settings->setUp());
+        $blocks = (new ScheduleGenerator($builder->problem))->blocks;
+        [$starts, $asked] = $this->timetable->read()->before($builder);
+        $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
+        $plays = $this->promise($builder, $piece->id())->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
+        $ours = [];
+        foreach ($builder->problem->jobs as $j => $job) {
+            if ((int) $job->id === $piece->id()) {
+                $ours[$j] = true;
+            }
+        }
+        $certain = \count($plays) < self::LEAST_PLAYS ? null : PromiseSimulation::certain(self::done($plays, $ours));
+
+        return new WayDateView($aim, $this->pickup($certain, $hands, $now));
     }
 
     /**

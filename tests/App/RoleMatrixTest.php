@@ -88,6 +88,22 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/colours' => self::RESTORER,
         'GET /api/colours/range' => self::APPRENTICE,
         'POST /api/colours/range' => self::RESTORER,
+        // what is laid before an owner; prices and what was earned are the owner's of the workshop
+        'GET /api/pieces/{id}/offer' => self::APPRENTICE,
+        'POST /api/pieces/{id}/offer' => self::RESTORER,
+        'PUT /api/pieces/{piece}/offer/{id}' => self::RESTORER,
+        'GET /api/pieces/{id}/offer/{aim}/date' => self::APPRENTICE,
+        'POST /api/pieces/{id}/supplements' => self::RESTORER,
+        'PUT /api/pieces/{piece}/supplements/{id}' => self::RESTORER,
+        'GET /api/care-of-a-year' => self::APPRENTICE,
+        'GET /api/prices' => self::RESTORER,
+        'PUT /api/prices' => self::OWNER,
+        'GET /api/tickets/{id}/invoice' => self::APPRENTICE,
+        'POST /api/tickets/{id}/invoice' => self::RESTORER,
+        'GET /api/invoices' => self::RESTORER,
+        'PUT /api/invoices/{id}/paid' => self::RESTORER,
+        'GET /api/invoices.csv' => self::OWNER,
+        'GET /api/figures' => self::OWNER,
         // the shelf: an apprentice takes, weighs and receives; what is kept and ordered is the restorer's
         'GET /api/shelf' => self::APPRENTICE,
         'POST /api/products' => self::RESTORER,
@@ -188,7 +204,9 @@ final class RoleMatrixTest extends ApiTestCase
     public function testEachOfThemComesInOrDoesNot(string $route, int $least): void
     {
         [$method, $path] = explode(' ', $route);
-        $path = str_replace(['{digest}', '{size}', '{school}', '{secret}', '{path}'], ['0123456789ab', 'thumb', 'cleaning', 'nobody', 'bench'], $path);
+        $path = strtr($path, [
+            '{digest}' => '0123456789ab', '{size}' => 'thumb', '{aim}' => 'keep', '{school}' => 'cleaning', '{secret}' => 'nobody', '{path}' => 'bench',
+        ]);
         $path = preg_replace('/\{\w+\}/', '999999', $path) ?? '';
         foreach (self::PEOPLE as $is => $login) {
             if (null === $login) {

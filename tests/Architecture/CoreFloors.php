@@ -18,7 +18,7 @@ final class CoreFloors extends Floors
             'Drying', 'Product', 'Product/Family', 'Colour', 'Colour/Recipe', 'Colour/Pot', 'Stock', 'Finding', 'Material', 'Material/Profile', 'Anatomy',
             'Assessment', 'Assessment/Disclosure',
             'Treatment', 'Treatment/Rule', 'Treatment/Checking', 'Treatment/Wish', 'Treatment/Need', 'Treatment/Planning',
-            'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule',
+            'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule', 'Costing',
         ];
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Core\Offer;
 
 use Brick\Math\BigDecimal;
-use KindHeel\Core\Offer\Advice;
 use KindHeel\Core\Offer\Estimate;
 use KindHeel\Core\Offer\Labour;
 use KindHeel\Core\Offer\Material;
 use KindHeel\Core\Offer\Meaning;
 use KindHeel\Core\Offer\Terms;
+use KindHeel\Core\Offer\Worth;
 use PHPUnit\Framework\TestCase;
 
 /** Money against values worked by hand. */
@@ -26,7 +26,7 @@ final class EstimateTest extends TestCase
             array_map('strval', [$sum->overhead, $sum->rush, $sum->net, $sum->tax, $sum->rounding, $sum->gross]),
         );
         // 42 ± 1.2816 × 10.5 minutes: 25.69 and 49.91 of labour.
-        self::assertSame(['45.00', '78.00', '0.26', Advice::WorthIt], [
+        self::assertSame(['45.00', '78.00', '0.26', Worth::WorthIt], [
             (string) $estimate->low, (string) $estimate->high, (string) $estimate->shareOfReplacement, $estimate->advice,
         ]);
     }
@@ -101,10 +101,10 @@ final class EstimateTest extends TestCase
         $said = [];
         foreach (['0.50', '0.51', '0.90', '0.91'] as $share) {
             foreach ([Meaning::None, Meaning::Some, Meaning::Dear, Meaning::Heirloom] as $meaning) {
-                $said[$share][] = Advice::for(BigDecimal::of($share), $meaning);
+                $said[$share][] = Worth::for(BigDecimal::of($share), $meaning);
             }
         }
-        [$yes, $think, $aloud] = [Advice::WorthIt, Advice::Think, Advice::SayOutLoud];
+        [$yes, $think, $aloud] = [Worth::WorthIt, Worth::Think, Worth::SayOutLoud];
         self::assertSame([
             '0.50' => [$think, $yes, $yes, $yes],
             '0.51' => [$aloud, $think, $think, $yes],

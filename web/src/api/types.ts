@@ -72,6 +72,13 @@ export interface AlarmInput {
   version: string;
 }
 
+export interface AnswerInput {
+  agreed: boolean;
+  by: string;
+  how?: string;
+  strokes?: readonly (readonly (readonly number[])[])[];
+}
+
 export type Applicator = 'brush' | 'sponge' | 'cloth' | 'fingers' | 'dauber' | 'airbrush' | 'spray-can' | 'bud' | 'pad' | 'pen' | 'none';
 
 export interface ApplicatorWordView {
@@ -141,6 +148,14 @@ export interface CareWarningView {
   readonly until: string;
 }
 
+export interface CareYearView {
+  readonly ownHands: number;
+  readonly shop: number;
+  readonly kept: number;
+  readonly wornOut: number;
+  readonly says: string;
+}
+
 export type Certainty = 'known' | 'likely' | 'guess';
 
 export type Change = 'move' | 'add' | 'drop' | 'swap' | 'coats' | 'hurry' | 'mend' | 'override';
@@ -158,6 +173,11 @@ export interface ChangeInput {
   after?: string | null;
   rule?: string | null;
   reason?: string | null;
+}
+
+export interface ChooseInput {
+  version: number;
+  aim?: Aim | null;
 }
 
 export interface CoatStepView {
@@ -228,6 +248,13 @@ export interface CompareView {
   readonly label: string;
   readonly usual: string;
   readonly sides: readonly SideView[];
+}
+
+export interface ComparedView {
+  readonly name: string;
+  readonly steps: number;
+  readonly foreseenMinutes: number;
+  readonly realMinutes: number;
 }
 
 export interface CopyInput {
@@ -406,9 +433,9 @@ export interface EntryView {
 }
 
 export type Event =
-  | 'opened' | 'agreed' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' | 'look-not-enough' | 'overridden' | 'put-down' |
-  'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' | 'compared' | 'pot-laid' | 'collected' |
-  'called-off' | 'told' | 'corrected' | 'taken-back' | 'noted';
+  | 'opened' | 'agreed' | 'offered' | 'supplement' | 'invoiced' | 'planned' | 'started' | 'done' | 'gate-passed' | 'gate-not-yet' | 'look-enough' |
+  'look-not-enough' | 'overridden' | 'put-down' | 'again' | 'interrupted' | 'taken-over' | 'spoiled' | 'keyed' | 'promised' | 'finished' | 'colour-read' |
+  'compared' | 'pot-laid' | 'collected' | 'called-off' | 'told' | 'corrected' | 'taken-back' | 'noted';
 
 export type EvidenceKind = 'drying' | 'minutes';
 
@@ -435,6 +462,14 @@ export interface FeedMadeView {
 export interface FeedRowView {
   readonly id: number;
   readonly madeAt: string;
+}
+
+export interface FiguresView {
+  readonly currency: string;
+  readonly months: readonly MonthView[];
+  readonly kinds: readonly ComparedView[];
+  readonly people: readonly ComparedView[];
+  readonly pieces: readonly PieceCostsView[];
 }
 
 export interface FileInput {
@@ -496,6 +531,14 @@ export interface FitView {
   readonly sentence: string;
   readonly good: boolean;
   readonly masstone: SeenView;
+}
+
+export interface FixedPriceView {
+  readonly job: number;
+  readonly name: string;
+  readonly price: string;
+  readonly done: number;
+  readonly earnedAnHour: number | null;
 }
 
 export type Flag =
@@ -590,6 +633,26 @@ export interface IdentityView {
 export interface IntakeInput {
   ticket: TicketInput;
   with?: readonly WithPieceInput[];
+}
+
+export interface InvoiceView {
+  readonly id: number;
+  readonly number: number;
+  readonly ticket: number;
+  readonly customer: string;
+  readonly currency: string;
+  readonly at: string;
+  readonly lines: readonly LineView[];
+  readonly netCents: number;
+  readonly taxCents: number;
+  readonly taxPercent: string;
+  readonly grossCents: number;
+  readonly paidAt: string | null;
+  readonly how: string;
+}
+
+export interface InvoicesView {
+  readonly invoices: readonly InvoiceView[];
 }
 
 export interface KeepInput {
@@ -704,6 +767,11 @@ export interface LeftInput {
   emptyG?: number | null;
 }
 
+export interface LineView {
+  readonly what: string;
+  readonly cents: number;
+}
+
 export interface LookInput {
   what: string;
   piece?: number | null;
@@ -760,6 +828,8 @@ export interface MaterialWordView {
   readonly upper: boolean;
 }
 
+export type Meaning = 'none' | 'some' | 'dear' | 'heirloom';
+
 export interface MeasureDropsInput {
   version: number;
   mlOfTwenty: number;
@@ -783,6 +853,15 @@ export interface MissingPictureView {
 }
 
 export type Moment = 'before' | 'during' | 'after';
+
+export interface MonthView {
+  readonly month: string;
+  readonly foreseenMinutes: number;
+  readonly realMinutes: number;
+  readonly pieces: number;
+  readonly offeredCents: number;
+  readonly costCents: number;
+}
 
 export interface MoveInput {
   place: DryingPlace;
@@ -828,6 +907,35 @@ export interface OffView {
   readonly part: PartName;
   readonly half: Half;
   readonly label: string;
+}
+
+export interface OfferInput {
+  version: number;
+  replaceCents?: number | null;
+  meaning?: Meaning;
+}
+
+export interface OfferView {
+  readonly piece: number;
+  readonly ticket: number;
+  readonly version: number;
+  readonly name: string;
+  readonly customer: string;
+  readonly aim: Aim;
+  readonly currency: string;
+  readonly id: number | null;
+  readonly at: string | null;
+  readonly by: string | null;
+  readonly outdated: boolean;
+  readonly otherTerms: boolean;
+  readonly replaceCents: number | null;
+  readonly meaning: Meaning;
+  readonly ways: readonly WayView[];
+  readonly leave: readonly string[];
+  readonly chosen: Aim | null;
+  readonly left: boolean;
+  readonly chosenAt: string | null;
+  readonly supplements: readonly SupplementView[];
 }
 
 export interface OnPieceView {
@@ -902,6 +1010,7 @@ export interface OwnerPageView {
   readonly stays: readonly string[];
   readonly risks: readonly string[];
   readonly declined: readonly DeclinedView[];
+  readonly price: string | null;
   readonly signed: SignedView | null;
 }
 
@@ -929,6 +1038,11 @@ export interface OwnersView {
 }
 
 export type Paid = 'now' | 'before' | 'later' | 'nothing';
+
+export interface PaidInput {
+  paid: boolean;
+  how?: string;
+}
 
 export interface PairView {
   readonly one: number;
@@ -1070,6 +1184,18 @@ export interface PieceColourView {
   readonly pairs: readonly PairView[];
   readonly pots: readonly PotRowView[];
   readonly areas: Readonly<Record<string, number>>;
+}
+
+export interface PieceCostsView {
+  readonly piece: number;
+  readonly name: string;
+  readonly at: string;
+  readonly foreseenMinutes: number;
+  readonly realMinutes: number;
+  readonly offeredCents: number;
+  readonly workCents: number;
+  readonly materialCents: number;
+  readonly marginCents: number;
 }
 
 export type PieceFamily = 'low-shoe' | 'boot' | 'tall-boot' | 'trainer' | 'bag' | 'garment' | 'small-goods';
@@ -1277,6 +1403,43 @@ export interface PotsView {
   readonly pots: readonly PotRowView[];
 }
 
+export interface PriceTermsInput {
+  currency: string;
+  rate: string;
+  byPerson: boolean;
+  kinds: Readonly<Record<string, string>>;
+  people: Readonly<Record<string, string>>;
+  markup: string;
+  waste: string;
+  overhead: string;
+  consumables: string;
+  minimum: string;
+  rush: string;
+  tax: string;
+  roundTo: string;
+  fixed: Readonly<Record<string, string>>;
+  seen: number;
+}
+
+export interface PriceTermsView {
+  readonly seen: number;
+  readonly currency: string;
+  readonly rate: string;
+  readonly byPerson: boolean;
+  readonly kinds: readonly RateView[];
+  readonly people: readonly RateView[];
+  readonly markup: string;
+  readonly waste: string;
+  readonly overhead: string;
+  readonly consumables: string;
+  readonly minimum: string;
+  readonly rush: string;
+  readonly tax: string;
+  readonly roundTo: string;
+  readonly fixed: readonly FixedPriceView[];
+  readonly history: readonly TermsAgoView[];
+}
+
 export interface ProcessView {
   readonly name: string;
   readonly state: string;
@@ -1442,6 +1605,12 @@ export interface RackPieceView {
 export interface RangeTakenView {
   readonly added: number;
   readonly known: number;
+}
+
+export interface RateView {
+  readonly id: string;
+  readonly name: string;
+  readonly rate: string;
 }
 
 export type ReadSpot = 'sound' | 'damage';
@@ -1733,6 +1902,28 @@ export interface StepWaitView {
 
 export type StockState = 'out' | 'short' | 'old' | 'beyond' | 'low' | 'enough';
 
+export interface SupplementInput {
+  what: string;
+  minutes: number;
+  materialCents?: number;
+  readyOn?: string | null;
+}
+
+export interface SupplementView {
+  readonly id: number;
+  readonly piece: number;
+  readonly what: string;
+  readonly minutes: number;
+  readonly grossCents: number;
+  readonly readyAt: string | null;
+  readonly at: string;
+  readonly by: string;
+  readonly agreed: boolean | null;
+  readonly answeredBy: string;
+  readonly how: string;
+  readonly answeredAt: string | null;
+}
+
 export interface SwatchView {
   readonly id: number;
   readonly code: string;
@@ -1766,6 +1957,13 @@ export interface TapeView {
   readonly tomorrow: readonly BlockView[];
   readonly hours: readonly SpanView[];
   readonly next: BlockView | null;
+}
+
+export interface TermsAgoView {
+  readonly id: number;
+  readonly at: string;
+  readonly by: string;
+  readonly changed: readonly string[];
 }
 
 export interface ThreadView {
@@ -1886,6 +2084,37 @@ export interface VersionInput {
   version: number;
 }
 
+export interface WayDateView {
+  readonly aim: Aim;
+  readonly certain: string | null;
+}
+
+export interface WayView {
+  readonly aim: Aim;
+  readonly cannot: string | null;
+  readonly lines: readonly LineView[];
+  readonly overhead: number;
+  readonly rush: number;
+  readonly net: number;
+  readonly tax: number;
+  readonly rounding: number;
+  readonly gross: number;
+  readonly low: number;
+  readonly high: number;
+  readonly share: number | null;
+  readonly advice: Worth | null;
+  readonly adviceSays: string;
+  readonly minutes: number;
+  readonly gone: readonly string[];
+  readonly softer: readonly string[];
+  readonly stays: readonly string[];
+  readonly risks: readonly string[];
+  readonly care: readonly string[];
+  readonly dropped: readonly string[];
+  readonly fixed: readonly LineView[];
+  readonly unpriced: readonly string[];
+}
+
 export interface WhatIfView {
   readonly label: string;
   readonly tempC: number;
@@ -1963,6 +2192,8 @@ export interface WorkshopView {
   readonly version: string;
 }
 
+export type Worth = 'worth-it' | 'think' | 'say-out-loud';
+
 /** Between what a number may lie, by input and field. */
 export const limits = {
   AirInput: {
@@ -2022,6 +2253,13 @@ export const limits = {
   },
   ForwardInput: {
     minutes: { min: 1, max: 960 },
+  },
+  OfferInput: {
+    replaceCents: { min: 0, max: 100000000 },
+  },
+  SupplementInput: {
+    minutes: { min: 1, max: 2400 },
+    materialCents: { min: 0, max: 1000000 },
   },
   AgreementInput: {
     valueCents: { min: 0, max: 100000000 },

@@ -7,7 +7,7 @@ namespace KindHeel\Core\Offer;
 use Brick\Math\BigDecimal;
 
 /** Whether the work is worth it: its price against that of another piece and what this one means (J-1). */
-enum Advice: string
+enum Worth: string
 {
     case WorthIt = 'worth-it';
     case Think = 'think';
