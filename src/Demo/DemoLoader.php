@@ -31,6 +31,7 @@ use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Simulation\SimulatedThermoHygrometer;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
+use KindHeel\Core\Offer\Meaning;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
@@ -53,6 +54,8 @@ final class DemoLoader
     /** The last stretch of work ends now, whatever the hour, so that something is always wet. */
     private const LAST_STRETCH_MINUTES = 175;
     private const COLLECTED_AFTER_HOURS = 50;
+    /** Of the tickets without a signature, every third had its ways laid before the owner as well. */
+    private const OFFERED = 3;
 
     private MockClock $clock;
     /** @var array<int, DemoTicket> what is still to come in, the earliest first */
@@ -68,6 +71,7 @@ final class DemoLoader
         private readonly DemoLookOver $lookOver,
         private readonly DemoColours $colours,
         private readonly DemoShelf $shelfOfProducts,
+        private readonly DemoOffers $offers,
         private readonly DemoHands $hands,
         private readonly Collect $collect,
         private readonly ReadyShelf $shelf,
@@ -90,6 +94,7 @@ final class DemoLoader
             $this->air($now);
             $this->colours->range();
             $this->shelfOfProducts->fill($this->clock->now(), $this->person('ida'));
+            $this->offers->prices($this->person('ida'));
             $this->coming = LanternPlayers::tickets();
             usort($this->coming, static fn (DemoTicket $a, DemoTicket $b): int => $b->daysAgo <=> $a->daysAgo);
             foreach ($this->stretches($now) as [$from, $until]) {
@@ -100,6 +105,12 @@ final class DemoLoader
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
             $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
+            $open = $this->entities->getRepository(StoredPiece::class)->findOneBy(['name' => LanternPlayers::TO_BE_DECIDED]);
+            if (null !== $open) {
+                $this->offers->offer($open, 26000, Meaning::Dear, $this->person('ida'));
+            }
+            $this->offers->beside($this->person('tomas'));
+            $this->offers->invoices($this->person('ida'));
             $this->shelfOfProducts->runLow($now, $this->person('ida'));
             $this->events->dispatch(BenchChanged::inTime());
             $this->connection->commit();
@@ -205,10 +216,19 @@ final class DemoLoader
                     fn () => $this->lookOver->photograph($this->piece($ids[$i]), $piece, Moment::Before, $this->person('wren'), $this->clock->now()),
                 );
             }
+            $taken = null !== $piece->signedBy || 0 === $ticket->id() % self::OFFERED;
+            if ($piece->lookedOver && ($taken || !$piece->planned)) {
+                $worth = 9000 + crc32($piece->name) % 22000;
+                $meaning = null === $piece->signedBy ? Meaning::Some : Meaning::Dear;
+                $this->hands->act(fn () => $this->offers->offer($this->piece($ids[$i]), $worth, $meaning, $this->person('tomas')));
+            }
+            if ($piece->lookedOver && $piece->planned && $taken) {
+                $this->hands->act(fn () => $this->offers->take($this->piece($ids[$i]), $this->person('tomas')));
+            }
             if (null !== $piece->signedBy) {
                 $this->hands->act(fn () => $this->lookOver->sign($this->piece($ids[$i]), (string) $piece->signedBy, $this->person('ida')));
             }
-            if ($piece->planned) {
+            if ($piece->planned && !$taken) {
                 $this->hands->act(fn () => ($this->plan)($ids[$i], new PlanInput($this->piece($ids[$i])->version()), $this->person('tomas')));
             }
         }

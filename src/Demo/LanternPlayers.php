@@ -15,6 +15,8 @@ use KindHeel\Core\Material\Material;
 /** The Lantern Players have their wardrobe put right before opening night; a few townspeople bring their own. */
 final class LanternPlayers
 {
+    /** Its owner has three ways before them, and has not said yet. */
+    public const TO_BE_DECIDED = 'Two-tone brogues';
     private const OPENING_NIGHT = 4.4;
 
     /** @return list<DemoTicket> */

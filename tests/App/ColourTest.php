@@ -364,6 +364,7 @@ final class ColourTest extends ApiTestCase
         self::assertStringContainsString('"units"', $json);
         $again = $this->must(RangeTakenView::class, 'POST', '/api/colours/range', ['text' => $json]);
         self::assertSame([0, 35], [$again->added, $again->known]);
+        $this->connection()->executeStatement('DELETE FROM lot');
         $this->connection()->executeStatement('DELETE FROM product');
         self::assertSame(29, $this->must(RangeTakenView::class, 'POST', '/api/colours/range', ['text' => $json])->added);
         self::assertSame(200, $this->ask('GET', '/api/colours/range'));

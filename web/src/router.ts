@@ -128,6 +128,17 @@ export const router = createRouter({
       props: (to) => ({ id: Number(to.params['id']) }),
       meta: { title: t('app.router.whatWasOnIt') },
     },
+    {
+      path: '/pieces/:id(\\d+)/offer', component: () => import('./offer/Offer.vue'), props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.offer') },
+    },
+    {
+      path: '/tickets/:id(\\d+)/invoice', component: () => import('./offer/Invoice.vue'), props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.invoice') },
+    },
+    { path: '/invoices', component: () => import('./offer/Invoices.vue'), meta: { title: t('app.router.invoices') } },
+    { path: '/prices', component: () => import('./offer/Prices.vue'), meta: { title: t('app.router.prices') } },
+    { path: '/figures', component: () => import('./offer/Figures.vue'), meta: { title: t('app.router.figures') } },
     { path: '/workshop', component: () => import('./workshop/Workshop.vue'), meta: { title: t('app.router.workshop') } },
     { path: '/day', component: () => import('./workshop/DaySheet.vue'), meta: { title: t('app.router.daySheet') } },
     { path: '/drawings', component: () => import('./piece/AllDrawings.vue'), meta: { title: t('app.router.drawings') } },

@@ -379,7 +379,7 @@ describe('a promise', () => {
 
 describe('the owner’s page', () => {
   const page = (more: Partial<OwnerPageView> = {}): OwnerPageView =>
-    ({ piece: 4, version: 9, gone: ['The scuffs.'], softer: [], stays: ['The crease.'], risks: [], declined: [], signed: null, ...more })
+    ({ piece: 4, version: 9, gone: ['The scuffs.'], softer: [], stays: ['The crease.'], risks: [], declined: [], price: null, signed: null, ...more })
   const told = async (of: Partial<OwnerPageView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
     const acts = await signedIn(
       may, { 'GET /pieces/4/owner-page': ok(page(of)), 'GET /pieces/4': ok(piece({ valueCents: 4000, replaceCents: 120_000 })), ...answers },

@@ -88,6 +88,7 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
       <header>
         <h1 class="text-4xl">{{ leaving.ticket.customer }}</h1>
         <p class="text-soft text-lg">{{ leaving.ticket.contact }}</p>
+        <RouterLink class="quiet px-0! no-print" :to="`/tickets/${id}/invoice`">{{ t('counter.Leaving.invoice') }}</RouterLink>
       </header>
       <section v-if="leaving.warnings.length > 0" class="caution grid gap-2 text-lg" :aria-label="t('counter.Leaving.toGoAlong')">
         <h2 class="text-2xl">{{ t('counter.Leaving.toGoAlongNotCured') }}</h2>

@@ -33,12 +33,12 @@ const setSound = (on: boolean): void => {
       {{ t('kit.TopBar.kindHeel') }}
     </RouterLink>
     <nav
-      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-base sm:text-lg -mx-2 sm:mx-0"
+      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-[.9rem] sm:text-lg -mx-2 sm:mx-0"
       :aria-label="t('kit.TopBar.rooms')"
     >
       <RouterLink
         v-for="room in ROOMS" :key="room" :to="`/${room}`"
-        class="grid place-items-center min-h-12 px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
+        class="grid place-items-center min-h-12 min-w-11 px-1 sm:px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
       >{{ t(`kit.TopBar.${room}`) }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5 py-1">

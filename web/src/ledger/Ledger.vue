@@ -109,7 +109,8 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
           </div>
           <p class="text-lg">{{ t('ledger.Ledger.planned') }} <strong>{{
             span(ledger.plannedMinutes)
-          }}</strong>{{ t('ledger.Ledger.really') }} <strong>{{ span(ledger.realMinutes) }}</strong> {{ t('ledger.Ledger.byHand') }}</p>
+          }}</strong>{{ t('ledger.Ledger.really') }} <strong>{{ span(ledger.realMinutes) }}</strong> {{ t('ledger.Ledger.byHand') }}
+            <RouterLink class="quiet" :to="`/pieces/${current.id}/products`">{{ t('ledger.Ledger.whatWasOnIt') }}</RouterLink></p>
         </header>
         <PartPictures :piece="current.id" :part="null" :half="null" class="pt-4" />
         <details v-for="({ day, entries: list }, n) in days" :key="`${current.id} ${day}`" class="pt-4" :open="!isLong || n === 0">

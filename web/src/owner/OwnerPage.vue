@@ -83,6 +83,7 @@ const print = (): void => window.print()
         <h2 class="text-2xl">{{ s.head }}</h2>
         <ul class="grid gap-1"><li v-for="l in s.lines" :key="l">{{ l }}</li></ul>
       </section>
+      <p v-if="page.price" class="font-semibold">{{ page.price }}</p>
       <p v-if="sections.length === 0 && page.declined.length === 0">{{ t('owner.OwnerPage.nothingWrongHasBeenFound') }}
         <RouterLink class="quiet no-print" :to="`/pieces/${id}`">{{ t('owner.OwnerPage.lookItOverFirst') }}</RouterLink>{{
           t('owner.OwnerPage.thenThereIsSomethingTo')

@@ -204,6 +204,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         >{{ piece.state === 'in-work' ? t('piece.LookOver.planTheRestAnew') : t('piece.LookOver.makeThePlan') }} <span class="key">P</span></button>
         <RouterLink v-if="piece.hasPlan" class="may px-2.5!" :to="`/pieces/${id}/plan`">{{ t('piece.LookOver.seeThePlan') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/colour`">{{ t('piece.LookOver.colour') }}</RouterLink>
+        <RouterLink class="may px-2.5!" :to="`/pieces/${id}/offer`">{{ t('piece.LookOver.offer') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/owner`">{{ t('piece.LookOver.forTheOwner') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/pictures`">{{ t('piece.LookOver.pictures') }}</RouterLink>
       </footer>

@@ -110,6 +110,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
             v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing"
           >{{ changing ? t('plan.Plan.endChanging') : t('plan.Plan.changeByHand')
           }}</button>
+          <RouterLink class="may" :to="`/pieces/${id}/offer`">{{ t('plan.Plan.offer') }}</RouterLink>
           <RouterLink class="may" :to="`/pieces/${id}/card`">{{ t('plan.Plan.benchCard') }}</RouterLink>
         </template>
       </nav>
