@@ -119,6 +119,7 @@ return [
     'A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.' => 'A few millimetres of powder pressed on and left alone; brushed off when it has drunk. Again while it still draws.',
     'A film has 31 bands, 400 to 700 nm by 10 nm; there are %d.' => 'A film has 31 bands, 400 to 700 nm by 10 nm; there are %d.',
     'A fingertip ' => 'A fingertip ',
+    'A length has two ends.' => 'A length has two ends.',
     'A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.' => 'A little, warmed in the hand, welt and seams first, then thin over the rest; rub off what has not gone in.',
     'A mark on undyed leather drinks first: fat closes it.' => 'A mark on undyed leather drinks first: fat closes it.',
     'A measured area lies between 0 and 500 dm².' => 'A measured area lies between 0 and 500 dm².',

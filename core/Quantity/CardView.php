@@ -66,6 +66,40 @@ final readonly class CardView
     {
         // In the picture first: a crossing there is one that was tapped.
         Outline::of($pixels);
+
+        return Outline::of($this->onThePlane($pixels));
+    }
+
+    /**
+     * From point to point, in millimetres on the plane of the card.
+     *
+     * @param list<array{float, float}> $pixels two at least
+     *
+     * @throws FieldError `outline`
+     */
+    public function length(array $pixels): float
+    {
+        if (\count($pixels) < 2) {
+            throw new FieldError('outline', Message::of('A length has two ends.'));
+        }
+        $points = $this->onThePlane($pixels);
+        $length = 0.0;
+        for ($i = 1; $i < \count($points); ++$i) {
+            $length += hypot($points[$i][0] - $points[$i - 1][0], $points[$i][1] - $points[$i - 1][1]);
+        }
+
+        return $length;
+    }
+
+    /**
+     * @param list<array{float, float}> $pixels
+     *
+     * @return list<array{float, float}>
+     *
+     * @throws FieldError `outline`
+     */
+    private function onThePlane(array $pixels): array
+    {
         [[$a, $b, $c], [$d, $e, $f], [$g, $k, $i]] = $this->h;
         $det = $a * ($e * $i - $f * $k) - $b * ($d * $i - $f * $g) + $c * ($d * $k - $e * $g);
         $points = [];
@@ -81,7 +115,7 @@ final readonly class CardView
             $points[] = [$u / $s, $v / $s];
         }
 
-        return Outline::of($points);
+        return $points;
     }
 
     /** Between the camera's axis and the normal of the plane: (K⁻¹h₁) × (K⁻¹h₂). */

@@ -52,6 +52,25 @@ final readonly class Outline
         return array_sum(array_map(static fn (array $side): float => hypot($side[1][0] - $side[0][0], $side[1][1] - $side[0][1]), $this->sides()));
     }
 
+    /**
+     * As long as it is from end to end, and as wide as it is across that: how a mark is told.
+     *
+     * @return array{float, float}
+     */
+    public function extent(): array
+    {
+        $long = [0.0, 0.0, 0.0];
+        foreach ($this->points as $i => [$x1, $y1]) {
+            foreach (\array_slice($this->points, $i + 1) as [$x2, $y2]) {
+                $far = hypot($x2 - $x1, $y2 - $y1);
+                $long = $far > $long[0] ? [$far, ($x2 - $x1) / $far, ($y2 - $y1) / $far] : $long;
+            }
+        }
+        $across = array_map(static fn (array $p): float => $p[1] * $long[1] - $p[0] * $long[2], $this->points);
+
+        return [$long[0], [] === $across ? 0.0 : max($across) - min($across)];
+    }
+
     /** Four corners, none of which points inwards or lies between its neighbours. */
     public function isConvex(): bool
     {

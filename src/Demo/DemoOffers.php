@@ -77,7 +77,8 @@ final readonly class DemoOffers
         ];
         $pieces = Row::all(
             $this->entities->getConnection(),
-            'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND EXISTS (SELECT 1 FROM offer o WHERE o.piece_id = p.id AND o.chosen IS NOT NULL) ORDER BY p.id',
+            'SELECT p.id FROM piece p WHERE p.finished_at IS NULL
+                AND EXISTS (SELECT 1 FROM offer o WHERE o.piece_id = p.id AND o.chosen IS NOT NULL) ORDER BY p.id',
         );
         foreach (array_keys($found) as $i => $what) {
             if (isset($pieces[$i])) {

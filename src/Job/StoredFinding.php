@@ -63,6 +63,13 @@ class StoredFinding
         return $this->id;
     }
 
+    /** In mm, as it was measured. */
+    public function measures(float $lengthMm, ?float $widthMm): void
+    {
+        $this->lengthMm = $lengthMm;
+        $this->widthMm = $widthMm ?? $this->widthMm;
+    }
+
     public function toCore(): Finding
     {
         return new Finding(new Place($this->part, $this->half), $this->kind, $this->severity, $this->lengthMm, $this->widthMm, $this->depthMm, $this->share);

@@ -248,6 +248,21 @@ class StoredPiece
         ++$this->assessed;
     }
 
+    /** What a finding measures, in mm, as it was measured. */
+    public function measured(int $finding, float $lengthMm, ?float $widthMm): void
+    {
+        foreach ($this->findings() as $stored) {
+            if ($stored->id() === $finding) {
+                $stored->measures($lengthMm, $widthMm);
+                $this->toCore();
+                ++$this->assessed;
+
+                return;
+            }
+        }
+        throw new FieldError('finding', 'This is not on the piece any more.');
+    }
+
     /** The restorer's word stands over trials at these places. */
     public function overrule(Place ...$places): void
     {

@@ -15,6 +15,9 @@ final readonly class WorkshopSettings
     /** How many pieces a station takes at once. */
     private const PLACES = ['bench' => 3, 'booth' => 1, 'sink' => 1, 'lamp' => 2];
 
+    /** A usual small card, in mm. */
+    private const CARD = [85.0, 55.0];
+
     public function __construct(private Connection $connection)
     {
     }
@@ -68,6 +71,22 @@ final readonly class WorkshopSettings
     public function takeSetUp(SetUpMinutes $minutes): void
     {
         $this->take('set-up', ['switch' => $minutes->switch, 'handover' => $minutes->handover]);
+    }
+
+    /** @return array{float, float} sides of the card that is laid beside what is measured on a picture, in mm */
+    public function cardMm(): array
+    {
+        $known = $this->value('card');
+        $side = static fn (string $which, float $usual): float => \is_int($known[$which] ?? null) || \is_float($known[$which] ?? null)
+            ? (float) $known[$which]
+            : $usual;
+
+        return [$side('long', self::CARD[0]), $side('short', self::CARD[1])];
+    }
+
+    public function takeCard(float $longMm, float $shortMm): void
+    {
+        $this->take('card', ['long' => $longMm, 'short' => $shortMm]);
     }
 
     public function alarm(): Alarm

@@ -88,6 +88,12 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/colours' => self::RESTORER,
         'GET /api/colours/range' => self::APPRENTICE,
         'POST /api/colours/range' => self::RESTORER,
+        // measuring on a picture: an apprentice looks
+        'GET /api/pieces/{id}/measures' => self::APPRENTICE,
+        'POST /api/pieces/{id}/measures/look' => self::APPRENTICE,
+        'POST /api/pieces/{id}/measures' => self::RESTORER,
+        'DELETE /api/pieces/{id}/measures' => self::RESTORER,
+        'PUT /api/pieces/{id}/measures/card' => self::RESTORER,
         // what is laid before an owner; prices and what was earned are the owner's of the workshop
         'GET /api/pieces/{id}/offer' => self::APPRENTICE,
         'POST /api/pieces/{id}/offer' => self::RESTORER,

@@ -153,7 +153,10 @@ final class ShelfStoryTest extends BenchStoryTestCase
 
     private function buttons(string $button): int
     {
-        $n = $this->driver->executeScript('return [...document.querySelectorAll("button")].filter((e) => e.textContent.trim() === arguments[0]).length', [$button]);
+        $n = $this->driver->executeScript(
+            'return [...document.querySelectorAll("button")].filter((e) => e.textContent.trim() === arguments[0]).length',
+            [$button],
+        );
 
         return \is_int($n) ? $n : 0;
     }

@@ -61,6 +61,12 @@ export const router = createRouter({
       meta: { title: t('app.router.pictures') },
     },
     {
+      path: '/pieces/:id(\\d+)/measure',
+      component: () => import('./picture/Measure.vue'),
+      props: (to) => ({ id: Number(to.params['id']), of: to.query['of'] ? Number(to.query['of']) : null }),
+      meta: { title: t('app.router.measure') },
+    },
+    {
       path: '/pieces/:id(\\d+)/owner',
       component: () => import('./owner/OwnerPage.vue'),
       props: (to) => ({ id: Number(to.params['id']) }),

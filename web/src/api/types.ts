@@ -142,6 +142,13 @@ export interface CallView {
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
 
+export interface CardInput {
+  longMm: number;
+  shortMm: number;
+  wasLongMm: number;
+  wasShortMm: number;
+}
+
 export interface CareWarningView {
   readonly piece: number;
   readonly name: string;
@@ -550,6 +557,12 @@ export interface FollowInput {
   drops: Readonly<Record<string, number>>;
 }
 
+export interface ForgetInput {
+  version: number;
+  part: PartName;
+  half: Half;
+}
+
 export interface ForwardInput {
   minutes: number;
   me?: boolean;
@@ -835,6 +848,42 @@ export interface MeasureDropsInput {
   mlOfTwenty: number;
 }
 
+export interface MeasureInput {
+  version: number;
+  picture: number;
+  card: readonly (readonly number[])[];
+  outline: readonly (readonly number[])[];
+  part?: PartName | null;
+  half?: Half | null;
+  finding?: number | null;
+}
+
+export interface MeasureView {
+  readonly piece: number;
+  readonly version: number;
+  readonly name: string;
+  readonly cardMm: readonly number[];
+  readonly parts: readonly PartAreaView[];
+  readonly findings: readonly MeasuredMarkView[];
+}
+
+export interface MeasuredMarkView {
+  readonly id: number;
+  readonly label: string;
+  readonly lengthMm: number | null;
+  readonly widthMm: number | null;
+}
+
+export interface MeasuredView {
+  readonly areaDm2: number | null;
+  readonly lengthMm: number;
+  readonly longMm: number | null;
+  readonly wideMm: number | null;
+  readonly tiltDeg: number;
+  readonly caution: string | null;
+  readonly says: string;
+}
+
 export interface MeasurementView {
   readonly values: readonly number[];
   readonly seen: SeenView;
@@ -1058,6 +1107,16 @@ export interface PartAgreementInput {
   version: number;
   places: readonly PlaceInput[];
   agreed?: AgreedInput | null;
+}
+
+export interface PartAreaView {
+  readonly part: PartName;
+  readonly half: Half;
+  readonly label: string;
+  readonly dm2: number;
+  readonly measured: boolean;
+  readonly picture: number | null;
+  readonly outline: readonly (readonly number[])[];
 }
 
 export interface PartColourView {
@@ -2253,6 +2312,10 @@ export const limits = {
   },
   ForwardInput: {
     minutes: { min: 1, max: 960 },
+  },
+  CardInput: {
+    longMm: { min: 20, max: 500 },
+    shortMm: { min: 20, max: 500 },
   },
   OfferInput: {
     replaceCents: { min: 0, max: 100000000 },

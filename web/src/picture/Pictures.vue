@@ -134,6 +134,7 @@ const take = async (event: Event, where: Where): Promise<void> => {
             </button>
             <div class="flex items-center gap-2">
               <span class="grow">{{ label(p) }}<span class="block text-soft text-[.9rem]">{{ date(p.at) }}</span></span>
+              <RouterLink class="quiet" :to="`/pieces/${id}/measure?of=${p.id}`">{{ t('picture.Pictures.measure') }}</RouterLink>
               <button v-if="person?.mayPlan" type="button" class="quiet" :aria-label="t('picture.Pictures.takeAway', [label(p)])" @click="remove(p.id)">{{
                 t('picture.Pictures.takeAway2')
               }}</button>
