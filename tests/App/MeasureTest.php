@@ -74,12 +74,13 @@ final class MeasureTest extends ApiTestCase
         [$id, $picture] = $this->photographedPair();
         $version = $this->must(MeasureView::class, 'GET', "/api/pieces/$id/measures")->version;
         $square = [[1000, 1000], [3000, 1000], [3000, 2500]];
-        /** @param array<string, mixed> $what */
-        $keep = fn (array $what): string => $this->refused(422, 'POST', "/api/pieces/$id/measures", $what + ['part' => 'vamp', 'half' => 'left'])->detail;
-        self::assertStringContainsString('crosses itself', $keep($this->tapped($version, $picture, [[0, 0], [100, 100], [100, 0], [0, 100]])));
-        self::assertStringContainsString('make no card', $keep(['card' => [[0, 0], [10, 0], [5, 2], [0, 10]]] + $this->tapped($version, $picture, $square)));
-        self::assertStringContainsString('four corners', $keep(['card' => [[0, 0], [10, 0]]] + $this->tapped($version, $picture, $square)));
-        self::assertStringContainsString('go round it', $keep($this->tapped($version, $picture, [[0, 0], [100, 0]])));
+        $crossed = $this->tapped($version, $picture, [[0, 0], [100, 100], [100, 0], [0, 100]]);
+        self::assertStringContainsString('crosses itself', $this->refusedAs($id, $crossed));
+        $noCard = ['card' => [[0, 0], [10, 0], [5, 2], [0, 10]]];
+        self::assertStringContainsString('make no card', $this->refusedAs($id, $noCard + $this->tapped($version, $picture, $square)));
+        $half = ['card' => [[0, 0], [10, 0]]];
+        self::assertStringContainsString('four corners', $this->refusedAs($id, $half + $this->tapped($version, $picture, $square)));
+        self::assertStringContainsString('go round it', $this->refusedAs($id, $this->tapped($version, $picture, [[0, 0], [100, 0]])));
         self::assertSame(404, $this->ask('POST', "/api/pieces/$id/measures", $this->tapped($version, 9999, $square)));
         self::assertSame(0, $this->rows('measured_outline'));
         // Seen too steeply it is measured, and said.
@@ -103,6 +104,12 @@ final class MeasureTest extends ApiTestCase
         $this->refused(422, 'PUT', "/api/pieces/$id/measures/card", ['longMm' => 5.0, 'wasLongMm' => 170.0, 'wasShortMm' => 110.0] + $card);
         self::assertSame(200, $this->ask('GET', '/api/workshop'));
         self::assertNotSame('', $this->answered(WorkshopView::class)->version);
+    }
+
+    /** @param array<string, mixed> $what */
+    private function refusedAs(int $id, array $what): string
+    {
+        return $this->refused(422, 'POST', "/api/pieces/$id/measures", $what + ['part' => 'vamp', 'half' => 'left'])->detail;
     }
 
     /** @return array{int, int} a planned pair, and a picture of it of 4000 × 3000 pixels */

@@ -67,7 +67,9 @@ final class AnyScreenTest extends StoryTestCase
     {
         yield 'the shelf' => ['/shelf', '/shelf?product=45', '/shelf/order', '/shelf/count', '/shelf/list', '/lots/12', '/pieces/PIECE/products'];
         yield 'offers' => ['/pieces/PIECE/offer', '/tickets/TICKET/invoice', '/invoices', '/prices', '/figures'];
-        yield 'the bench, a piece, its plan' => ['/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure'];
+        yield 'the bench, a piece, its plan' => [
+            '/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure',
+        ];
         yield 'the counter' => [
             '/counter', '/counter/new', '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving',
         ];
