@@ -33,6 +33,7 @@ final readonly class OwnerPageReader
     {
         $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $page = $this->pages->of($stored);
+        $newest = $this->newest($id);
 
         return new OwnerPageView(
             $id,
@@ -42,8 +43,8 @@ final readonly class OwnerPageReader
             $page->sentences(Prospect::Stays),
             $page->risks,
             array_map(static fn (Declined $d): DeclinedView => new DeclinedView($d->rule, $d->sentence, $d->to), $page->declined),
-            $this->prices->of($stored),
-            $this->signed($id, $stored->assessed()),
+            1 === $newest->intOrNull('taken') ? $this->prices->of($stored) : null,
+            self::signed($newest, $stored->assessed()),
         );
     }
 
@@ -62,18 +63,25 @@ final readonly class OwnerPageReader
         ));
     }
 
-    private function signed(int $piece, int $assessed): ?SignedView
+    /** @param Row $row of {@see newest()} */
+    private static function signed(Row $row, int $assessed): ?SignedView
     {
-        $row = Row::first($this->connection, 'SELECT * FROM agreement WHERE piece_id = ? ORDER BY id DESC LIMIT 1', [$piece]);
-        if (null === $row) {
-            return null;
-        }
-
-        return new SignedView(
+        return null === $row->textOrNull('signed_by') ? null : new SignedView(
             $row->text('signed_by'),
             Iso::always($row->text('at')),
             Signature::path($row->json('strokes')),
             $row->int('assessed') !== $assessed,
         );
+    }
+
+    /** The newest signature, and whether something of an offer was taken; both may lack. */
+    private function newest(int $piece): Row
+    {
+        return Row::first(
+            $this->connection,
+            'SELECT a.signed_by, a.at, a.strokes, a.assessed, (SELECT o.chosen IS NOT NULL FROM offer o WHERE o.piece_id = ? ORDER BY o.id DESC LIMIT 1) AS taken
+                FROM (SELECT 1) one LEFT JOIN agreement a ON a.id = (SELECT MAX(id) FROM agreement WHERE piece_id = ?)',
+            [$piece, $piece],
+        ) ?? throw new \LogicException('One row is always there.');
     }
 }

@@ -31,10 +31,13 @@ final readonly class PlansNeed
      */
     public function reserved(array $products): array
     {
-        $reserved = [];
+        $reserved = $of = [];
+        foreach ($products as $product) {
+            $of[$product->family->value ?? ''][] = $product;
+        }
         foreach ($this->steps->stillToLay() as $lines) {
             foreach (ProductNeed::all($lines) as $need) {
-                $product = self::product($products, $need->family, $need->shade);
+                $product = self::product($of[$need->family->value] ?? [], $need->family, $need->shade);
                 if (null !== $product) {
                     $reserved[$product->id] = ($reserved[$product->id] ?? 0.0) + self::fromPack($need, $product);
                 }
