@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\Core\Offer;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
 /** What a piece of work costs, how sure that is, and whether it is worth it. */
@@ -13,7 +12,8 @@ final readonly class Estimate
 {
     /** Four of five jobs lie within so many standard deviations on either side (normal distribution, 10 % in each tail). */
     private const TAIL = '1.2816';
-    private const ROOT_PLACES = 30;
+    /** Far beyond any cent, of what has no end. */
+    private const PLACES = 20;
 
     /**
      * @param BigDecimal      $low                what the owner pays where the minutes go well
@@ -36,12 +36,12 @@ final readonly class Estimate
      */
     public static function of(array $labour, array $materials, Terms $terms, ?BigDecimal $replacement = null, Meaning $meaning = Meaning::Some): self
     {
-        $sum = Sum::of($labour, $materials, $terms, BigRational::one());
+        $sum = Sum::of($labour, $materials, $terms, BigDecimal::one());
         [$low, $high] = array_map(
-            static fn (BigRational $scale): BigDecimal => Sum::of($labour, $materials, $terms, $scale)->gross,
+            static fn (BigDecimal $scale): BigDecimal => Sum::of($labour, $materials, $terms, $scale)->gross,
             self::scales($labour, $terms->correlation),
         );
-        $share = null === $replacement ? null : Money::cents($sum->gross->toBigRational()->dividedBy($replacement));
+        $share = null === $replacement ? null : Money::share($sum->gross, $replacement);
 
         return new self($sum, $low, $high, $share, null === $share ? null : Worth::for($share, $meaning));
     }
@@ -51,7 +51,7 @@ final readonly class Estimate
      *
      * @param list<Labour> $labour
      *
-     * @return array{BigRational, BigRational}
+     * @return array{BigDecimal, BigDecimal}
      */
     private static function scales(array $labour, BigDecimal $correlation): array
     {
@@ -65,15 +65,15 @@ final readonly class Estimate
             $variances = $variances->plus($deviation->power(2));
         }
         if ($minutes->isZero()) {
-            return [BigRational::one(), BigRational::one()];
+            return [BigDecimal::one(), BigDecimal::one()];
         }
         $variance = $variances->multipliedBy(BigDecimal::one()->minus($correlation))->plus($deviations->power(2)->multipliedBy($correlation));
-        $spread = $variance->sqrt(self::ROOT_PLACES, RoundingMode::HalfUp)->multipliedBy(self::TAIL);
+        $spread = $variance->sqrt(self::PLACES, RoundingMode::HalfUp)->multipliedBy(self::TAIL);
 
         return [
             // Work that varies more than it takes is not paid out to the owner.
-            BigDecimal::max(BigDecimal::zero(), $minutes->minus($spread))->toBigRational()->dividedBy($minutes),
-            $minutes->plus($spread)->toBigRational()->dividedBy($minutes),
+            BigDecimal::max(BigDecimal::zero(), $minutes->minus($spread))->dividedBy($minutes, self::PLACES, RoundingMode::HalfUp),
+            $minutes->plus($spread)->dividedBy($minutes, self::PLACES, RoundingMode::HalfUp),
         ];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\Core\Offer;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\BigRational;
 
 /** Work by hand of one kind. */
 final readonly class Labour
@@ -17,9 +16,9 @@ final readonly class Labour
     {
     }
 
-    /** @param BigRational $scale 1 for the minutes as foreseen */
-    public function price(BigRational $scale): BigDecimal
+    /** @param BigDecimal $scale 1 for the minutes as foreseen */
+    public function price(BigDecimal $scale): BigDecimal
     {
-        return Money::cents($scale->multipliedBy($this->minutes)->multipliedBy($this->ratePerHour)->dividedBy(self::MINUTES_AN_HOUR));
+        return Money::share($scale->multipliedBy($this->minutes)->multipliedBy($this->ratePerHour), BigDecimal::of(self::MINUTES_AN_HOUR));
     }
 }

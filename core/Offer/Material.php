@@ -16,11 +16,9 @@ final readonly class Material
 
     public function price(Terms $terms): BigDecimal
     {
-        return Money::cents(
-            $this->amount->multipliedBy($terms->waste->plus(1))->toBigRational()
-                ->dividedBy($this->pack)
-                ->multipliedBy($this->packPrice)
-                ->multipliedBy($terms->markup->plus(1)),
+        return Money::share(
+            $this->amount->multipliedBy($terms->waste->plus(1))->multipliedBy($this->packPrice)->multipliedBy($terms->markup->plus(1)),
+            $this->pack,
         );
     }
 }

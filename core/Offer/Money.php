@@ -18,6 +18,12 @@ final class Money
         return $sum->toScale(self::PLACES, RoundingMode::HalfUp);
     }
 
+    /** One sum by another, to two places in one step. */
+    public static function share(BigDecimal $sum, BigDecimal $of): BigDecimal
+    {
+        return $sum->dividedBy($of, self::PLACES, RoundingMode::HalfUp);
+    }
+
     public static function nothing(): BigDecimal
     {
         return BigDecimal::zero()->toScale(self::PLACES);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KindHeel\Core\Offer;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\BigRational;
 
 /** One way through the arithmetic of a price, with all minutes scaled alike. */
 final readonly class Sum
@@ -30,7 +29,7 @@ final readonly class Sum
      * @param list<Labour>   $labour
      * @param list<Material> $materials
      */
-    public static function of(array $labour, array $materials, Terms $terms, BigRational $scale): self
+    public static function of(array $labour, array $materials, Terms $terms, BigDecimal $scale): self
     {
         $labourPrices = array_map(static fn (Labour $l): BigDecimal => $l->price($scale), $labour);
         $materialPrices = array_map(static fn (Material $m): BigDecimal => $m->price($terms), $materials);

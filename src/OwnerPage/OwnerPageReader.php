@@ -79,7 +79,8 @@ final readonly class OwnerPageReader
     {
         return Row::first(
             $this->connection,
-            'SELECT a.signed_by, a.at, a.strokes, a.assessed, (SELECT o.chosen IS NOT NULL FROM offer o WHERE o.piece_id = ? ORDER BY o.id DESC LIMIT 1) AS taken
+            'SELECT a.signed_by, a.at, a.strokes, a.assessed,
+                    (SELECT o.chosen IS NOT NULL FROM offer o WHERE o.piece_id = ? ORDER BY o.id DESC LIMIT 1) AS taken
                 FROM (SELECT 1) one LEFT JOIN agreement a ON a.id = (SELECT MAX(id) FROM agreement WHERE piece_id = ?)',
             [$piece, $piece],
         ) ?? throw new \LogicException('One row is always there.');

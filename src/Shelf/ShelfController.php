@@ -29,6 +29,7 @@ final readonly class ShelfController
 
     public function __construct(
         private ShelfReader $reader,
+        private ShowShelf $show,
         private ShelfWork $work,
         private SafetySheets $sheets,
         private ProductCsv $csv,
@@ -40,7 +41,7 @@ final readonly class ShelfController
     #[Route('/api/shelf', methods: ['GET'])]
     public function all(): JsonResponse
     {
-        return Answer::of($this->reader->all());
+        return $this->show->answer();
     }
 
     #[Route('/api/products', methods: ['POST'])]

@@ -213,6 +213,33 @@ final class ShelfTest extends ApiTestCase
         self::assertSame('application/pdf', $this->client->getResponse()->headers->get('Content-Type'));
     }
 
+    public function testTheShelfIsShownAgainWhileNothingOfItHasChanged(): void
+    {
+        $this->signIn();
+        $product = $this->stocked(self::POLISH, 1);
+        $lot = $product->lots[0]->id;
+        $look = fn (): ProductRowView => $this->shelf('Chestnut cream');
+        self::assertSame(50.0, $look()->left);
+        $few = $this->statements(static fn () => $look());
+        foreach ([
+            ['PUT', "/api/lots/$lot/left", ['left' => 40.0], 40.0], ['POST', "/api/lots/$lot/taken", ['amount' => 2.5], 37.5],
+            ['POST', "/api/products/$product->id/lots", ['packs' => 1], 87.5], ['POST', "/api/lots/$lot/empty", ['why' => 'dry'], 50.0],
+        ] as [$method, $path, $body, $left]) {
+            self::assertContains($this->ask($method, $path, $body), [200, 201]);
+            self::assertSame($left, $look()->left, $path);
+            self::assertSame($few, $this->statements(static fn () => $look()), 'as it was last read');
+        }
+        $id = $this->plannedPair();
+        self::assertGreaterThan(0.0, $look()->reserved, 'a plan speaks for it');
+        $this->must(OrdersView::class, 'POST', '/api/orders', ['product' => $product->id, 'packs' => 2], 201);
+        self::assertSame(2, $look()->ordered);
+        self::assertGreaterThan($few, $this->statements(function () use ($look): void {
+            $this->clock->modify('+1 hour');
+            $look();
+        }), 'an hour later it is read anew');
+        self::assertGreaterThan(0, $id);
+    }
+
     public function testALargeShelfOpensWithFewQueries(): void
     {
         $this->signIn();
