@@ -58,12 +58,6 @@ try {
         '/pieces/'.$captain,
         'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))',
     );
-    $choose = static fn (string $half, string $part): string => sprintf(
-        'document.querySelector(\'[data-half="%s"][data-part="%s"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))',
-        $half,
-        $part,
-    );
-    $shoot('trial', '/pieces/'.$pieces['Accordion straps'], $choose('whole', 'face'));
     $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
     $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures');
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
@@ -87,7 +81,8 @@ try {
         '/pieces/'.$pieces['The baker’s Sunday brogues'].'/colour?half=left&part=toe&spot=damage',
         'document.querySelectorAll("main > section")[1].scrollTo(0, 330)',
     );
-    $shoot('colours', '/colours');
+    $shoot('shelf', '/shelf');
+    $shoot('offer', '/pieces/'.$pieces['Two-tone brogues'].'/offer', 'void 0');
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');
     $shoot('bench-evening', '/bench');

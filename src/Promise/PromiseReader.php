@@ -12,6 +12,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Learning\Learning;
+use KindHeel\App\Offer\SaidAloud;
 use KindHeel\App\Offer\Ways;
 use KindHeel\App\Plan\PlanTerms;
 use KindHeel\App\Settings\WorkingHours;
@@ -56,6 +57,7 @@ final readonly class PromiseReader
         private PlanTerms $terms,
         private PlansNeed $plansNeed,
         private Ways $ways,
+        private SaidAloud $offers,
         private ClockInterface $clock,
         /** how long each of the two may be played: whoever asks waits, and a worker with them */
         private int $promiseMs,
@@ -200,6 +202,7 @@ final readonly class PromiseReader
             minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
             days: $days,
             short: $this->plansNeed->short(...array_unique(array_map(static fn (Task $t): int => $t->piece, $open))),
+            aloud: $this->offers->toBeSaidOf($ticket->int('id')),
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class PromiseView
      * @param list<PushedView>   $pushed what a rush would push back, broken promises first
      * @param list<string>       $unseen pieces that have to be looked over before anything can be said
      * @param list<ShortView>    $short  what of the shelf would run out, or is too old
+     * @param list<string>       $aloud  what is to be said before it is promised: a dear job on a cheap piece
      * @param list<DayHoldsView> $days   the next working days, with how surely each would hold
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class PromiseView
         public int $minutesLeft,
         public array $days = [],
         public array $short = [],
+        public array $aloud = [],
     ) {
     }
 }

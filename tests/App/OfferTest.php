@@ -17,6 +17,7 @@ use KindHeel\App\Offer\PriceTermsView;
 use KindHeel\App\Offer\WayView;
 use KindHeel\App\OwnerPage\OwnerPageView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Promise\PromiseView;
 use KindHeel\App\Promise\WayDateView;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Offer\Meaning;
@@ -107,6 +108,13 @@ final class OfferTest extends ApiTestCase
         self::assertSame(Worth::SayOutLoud, $says(Meaning::Some)->advice);
         self::assertStringContainsString('you should know that', $says(Meaning::Some)->adviceSays);
         self::assertSame(Worth::Think, $says(Meaning::Heirloom)->advice);
+        // Before a day is promised it is said once more, as long as it is what was taken.
+        $offer = $this->offer($id, 90000);
+        self::assertCount(0, $this->must(PromiseView::class, 'GET', "/api/tickets/$offer->ticket/promise")->aloud, 'it is well worth it');
+        $offer = $this->offer($id, 2000);
+        $this->must(OfferView::class, 'PUT', "/api/pieces/$id/offer/$offer->id", ['version' => $offer->version, 'aim' => 'restore']);
+        $aloud = $this->must(PromiseView::class, 'GET', "/api/tickets/$offer->ticket/promise")->aloud;
+        self::assertStringContainsString('you should know that', $aloud[0] ?? '');
     }
 
     public function testAnOldOfferKeepsItsRatesAndTheHistoryIsKept(): void

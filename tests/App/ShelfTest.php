@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Promise\PromiseView;
+use KindHeel\App\Shelf\Lot;
 use KindHeel\App\Shelf\LotMoveKind;
 use KindHeel\App\Shelf\LotSheetView;
 use KindHeel\App\Shelf\MoveView;
@@ -17,6 +19,7 @@ use KindHeel\App\Shelf\ProductSheetView;
 use KindHeel\App\Shelf\ShelfView;
 use KindHeel\App\Shelf\ShortView;
 use KindHeel\App\Shelf\StockState;
+use KindHeel\App\Shelf\Takings;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** The shelf: what is bought, opened, taken, weighed, runs short and is ordered. */
@@ -121,6 +124,21 @@ final class ShelfTest extends ApiTestCase
         self::assertSame(35.0, $this->left($lot));
         self::assertSame(55.0, $this->must(LotSheetView::class, 'GET', "/api/lots/$lot")->moves[0]->amount);
         self::assertStringContainsString('nothing', $this->refused(422, 'POST', "/api/lots/$lot/taken", ['amount' => -1.0])->detail);
+    }
+
+    public function testOfTwoTabletsThatTakeAtOnceBothAreBooked(): void
+    {
+        $this->signIn();
+        $lot = $this->stocked(self::POLISH, 1)->lots[0]->id;
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        // This tablet has looked at the lot; meanwhile the other one takes from it.
+        $seen = $entities->find(Lot::class, $lot) ?? self::fail('It stands there.');
+        $this->connection()->executeStatement('UPDATE lot SET left_amount = left_amount - 12 WHERE id = ?', [$lot]);
+        $entities->wrapInTransaction(static function () use ($seen, $lot): void {
+            self::getContainer()->get(Takings::class)->take($seen->product(), 5.0, LotMoveKind::Taken, new \DateTimeImmutable(), null, $lot);
+            $seen->put('the window sill');
+        });
+        self::assertSame(33.0, $this->left($lot));
     }
 
     public function testAPlanThatWouldRunOutSaysSoBesideWhatOthersHaveSpokenFor(): void

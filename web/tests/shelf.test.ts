@@ -1,8 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { LotView, OrdersView, ProductRowView, ProductSheetView } from '../src/api/types'
+import type { LotView, MoveView, OrdersView, ProductRowView, ProductSheetView } from '../src/api/types'
 import TakesFrom from '../src/bench/TakesFrom.vue'
 import { useSession } from '../src/session/useSession'
 import LotRow from '../src/shelf/LotRow.vue'
+import OnPiece from '../src/shelf/OnPiece.vue'
 import OrderList from '../src/shelf/OrderList.vue'
 import PriceLists from '../src/shelf/PriceLists.vue'
 import ProductForm from '../src/shelf/ProductForm.vue'
@@ -196,6 +197,30 @@ describe('a product', () => {
     await it.find('form').trigger('submit')
     await settled()
     expect(acts()[0]?.body).toMatchObject({ name: 'Conditioner', packCents: 1250, pack: 100, family: null, version: 0 })
+  })
+})
+
+describe('what was on a piece', () => {
+  it('may be said otherwise afterwards', async () => {
+    const move: MoveView = {
+      id: 4, kind: 'step', amount: -3.4, unit: 'g', at: at(0), by: 'Ida', lot: 12, product: 3, productName: 'Conditioner', piece: 9, pieceName: 'The derbies',
+      step: 77, what: 'Feed with conditioner', note: '',
+    }
+    const acts = await signedIn({
+      'GET /pieces/9/products': ok({ piece: 9, name: 'The derbies', moves: [move] }), 'GET /products/3': ok(sheet({ lots: [lot(), lot({ id: 13 })] })),
+      'PUT /pieces/9/steps/77/taken': ok({ piece: 9, name: 'The derbies', moves: [{ ...move, amount: -5, lot: 13 }] }),
+    })
+    const it = shown(OnPiece, { id: 9 })
+    await settled()
+    await says(it, 'it was otherwise').trigger('click')
+    await settled()
+    expect((it.find('input').element as HTMLInputElement).value).toBe('3.4')
+    await it.find('input').setValue('5')
+    await says(it, 'lot 13').trigger('click')
+    await it.find('form').trigger('submit')
+    await settled()
+    expect(acts()[0]?.body).toEqual({ amount: 5, lot: 13 })
+    expect(text(it)).toContain('5 g')
   })
 })
 

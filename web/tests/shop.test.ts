@@ -284,7 +284,7 @@ describe('the counter', () => {
 describe('a promise', () => {
   const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
     ticket: 2, customer: 'Mirela', promisedAt: at(300), promised: true, rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
-    unseen: [], tooMuch: false, days: [], short: [],
+    unseen: [], tooMuch: false, days: [], short: [], aloud: [],
     stepsLeft: 12, minutesLeft: 80, ...more,
   })
   const asked = async (of: Partial<PromiseView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {

@@ -1618,6 +1618,7 @@ export interface PromiseView {
   readonly minutesLeft: number;
   readonly days: readonly DayHoldsView[];
   readonly short: readonly ShortView[];
+  readonly aloud: readonly string[];
 }
 
 export interface PushedView {

@@ -90,6 +90,7 @@ const surely = (holds: number): string =>
             @click="give(promise.certain, false)"
           >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
+        <p v-for="s in promise.aloud" :key="s" class="stop text-lg">{{ s }}</p>
         <section v-if="promise.short.length > 0" class="grid gap-1" :aria-label="t('counter.Promise.theShelf')">
           <h2 class="text-xl">{{ t('counter.Promise.theShelf') }}</h2>
           <p v-for="s in promise.short" :key="s.says" class="caution">{{ s.says }}</p>

@@ -31,6 +31,7 @@ const what = (m: MoveView): string => KINDS[m.kind] === undefined ? m.what : `${
           >{{ t('shelf.Moves.lot', [m.lot]) }}</RouterLink></template><template v-else>, {{ t('shelf.Moves.fromNoLot') }}</template></span>
         </span>
         <strong class="whitespace-nowrap">{{ m.amount > 0 ? '+' : '−' }}{{ amount(Math.abs(m.amount), m.unit) }}</strong>
+        <div v-if="$slots.act" class="col-span-2"><slot name="act" :move="m" /></div>
       </li>
     </ul>
   </section>

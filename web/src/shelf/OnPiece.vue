@@ -5,6 +5,7 @@ import type { OnPieceView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import Moves from './Moves.vue'
+import TakenOtherwise from './TakenOtherwise.vue'
 import { t } from '../words'
 
 /** “What was on this piece?” */
@@ -21,6 +22,10 @@ void reload()
       <RouterLink class="quiet" :to="`/ledger/${id}`">{{ t('shelf.OnPiece.itsLedger') }}</RouterLink>
     </header>
     <p v-if="on && on.moves.length === 0" class="text-xl">{{ t('shelf.OnPiece.nothingYet') }}</p>
-    <Moves v-else-if="on" :moves="on.moves" named />
+    <Moves v-else-if="on" :moves="on.moves" named>
+      <template #act="{ move }"><TakenOtherwise
+        v-if="move.kind === 'step'" :key="move.id" :piece="id" :move="move" @corrected="(now) => { on = now }"
+      /></template>
+    </Moves>
   </main>
 </template>
