@@ -82,7 +82,7 @@ try {
         'document.querySelectorAll("main > section")[1].scrollTo(0, 330)',
     );
     $shoot('shelf', '/shelf');
-    $shoot('offer', '/pieces/'.$pieces['Two-tone brogues'].'/offer', 'void 0');
+    $shoot('offer', '/pieces/'.$pieces['The river pilot’s satchel'].'/offer', 'void 0');
     $shoot('drawings', '/drawings');
     $driver->executeScript('localStorage.setItem("kindheel-light", "evening")');
     $shoot('bench-evening', '/bench');

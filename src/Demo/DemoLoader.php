@@ -105,10 +105,6 @@ final class DemoLoader
             $this->clock->modify($now->modify('-80 minutes')->format('Y-m-d\TH:i:s\Z'));
             $this->colours->mix($this->person('tomas'), $this->clock);
             $this->clock->modify($now->format('Y-m-d\TH:i:s\Z'));
-            $open = $this->entities->getRepository(StoredPiece::class)->findOneBy(['name' => LanternPlayers::TO_BE_DECIDED]);
-            if (null !== $open) {
-                $this->offers->offer($open, 26000, Meaning::Dear, $this->person('ida'));
-            }
             $this->offers->beside($this->person('tomas'));
             $this->offers->invoices($this->person('ida'));
             $this->shelfOfProducts->runLow($now, $this->person('ida'));
@@ -218,7 +214,7 @@ final class DemoLoader
             }
             $taken = null !== $piece->signedBy || 0 === $ticket->id() % self::OFFERED;
             if ($piece->lookedOver && ($taken || !$piece->planned)) {
-                $worth = 9000 + crc32($piece->name) % 22000;
+                $worth = 100 * (90 + crc32($piece->name) % 220);
                 $meaning = null === $piece->signedBy ? Meaning::Some : Meaning::Dear;
                 $this->hands->act(fn () => $this->offers->offer($this->piece($ids[$i]), $worth, $meaning, $this->person('tomas')));
             }

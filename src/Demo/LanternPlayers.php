@@ -16,7 +16,7 @@ use KindHeel\Core\Material\Material;
 final class LanternPlayers
 {
     /** Its owner has three ways before them, and has not said yet. */
-    public const TO_BE_DECIDED = 'Two-tone brogues';
+    public const TO_BE_DECIDED = 'The river pilot’s satchel';
     private const OPENING_NIGHT = 4.4;
 
     /** @return list<DemoTicket> */
@@ -188,6 +188,25 @@ final class LanternPlayers
                     Material::Aniline,
                     lookedOver: false,
                     planned: false,
+                ),
+                new DemoPiece(
+                    self::TO_BE_DECIDED,
+                    Kind::Satchel,
+                    null,
+                    Aim::Freshen,
+                    Gloss::Satin,
+                    Shade::Chestnut,
+                    Material::Pigmented,
+                    findings: [
+                        ['whole', 'flap', 'scuff', 2, 40.0, 12.0],
+                        ['whole', 'front', 'scratch', 2, 55.0, 1.0],
+                        ['whole', 'strap', 'dark-handling', 2],
+                        ['whole', 'edge-paint', 'edge-worn', 2],
+                        ['whole', 'gusset', 'open-seam', 2, 30.0],
+                    ],
+                    thirsty: ['flap', 'front', 'strap'],
+                    planned: false,
+                    lengthMm: 370.0,
                 ),
             ]),
             new DemoTicket('Agnes Pell', 'attic flat, Old Customs House', 'My grandmother’s. She danced in them in the year of the flood.', 1.3, 6.2, [

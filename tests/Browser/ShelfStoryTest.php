@@ -9,6 +9,27 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 /** From an empty tin to an invoice: what runs short is said, ordered, received, taken and booked; three ways are laid before an owner, one is signed. */
 final class ShelfStoryTest extends BenchStoryTestCase
 {
+    public function testTheDemoHasARealShelfAndOffersAtEveryStage(): void
+    {
+        $this->signIn('ida');
+        $seen = $this->driver->executeAsyncScript(self::API.<<<'JS'
+            const [shelf, {lots}, {invoices}, {tickets}] = await Promise.all(['/shelf', '/lots', '/invoices', '/tickets'].map(get))
+            const offers = await Promise.all(tickets.flatMap((t) => t.pieces).map((p) => get(`/pieces/${p.id}/offer`)))
+            const states = shelf.products.map((p) => p.state)
+            done({
+                products: shelf.products.length >= 50, lots: lots.length >= 120, suppliers: shelf.suppliers.length,
+                old: states.filter((s) => s === 'old').length, short: states.filter((s) => s === 'short').length,
+                laid: offers.some((o) => o.id && !o.chosen && !o.left), taken: offers.some((o) => o.chosen),
+                beside: offers.flatMap((o) => o.supplements).map((s) => s.agreed), paid: invoices.some((i) => i.paidAt), open: invoices.some((i) => !i.paidAt),
+            })
+            })().catch((e) => done(String(e)))
+            JS);
+        self::assertSame([
+            'products' => true, 'lots' => true, 'suppliers' => 2, 'old' => 1, 'short' => 1, 'laid' => true, 'taken' => true, 'beside' => [true, null],
+            'paid' => true, 'open' => true,
+        ], array_merge(array_flip(['products', 'lots', 'suppliers', 'old', 'short', 'laid', 'taken', 'beside', 'paid', 'open']), (array) $seen));
+    }
+
     public function testWhatAPlanWouldRunOutOfIsOrderedReceivedAndTaken(): void
     {
         $this->signIn('ida');

@@ -24,7 +24,7 @@ const setSound = (on: boolean): void => {
 </script>
 
 <template>
-  <header class="flex flex-wrap items-center gap-x-7 px-4 sm:px-6 sm:h-16 border-b border-line bg-paper">
+  <header class="flex flex-wrap items-center gap-x-3 lg:gap-x-7 px-4 sm:px-6 sm:h-16 border-b border-line bg-paper">
     <RouterLink to="/bench" class="flex items-center gap-2 min-h-12 font-head text-xl font-semibold" :aria-label="t('kit.TopBar.kindHeelToTheBench')">
       <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true">
         <path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" />
@@ -33,12 +33,12 @@ const setSound = (on: boolean): void => {
       {{ t('kit.TopBar.kindHeel') }}
     </RouterLink>
     <nav
-      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start sm:gap-1 text-[.9rem] sm:text-lg -mx-2 sm:mx-0"
+      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start lg:gap-1 text-[.9rem] lg:text-lg -mx-2 sm:mx-0"
       :aria-label="t('kit.TopBar.rooms')"
     >
       <RouterLink
         v-for="room in ROOMS" :key="room" :to="`/${room}`"
-        class="grid place-items-center min-h-12 min-w-11 px-1 sm:px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
+        class="grid place-items-center min-h-12 min-w-11 px-1 md:px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
       >{{ t(`kit.TopBar.${room}`) }}</RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-5 py-1">

@@ -46,6 +46,8 @@ const boards = computed(() => {
 const worries = computed(() => found.value.filter((p) => p.says !== null).sort((a, b) => URGENT.indexOf(a.state) - URGENT.indexOf(b.state)))
 const open = (id: number | null): void => {
   void router.replace({ path: '/shelf', query: id === null ? {} : { product: String(id) } })
+  // On a small screen its sheet comes before the shelf.
+  window.scrollTo({ top: 0 })
 }
 watch(() => props.product, () => {
   adding.value = false
@@ -114,7 +116,11 @@ const { can, looking, start, stop } = useScanner(video, toLot)
         </ul>
       </section>
     </section>
-    <aside class="bg-paper border-t-2 lg:border-t-0 lg:border-l-2 border-ink px-4 sm:px-6 py-5 lg:overflow-y-auto" :aria-label="t('shelf.Shelf.theProduct')">
+    <aside
+      class="bg-paper border-ink px-4 sm:px-6 py-5 lg:border-l-2 lg:overflow-y-auto"
+      :class="product !== null || adding ? 'max-lg:order-first max-lg:border-b-2' : 'max-lg:border-t-2'" :aria-label="t('shelf.Shelf.theProduct')"
+    >
+      <button v-if="product !== null" class="quiet px-0! lg:hidden!" type="button" @click="open(null)">{{ t('shelf.Shelf.allOfTheShelf') }}</button>
       <ProductForm v-if="adding" :suppliers="shelf?.suppliers ?? []" @leave="adding = false" @kept="(p) => { adding = false; void reload(); open(p.id) }" />
       <ProductSheet v-else-if="product !== null" :key="product" :id="product" :suppliers="shelf?.suppliers ?? []" @changed="reload" />
       <div v-else class="grid gap-3">
