@@ -270,7 +270,8 @@ final readonly class BenchReader
         foreach ($details as $detail) {
             $families[$detail->step->family->value ?? ''] = $detail->step->family;
         }
-        $products = $this->stock->all(...array_values(array_filter($families)));
+        $families = array_values(array_filter($families));
+        $products = [] === $families ? [] : $this->stock->all(...$families);
         $found = [];
         foreach ($calls as $call) {
             $detail = $details[$call->task->id];

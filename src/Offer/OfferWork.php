@@ -56,6 +56,7 @@ final readonly class OfferWork
     public function make(int $id, OfferInput $input, Person $by): void
     {
         $piece = $this->piece($id, $input->version);
+        self::mustBeOpen($piece);
         $piece->replaces($input->replaceCents);
         $stored = $this->prices->stored();
         $terms = $stored?->terms() ?? new PriceTerms();
@@ -86,6 +87,7 @@ final readonly class OfferWork
     {
         $offer = $this->entities->find(Offer::class, $id) ?? throw new NotFoundHttpException();
         $piece = $this->piece($offer->piece()->id(), $input->version);
+        self::mustBeOpen($piece);
         if ($offer->isOutdated()) {
             throw Refused::stale('The piece was looked at again since this was reckoned. Reckon the ways anew first.');
         }
@@ -229,6 +231,14 @@ final readonly class OfferWork
     public function waysOf(Offer $offer): array
     {
         return array_values($this->serializer->deserialize((string) json_encode($offer->ways()), WayView::class.'[]', 'json'));
+    }
+
+    /** @throws Refused for what is done, collected or called off */
+    private static function mustBeOpen(StoredPiece $piece): void
+    {
+        if ($piece->isReady() || $piece->isCollected()) {
+            throw Refused::now(\sprintf('“%s” is done. What it took stands under what it really took.', $piece->name()));
+        }
     }
 
     /** What cannot be had again is an heirloom. */

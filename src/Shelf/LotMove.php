@@ -11,6 +11,7 @@ use KindHeel\App\People\Person;
 #[ORM\Entity]
 #[ORM\Table(name: 'lot_move')]
 #[ORM\Index(columns: ['product_id', 'kind', 'at'])]
+#[ORM\Index(columns: ['at'])]
 #[ORM\Index(columns: ['step_id'])]
 #[ORM\Index(columns: ['piece_id'])]
 class LotMove

@@ -60,8 +60,12 @@ final readonly class PlansNeed
         if ([] === $mine) {
             return [];
         }
-        $products = $this->stock->all();
-        if ([] === array_filter($products, static fn (OnShelf $p): bool => ProductKind::Plain === $p->kind)) {
+        $families = [];
+        foreach ($mine as $need) {
+            $families[$need->family->value] = $need->family;
+        }
+        $products = $this->stock->all(...array_values($families));
+        if (!$this->stock->isKept($products)) {
             return [];
         }
         $others = array_diff_key($lines, array_flip($pieces));
@@ -72,6 +76,9 @@ final readonly class PlansNeed
         }
         foreach ($others as $ofPiece) {
             foreach (ProductNeed::all($ofPiece) as $need) {
+                if (!isset($families[$need->family->value])) {
+                    continue;
+                }
                 $key = self::key($products, $need);
                 $spoken[$key] = ($spoken[$key] ?? 0.0) + self::fromPack($need, self::product($products, $need->family, $need->shade));
             }

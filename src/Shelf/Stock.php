@@ -77,6 +77,17 @@ final readonly class Stock
         );
     }
 
+    /**
+     * More than colours stand on the shelf: what is missing there is missed.
+     *
+     * @param list<OnShelf> $known some of what stands there
+     */
+    public function isKept(array $known): bool
+    {
+        return [] !== array_filter($known, static fn (OnShelf $p): bool => ProductKind::Plain === $p->kind)
+            || null !== Row::first($this->connection, 'SELECT id FROM product WHERE kind = ? LIMIT 1', [ProductKind::Plain->value]);
+    }
+
     /** @return list<Candidate> */
     public function candidates(FamilyId $family): array
     {

@@ -224,6 +224,7 @@ final class OfferTest extends ApiTestCase
             }[] === $bench->calls ? $this->clock->sleep(1800) : $this->doCall($bench->calls[0]);
         }
         $plan = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
+        self::assertStringContainsString('is done', $this->refused(409, 'POST', "/api/pieces/$id/offer", ['version' => $plan->version])->detail);
         $minutes = array_sum(array_map(static fn ($s): int => StepStatus::Done === $s->status ? (int) $s->tookMinutes : 0, $plan->steps));
         $this->signIn('ida');
         $figures = $this->must(FiguresView::class, 'GET', '/api/figures');
