@@ -18,7 +18,15 @@ final class SmallThingsTest extends StoryTestCase
         $this->go('/pieces/'.$this->pieceOnTheRack());
         $this->seeText('Agreed: to');
         self::assertStringNotContainsString('Make the plan', $this->text());
-        $this->says('See the plan')->click();
+        // What is still asked of the piece comes a moment later, and moves what stands below it.
+        $link = $this->says('See the plan');
+        $was = null;
+        $this->wait(static function () use ($link, &$was): ?bool {
+            [$before, $was] = [$was, $link->getLocation()->getY()];
+
+            return $before === $was ? true : null;
+        }, 'the page at rest');
+        $link->click();
         $this->seeText('from first to last');
     }
 
