@@ -21,8 +21,8 @@ final readonly class ShowShelf
     private const MARK = 'SELECT CONCAT_WS(\'/\', (SELECT asked FROM timetable), (SELECT CONCAT_WS(\'-\', COUNT(*), SUM(version), MAX(id)) FROM product),
             (SELECT CONCAT_WS(\'-\', COUNT(*), SUM(left_amount), COUNT(opened_at), COUNT(emptied_at), MAX(id)) FROM lot),
             (SELECT MAX(id) FROM lot_move),
-            (SELECT CONCAT_WS(\'-\', COUNT(*), COUNT(received_at), MAX(id)) FROM purchase_order)) AS mark,
-        (SELECT mark FROM shelf_shown WHERE id = '.self::ONE.') AS shown';
+            (SELECT CONCAT_WS(\'-\', COUNT(*), COUNT(received_at), MAX(id)) FROM purchase_order)) AS mark, s.mark AS shown, s.body
+        FROM (SELECT 1) one LEFT JOIN shelf_shown s ON s.id = '.self::ONE;
 
     public function __construct(private Connection $connection, private ShelfReader $reader, private ClockInterface $clock)
     {
@@ -34,10 +34,7 @@ final readonly class ShowShelf
         // What is too old, and how fast it goes, is another thing an hour later.
         $mark = hash('sha256', $row->text('mark').$this->clock->now()->format('Y-m-d H'));
         if ($mark === $row->textOrNull('shown')) {
-            $body = Row::first($this->connection, 'SELECT body FROM shelf_shown WHERE id = ? AND mark = ?', [self::ONE, $mark])?->text('body');
-            if (null !== $body) {
-                return JsonResponse::fromJsonString($body);
-            }
+            return JsonResponse::fromJsonString($row->text('body'));
         }
         $body = Answer::json($this->reader->all());
         $this->connection->executeStatement(
