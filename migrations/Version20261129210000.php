@@ -20,8 +20,8 @@ final class Version20261129210000 extends AbstractMigration
         $this->addSql('CREATE TABLE price_terms (id INT AUTO_INCREMENT NOT NULL, terms JSON NOT NULL, at DATETIME NOT NULL, by_id INT NOT NULL, '
             .'INDEX IDX_A36B3711AAE72004 (by_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE offer (id INT AUTO_INCREMENT NOT NULL, chosen VARCHAR(20) DEFAULT NULL, left_alone TINYINT NOT NULL, chosen_at '
-            .'DATETIME DEFAULT NULL, gross_cents INT DEFAULT NULL, minutes INT DEFAULT NULL, assessed INT NOT NULL, meaning VARCHAR(10) '
-            .'NOT NULL, ways JSON NOT NULL, at DATETIME NOT NULL, piece_id INT NOT NULL, terms_id INT DEFAULT NULL, by_id INT NOT NULL, '
+            .'DATETIME DEFAULT NULL, gross_cents INT DEFAULT NULL, net_cents INT DEFAULT NULL, minutes INT DEFAULT NULL, assessed INT NOT NULL, '
+            .'meaning VARCHAR(10) NOT NULL, ways JSON NOT NULL, at DATETIME NOT NULL, piece_id INT NOT NULL, terms_id INT DEFAULT NULL, by_id INT NOT NULL, '
             .'INDEX IDX_29D6873EC40FCFA8BF396750 (piece_id, id), INDEX IDX_29D6873EC40FCFA8 (piece_id), INDEX IDX_29D6873E53742F27 '
             .'(terms_id), INDEX IDX_29D6873EAAE72004 (by_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE invoice (id INT AUTO_INCREMENT NOT NULL, paid_at DATETIME DEFAULT NULL, how VARCHAR(40) NOT NULL, number INT '

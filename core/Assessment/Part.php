@@ -78,6 +78,12 @@ final readonly class Part
         return new self($this->at, $this->material, $this->certainty, $this->dryness, $this->shade, $this->flags, $this->areaDm2, $own, $this->wishes);
     }
 
+    /** The same part, planned with the usual area. */
+    public function unmeasured(): self
+    {
+        return new self($this->at, $this->material, $this->certainty, $this->dryness, $this->shade, $this->flags, null, $this->agreed, $this->wishes);
+    }
+
     public function wants(Wish $wish): bool
     {
         return \in_array($wish, $this->wishes, true);

@@ -31,8 +31,8 @@ abstract class Family
      * @param Remark|null   $ownerHears   what the owner is told of it; %s stands for the parts
      * @param Dilution|null $dilution     for use
      * @param list<string>  $cautions     numbers of harm rules beside those of its hazards
-     * @param int           $openedMonths how long it may be used once it is opened (Q-7)
      * @param bool          $touchCounts  a touch on a spot makes of the surface what a coat does
+     * @param int           $openedMonths how long it may be used once it is opened (Q-7)
      */
     protected function __construct(
         public readonly string $label,

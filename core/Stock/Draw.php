@@ -9,16 +9,12 @@ final class Draw
 {
     /**
      * @param list<LotOnHand> $lots
-     * @param int|null        $chosen a pack that is taken from whatever is in it
      *
      * @return array<int, float> amount by pack, in the order in which they are taken from; nothing where there is no pack
      */
-    public static function from(array $lots, float $amount, ?int $chosen = null): array
+    public static function from(array $lots, float $amount): array
     {
         $lots = self::inOrder($lots);
-        if (null !== $chosen && [] !== array_filter($lots, static fn (LotOnHand $l): bool => $l->id === $chosen)) {
-            return [$chosen => $amount];
-        }
         $taken = [];
         $more = $amount;
         foreach ($lots as $lot) {

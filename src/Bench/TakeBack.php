@@ -59,7 +59,7 @@ final readonly class TakeBack
             $step->piece()->isHereAgain();
         }
         if (Event::Done === $act->event() || Event::Spoiled === $act->event() && $step->isRunning()) {
-            $this->takings->back($step->id());
+            $this->takings->back($step);
         }
         $act->takeBack();
         $word = trim($input->why ?? '');

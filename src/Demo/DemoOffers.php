@@ -10,7 +10,9 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Offer\AnswerInput;
 use KindHeel\App\Offer\ChooseInput;
+use KindHeel\App\Offer\CurrentPrices;
 use KindHeel\App\Offer\Invoice;
+use KindHeel\App\Offer\Invoices;
 use KindHeel\App\Offer\Offer;
 use KindHeel\App\Offer\OfferInput;
 use KindHeel\App\Offer\OfferWork;
@@ -18,14 +20,20 @@ use KindHeel\App\Offer\PaidInput;
 use KindHeel\App\Offer\PriceTermsInput;
 use KindHeel\App\Offer\Supplement;
 use KindHeel\App\Offer\SupplementInput;
+use KindHeel\App\Offer\Supplements;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Offer\Meaning;
 
 /** Offers of the demo at every stage: laid before an owner, taken, signed, with something found beside, written as invoices, paid and open. */
 final readonly class DemoOffers
 {
-    public function __construct(private EntityManagerInterface $entities, private OfferWork $work)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private OfferWork $work,
+        private Supplements $supplements,
+        private Invoices $invoices,
+        private CurrentPrices $prices,
+    ) {
     }
 
     public function prices(Person $owner): void
@@ -35,7 +43,7 @@ final readonly class DemoOffers
         foreach ($jobs as $i => $job) {
             $fixed[$job->int('id')] = ['38.00', '46.00', '62.00'][$i];
         }
-        $this->work->setTerms(new PriceTermsInput(
+        $this->prices->set(new PriceTermsInput(
             'EUR',
             '54.00',
             false,
@@ -82,13 +90,13 @@ final readonly class DemoOffers
         );
         foreach (array_keys($found) as $i => $what) {
             if (isset($pieces[$i])) {
-                $this->work->tell($pieces[$i]->int('id'), new SupplementInput($what, $found[$what]), $by);
+                $this->supplements->tell($pieces[$i]->int('id'), new SupplementInput($what, $found[$what]), $by);
             }
         }
         $this->entities->flush();
         $first = $this->entities->getRepository(Supplement::class)->findOneBy([], ['id' => 'ASC']);
         if (null !== $first) {
-            $this->work->answer($first->id(), new AnswerInput(true, $first->piece()->ticket()->customer(), 'by telephone'), $by);
+            $this->supplements->answer($first->id(), new AnswerInput(true, $first->piece()->ticket()->customer(), 'by telephone'), $by);
             $this->entities->flush();
         }
     }
@@ -101,7 +109,7 @@ final readonly class DemoOffers
             'SELECT ticket_id FROM piece GROUP BY ticket_id HAVING SUM(finished_at IS NULL) = 0 ORDER BY MAX(finished_at)',
         ) as $row) {
             try {
-                $this->work->invoice($row->int('ticket_id'), $by);
+                $this->invoices->write($row->int('ticket_id'), $by);
                 $this->entities->flush();
             } catch (Refused) {
                 // No price was agreed with that one: it was done in the old way.
@@ -109,7 +117,7 @@ final readonly class DemoOffers
         }
         $invoices = $this->entities->getRepository(Invoice::class)->findBy([], ['number' => 'DESC']);
         foreach (\array_slice($invoices, 1) as $invoice) {
-            $this->work->paid($invoice->view()->id, new PaidInput(true, 'in cash'));
+            $this->invoices->paid($invoice->view()->id, new PaidInput(true, 'in cash'));
         }
         $this->entities->flush();
     }

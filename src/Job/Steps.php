@@ -24,6 +24,8 @@ final readonly class Steps
     public const COUNTED = '(SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id) AS steps,
         (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\') AS begun,
         (SELECT COUNT(*) FROM plan_step s WHERE s.piece_id = p.id AND s.status = \''.self::DONE.'\') AS done';
+    /** Minutes that went into a step `s` that is done, as {@see StepWork::minutes()} counts them. */
+    public const WORKED_MINUTES = '(s.worked_seconds + TIMESTAMPDIFF(SECOND, s.started_at, s.ended_at)) / 60';
     /** Conditions on a piece `p`: it has steps, and one of them was begun. */
     public const EXIST = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id)';
     public const BEGUN = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\')';

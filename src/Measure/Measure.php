@@ -17,7 +17,6 @@ use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Quantity\CardView;
 use KindHeel\Core\Text\FieldError;
 use Psr\Clock\ClockInterface;
@@ -137,17 +136,7 @@ final readonly class Measure
     {
         $piece = $this->lookOver->piece($id, $version);
         $known = $piece->toCore()->part(new Place($part, $half)) ?? throw new NotFoundHttpException();
-        $piece->lookOver(new Part(
-            $known->at,
-            $known->material,
-            $known->certainty,
-            $known->dryness,
-            $known->shade,
-            $known->flags,
-            null,
-            $known->agreed,
-            $known->wishes,
-        ));
+        $piece->lookOver($known->unmeasured());
     }
 
     /** @throws Refused when somebody else was quicker */

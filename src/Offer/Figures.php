@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Offer;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Steps;
 use KindHeel\Core\Costing\KindOfWork;
 use KindHeel\Core\Product\Phase;
 use Psr\Clock\ClockInterface;
@@ -18,8 +18,6 @@ final readonly class Figures
 {
     private const MONTHS = 12;
     private const PIECES = 60;
-    /** As {@see \KindHeel\App\Job\StepWork::minutes()} counts them. */
-    private const REAL = '(s.worked_seconds + TIMESTAMPDIFF(SECOND, s.started_at, s.ended_at)) / 60';
 
     public function __construct(private Connection $connection, private CurrentPrices $prices, private ClockInterface $clock)
     {
@@ -33,7 +31,7 @@ final readonly class Figures
         foreach (Row::all(
             $this->connection,
             'SELECT DATE_FORMAT(s.ended_at, \'%Y-%m\') AS month, s.phase, s.started_by_id, w.name, COUNT(*) AS steps, SUM(s.minutes) AS foreseen,
-                    SUM('.self::REAL.') AS taken
+                    SUM('.Steps::WORKED_MINUTES.') AS taken
                 FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.status = \'done\' AND s.ended_at >= ?
                 GROUP BY month, s.phase, s.started_by_id, w.name ORDER BY month',
             [Iso::toRow($since)],
@@ -43,7 +41,7 @@ final readonly class Figures
             $people = self::with($people, $row->textOrNull('name') ?? '', $row);
             $months = self::with($months, $row->text('month'), $row);
         }
-        $pieces = $this->pieces($since, $terms);
+        $pieces = $this->pieces($since);
         unset($people['']);
         $view = self::compared(...);
         $ofMonth = [];
@@ -120,12 +118,12 @@ final readonly class Figures
     }
 
     /** @return list<PieceCostsView> */
-    private function pieces(\DateTimeImmutable $since, PriceTerms $terms): array
+    private function pieces(\DateTimeImmutable $since): array
     {
         $rows = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.finished_at, o.gross_cents, o.minutes FROM piece p JOIN offer o ON o.id = (
+            'SELECT p.id, p.name, p.finished_at, o.net_cents, o.minutes FROM piece p JOIN offer o ON o.id = (
                 SELECT MAX(i.id) FROM offer i WHERE i.piece_id = p.id AND i.chosen IS NOT NULL
              ) WHERE p.finished_at >= ? ORDER BY p.finished_at DESC',
             [Iso::toRow($since)],
@@ -134,10 +132,9 @@ final readonly class Figures
         }
         $costs = $this->costs(array_keys($rows));
 
-        return array_map(static function (int $id, Row $row) use ($costs, $terms): PieceCostsView {
+        return array_map(static function (int $id, Row $row) use ($costs): PieceCostsView {
             [$real, $work, $materials] = $costs[$id] ?? [0.0, 0.0, 0.0];
-            $net = BigDecimal::of($row->int('gross_cents'))->toBigRational()->dividedBy(BigDecimal::of($terms->tax)->plus(1))
-                ->toScale(0, RoundingMode::HalfUp)->toInt();
+            $net = $row->int('net_cents');
 
             return new PieceCostsView(
                 $id,
@@ -168,8 +165,8 @@ final readonly class Figures
         $costs = [];
         foreach (Row::all(
             $this->connection,
-            'SELECT s.piece_id, s.phase, s.started_by_id, SUM('.self::REAL.') AS taken FROM plan_step s WHERE s.status = \'done\' AND s.piece_id IN ('.$in.')
-                GROUP BY s.piece_id, s.phase, s.started_by_id',
+            'SELECT s.piece_id, s.phase, s.started_by_id, SUM('.Steps::WORKED_MINUTES.') AS taken FROM plan_step s
+                WHERE s.status = \'done\' AND s.piece_id IN ('.$in.') GROUP BY s.piece_id, s.phase, s.started_by_id',
             $pieces,
         ) as $row) {
             $rate = $terms->byPerson

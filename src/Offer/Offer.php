@@ -28,6 +28,9 @@ class Offer
     /** of the way that was taken, in hundredths */
     #[ORM\Column(nullable: true)]
     private ?int $grossCents = null;
+    /** the same before tax */
+    #[ORM\Column(nullable: true)]
+    private ?int $netCents = null;
     #[ORM\Column(nullable: true)]
     private ?int $minutes = null;
 
@@ -121,13 +124,15 @@ class Offer
     /** One of its ways is taken, and the piece is as it was agreed by that. */
     public function take(WayView $way, \DateTimeImmutable $at): void
     {
-        [$this->chosen, $this->left, $this->chosenAt, $this->grossCents, $this->minutes] = [$way->aim, false, $at, $way->gross, $way->minutes];
+        [$this->chosen, $this->left, $this->chosenAt] = [$way->aim, false, $at];
+        [$this->grossCents, $this->netCents, $this->minutes] = [$way->gross, $way->net, $way->minutes];
         $this->assessed = $this->piece->assessed();
     }
 
     public function leave(\DateTimeImmutable $at): void
     {
-        [$this->chosen, $this->left, $this->chosenAt, $this->grossCents, $this->minutes] = [null, true, $at, null, null];
+        [$this->chosen, $this->left, $this->chosenAt] = [null, true, $at];
+        [$this->grossCents, $this->netCents, $this->minutes] = [null, null, null];
     }
 
     public function minutes(): ?int

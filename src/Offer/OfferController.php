@@ -28,6 +28,9 @@ final readonly class OfferController
     public function __construct(
         private OfferReader $reader,
         private OfferWork $work,
+        private Supplements $supplements,
+        private Invoices $invoices,
+        private CurrentPrices $prices,
         private Figures $figures,
         private Members $members,
         private IdempotentRequest $once,
@@ -83,7 +86,7 @@ final readonly class OfferController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(
-            fn () => $this->work->tell($id, $input, $this->members->person($member)),
+            fn () => $this->supplements->tell($id, $input, $this->members->person($member)),
             201,
             fn (): OfferView => $this->reader->of($id),
         );
@@ -100,7 +103,7 @@ final readonly class OfferController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(
-            fn () => $this->work->answer($id, $input, $this->members->person($member)),
+            fn () => $this->supplements->answer($id, $input, $this->members->person($member)),
             view: fn (): OfferView => $this->reader->of($piece),
         );
     }
@@ -128,7 +131,7 @@ final readonly class OfferController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(
-            fn () => $this->work->setTerms($input, $this->members->person($member)),
+            fn () => $this->prices->set($input, $this->members->person($member)),
             view: fn (): PriceTermsView => $this->reader->terms(),
         );
     }
@@ -144,7 +147,7 @@ final readonly class OfferController
     public function writeInvoice(int $id, #[CurrentUser] Member $member): JsonResponse
     {
         return $this->once->answer(
-            fn () => $this->work->invoice($id, $this->members->person($member)),
+            fn () => $this->invoices->write($id, $this->members->person($member)),
             201,
             fn (): InvoicesView => new InvoicesView(array_filter([$this->reader->invoice($id)])),
         );
@@ -161,14 +164,14 @@ final readonly class OfferController
     #[IsGranted('ROLE_RESTORER')]
     public function paid(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PaidInput $input): JsonResponse
     {
-        return $this->once->answer(fn () => $this->work->paid($id, $input), view: fn (): InvoicesView => $this->reader->invoices());
+        return $this->once->answer(fn () => $this->invoices->paid($id, $input), view: fn (): InvoicesView => $this->reader->invoices());
     }
 
     #[Route('/api/invoices.csv', methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
     public function invoicesCsv(): Response
     {
-        $sum = static fn (int $cents): string => \sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
+        $sum = LineView::sum(...);
         $rows = array_map(static fn (InvoiceView $i): array => [
             'number' => $i->number, 'date' => substr($i->at, 0, 10), 'customer' => $i->customer, 'currency' => $i->currency, 'net' => $sum($i->netCents),
             'tax %' => $i->taxPercent, 'tax' => $sum($i->taxCents), 'gross' => $sum($i->grossCents),

@@ -6,6 +6,7 @@ namespace KindHeel\App\OwnerPage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Offer\LineView;
 use KindHeel\App\Offer\Offer;
 use KindHeel\App\Offer\OfferWork;
 
@@ -24,14 +25,13 @@ final readonly class AgreedPrice
             return null;
         }
         $way = $this->offers->wayOf($offer, $offer->chosen());
-        $sum = static fn (int $cents): string => \sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
 
         return \sprintf(
             'It costs about %s %s, tax included; with what work can turn out to be, between %s and %s.',
             $offer->terms()->currency,
-            $sum($way->gross),
-            $sum($way->low),
-            $sum($way->high),
+            LineView::sum($way->gross),
+            LineView::sum($way->low),
+            LineView::sum($way->high),
         );
     }
 }

@@ -9,7 +9,6 @@ use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
-use KindHeel\Core\Product\Unit;
 use KindHeel\Core\Stock\Candidate;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Planning\ProductNeed;
@@ -108,7 +107,7 @@ final readonly class PlansNeed
         $amount = ProductNeed::fromPack($family, $laid, $product->dilution());
 
         return match (true) {
-            $product->left < $amount => \sprintf('Only %s of “%s” is left.', self::figure($product->left, $product->unit), $product->name),
+            $product->left < $amount => \sprintf('Only %s of “%s” is left.', $product->unit->told($product->left), $product->name),
             $product->isOld($this->clock->now()) => $this->old($product),
             default => null,
         };
@@ -126,15 +125,15 @@ final readonly class PlansNeed
             : $product->left ?? 0.0;
         if ($amount > $there - $spoken) {
             return new ShortView($product->id ?? null, $name, match (true) {
-                null === $product && !$mixed => \sprintf('No %s is on the shelf; %s is needed.', $name, self::figure($amount, $unit)),
-                $spoken > 0.0 && $amount <= $there => \sprintf(
+                null === $product && !$mixed => \sprintf('No %s is on the shelf; %s is needed.', $name, $unit->told($amount)),
+                $spoken > 0.0 && $amount <= $there => Phrase::sentence(
                     '%s: %s is needed, %s is there, and other plans have spoken for %s of it.',
-                    self::capital($name),
-                    self::figure($amount, $unit),
-                    self::figure($there, $unit),
-                    self::figure($spoken, $unit),
+                    $name,
+                    $unit->told($amount),
+                    $unit->told($there),
+                    $unit->told($spoken),
                 ),
-                default => \sprintf('%s: %s is needed, %s is there.', self::capital($name), self::figure($amount, $unit), self::figure($there, $unit)),
+                default => Phrase::sentence('%s: %s is needed, %s is there.', $name, $unit->told($amount), $unit->told($there)),
             }, true);
         }
 
@@ -184,15 +183,5 @@ final readonly class PlansNeed
     private static function fromPack(ProductNeed $need, ?OnShelf $product): float
     {
         return ProductNeed::fromPack($need->family, $need->amount(), $product?->dilution());
-    }
-
-    private static function figure(float $amount, Unit $unit): string
-    {
-        return Phrase::figure(round($amount, $amount < 10.0 ? 1 : 0)).' '.$unit->value;
-    }
-
-    private static function capital(string $name): string
-    {
-        return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }
 }

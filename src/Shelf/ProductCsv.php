@@ -61,10 +61,12 @@ final readonly class ProductCsv
             $key = mb_strtolower($row['name']);
             try {
                 $input = $this->input($row, $heads, $product);
-                if (isset($seen[$key])) {
-                    throw new FieldError('name', \sprintf('This name stands in row %d already.', $seen[$key]));
+                foreach (['name' => $key, 'code' => $product?->code() ?? $row['code'] ?? ''] as $what => $word) {
+                    if ('' !== $word && isset($seen[$what][$word])) {
+                        throw new FieldError($what, \sprintf('This %s stands in row %d already.', $what, $seen[$what][$word]));
+                    }
+                    $seen[$what][$word] = $i + 2;
                 }
-                $seen[$key] = $i + 2;
                 [$kind, $says] = self::difference($product, $input);
                 $todo[] = [$product, $input, $kind, $row['code'] ?? ''];
             } catch (FieldError $error) {
@@ -92,7 +94,8 @@ final readonly class ProductCsv
             if (null !== $product && CsvRowKind::Changed === $kind) {
                 $product->change($input);
             } elseif (null === $product) {
-                $code = 1 === preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $wanted) ? $wanted : self::codeOf($input->name, $codes);
+                $isTaken = static fn (string $code): bool => isset($codes[$code]);
+                $code = 1 === preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $wanted) ? $wanted : ProductCode::free($input->name, $isTaken);
                 $codes[$code] = true;
                 $this->entities->persist(Product::plain($code, $input));
             }
@@ -101,18 +104,6 @@ final readonly class ProductCsv
             }
         }
         $this->entities->flush();
-    }
-
-    /** @param array<string, true> $codes that are taken */
-    private static function codeOf(string $name, array $codes): string
-    {
-        $plain = ShelfWork::plainCode($name);
-        $code = $plain;
-        for ($i = 2; isset($codes[$code]); ++$i) {
-            $code = $plain.'-'.$i;
-        }
-
-        return $code;
     }
 
     /**

@@ -181,7 +181,7 @@ final readonly class ShelfController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(
-            fn () => $this->work->correct($id, $input, $this->members->person($member)),
+            fn () => $this->work->correct($piece, $id, $input, $this->members->person($member)),
             view: fn (): OnPieceView => $this->reader->onPiece($piece),
         );
     }

@@ -11,7 +11,6 @@ use KindHeel\App\Database\Row;
 use KindHeel\Core\Product\Unit;
 use KindHeel\Core\Stock\Draw;
 use KindHeel\Core\Stock\OrderPoint;
-use KindHeel\Core\Text\Phrase;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -187,7 +186,6 @@ final readonly class ShelfReader
         $wanted = $product->retired ? 0 : $point->packs($product->left - $reserved, $product->pack);
         $order = max(0, $wanted - $ordered);
         $state = self::state($product, $reserved, $wanted, $now);
-        $figure = static fn (float $amount): string => Phrase::figure(round($amount, $amount < 10.0 ? 1 : 0)).' '.$product->unit->value;
 
         return new ProductRowView(
             $product->id,
@@ -203,11 +201,15 @@ final readonly class ShelfReader
             $product->lots,
             $state,
             match ($state) {
-                StockState::Out => $reserved > 0.0 ? \sprintf('None is left, and plans want %s.', $figure($reserved)) : 'None is left.',
-                StockState::Short => \sprintf('Plans want %s; %s is left.', $figure($reserved), $figure($product->left)),
+                StockState::Out => $reserved > 0.0 ? \sprintf('None is left, and plans want %s.', $product->unit->told($reserved)) : 'None is left.',
+                StockState::Short => \sprintf('Plans want %s; %s is left.', $product->unit->told($reserved), $product->unit->told($product->left)),
                 StockState::Old => \sprintf('Opened %s; opened it keeps %d months.', $product->opened?->format('F Y') ?? '', $product->life->months),
                 StockState::Beyond => 'More was taken from a lot than was in it. Weigh it.',
-                StockState::Low => \sprintf('%s is left; it is ordered below %s.', $figure($product->left), $figure($point->level + $reserved)),
+                StockState::Low => \sprintf(
+                    '%s is left; it is ordered below %s.',
+                    $product->unit->told($product->left),
+                    $product->unit->told($point->level + $reserved),
+                ),
                 StockState::Enough => null,
             },
             $order,

@@ -17,15 +17,14 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What hands do at the shelf: products come in, are opened, weighed, taken from and thrown away. */
 final readonly class ShelfWork
 {
-    private const LONGEST_CODE = 32;
-
     public function __construct(private EntityManagerInterface $entities, private Takings $takings, private ClockInterface $clock)
     {
     }
 
     public function add(ProductInput $input): Product
     {
-        $product = Product::plain($this->code($input->name), $input);
+        $taken = fn (string $code): bool => null !== $this->entities->getRepository(Product::class)->findOneBy(['code' => $code]);
+        $product = Product::plain(ProductCode::free($input->name, $taken), $input);
         $this->entities->persist($product);
         $this->entities->flush();
 
@@ -135,16 +134,16 @@ final readonly class ShelfWork
     }
 
     /** What a step took was otherwise than it was booked. */
-    public function correct(int $step, TakenInput $input, Person $by): void
+    public function correct(int $piece, int $step, TakenInput $input, Person $by): void
     {
-        $step = $this->entities->find(StoredStep::class, $step) ?? throw new NotFoundHttpException();
+        $step = $this->entities->getRepository(StoredStep::class)->findOneBy(['id' => $step, 'piece' => $piece]) ?? throw new NotFoundHttpException();
         if (!$step->isDone() && !$step->isSpoiled()) {
             throw Refused::now('This step has not been done yet: nothing was taken for it.');
         }
         if (null === $step->family()) {
             throw Refused::now('This step takes nothing from the shelf.');
         }
-        $this->takings->back($step->id());
+        $this->takings->back($step);
         $this->entities->flush();
         $this->takings->forStep($step, $input->amount, $input->lot, $by, $step->work()->endedAt() ?? $this->clock->now());
     }
@@ -190,24 +189,5 @@ final readonly class ShelfWork
         $lot = $this->lot($id);
 
         return $lot->isEmptied() ? throw Refused::now('This lot has been emptied.') : $lot;
-    }
-
-    /** A word for addresses and files that nothing else has. */
-    private function code(string $name): string
-    {
-        $plain = self::plainCode($name);
-        $code = $plain;
-        for ($i = 2; null !== $this->entities->getRepository(Product::class)->findOneBy(['code' => $code]); ++$i) {
-            $code = $plain.'-'.$i;
-        }
-
-        return $code;
-    }
-
-    public static function plainCode(string $name): string
-    {
-        $plain = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(transliterator_transliterate('Any-Latin; Latin-ASCII', $name) ?: '')), '-');
-
-        return '' === $plain ? 'product' : substr($plain, 0, self::LONGEST_CODE);
     }
 }

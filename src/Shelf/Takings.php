@@ -56,10 +56,14 @@ final readonly class Takings
         $this->take($product, $from, LotMoveKind::Step, $at, $by, $lot, $step->piece()->id(), $step->id());
     }
 
-    /** What was booked for a step goes back to where it came from. */
-    public function back(int $step): void
+    /** What was booked for a step since it was last begun goes back to where it came from; what an earlier go at it took is gone. */
+    public function back(StoredStep $step): void
     {
-        foreach ($this->entities->getRepository(LotMove::class)->findBy(['stepId' => $step, 'kind' => LotMoveKind::Step]) as $move) {
+        $since = $step->work()->startedAt();
+        foreach ($this->entities->getRepository(LotMove::class)->findBy(['stepId' => $step->id(), 'kind' => LotMoveKind::Step]) as $move) {
+            if (null !== $since && $move->at()->getTimestamp() < $since->getTimestamp()) {
+                continue;
+            }
             if (null !== $move->lot()) {
                 $this->add($move->lot()->id(), -$move->amount());
             }
@@ -119,7 +123,8 @@ final readonly class Takings
         ?int $step = null,
         string $note = '',
     ): void {
-        $from = Draw::from($this->onHand($product->id()), $amount, $lot);
+        // What hands say is so, whatever is thought to be in it.
+        $from = null === $lot ? Draw::from($this->onHand($product->id()), $amount) : [$lot => $amount];
         foreach ([] === $from ? [0 => $amount] : $from as $id => $taken) {
             if ($id > 0) {
                 $this->add($id, -$taken, $at);

@@ -60,6 +60,19 @@ final class ProductCsvTest extends ApiTestCase
         self::assertStringContainsString('740', (string) json_encode($this->connection()->fetchFirstColumn('SELECT pack_cents FROM product')));
     }
 
+    public function testNoTwoRowsAreOfOneProduct(): void
+    {
+        $this->signIn();
+        $twice = $this->sent("code;name;family;unit;pack\nwax;Wax;wax;g;100\nwax;Other wax;wax;g;50\n", true);
+        self::assertSame([1, false], [$twice->faulty, $twice->done]);
+        self::assertSame('This code stands in row 2 already.', $twice->rows[1]->says);
+        self::assertSame(0, $this->rows('product'));
+        // Names that sound alike, without a code: each has one of its own.
+        $alike = $this->sent("name;family;unit;pack\nWax!;wax;g;100\nWax?;wax;g;50\n", true);
+        self::assertSame([2, true], [$alike->new, $alike->done]);
+        self::assertSame(['wax', 'wax-2'], $this->connection()->fetchFirstColumn('SELECT code FROM product ORDER BY id'));
+    }
+
     public function testWhatGoesOutComesInTheSameAndNoCellIsReckonedWithElsewhere(): void
     {
         $this->signIn();

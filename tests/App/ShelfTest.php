@@ -7,6 +7,7 @@ namespace KindHeel\Tests\App;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
 use KindHeel\App\Promise\PromiseView;
 use KindHeel\App\Shelf\Lot;
 use KindHeel\App\Shelf\LotMoveKind;
@@ -91,6 +92,44 @@ final class ShelfTest extends ApiTestCase
         $this->must(BenchView::class, 'POST', "/api/steps/$running->id/take-back", ['version' => (int) $bench->lastAct?->version]);
         self::assertSame([50.0, 50.0], [$this->left($first), $this->left($second)]);
         self::assertSame([], $this->must(OnPieceView::class, 'GET', "/api/pieces/$id/products")->moves);
+    }
+
+    public function testWhatAnEarlierGoTookStaysGoneWhenTheSecondIsTakenBack(): void
+    {
+        $this->signIn();
+        $lot = $this->stocked(self::POLISH, 1)->lots[0]->id;
+        $id = $this->plannedPair();
+        $step = $this->workUntil('Lay chestnut cream polish')->step;
+        $go = function (float $amount) use ($step): BenchView {
+            $version = $this->must(PlanView::class, 'GET', "/api/pieces/$step->piece/plan")->steps;
+            $open = self::firstOf($version, static fn (StepView $s): bool => $s->id === $step->id)->version;
+            $running = $this->must(BenchView::class, 'POST', "/api/steps/$step->id/start", ['version' => $open])->calls[0]->step;
+            $this->clock->sleep(300);
+
+            return $this->must(BenchView::class, 'POST', "/api/steps/$step->id/done", ['version' => $running->version, 'amount' => $amount]);
+        };
+        $first = $go(4.0);
+        $this->must(BenchView::class, 'POST', "/api/steps/$step->id/again", ['version' => (int) $first->lastAct?->version]);
+        $this->clock->sleep(60);
+        $second = $go(3.0);
+        self::assertSame(43.0, $this->left($lot));
+        // Said otherwise, it is the second go that was otherwise.
+        $on = $this->must(OnPieceView::class, 'PUT', "/api/pieces/$id/steps/$step->id/taken", ['amount' => 2.0, 'lot' => $lot]);
+        self::assertSame([-2.0, -4.0], array_map(static fn (MoveView $m): float => $m->amount, $on->moves));
+        $this->must(BenchView::class, 'POST', "/api/steps/$step->id/take-back", ['version' => (int) $second->lastAct?->version]);
+        self::assertSame(46.0, $this->left($lot));
+    }
+
+    public function testWhatAStepOfAnotherPieceTookIsNotSaidHere(): void
+    {
+        $this->signIn();
+        $lot = $this->stocked(self::POLISH, 1)->lots[0]->id;
+        $id = $this->plannedPair();
+        $step = $this->workUntil('Lay chestnut cream polish')->step;
+        $running = $this->must(BenchView::class, 'POST', "/api/steps/$step->id/start", ['version' => $step->version])->calls[0]->step;
+        $this->must(BenchView::class, 'POST', "/api/steps/$step->id/done", ['version' => $running->version, 'amount' => 4.0]);
+        $this->refused(404, 'PUT', '/api/pieces/'.($id + 1)."/steps/$step->id/taken", ['amount' => 2.0, 'lot' => $lot]);
+        self::assertSame(46.0, $this->left($lot));
     }
 
     public function testHandsMaySayAnotherLotAndAnotherAmountWhenTheyEndAStep(): void

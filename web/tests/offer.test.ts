@@ -23,7 +23,8 @@ const offer = (more: Partial<OfferView> = {}): OfferView => ({
   leave: ['It stays as it is.'], chosen: null, left: false, chosenAt: null, supplements: [], ...more,
 })
 const year = { ownHands: 1167, shop: 6800, kept: 1667, wornOut: 5000, says: 'Kept by your own hands it costs less.' }
-const CARE = 'GET /care-of-a-year?everyMonths=9&ownMinutes=25&shopCents=4500&replaceCents=20000&yearsCaredFor=12&yearsUncaredFor=4'
+const CARE = 'GET /care-of-a-year?everyMonths=9&ownMinutes=25&ownHourCents=1500&materialCents=250&shopCents=4500&tripCents=600&replaceCents=20000'
+  + '&yearsCaredFor=12&yearsUncaredFor=4'
 const signedIn = async (answers: Parameters<typeof serving>[0], role: 'owner' | 'restorer' = 'restorer') => {
   const acts = serving({
     'GET /words': ok(words()), 'GET /session': ok(session({ person: person({ role, mayPlan: true }) })), 'GET /pieces/4': ok(piece()), [CARE]: ok(year),

@@ -222,6 +222,21 @@ describe('what was on a piece', () => {
     expect(acts()[0]?.body).toEqual({ amount: 5, lot: 13 })
     expect(text(it)).toContain('5 g')
   })
+
+  it('is said otherwise once for what came out of two lots, and not for an earlier go at it', async () => {
+    const move = (id: number, amount: number, of: Partial<MoveView> = {}): MoveView => ({
+      id, kind: 'step', amount, unit: 'g', at: at(0), by: 'Ida', lot: id, product: 3, productName: 'Conditioner', piece: 9, pieceName: 'The derbies',
+      step: 77, what: 'Feed with conditioner', note: '', ...of,
+    })
+    const moves = [move(6, -1.25), move(5, -2.1), move(4, -9, { at: at(-60) }), move(3, -0.5, { step: 76 }), move(2, -1, { kind: 'taken', step: null })]
+    await signedIn({ 'GET /pieces/9/products': ok({ piece: 9, name: 'The derbies', moves }), 'GET /products/3': ok(sheet({ lots: [lot({ id: 6 })] })) })
+    const it = shown(OnPiece, { id: 9 })
+    await settled()
+    expect(it.findAll('li').map((li) => li.text().includes('it was otherwise'))).toEqual([true, false, false, true, false])
+    await says(it, 'it was otherwise').trigger('click')
+    await settled()
+    expect((it.find('input').element as HTMLInputElement).value).toBe('3.35')
+  })
 })
 
 describe('what a step takes', () => {

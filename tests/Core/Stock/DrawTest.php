@@ -29,13 +29,6 @@ final class DrawTest extends TestCase
         self::assertSame([], Draw::from([], 30.0));
     }
 
-    public function testALotThatHandsChooseGivesAllOfIt(): void
-    {
-        $lots = [self::lot(1, 100.0, '2026-01-01', '2026-01-02'), self::lot(2, 10.0, '2026-02-01')];
-        self::assertSame([2 => 30.0], Draw::from($lots, 30.0, 2));
-        self::assertSame([1 => 30.0], Draw::from($lots, 30.0, 9), 'one that is not there is nobody’s choice');
-    }
-
     public function testWhatIsTakenIsAlwaysWhatWasAskedFor(): void
     {
         mt_srand(20);

@@ -12,14 +12,18 @@ import { t } from '../words'
 const props = defineProps<{ replaceCents: number | null }>()
 const every = ref(9)
 const own = ref(25)
+const ownHour = ref('15')
+const materials = ref('2.50')
 const shop = ref('45')
+const trips = ref('6')
 const replace = ref(money(props.replaceCents ?? 20000))
 const cared = ref(12)
 const uncared = ref(4)
-const { value: year, reload } = useLoad(() => api.get<CareYearView>(`/care-of-a-year?everyMonths=${every.value}&ownMinutes=${own.value}&shopCents=${
-  cents(shop.value) ?? 0}&replaceCents=${cents(replace.value) ?? 0}&yearsCaredFor=${cared.value}&yearsUncaredFor=${uncared.value}`))
+const { value: year, reload } = useLoad(() => api.get<CareYearView>(`/care-of-a-year?everyMonths=${every.value}&ownMinutes=${own.value}&ownHourCents=${
+  cents(ownHour.value) ?? 0}&materialCents=${cents(materials.value) ?? 0}&shopCents=${cents(shop.value) ?? 0}&tripCents=${
+  cents(trips.value) ?? 0}&replaceCents=${cents(replace.value) ?? 0}&yearsCaredFor=${cared.value}&yearsUncaredFor=${uncared.value}`))
 const later = useDebounceFn(reload, 250)
-watch([every, own, shop, replace, cared, uncared], () => void later())
+watch([every, own, ownHour, materials, shop, trips, replace, cared, uncared], () => void later())
 watch(() => props.replaceCents, (is) => {
   if (is !== null) {
     replace.value = money(is)
@@ -42,7 +46,10 @@ const LONG = 520
       <div class="grid grid-cols-2 gap-3 content-start">
         <label class="grid gap-1">{{ t('offer.CareOfAYear.everyMonths') }}<input v-model.number="every" class="write" type="number" min="1" max="60"></label>
         <label class="grid gap-1">{{ t('offer.CareOfAYear.ownMinutes') }}<input v-model.number="own" class="write" type="number" min="0" max="600"></label>
+        <label class="grid gap-1">{{ t('offer.CareOfAYear.ownHour') }}<input v-model="ownHour" class="write" inputmode="decimal"></label>
+        <label class="grid gap-1">{{ t('offer.CareOfAYear.materials') }}<input v-model="materials" class="write" inputmode="decimal"></label>
         <label class="grid gap-1">{{ t('offer.CareOfAYear.ourPrice') }}<input v-model="shop" class="write" inputmode="decimal"></label>
+        <label class="grid gap-1">{{ t('offer.CareOfAYear.trips') }}<input v-model="trips" class="write" inputmode="decimal"></label>
         <label class="grid gap-1">{{ t('offer.CareOfAYear.anotherOne') }}<input v-model="replace" class="write" inputmode="decimal"></label>
         <label class="grid gap-1">{{ t('offer.CareOfAYear.yearsCared') }}<input v-model.number="cared" class="write" type="number" min="1" max="100"></label>
         <label class="grid gap-1">{{ t('offer.CareOfAYear.yearsUncared') }}<input
