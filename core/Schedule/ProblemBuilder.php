@@ -31,6 +31,7 @@ final readonly class ProblemBuilder
      * @param array<string, int> $places how many a station takes; one that is not named takes any number
      * @param array<int, float>  $weight what a late minute weighs, by piece; 1 where nothing is said
      * @param SetUpMinutes|null  $setUp  what going from piece to piece costs; null for nothing
+     * @param list<Busy>         $busy   what other pieces keep of the hands and places
      */
     public static function of(
         array $jobs,
@@ -39,6 +40,7 @@ final readonly class ProblemBuilder
         \DateTimeImmutable $now,
         array $weight = [],
         ?SetUpMinutes $setUp = null,
+        array $busy = [],
     ): self {
         $stations = array_flip(array_keys($places));
         $people = [];
@@ -100,6 +102,31 @@ final readonly class ProblemBuilder
             }
         }
 
+        $others = [];
+        foreach ($busy as $stays) {
+            $others[$stays->piece][] = $stays;
+        }
+        foreach ($others as $piece => $each) {
+            $steps = [];
+            foreach ($each as $n => $stays) {
+                $steps[] = \count($works);
+                $from = (int) floor(($stays->from - $now->getTimestamp()) / 60);
+                $works[] = new Activity(
+                    id: \sprintf('%d/%04d', $piece, $n),
+                    job: \count($promised),
+                    minutes: (int) ceil(($stays->until - $now->getTimestamp()) / 60) - $from,
+                    attended: true,
+                    skill: null,
+                    station: null === $stays->station ? null : $stations[$stays->station] ?? null,
+                    after: [],
+                    setup: $stays->brush,
+                    fixedStart: $from,
+                    fixedPerson: $people[$stays->person] ?? null,
+                    stays: true,
+                );
+            }
+            $promised[] = new DueJob((string) $piece, \PHP_INT_MAX, 0.0, $steps);
+        }
         $problem = new Problem($works, $promised, $hands, array_values($places), $setUp->switch ?? 0, $setUp->handover ?? 0);
 
         return new self($problem, $tasks, $now);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Drying\CoatForecasts;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\StoredStep;
@@ -27,6 +28,7 @@ final readonly class JudgeStep
         private CoatForecasts $forecasts,
         private Acts $acts,
         private Takings $takings,
+        private PotCoats $pots,
     ) {
     }
 
@@ -98,6 +100,7 @@ final readonly class JudgeStep
         }
         if ($begun) {
             $this->takings->forStep($step, null, null, $person, $at);
+            $this->pots->laidBy($step, $person, $at);
         }
         $this->ledger->step(
             Event::Spoiled,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Bench;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredStep;
@@ -31,6 +32,7 @@ final readonly class TakeBack
         private Ledger $ledger,
         private EntityManagerInterface $entities,
         private Takings $takings,
+        private PotCoats $pots,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class TakeBack
         }
         if (Event::Done === $act->event() || Event::Spoiled === $act->event() && $step->isRunning()) {
             $this->takings->back($step);
+            $this->pots->takenBack($step);
         }
         $act->takeBack();
         $word = trim($input->why ?? '');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Drying\CoatForecasts;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\Steps;
@@ -31,6 +32,7 @@ final readonly class WorkStep
         private Records $records,
         private Acts $acts,
         private Takings $takings,
+        private PotCoats $pots,
     ) {
     }
 
@@ -87,6 +89,7 @@ final readonly class WorkStep
         $step->end($at);
         $this->forecasts->begin($step, $at);
         $this->takings->forStep($step, $input->amount, $input->lot, $person, $at);
+        $this->pots->laidBy($step, $person, $at);
         $act->taught($this->learning->worked($step, $person));
         $this->ledger->step(Event::Done, $step, $person, $step->title().$word, $step->realMinutes(), $at);
         if (Action::HandOver === $step->action()) {

@@ -11,6 +11,7 @@ use KindHeel\App\Shelf\Stock;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\Palette;
+use KindHeel\Core\Colour\Pot\Portion;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** The colours that are really there. */
@@ -108,7 +109,15 @@ final class ColourShelf implements ResetInterface
         foreach ($drops as $code => $count) {
             $product = $this->products()[$code] ?? null;
             if (null !== $product) {
-                $views[] = new DropView($code, $product->name(), $product->hex(), $count, round($count * $dropMl, 2), round($this->left($product), 1));
+                $views[] = new DropView(
+                    $code,
+                    $product->name(),
+                    $product->hex(),
+                    $count,
+                    round($count * $dropMl, 2),
+                    round($this->left($product), 1),
+                    PortionView::of(Portion::of($count, $dropMl, $product->densityGPerMl())),
+                );
             }
         }
 

@@ -15,6 +15,8 @@ final readonly class DabView
         public string $at,
         public string $verdict,
         public bool $near,
+        /** in its words, where no instrument read it */
+        public ?string $eye,
     ) {
     }
 }

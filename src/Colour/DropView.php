@@ -16,6 +16,7 @@ final readonly class DropView
         public int $drops,
         public float $ml,
         public float $leftMl,
+        public PortionView $portion,
     ) {
     }
 }

@@ -134,6 +134,101 @@ final readonly class PotController
         return $this->change($id, fn () => $this->work->keep($id, $input, $this->members->person($member)));
     }
 
+    /** A measure or the scales, and drops after that. */
+    #[Route('/{id}/portions', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function portion(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PortionInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->portion($id, $input, $this->members->person($member)), $input->code);
+    }
+
+    #[Route('/{id}/jar', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function jar(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        AmountInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->jar($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/amount', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function amount(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        AmountInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->amount($id, $input, $this->members->person($member)));
+    }
+
+    /** Another pot is poured into this one. */
+    #[Route('/{id}/pour', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function pour(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PourInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->pour($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/name', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function rename(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PotNameInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->rename($id, $input, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/opened-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function openAgain(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        PotVersionInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->openAgain($id, $input->version, $this->members->person($member)));
+    }
+
+    #[Route('/{id}/thrown-away', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function throwAway(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        ThrowPotInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->throwAway($id, $input, $this->members->person($member)));
+    }
+
+    /** The same colour in a new pot, for the same place or another. */
+    #[Route('/{id}/used-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function useAgain(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        UseAgainInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(function () use ($id, $input, $member): PotView {
+            $this->work->hold($id);
+
+            return $this->reader->one($this->work->useAgain($id, $input, $this->members->person($member))->id());
+        }, 201);
+    }
+
     #[Route('/{id}/drop-size', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function dropSize(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] MeasureDropsInput $input): JsonResponse
     {

@@ -8,11 +8,13 @@ use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\App\Shelf\Product;
 use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Spectrum;
 
 /** One line of a pot's history: a run of drops of one paint, a dab, coats. What is written stays; a run grows until something else is done. */
 #[ORM\Entity]
 #[ORM\Table(name: 'pot_event')]
+#[ORM\Index(columns: ['step_id'])]
 class PotEvent
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
@@ -22,6 +24,9 @@ class PotEvent
      * @param array<string, int>|null $drops    that went in, or that a dab was of
      * @param list<float>|null        $spectrum of a dab, 31 bands, as the reader saw it
      * @param array<string, mixed>    $laid     where coats were laid: piece, half, part, spot, applicator, coats
+     * @param array<string, int>|null $eye      of a dab that no instrument read: steps by the word
+     * @param float                   $ml       that was laid
+     * @param int|null                $stepId   the step of a plan that laid it
      */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'events'), ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -40,6 +45,12 @@ class PotEvent
         private ?array $spectrum = null,
         #[ORM\Column(type: 'json')]
         private array $laid = [],
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $eye = null,
+        #[ORM\Column(options: ['default' => 0])]
+        private float $ml = 0.0,
+        #[ORM\Column(nullable: true)]
+        private ?int $stepId = null,
     ) {
     }
 
@@ -97,10 +108,29 @@ class PotEvent
         return $this->drops ?? [];
     }
 
-    /** What was dabbed and read; nothing of a line that is no dab. */
+    /** What was dabbed and read, or judged; nothing of a line that is no dab. */
     public function dab(): ?Dab
     {
-        return null === $this->spectrum ? null : new Dab($this->drops(), Spectrum::grid(array_map(floatval(...), $this->spectrum)));
+        return null === $this->spectrum ? null : new Dab(
+            $this->drops(),
+            Spectrum::grid(array_map(floatval(...), $this->spectrum)),
+            null === $this->eye ? null : EyeDab::of($this->pot->aim()->lab(), $this->eye),
+        );
+    }
+
+    public function pot(): StoredPot
+    {
+        return $this->pot;
+    }
+
+    public function ml(): float
+    {
+        return $this->ml;
+    }
+
+    public function stepId(): ?int
+    {
+        return $this->stepId;
     }
 
     /** @return array<string, mixed> */

@@ -13,4 +13,8 @@ enum PotEventKind: string
     case Dabbed = 'dabbed';
     case Laid = 'laid';
     case Kept = 'kept';
+    /** into another pot, or out of another into this one */
+    case Poured = 'poured';
+    /** its jar, its amount or its name is another; it is open again, or thrown away */
+    case Changed = 'changed';
 }

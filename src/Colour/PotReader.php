@@ -8,10 +8,12 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Recipe\LightWords;
@@ -22,7 +24,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Pots as the screen shows them. */
 final readonly class PotReader
 {
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ColourShelf $shelf)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ColourShelf $shelf, private PotCoats $coats)
     {
     }
 
@@ -87,6 +89,16 @@ final readonly class PotReader
             need: $this->need($stored),
             keptMl: $stored->keptMl(),
             keptWhere: $stored->keptWhere(),
+            places: array_map(static fn (Place $p): string => $p->label(), $stored->places()),
+            planned: $stored->isPlanned(),
+            coats: $stored->isPlanned() ? array_map(
+                static fn (PotCoat $c): PotCoatView => new PotCoatView($c->step, $c->title, $c->done, round($c->ml, 2)),
+                $this->coats->of($target->piece(), $stored->places()),
+            ) : [],
+            capacityMl: round($pot->capacity() * $ml, 1),
+            leftMl: round($pot->leftMl(), 2),
+            shortMl: null === $pot->shortMl() ? null : round($pot->shortMl(), 1),
+            eyeMaySayClean: EyeDab::maySayClean($aim->lab()),
         );
     }
 
@@ -157,6 +169,7 @@ final readonly class PotReader
             at: (string) Iso::of($event->at()),
             verdict: $dab->verdict($aim),
             near: $dab->isNear($aim),
+            eye: $dab->eye?->words(),
         );
     }
 
@@ -166,7 +179,7 @@ final readonly class PotReader
 
         return new PotNeedView(
             areaDm2: $pot->areaDm2(),
-            coats: $pot->coats(),
+            coats: $need->coats,
             applicator: $pot->applicator()->label(),
             layMl: round($need->layMl, 2),
             keepMl: round($need->keptMl, 2),

@@ -9,6 +9,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\Device\ColourReader;
 use KindHeel\App\Colour\Device\LookAt;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\PlaceInput;
+use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
@@ -16,7 +18,11 @@ use KindHeel\App\Shelf\ProductKind;
 use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\MeasuredSet;
+use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Pot\EyeDab;
+use KindHeel\Core\Colour\Pot\Portion;
 use KindHeel\Core\Text\FieldError;
+use KindHeel\Core\Text\NotNow;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -35,6 +41,7 @@ final readonly class PotWork
         private Ledger $ledger,
         private ClockInterface $clock,
         private Takings $takings,
+        private PotCoats $coats,
     ) {
     }
 
@@ -43,16 +50,20 @@ final readonly class PotWork
         $target = $this->entities->find(Reading::class, $input->target) ?? throw new NotFoundHttpException();
         $ground = null === $input->ground ? null : $this->entities->find(Reading::class, $input->ground) ?? throw new NotFoundHttpException();
         $pot = new StoredPot(
-            name: trim($input->name),
-            target: $target,
-            ground: $ground,
-            finish: $input->finish,
-            applicator: $input->applicator,
-            coats: $input->coats,
-            areaDm2: $input->areaDm2,
-            by: $by,
-            at: $this->clock->now(),
+            trim($input->name),
+            $target,
+            $ground,
+            $input->finish,
+            $input->applicator,
+            $input->coats,
+            $input->areaDm2,
+            $by,
+            $this->clock->now(),
+            ...self::places($target->piece(), $input),
         );
+        if ($input->planned) {
+            $this->coats->follow($pot);
+        }
         $this->entities->persist($pot);
         $this->entities->flush();
 
@@ -63,23 +74,56 @@ final readonly class PotWork
     public function again(int $id, FollowInput $input, Person $by): StoredPot
     {
         $old = $this->pot($id, $input->version);
-        $pot = new StoredPot(
-            name: $old->name(),
-            target: $old->targetReading(),
-            ground: $old->groundReading(),
-            finish: $old->finish(),
-            applicator: $old->applicator(),
-            coats: $old->coats(),
-            areaDm2: $old->areaDm2(),
-            by: $by,
-            at: $this->clock->now(),
-        );
+        $pot = $this->like($old, $old->targetReading(), $old->areaDm2(), $by);
+        if ($old->isPlanned()) {
+            $this->coats->follow($pot);
+        }
         $this->entities->persist($pot);
         $this->entities->flush();
         $this->follow($pot->id(), new FollowInput($pot->version(), $input->drops), $by);
         $this->entities->flush();
 
         return $pot;
+    }
+
+    /** A colour that was mixed once, again: for the same place or another, from its rest as far as that goes. */
+    public function useAgain(int $id, UseAgainInput $input, Person $by): StoredPot
+    {
+        $old = $this->pots->pot($id);
+        $target = null === $input->target ? $old->targetReading()
+            : $this->entities->find(Reading::class, $input->target) ?? throw new FieldError('target', 'That colour has not been read.');
+        if ([] === $old->drops()) {
+            throw new NotNow('There is nothing in that pot that could be mixed again.');
+        }
+        $pot = $this->like($old, $target, $old->areaDm2(), $by);
+        $pot->follow($old->drops(), \sprintf('As “%s” was mixed.', $old->name()), $by, $this->clock->now());
+        $pot->forAmount($input->ml, $by, $this->clock->now());
+        $this->entities->persist($pot);
+        $left = $old->leftMl();
+        if ($input->rest && $left > 0.0) {
+            $pot->pourIn($old, min(1.0, $input->ml / $left), $by, $this->clock->now());
+        }
+        $this->entities->flush();
+
+        return $pot;
+    }
+
+    private function like(StoredPot $old, Reading $target, float $areaDm2, Person $by): StoredPot
+    {
+        $same = $target->piece() === $old->targetReading()->piece();
+
+        return new StoredPot(
+            $old->name(),
+            $target,
+            $same ? $old->groundReading() : null,
+            $old->finish(),
+            $old->applicator(),
+            $old->coats(),
+            $areaDm2,
+            $by,
+            $this->clock->now(),
+            ...$same ? $old->places() : [],
+        );
     }
 
     public function follow(int $id, FollowInput $input, Person $by): void
@@ -109,9 +153,71 @@ final readonly class PotWork
         $this->shelf->lookAgain();
     }
 
+    /** As drops, but by the measure or on the scales. */
+    public function portion(int $id, PortionInput $input, Person $by): void
+    {
+        $pot = $this->pots->pot($id);
+        $density = ($this->shelf->products()[$input->code] ?? null)?->densityGPerMl();
+        $drops = Portion::drops($input->by, $input->amount, $pot->dropMl(), $density) + $input->drops;
+        if ($drops < 1) {
+            throw new FieldError('amount', 'That is less than a drop.');
+        }
+        $this->drop($id, new DropsInput($input->code, $drops), $by);
+    }
+
+    public function jar(int $id, AmountInput $input, Person $by): void
+    {
+        $this->pot($id, $input->version)->putInto($input->ml, $by, $this->clock->now());
+    }
+
+    public function amount(int $id, AmountInput $input, Person $by): void
+    {
+        $this->pot($id, $input->version)->forAmount($input->ml, $by, $this->clock->now());
+    }
+
+    public function pour(int $id, PourInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        if ($input->from === $id) {
+            throw new FieldError('from', 'A pot is not poured into itself.');
+        }
+        $this->hold($input->from);
+        $pot->pourIn($this->pots->pot($input->from), $input->share, $by, $this->clock->now());
+    }
+
+    public function rename(int $id, PotNameInput $input, Person $by): void
+    {
+        $this->pot($id, $input->version)->rename(trim($input->name), $by, $this->clock->now());
+    }
+
+    public function openAgain(int $id, int $version, Person $by): void
+    {
+        $pot = $this->pot($id, $version);
+        if (PotState::Kept !== $pot->state()) {
+            throw new NotNow('Only what is kept can be opened again.');
+        }
+        $pot->openAgain($by, $this->clock->now());
+    }
+
+    public function throwAway(int $id, ThrowPotInput $input, Person $by): void
+    {
+        $pot = $this->pot($id, $input->version);
+        $pot->throwAway(trim($input->why), $by, $this->clock->now());
+        $said = \sprintf('“%s” thrown away: %s', $pot->name(), trim($input->why));
+        $this->ledger->piece(Event::PotLaid, $pot->targetReading()->piece(), $by, mb_substr($said, 0, 300));
+    }
+
     public function dab(int $id, DabInput $input, Person $by): void
     {
         $pot = $this->pot($id, $input->version);
+        if (null !== $input->eye) {
+            $aim = $pot->aim()->lab();
+            $eye = EyeDab::of($aim, $input->eye);
+            $film = $pot->value()->look($this->shelf->palette()) ?? throw new NotNow('There is nothing in the pot to dab yet.');
+            $pot->dab(Dab::onPaper($eye->spectrum($aim, $film)), $eye, $by, $this->clock->now());
+
+            return;
+        }
         $measured = [];
         foreach ($input->measured ?? [] as $values) {
             $measured[] = Spectra::of($values);
@@ -123,7 +229,7 @@ final readonly class PotWork
         if (null === $spectrum) {
             throw new FieldError('measured', 'Nothing was read yet.');
         }
-        $pot->dab($spectrum, $by, $this->clock->now());
+        $pot->dab($spectrum, null, $by, $this->clock->now());
     }
 
     public function lay(int $id, LayInput $input, Person $by): void
@@ -141,7 +247,9 @@ final readonly class PotWork
             TakeReading::called($place),
             $pot->applicator()->label(),
         );
+        $chosen = null !== $input->part ? 1 : \count($pot->places());
         $pot->lay(
+            $input->coats * $pot->need()->coatMl() * $chosen / \count($pot->places()),
             [
                 'piece' => $piece->id(),
                 'half' => $place->half->value,
@@ -176,10 +284,21 @@ final readonly class PotWork
     /** Holds the pot, and the tube that a drop comes from, until this change is written: hands at two tablets wait for each other. */
     public function hold(int $id, ?string $code = null): void
     {
-        $this->connection->executeQuery('SELECT id FROM pot WHERE id = ? FOR UPDATE', [$id])->free();
-        if (null !== $code) {
-            $this->connection->executeQuery('SELECT id FROM product WHERE code = ? FOR UPDATE', [$code])->free();
+        if (null === $code) {
+            $this->connection->executeQuery('SELECT id FROM pot WHERE id = ? FOR UPDATE', [$id])->free();
+        } else {
+            $this->connection->executeQuery('SELECT p.id FROM pot p JOIN product r ON r.code = ? WHERE p.id = ? FOR UPDATE', [$code, $id])->free();
         }
+    }
+
+    /** @return list<Place> */
+    private static function places(StoredPiece $piece, PotInput $input): array
+    {
+        $places = array_map(static fn (PlaceInput $p): Place => $p->place(), $input->places);
+        // Each is one of its parts.
+        array_map($piece->part(...), $places);
+
+        return $places;
     }
 
     /** @throws Refused when somebody was quicker */

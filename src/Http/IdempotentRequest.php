@@ -52,13 +52,16 @@ final readonly class IdempotentRequest
     {
         $key = $this->fingerprint();
         $acted = false;
-        [$body, $was] = $this->remembered($key) ?? $this->again(function () use ($key, $act, $view, $status, &$acted): array {
-            $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => 0, 'at' => Iso::toRow($this->clock->now())]);
+        [$body, $was] = $this->again(function () use ($key, $act, $view, $status, &$acted): array {
+            // Refused where it is there already: then it has been done. Nobody sees it before all of it is written.
+            $this->connection->insert('remembered_answer', ['request' => $key, 'body' => '', 'status' => $status, 'at' => Iso::toRow($this->clock->now())]);
             $result = $act();
             $this->entities->flush();
-            $body = null !== $view ? '' : Answer::json(\is_object($result) ? $result : throw new \LogicException('Nothing to answer with.'));
-            $this->connection->update('remembered_answer', ['body' => $body, 'status' => $status], ['request' => $key]);
-
+            $body = '';
+            if (null === $view) {
+                $body = Answer::json(\is_object($result) ? $result : throw new \LogicException('Nothing to answer with.'));
+                $this->connection->update('remembered_answer', ['body' => $body], ['request' => $key]);
+            }
             $acted = true;
 
             return [$body, $status];
@@ -92,6 +95,8 @@ final readonly class IdempotentRequest
                 }
                 // The same act, asked for twice at once: the other one has done it.
                 if ($error instanceof UniqueConstraintViolationException && null !== $known = $this->remembered($key)) {
+                    $this->registry->resetManager();
+
                     return $known;
                 }
                 if (self::TRIES === $try || !self::isInTheWay($error)) {
@@ -115,7 +120,7 @@ final readonly class IdempotentRequest
     /** @return array{string, int}|null body and status */
     private function remembered(string $key): ?array
     {
-        $row = Row::first($this->connection, 'SELECT body, status FROM remembered_answer WHERE request = ? AND status > 0', [$key]);
+        $row = Row::first($this->connection, 'SELECT body, status FROM remembered_answer WHERE request = ?', [$key]);
 
         return null === $row ? null : [$row->text('body'), $row->int('status')];
     }

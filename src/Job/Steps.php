@@ -40,6 +40,10 @@ final readonly class Steps
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full, ';
+    /** What times hang on, each beside its number, so that what is not there is told from what comes next. */
+    private const TIMED = 's.id, s.version, s.position, s.status, s.minutes, s.station, s.brush, s.waits, s.worked_seconds, s.added_minutes, s.gate_from,
+        \'s\', s.started_at, s.started_by_id, \'e\', s.ended_at, \'t\', s.touch_at, \'f\', s.recoat_from_at, \'u\', s.recoat_until_at, \'n\', s.next_at,
+        \'g\', s.gate_passed_at';
     /** Only coats that dry are drawn and warned of: the rest of a long list need not come along. */
     private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
         .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
@@ -72,6 +76,29 @@ final readonly class Steps
         }
 
         return $steps;
+    }
+
+    /**
+     * A mark of the steps of each piece, which is another as soon as anything of them is that times hang on.
+     *
+     * @param list<int> $pieces
+     *
+     * @return array<int, string> by piece
+     */
+    public function marks(array $pieces): array
+    {
+        $marks = [];
+        foreach ([] === $pieces ? [] : Row::all(
+            $this->connection,
+            'SELECT s.piece_id, COUNT(*) AS steps, BIT_XOR(CRC32(CONCAT_WS(\'|\', '.self::TIMED.'))) AS mark FROM plan_step s WHERE s.piece_id IN (?)
+             GROUP BY s.piece_id',
+            [$pieces],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            $marks[$row->int('piece_id')] = $row->int('steps').'-'.dechex($row->int('mark'));
+        }
+
+        return $marks;
     }
 
     /** @return list<StepDetail> in their order */

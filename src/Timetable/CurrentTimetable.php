@@ -4,19 +4,87 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Timetable;
 
+use KindHeel\Core\Schedule\Busy;
 use KindHeel\Core\Schedule\ProblemBuilder;
 
 /** Who does what when, and when each piece is done. */
 final readonly class CurrentTimetable
 {
     /**
-     * @param list<array{int, int, int, int}> $blocks  step, person (0 for nobody), start and end in seconds since 1970, in the order of their start
-     * @param array<int, int>                 $ends    by piece, in seconds since 1970
-     * @param int                             $changes how often a brush of another colour family is taken up
-     * @param array<int, float>               $paces   minutes that a person takes against what is usual here
+     * @param list<array{int, int, int, int, int, ?string, ?string}> $blocks  step, person (0 for nobody), start and end in seconds since 1970, piece, station
+     *                                                                        and brush, in the order of their start
+     * @param array<int, int>                                        $ends    by piece, in seconds since 1970
+     * @param int                                                    $changes how often a brush of another colour family is taken up
+     * @param array<int, float>                                      $paces   minutes that a person takes against what is usual here
+     * @param array<int, string>                                     $marks   of the steps that it was reckoned from, by piece
+     * @param string                                                 $hours   the mark of the hours and places that it was reckoned from
      */
-    public function __construct(public array $blocks, public array $ends, public int $changes = 0, public array $paces = [])
+    public function __construct(
+        public array $blocks,
+        public array $ends,
+        public int $changes = 0,
+        public array $paces = [],
+        public array $marks = [],
+        public string $hours = '',
+    ) {
+    }
+
+    /**
+     * Pieces that have to be placed anew: what has changed since, what is new, and what has begun or should have, whose times move with the clock.
+     *
+     * @param array<int, string> $marks as things stand, by piece
+     *
+     * @return list<int>
+     */
+    public function stale(array $marks, \DateTimeImmutable $now): array
     {
+        $stale = array_diff_assoc($marks, $this->marks);
+        foreach ($this->blocks as $block) {
+            if ($block[2] <= $now->getTimestamp()) {
+                $stale[$block[4]] = '';
+            }
+        }
+
+        return array_keys(array_intersect_key($stale, $marks));
+    }
+
+    /**
+     * What the other pieces keep of hands and places.
+     *
+     * @param list<int>          $but   pieces that are placed anew
+     * @param array<int, string> $marks of all that are open
+     *
+     * @return list<Busy>
+     */
+    public function busy(array $but, array $marks): array
+    {
+        $busy = [];
+        $but = array_flip($but);
+        foreach ($this->blocks as [, $person, $from, $until, $piece, $station, $brush]) {
+            if (!isset($but[$piece]) && isset($marks[$piece])) {
+                $busy[] = new Busy($piece, $person, $from, $until, $station, $brush);
+            }
+        }
+
+        return $busy;
+    }
+
+    /**
+     * With some pieces placed anew, and the others as they were.
+     *
+     * @param list<int>          $pieces that were placed anew
+     * @param array<int, string> $marks  of all that are open
+     */
+    public function with(self $anew, array $pieces, array $marks): self
+    {
+        $but = array_flip($pieces);
+        $stays = array_filter($this->blocks, static fn (array $b): bool => !isset($but[$b[4]]) && isset($marks[$b[4]]));
+        $blocks = [...array_values($stays), ...$anew->blocks];
+        usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);
+
+        $ends = $anew->ends + array_diff_key(array_intersect_key($this->ends, $marks), $but);
+
+        return new self($blocks, $ends, $anew->changes, $anew->paces, $marks, $anew->hours);
     }
 
     /** @return array{array<int, int>, array<int, int>} starts and workers as they were meant, by index of the activity */

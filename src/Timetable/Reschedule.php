@@ -10,6 +10,7 @@ use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\Core\Schedule\Busy;
 use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\Solve\Candidate;
@@ -17,6 +18,7 @@ use KindHeel\Core\Schedule\Solve\PriorityRules;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Core\Schedule\Solve\Worker;
 use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -25,12 +27,15 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 /**
  * Places the work of all pieces and people anew.
  *
- * Whenever the bench changes it is placed at once in the order that was meant before, within the change itself; then {@see improve()} looks for a better
- * order in the background. What is under way never moves.
+ * Whenever the bench changes, what has changed is placed at once in the order that was meant before, between what has not, within the change itself; then
+ * {@see improve()} looks for a better order of everything in the background. What is under way never moves.
  */
 final readonly class Reschedule
 {
     private const SEED = 1;
+    /** So many pieces, or one in so many, are placed between the others; more are placed with all of them. */
+    private const FEW = 6;
+    private const SHARE = 3;
 
     public function __construct(
         private TimetableStore $store,
@@ -65,42 +70,92 @@ final readonly class Reschedule
             return false;
         }
         $changes = $this->store->changes();
+        $now = $this->clock->now();
         $factors = $this->learning->factors();
-        $builder = $this->problem($factors);
+        $hours = $this->hours->from($now);
+        $marks = $this->jobs->marks();
+        $builder = $this->problem($factors, $now, $hours);
         [$starts, $workers] = $this->store->read()->before($builder);
         $random = new Randomizer(new Mt19937(self::SEED));
         $table = (new Solver($builder->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $workers);
-        $this->store->improve(self::told($builder, $table, $factors), $builder->now, $changes);
+        $this->store->improve(self::told($builder, $table, $factors, $marks, $this->hoursMark($hours, $now)), $builder->now, $changes);
 
         return true;
     }
 
     private function renew(): void
     {
+        $now = $this->clock->now();
+        $before = $this->store->read();
+        $hours = $this->hours->from($now);
+        $mark = $this->hoursMark($hours, $now);
+        $marks = $this->jobs->marks();
         $factors = $this->learning->factors();
-        $builder = $this->problem($factors);
-        $generator = new ScheduleGenerator($builder->problem);
-        $rules = new PriorityRules($builder->problem, $generator->blocks);
-        [$starts, $workers] = $this->store->read()->before($builder);
-        $order = [] === $starts ? $rules->all()[0] : $rules->asBefore($starts);
-        $this->store->renew(self::told($builder, $generator->place(new Candidate($order, $workers)), $factors), $builder->now);
+        $stale = $before->stale($marks, $now);
+        $table = null;
+        if ($before->hours === $mark && \count($stale) <= max(self::FEW, \count($marks) / self::SHARE)) {
+            $builder = $this->problem($factors, $now, $hours, $stale, $before->busy($stale, $marks));
+            $placed = self::placed($builder, $before);
+            // What finds no place between the others, or not within its window, moves them.
+            $table = $placed->worth[0] + $placed->worth[1] > 0 ? null
+                : $before->with(self::told($builder, $placed, $factors, $marks, $mark), $stale, $marks);
+        }
+        if (null === $table) {
+            $builder = $this->problem($factors, $now, $hours);
+            $table = self::told($builder, self::placed($builder, $before), $factors, $marks, $mark);
+        }
+        $this->store->renew($table, $now);
     }
 
-    private function problem(Factors $factors): ProblemBuilder
+    /** At once, in the order that was meant before. */
+    private static function placed(ProblemBuilder $builder, CurrentTimetable $before): Timetable
     {
-        $now = $this->clock->now();
+        $generator = new ScheduleGenerator($builder->problem);
+        $rules = new PriorityRules($builder->problem, $generator->blocks);
+        [$starts, $workers] = $before->before($builder);
 
+        return $generator->place(new Candidate([] === $starts ? $rules->all()[0] : $rules->asBefore($starts), $workers));
+    }
+
+    /**
+     * @param list<Worker>   $hours
+     * @param list<int>|null $pieces that are placed; null for all
+     * @param list<Busy>     $busy   what the others keep
+     */
+    private function problem(Factors $factors, \DateTimeImmutable $now, array $hours, ?array $pieces = null, array $busy = []): ProblemBuilder
+    {
         return ProblemBuilder::of(
-            $this->jobs->all($factors),
-            $this->hours->from($now),
+            $this->jobs->all($factors, $pieces),
+            $hours,
             $this->settings->places(),
             $now,
             $this->jobs->weights(),
             $this->settings->setUp(),
+            $busy,
         );
     }
 
-    private static function told(ProblemBuilder $builder, Timetable $table, Factors $factors): CurrentTimetable
+    /**
+     * Another as soon as people, their hours or what stations take are others, and whenever a shift has begun or ended.
+     *
+     * @param list<Worker> $hours
+     */
+    private function hoursMark(array $hours, \DateTimeImmutable $now): string
+    {
+        $from = intdiv($now->getTimestamp(), 60);
+        $setUp = $this->settings->setUp();
+        $shifts = static fn (Worker $w): array => array_map(static fn (array $s): array => [$s[0] > 0 ? $from + $s[0] : 0, $from + $s[1]], $w->shifts);
+
+        return hash('sha256', json_encode([
+            array_map(static fn (Worker $w): array => [$w->id, $w->skills, $shifts($w)], $hours),
+            $this->settings->places(),
+            $setUp->switch,
+            $setUp->handover,
+        ], \JSON_THROW_ON_ERROR));
+    }
+
+    /** @param array<int, string> $marks */
+    private static function told(ProblemBuilder $builder, Timetable $table, Factors $factors, array $marks, string $hours): CurrentTimetable
     {
         $now = $builder->now->getTimestamp();
         $blocks = $ends = [];
@@ -113,15 +168,24 @@ final readonly class Reschedule
                     $worker < 0 ? 0 : (int) $builder->problem->workers[$worker]->id,
                     $start,
                     $start + 60 * $builder->problem->steps[$i]->minutes,
+                    $task->piece,
+                    $task->station,
+                    $task->brush,
                 ];
             }
         }
         usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);
         foreach ($builder->problem->jobs as $j => $job) {
+            // What only stays where it was has its end already.
+            if (!isset($builder->tasks[$job->steps[\count($job->steps) - 1]])) {
+                continue;
+            }
             $whole = [] === array_intersect_key($table->unplaced, array_flip($job->steps));
             $ends[(int) $job->id] = $whole ? $now + 60 * $table->ends[$j] : \PHP_INT_MAX;
         }
 
-        return new CurrentTimetable($blocks, $ends, $table->worth[4], array_map(static fn (Learned $l): float => round($l->factor, 3), $factors->people));
+        $paces = array_map(static fn (Learned $l): float => round($l->factor, 3), $factors->people);
+
+        return new CurrentTimetable($blocks, $ends, $table->worth[4], $paces, $marks, $hours);
     }
 }

@@ -27,7 +27,10 @@ class StoredTimetable
     #[ORM\Column(type: 'datetime_immutable')]
     private \DateTimeImmutable $at;
 
-    /** @var list<array{int, int, int, int}> step, person (0 for nobody), start and end in seconds since 1970 */
+    /**
+     * @var list<array{int, int, int, int, int, ?string, ?string}> step, person (0 for nobody), start and end in seconds since 1970, piece, station that takes
+     *     one at a time or several, colour family of the brush
+     */
     #[ORM\Column(type: 'json')]
     private array $blocks = [];
 
@@ -38,6 +41,14 @@ class StoredTimetable
     /** @var list<array{int, float}> person and the minutes they take against what is usual here */
     #[ORM\Column(type: 'json')]
     private array $paces = [];
+
+    /** @var list<array{int, string}> piece and the mark of its steps as they were reckoned with */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $marks = [];
+
+    /** The mark of the hours that were reckoned with. */
+    #[ORM\Column(length: 64, options: ['default' => ''])]
+    private string $hours = '';
 
     /** How often somebody takes up a brush of another colour family. */
     #[ORM\Column]

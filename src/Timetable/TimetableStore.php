@@ -17,15 +17,25 @@ final readonly class TimetableStore
 
     public function read(): CurrentTimetable
     {
-        $row = Row::first($this->connection, 'SELECT blocks, ends, changes, paces FROM timetable') ?? throw self::missing();
-        /** @var list<array{int, int, int, int}> $blocks */
+        $row = Row::first($this->connection, 'SELECT blocks, ends, changes, paces, marks, hours FROM timetable') ?? throw self::missing();
+        /** @var list<array{int, int, int, int, int, ?string, ?string}> $blocks */
         $blocks = $row->json('blocks');
         /** @var list<array{int, float|int}> $paces */
         $paces = $row->json('paces');
         /** @var list<array{int, int}> $ends */
         $ends = $row->json('ends');
 
-        return new CurrentTimetable($blocks, array_column($ends, 1, 0), $row->int('changes'), array_column($paces, 1, 0));
+        /** @var list<array{int, string}> $marks */
+        $marks = $row->json('marks');
+
+        return new CurrentTimetable(
+            $blocks,
+            array_column($ends, 1, 0),
+            $row->int('changes'),
+            array_column($paces, 1, 0),
+            array_column($marks, 1, 0),
+            $row->text('hours'),
+        );
     }
 
     /** How often the bench has changed so far. */
@@ -76,16 +86,19 @@ final readonly class TimetableStore
             json_encode(self::pairs($table->ends), \JSON_THROW_ON_ERROR),
             json_encode(self::pairs($table->paces), \JSON_THROW_ON_ERROR),
             $table->changes,
+            json_encode(self::pairs($table->marks), \JSON_THROW_ON_ERROR),
+            $table->hours,
         ];
 
         return $this->connection->executeStatement(
-            'UPDATE timetable SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, changes = ?'.(null === $onlyAfter ? '' : ' WHERE asked = ?'),
+            'UPDATE timetable SET '.$count.', at = ?, blocks = ?, ends = ?, paces = ?, changes = ?, marks = ?, hours = ?'
+                .(null === $onlyAfter ? '' : ' WHERE asked = ?'),
             null === $onlyAfter ? $values : [...$values, $onlyAfter],
         ) > 0;
     }
 
     /**
-     * @template T of int|float
+     * @template T of int|float|string
      *
      * @param array<int, T> $map
      *
@@ -93,7 +106,7 @@ final readonly class TimetableStore
      */
     private static function pairs(array $map): array
     {
-        return array_map(static fn (int $key, int|float $value): array => [$key, $value], array_keys($map), array_values($map));
+        return array_map(static fn (int $key, int|float|string $value): array => [$key, $value], array_keys($map), array_values($map));
     }
 
     private static function missing(): \LogicException

@@ -154,7 +154,7 @@ final class ColourTest extends ApiTestCase
         $pot = $this->must(PotView::class, 'POST', "/api/pots/$pot->id/dabs", ['version' => $pot->version]);
         $correction = $this->must(CorrectionView::class, 'GET', "/api/pots/$pot->id/correction");
         self::assertSame(Advice::StartAgain, $correction->advice);
-        self::assertStringStartsWith('Not from here: start again with ', $correction->sentence);
+        self::assertStringStartsWith('No mix of these paints comes near enough. Start again with ', $correction->sentence);
         self::assertNotNull($correction->restart);
         $fresh = $this->must(
             PotView::class,

@@ -86,22 +86,30 @@ final class ColourTest extends StoryTestCase
         $this->seeText('more of ');
         $this->seeText('0 drops, ');
 
-        $this->network(up: true, latencyMs: 400);
+        // Twelve presses over a slow line, and the page loaded anew while half of them are on their way.
+        $pot = (int) preg_replace('~.*/~', '', $this->driver->getCurrentURL());
+        $this->network(up: true, latencyMs: 300);
         $this->driver->executeScript('document.activeElement.blur()');
-        $this->type('   ');
-        $this->wait(fn (): ?bool => '3' === $this->total() ? true : null, 'three drops');
-        $this->network(up: true);
-        $this->settled();
+        $this->type(...str_split('      '));
+        self::assertSame('6', $this->total(), 'counted at once');
+        $this->seeText('on the way');
         $this->driver->navigate()->refresh();
-        $this->wait(fn (): ?bool => '3' === $this->total() ? true : null, 'three drops in the jar');
+        $this->seeText('more of ');
+        $this->type(...str_split('      '));
+        $this->wait(fn (): ?bool => '12' === $this->total() ? true : null, 'twelve drops');
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'on the way') ? null : true, 'all of them in the jar');
+        $this->network(up: true);
+        $this->driver->navigate()->refresh();
+        $this->wait(fn (): ?bool => '12' === $this->total() ? true : null, 'twelve drops in the jar');
+        self::assertSame([12, 12], $this->held($pot), 'in the pot, and in its history');
 
         // Whichever paint was tapped in last, Space is a drop of the one that is due.
         $due = $this->firstDue();
         $other = $this->see('[aria-label^="+ one drop of "]:not([aria-label$="'.$due['name'].'"])');
         $other->click();
-        $this->wait(fn (): ?bool => '4' === $this->total() ? true : null, 'a drop of another paint');
+        $this->wait(fn (): ?bool => '13' === $this->total() ? true : null, 'a drop of another paint');
         $this->type('  ');
-        $this->wait(fn (): ?bool => '6' === $this->total() ? true : null, 'two more');
+        $this->wait(fn (): ?bool => '15' === $this->total() ? true : null, 'two more');
         self::assertSame(['name' => $due['name'], 'drops' => $due['drops'] - 2], $this->firstDue());
         $this->noErrorsInTheConsole();
     }
@@ -196,6 +204,19 @@ final class ColourTest extends StoryTestCase
         }
 
         return ['name' => $found[2], 'drops' => (int) $found[1]];
+    }
+
+    /** @return array{int, int} drops in the pot, and drops that its history tells of */
+    private function held(int $pot): array
+    {
+        /** @var array{total: int, history: list<array{text: string, kind: string}>} $view */
+        $view = $this->driver->executeAsyncScript('const done = arguments[1]; fetch("/api/pots/" + arguments[0]).then(r => r.json()).then(done)', [$pot]);
+        $told = 0;
+        foreach ($view['history'] as $line) {
+            $told += 'dropped' === $line['kind'] && 1 === preg_match('/^(\d+) ×/u', $line['text'], $found) ? (int) $found[1] : 0;
+        }
+
+        return [$view['total'], $told];
     }
 
     private function total(): string

@@ -3,12 +3,14 @@ import { computed } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
+import { useTray } from './pots/useTray'
 import { isOld } from './router'
 import { t } from './words'
 
 const route = useRoute()
 const router = useRouter()
 const again = (): void => location.reload()
+useTray().keepSending()
 const inside = computed(() => route.meta['open'] !== true)
 /** N: somebody stands at the counter. On the bench it answers a test. */
 useKeys((event) => {

@@ -76,6 +76,37 @@ describe('what is kept on this device until it is sent', () => {
     expect(outbox.notTaken.value).toEqual([])
   })
 
+  it('sums what follows each other and has not been sent, and asks again for what has been with the key and body it had', async () => {
+    const sum = (a: Act, b: Act): Act | 'nothing' => {
+      const n = Number(a.body['n']) + Number(b.body['n'])
+      return n === 0 ? 'nothing' : { ...b, key: a.key, body: { n } }
+    }
+    const computer = fakeApi(lost, lost, lost)
+    const outbox = useOutbox(fresh(), undefined, sum)
+    const add = (key: string, n: number): void => outbox.add({ ...act(key, '/n'), body: { n } })
+    add('1', 1)
+    await outbox.send()
+    add('2', 1)
+    add('3', 2)
+    add('4', -1)
+    computer.answers(ok({}), ok({}))
+    await outbox.send()
+    expect(computer.sent.map((s) => [s.key, s.body])).toEqual([['1', { n: 1 }], ['1', { n: 1 }], ['1', { n: 1 }], ['1', { n: 1 }], ['2', { n: 2 }]])
+    add('5', 1)
+    add('6', -1)
+    await outbox.send()
+    expect([computer.sent.length, outbox.kept.value]).toEqual([5, []])
+  })
+
+  it('gives each answer once, and none for what was refused', async () => {
+    fakeApi(ok({ n: 1 }), refuses(409, 'No.'), ok({ n: 3 }))
+    const outbox = useOutbox<{ n: number }>(fresh())
+    ;['1', '2', '3'].forEach((k) => outbox.add(act(k)))
+    const seen: [number, string][] = []
+    await outbox.send((a, of) => seen.push([a.n, of.key]))
+    expect(seen).toEqual([[1, '1'], [3, '3']])
+  })
+
   it('is still there after a reload of the page', async () => {
     const name = fresh()
     useOutbox(name).add(act('1'))

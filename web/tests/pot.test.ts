@@ -1,11 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick } from 'vue'
-import type { DropView, PotView } from '../src/api/types'
+import type { PotView } from '../src/api/types'
+import type { Act } from '../src/kit/useOutbox'
 import { phaseOf, stillDue } from '../src/pots/phases'
 import { usePot } from '../src/pots/usePot'
+import { together, useTray } from '../src/pots/useTray'
 import { fakeApi, lost, ok, refuses } from './fakeApi'
+import { drop } from './views'
 
-const drop = (code: string, drops: number): DropView => ({ code, name: code, hex: '#000000', drops, ml: 0, leftMl: 50 })
 const pot = (more: Partial<PotView>): PotView =>
   ({ id: 5, version: 1, phase: 'drops', state: 'mixing', drops: [], recipe: [], due: [], total: 0, dabs: [], ground: null, ...more } as unknown as PotView)
 
@@ -29,6 +31,27 @@ describe('what a pot wants next, as hands see it', () => {
 
   it('is nothing before the pot is there', () => {
     expect(phaseOf(null, false, false, false)).toBe('loading')
+  })
+})
+
+describe('taps that follow each other', () => {
+  const tap = (key: string, code: string, drops: number, pot = 1): Act =>
+    ({ key, path: `/pots/${pot}/drops`, body: { code, drops, name: code }, at: '2026-03-03T10:00:00+00:00', words: '' })
+
+  it('are one act with the key of the first and the sum of both', () => {
+    expect(together(tap('a', 'straw', 1), tap('b', 'straw', 5))).toMatchObject({ key: 'a', body: { code: 'straw', drops: 6 }, words: '6 drops of straw' })
+  })
+
+  it('are nothing where one takes the other back', () => {
+    expect(together(tap('a', 'straw', 1), tap('b', 'straw', -1))).toBe('nothing')
+  })
+
+  it.each([
+    ['of another paint', tap('b', 'brick', 1)],
+    ['into another pot', tap('b', 'straw', 1, 2)],
+    ['more than may go in at a time', tap('b', 'straw', 100)],
+  ])('stay apart: %s', (_, other) => {
+    expect(together(tap('a', 'straw', 1), other)).toBeNull()
   })
 })
 
@@ -64,9 +87,9 @@ describe('the pot', () => {
 
   it('counts every tap at once, and sends them one after the other, each once', async () => {
     const first = pot({ due: [drop('straw', 3)], recipe: [drop('straw', 3)] })
-    const answers = [1, 2, 3].map((n) => {
+    const answers = [1, 3].map((n) => {
       const due = n < 3 ? [drop('straw', 3 - n)] : []
-      return ok(pot({ version: 1 + n, drops: [drop('straw', n)], due, total: n, phase: n < 3 ? 'drops' : 'dab' }))
+      return ok(pot({ id: id + 1, version: 1 + n, drops: [drop('straw', n)], due, total: n, phase: n < 3 ? 'drops' : 'dab' }))
     })
     const p = await open(first, ...answers)
     p.drop('straw', 1, 'straw')
@@ -76,8 +99,27 @@ describe('the pot', () => {
     await settled()
     expect([p.inPot('straw'), p.total.value, p.phase.value]).toEqual([3, 3, 'dab'])
     const drops = p.computer.sent.filter((s) => s.path.endsWith('/drops'))
-    expect(drops.map((s) => s.body)).toEqual([{ code: 'straw', drops: 1 }, { code: 'straw', drops: 1 }, { code: 'straw', drops: 1 }])
-    expect(new Set(drops.map((s) => s.key)).size).toBe(3)
+    // The first is under way at once; what was tapped meanwhile goes as one.
+    expect(drops.map((s) => s.body)).toEqual([{ code: 'straw', drops: 1 }, { code: 'straw', drops: 2 }])
+    expect(new Set(drops.map((s) => s.key)).size).toBe(2)
+  })
+
+  it('shows what is on the way as such, for each paint', async () => {
+    const first = pot({ due: [drop('straw', 3)], recipe: [drop('straw', 3)], drops: [drop('straw', 2)], total: 2 })
+    const p = await open(first, lost, lost, lost)
+    p.drop('straw', 2, 'straw')
+    expect([p.onTheWay('straw'), p.onTheWay('brick'), p.inPot('straw'), p.total.value]).toEqual([2, 0, 4, 4])
+    await settled()
+    p.computer.answers(ok(pot({ id, drops: [drop('straw', 4)], total: 4 })))
+    await useTray().send()
+    expect([p.onTheWay('straw'), p.inPot('straw')]).toEqual([0, 4])
+  })
+
+  it('takes the answer to drops that another page of it sent', async () => {
+    const p = await open(pot({ id: id + 1 }), ok(pot({ id: id + 1, version: 2, total: 4 })))
+    useTray().tap(id, 'straw', 4, 'straw', new Date(0))
+    await settled()
+    expect(p.pot.value?.total).toBe(4)
   })
 
   it('keeps taps that could not be sent, and dabs only when they have gone in', async () => {
@@ -85,7 +127,7 @@ describe('the pot', () => {
     p.drop('straw', 1, 'straw')
     await settled()
     expect([p.inPot('straw'), p.phase.value]).toEqual([1, 'dab'])
-    const gone = ok(pot({ version: 2, drops: [drop('straw', 1)], total: 1, phase: 'dab' }))
+    const gone = ok(pot({ id, version: 2, drops: [drop('straw', 1)], total: 1, phase: 'dab' }))
     p.computer.answers(gone, ok(pot({ version: 3, drops: [drop('straw', 1)], total: 1, phase: 'lay' })))
     await p.dab()
     expect(p.computer.sent.slice(-2).map((s) => [s.path, s.body])).toEqual([

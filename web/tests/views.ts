@@ -121,7 +121,9 @@ export const session = (more: Partial<SessionView> = {}): SessionView => ({
 
 export const seen = (l: number, hex = '#808080'): SeenView => ({ lab: { l, a: 0, b: 0 }, daylight: hex, lamp: `${hex}1`, tube: `${hex}2`, onScreen: true })
 
-export const drop = (code: string, drops: number): DropView => ({ code, name: code, hex: '#000000', drops, ml: 0, leftMl: 50 })
+export const drop = (code: string, drops: number): DropView => ({
+  code, name: code, hex: '#000000', drops, ml: 0, leftMl: 50, portion: { by: 'drops', amount: 0, drops, measured: '', words: `${drops} drops` },
+})
 
 export const difference = (dE00: number, words = 'redder'): DifferenceView => ({ dE00, dL: 1.24, dC: -0.51, dH: 0.04, words })
 
@@ -131,11 +133,12 @@ export const pot = (more: Partial<PotView> = {}): PotView => ({
     piece: 4, pieceName: 'The boots', half: 'right', part: 'shaft', partLabel: 'shaft',
   }, target: seen(40), aim: seen(41, '#aa5500'), aimWords: 'A sound place.',
   ground: null, now: null, drops: [], recipe: [], due: [], paints: [], total: 0, capacity: 200, dropMl: 0.05, dabs: [], dabbed: false, history: [],
-  need: { areaDm2: 0.3, coats: 2, applicator: 'sponge', layMl: 0.6, keepMl: 0.12, drops: 15, dryUm: 12, caution: null }, keptMl: null, keptWhere: '', ...more,
+  need: { areaDm2: 0.3, coats: 2, applicator: 'sponge', layMl: 0.6, keepMl: 0.12, drops: 15, dryUm: 12, caution: null }, keptMl: null, keptWhere: '',
+  places: ['right shaft'], planned: false, coats: [], capacityMl: 9, leftMl: 0, shortMl: null, eyeMaySayClean: true, ...more,
 })
 
 export const dab = (more: Partial<DabView> = {}): DabView =>
-  ({ seen: seen(39), difference: difference(2.4), prediction: difference(0.3), drops: 15, at: at(0), verdict: 'A shade too red.', near: false, ...more })
+  ({ seen: seen(39), difference: difference(2.4), prediction: difference(0.3), drops: 15, at: at(0), verdict: 'A shade too red.', near: false, eye: null, ...more })
 
 export const recipe = (more: Partial<RecipeView> = {}): RecipeView => ({
   drops: [drop('straw', 12)], total: 12, ml: 0.6, seen: seen(41), day: 0.4, lamp: 0.6, tube: 0.9, weighted: 0.5, lights: 'Alike in all.', paints: 1,

@@ -14,6 +14,7 @@ use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Message;
 
 /** A dab on paper of what was in the pot, dried and read. */
 final readonly class Dab
@@ -28,9 +29,10 @@ final readonly class Dab
 
     /**
      * @param array<string, int> $drops that were in the pot, by paint
-     * @param Spectrum           $read  as the reader saw it
+     * @param Spectrum           $read  as the reader saw it, or as an eye described it
+     * @param EyeDab|null        $eye   where no instrument read it
      */
-    public function __construct(public array $drops, Spectrum $read)
+    public function __construct(public array $drops, Spectrum $read, public ?EyeDab $eye = null)
     {
         $this->bare = Sheen::moved($read, self::SHEEN, Gloss::Mirror);
     }
@@ -47,15 +49,19 @@ final readonly class Dab
         return Light::daylight()->lab($this->bare);
     }
 
-    /** It may be laid: what laying and reading add still leaves it within the limit on one part. */
+    /** It may be laid: what laying and reading add still leaves it within the limit on one part, or no eye sees a difference. */
     public function isNear(PotAim $aim): bool
     {
-        return $this->off($aim) <= self::LEFT_FOR_LAYING * MatchLimit::SamePart->dE00();
+        return null !== $this->eye ? !$this->eye->isSeen() : $this->off($aim) <= self::LEFT_FOR_LAYING * MatchLimit::SamePart->dE00();
     }
 
     public function verdict(PotAim $aim): string
     {
-        return MatchLimit::SamePart->verdict($this->off($aim));
+        return match (true) {
+            null === $this->eye => MatchLimit::SamePart->verdict($this->off($aim)),
+            $this->eye->isSeen() => Message::of('By eye: %s. It may be off from that by %.1f.', $this->eye->words(), $this->eye->doubt()),
+            default => Message::of('By eye no difference to be seen. It may still be off by %.1f.', $this->eye->doubt()),
+        };
     }
 
     /**

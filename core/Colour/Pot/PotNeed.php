@@ -18,9 +18,17 @@ final readonly class PotNeed
      * @param float $keptMl kept back for later touch-up
      * @param int   $drops  of both, rounded up
      * @param float $dryUm  film that the coats build up
+     * @param int   $coats  on the place that gets most
+     * @param float $dropMl a drop of this pot
      */
-    private function __construct(public float $layMl, public float $keptMl, public int $drops, public float $dryUm)
-    {
+    private function __construct(
+        public float $layMl,
+        public float $keptMl,
+        public int $drops,
+        public float $dryUm,
+        public int $coats,
+        public float $dropMl,
+    ) {
     }
 
     /**
@@ -36,7 +44,31 @@ final readonly class PotNeed
         }
         $need = Need::of($areaDm2, $usePerM2, $coats, $applicator->transfer(), $applicator->potLossMl(), Need::KEPT_BACK);
 
-        return new self($need->laid, $need->kept, $need->drops($dropMl), $coats * $applicator->dryMicrons());
+        return new self($need->laid, $need->kept, $need->drops($dropMl), $coats * $applicator->dryMicrons(), $coats, $dropMl);
+    }
+
+    /**
+     * For coats that are planned: what each takes is known.
+     *
+     * @param float $coatsMl of all of them, with what the tool does not pass on
+     * @param int   $coats   on the place that gets most
+     *
+     * @throws ColourError
+     */
+    public static function planned(float $coatsMl, int $coats, Applicator $applicator, float $dropMl = Need::DROP_ML): self
+    {
+        if (!($coatsMl > 0.0) || $coats < 1 || !($dropMl > 0.0)) {
+            throw new ColourError(Message::of('A pot is for an area, coats and drops of some size.'));
+        }
+        $need = Need::poured($coatsMl, $applicator->potLossMl(), Need::KEPT_BACK);
+
+        return new self($need->laid, $need->kept, $need->drops($dropMl), $coats * $applicator->dryMicrons(), $coats, $dropMl);
+    }
+
+    /** What one coat of them takes, on the average. */
+    public function coatMl(): float
+    {
+        return $this->layMl / $this->coats;
     }
 
     /** Whether the film would crack where the part bends (J-4). */

@@ -16,10 +16,8 @@ enum NotReached: string
     public function message(): string
     {
         return match ($this) {
-            self::TooMany => Message::of(
-                'It would take more different paints than one correction should hold. Start again rather than climb back through so many colours.',
-            ),
-            self::Capacity => Message::of('The pot is too full of the wrong colour to be turned. Start a new pot.'),
+            self::TooMany => Message::of('It would have to climb back through more different paints than one correction should hold.'),
+            self::Capacity => Message::of('The pot is too full of the wrong colour to be turned.'),
             self::OutOfRange => Message::of('No mix of these paints comes near enough.'),
         };
     }

@@ -12,6 +12,7 @@ final readonly class Activity
      * @param int|null  $station     index of a station
      * @param int|null  $fixedStart  where it is under way, done or promised
      * @param int|null  $fixedPerson index of a person
+     * @param bool      $stays       it is only planned for then: what is put before it leaves it the minutes that it needs
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Activity
         public ?string $setup,
         public ?int $fixedStart = null,
         public ?int $fixedPerson = null,
+        public bool $stays = false,
     ) {
     }
 

@@ -34,7 +34,6 @@ final readonly class FixedSteps
             }
             $starts[$i] = $work->fixedStart;
             $workers[$i] = $work->attended ? $work->fixedPerson ?? -1 : -1;
-            $calendars->take($i, $work->fixedStart, $workers[$i]);
             foreach ($work->after as $lag) {
                 if (!$problem->steps[$lag->step]->isFixed()) {
                     $latest[$lag->step][] = [$i, $work->fixedStart - $lag->min];
@@ -44,6 +43,8 @@ final readonly class FixedSteps
                 }
             }
         }
+
+        $calendars->takeAll($starts, $workers);
 
         return new self($starts, $workers, array_values($release), $latest, $calendars);
     }

@@ -132,6 +132,42 @@ final class ResourceCalendars
         }
     }
 
+    /**
+     * {@see take()} for many at once, before anything else has been taken.
+     *
+     * @param array<int, int> $starts  by step
+     * @param array<int, int> $workers by step, -1 for nobody
+     */
+    public function takeAll(array $starts, array $workers): void
+    {
+        // In their order, so that little has to be moved along.
+        asort($starts);
+        $steps = [];
+        foreach ($starts as $step => $start) {
+            $place = $this->place[$step];
+            if ($place >= 0 && isset($this->times[$place]) && $this->minutes[$step] > 0) {
+                $steps[$place][$start] = ($steps[$place][$start] ?? 0) + 1;
+                $end = $start + $this->minutes[$step];
+                $steps[$place][$end] = ($steps[$place][$end] ?? 0) - 1;
+            } elseif ($place >= 0 && $this->minutes[$step] > 0) {
+                $this->cut($place, $start, $start + $this->minutes[$step]);
+            }
+            if ($workers[$step] >= 0 && $this->minutes[$step] > 0) {
+                $this->cut($workers[$step], $start, $start + $this->minutes[$step]);
+                $this->setUps?->take($step, $start, $workers[$step]);
+            }
+        }
+        foreach ($steps as $place => $changes) {
+            ksort($changes);
+            $taken = 0;
+            foreach ($changes as $minute => $change) {
+                $taken += $change;
+                $this->times[$place][] = $minute;
+                $this->taken[$place][] = $taken;
+            }
+        }
+    }
+
     public function __clone()
     {
         $this->setUps = null === $this->setUps ? null : clone $this->setUps;

@@ -33,7 +33,7 @@ final class SetUps
     {
         $this->job = array_map(static fn (Activity $w): int => $w->job, $problem->steps);
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
-        $this->fixed = array_map(static fn (Activity $w): bool => $w->isFixed(), $problem->steps);
+        $this->fixed = array_map(static fn (Activity $w): bool => $w->isFixed() && !$w->stays, $problem->steps);
     }
 
     /** Free minutes that the step needs directly before this start. */

@@ -69,7 +69,7 @@ final class PotTest extends TestCase
         self::assertSame([], $pot->drop('brick', -2)->drops, 'none is left, none is listed');
         $mixed = $pot->dabbed(Spectrum::flat(0.3))->drop('brick', 1);
         self::assertSame(['brick' => 2], $mixed->drop('brick', -1)->drops);
-        foreach ([$mixed->drop('brick', -1), $pot->laid(), $pot->dabbed(Spectrum::flat(0.3))] as $stirred) {
+        foreach ([$mixed->drop('brick', -1), $pot->laid(0.02), $pot->dabbed(Spectrum::flat(0.3))] as $stirred) {
             try {
                 $stirred->drop('brick', -1);
                 self::fail('It was taken out of a pot that is stirred.');
@@ -91,7 +91,7 @@ final class PotTest extends TestCase
         $this->expectExceptionMessage($words);
         match ($act) {
             'dab' => $pot->dabbed(Spectrum::flat(0.3)),
-            'lay' => $pot->laid(),
+            'lay' => $pot->laid(1.0),
             'drop' => $pot->drop('straw', 1),
             default => (new Pot($pot->need, closed: true))->drop('straw', 1),
         };
@@ -101,7 +101,7 @@ final class PotTest extends TestCase
     {
         $pot = new Pot(PotNeed::of(4.0, 70.0, 3, Applicator::Airbrush));
         self::assertSame([507, 812], [$pot->need->drops, $pot->capacity()], 'three fifths over what it takes');
-        self::assertSame([507, 584], [$pot->size()->min, $pot->size()->max]);
+        self::assertSame([3, 169, 195], [$pot->parts(), $pot->size()->min, $pot->size()->max], 'found as three equal ones');
         self::assertSame([14, 45], [self::pot()->size()->min, self::pot()->size()->max], 'a spot is mixed as finely as a pot can be');
     }
 
@@ -167,7 +167,11 @@ final class PotTest extends TestCase
         $advised = $this->advisor($black->dabbed(Dab::onPaper(self::of($black->drops))), $target)->correct();
         self::assertSame(Advice::StartAgain, $advised->advice);
         self::assertNotNull($advised->restart);
-        self::assertSame('Not from here: start again with '.$this->palette->words($advised->restart->drops).'.', $advised->sentence);
+        self::assertMatchesRegularExpression(
+            '/^The pot is too full of the wrong colour to be turned\. Start again with '
+                .preg_quote($this->palette->words($advised->restart->drops), '/').': that comes to \d\.\d, this pot to \d+\.\d\.$/',
+            $advised->sentence,
+        );
         self::assertLessThan($advised->after->weighted - 0.5, $advised->restart->weighted);
     }
 

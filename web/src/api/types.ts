@@ -72,6 +72,11 @@ export interface AlarmInput {
   version: string;
 }
 
+export interface AmountInput {
+  version: number;
+  ml: number;
+}
+
 export interface AnswerInput {
   agreed: boolean;
   by: string;
@@ -295,6 +300,8 @@ export interface CorrectionView {
   readonly restart: RecipeView | null;
 }
 
+export type CountBy = 'drops' | 'ml' | 'g';
+
 export interface CsvPreviewView {
   readonly new: number;
   readonly changed: number;
@@ -316,6 +323,7 @@ export interface CsvRowView {
 export interface DabInput {
   version: number;
   measured?: readonly (readonly number[])[] | null;
+  eye?: Readonly<Record<string, number>> | null;
 }
 
 export interface DabView {
@@ -326,6 +334,7 @@ export interface DabView {
   readonly at: string;
   readonly verdict: string;
   readonly near: boolean;
+  readonly eye: string | null;
 }
 
 export interface DayHoldsView {
@@ -374,6 +383,7 @@ export interface DropView {
   readonly drops: number;
   readonly ml: number;
   readonly leftMl: number;
+  readonly portion: PortionView;
 }
 
 export interface DropsInput {
@@ -1363,7 +1373,29 @@ export interface PlanView {
   readonly elapsedMinutes: number;
 }
 
-export type PotEventKind = 'opened' | 'chosen' | 'dropped' | 'dabbed' | 'laid' | 'kept';
+export interface PortionInput {
+  code: string;
+  by: CountBy;
+  amount: number;
+  drops?: number;
+}
+
+export interface PortionView {
+  readonly by: CountBy;
+  readonly amount: number;
+  readonly drops: number;
+  readonly measured: string;
+  readonly words: string;
+}
+
+export interface PotCoatView {
+  readonly step: number;
+  readonly title: string;
+  readonly done: boolean;
+  readonly ml: number;
+}
+
+export type PotEventKind = 'opened' | 'chosen' | 'dropped' | 'dabbed' | 'laid' | 'kept' | 'poured' | 'changed';
 
 export interface PotInput {
   name: string;
@@ -1373,6 +1405,8 @@ export interface PotInput {
   applicator?: Applicator;
   coats?: number;
   areaDm2?: number;
+  places?: readonly PlaceInput[];
+  planned?: boolean;
 }
 
 export interface PotLineView {
@@ -1389,6 +1423,11 @@ export interface PotLookView {
   readonly lamp: number;
   readonly tube: number;
   readonly lights: string;
+}
+
+export interface PotNameInput {
+  version: number;
+  name: string;
 }
 
 export interface PotNeedView {
@@ -1431,6 +1470,10 @@ export interface PotRowView {
 
 export type PotState = 'mixing' | 'kept' | 'empty';
 
+export interface PotVersionInput {
+  version: number;
+}
+
 export interface PotView {
   readonly id: number;
   readonly version: number;
@@ -1456,10 +1499,23 @@ export interface PotView {
   readonly need: PotNeedView;
   readonly keptMl: number | null;
   readonly keptWhere: string;
+  readonly places: readonly string[];
+  readonly planned: boolean;
+  readonly coats: readonly PotCoatView[];
+  readonly capacityMl: number;
+  readonly leftMl: number;
+  readonly shortMl: number | null;
+  readonly eyeMaySayClean: boolean;
 }
 
 export interface PotsView {
   readonly pots: readonly PotRowView[];
+}
+
+export interface PourInput {
+  version: number;
+  from: number;
+  share?: number;
 }
 
 export interface PriceTermsInput {
@@ -2037,6 +2093,11 @@ export interface ThrowInput {
   why?: string;
 }
 
+export interface ThrowPotInput {
+  version: number;
+  why: string;
+}
+
 export interface TicketInput {
   customer: string;
   pieces: readonly PieceInput[];
@@ -2122,6 +2183,12 @@ export interface UnplannedView {
 }
 
 export type Urgency = 'running' | 'closing' | 'test' | 'open' | 'missed';
+
+export interface UseAgainInput {
+  target: number | null;
+  ml: number;
+  rest?: boolean;
+}
 
 export interface UsualJobInput {
   name: string;
@@ -2273,6 +2340,9 @@ export const limits = {
     minutes: { min: 1, max: 720 },
     amount: { min: 0, max: 10000 },
   },
+  AmountInput: {
+    ml: { min: 0.1, max: 10000 },
+  },
   DrawDownInput: {
     dryUm: { min: 1, max: 1000 },
     leftMl: { min: 0, max: 5000 },
@@ -2292,9 +2362,19 @@ export const limits = {
   MeasureDropsInput: {
     mlOfTwenty: { min: 0.1, max: 10 },
   },
+  PortionInput: {
+    amount: { min: 0, max: 20000 },
+    drops: { min: 0, max: 100 },
+  },
   PotInput: {
     coats: { min: 1, max: 20 },
     areaDm2: { min: 0.01, max: 500 },
+  },
+  PourInput: {
+    share: { min: 0.01, max: 1 },
+  },
+  UseAgainInput: {
+    ml: { min: 0.1, max: 10000 },
   },
   CollectInput: {
     amountCents: { min: 0, max: 100000000 },

@@ -31,6 +31,7 @@ const {
   coats,
   asItIs,
   inPot,
+  onTheWay,
   total,
   notTaken,
   dismiss,
@@ -117,12 +118,16 @@ useKeys((event) => {
           >
             <span class="text-lg font-semibold">{{ d.name }}</span>
             <span class="text-2xl font-semibold text-right">{{ inPot(d.code) }}</span>
-            <span class="flex flex-wrap gap-0.5" aria-hidden="true">
-              <DropShape v-for="n in rows(inPot(d.code))" :key="n" :hex="d.hex" :size="13" />
+            <span class="flex flex-wrap gap-0.5 items-center">
+              <DropShape
+                v-for="n in rows(inPot(d.code))" :key="n" :class="n > rows(inPot(d.code)) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13"
+                aria-hidden="true"
+              />
               <DropShape
                 v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`"
-                :hex="d.hex" :full="false" :size="13"
+                :hex="d.hex" :full="false" :size="13" aria-hidden="true"
               />
+              <span v-if="onTheWay(d.code) !== 0" class="pl-2">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
             </span>
             <span class="flex gap-2">
               <button

@@ -1,21 +1,17 @@
-import { useIntervalFn } from '@vueuse/core'
+import { tryOnScopeDispose } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { CoatsView, CorrectionView, DropView, PotView, RecipesView, RecipeView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
-import { useOutbox } from '../kit/useOutbox'
 import { phaseOf, stillDue } from './phases'
-import { counted } from '../kit/counted'
 import { t } from '../words'
-
-/** Out of reach, it is tried again so often. */
-const AGAIN_MS = 2000
+import { useTray } from './useTray'
 
 /** A pot: what is in it, what to do with it next, and the hands that do it. Every answer is the pot as it then stands. */
 export const usePot = (id: number, now: () => number) => {
   const { value: pot, problem, reload } = useLoad(() => api.get<PotView>(`/pots/${id}`))
-  const tray = useOutbox<PotView>(`drops-${id}`)
+  const tray = useTray()
   const hands = useAct(reload)
   const recipes = shallowRef<RecipesView | null>(null)
   const correction = shallowRef<CorrectionView | null>(null)
@@ -24,30 +20,27 @@ export const usePot = (id: number, now: () => number) => {
   /** Near enough for the one who looks at it, whatever the numbers say. */
   const asItIs = ref(false)
 
-  /** Drops that were tapped in and are not in the answer yet. */
-  const tapped = (code: string): number => tray.kept.value.reduce((sum, act) => sum + (act.body['code'] === code ? Number(act.body['drops']) : 0), 0)
-  const inPot = (code: string): number => (pot.value?.drops.find((d) => d.code === code)?.drops ?? 0) + tapped(code)
-  const total = computed(() => (pot.value?.total ?? 0) + tray.kept.value.reduce((sum, act) => sum + Number(act.body['drops']), 0))
+  /** Drops of a paint that were tapped in and are not in the answer yet. */
+  const onTheWay = (code: string): number => tray.onTheWay(id, code)
+  const inPot = (code: string): number => (pot.value?.drops.find((d) => d.code === code)?.drops ?? 0) + onTheWay(code)
+  const total = computed(() => (pot.value?.total ?? 0) + tray.onTheWay(id))
   /** Paints of the recipe that still want drops, the base first: strong colour goes in last. */
-  const due = computed<readonly DropView[]>(() => stillDue(pot.value?.due ?? [], tapped))
-  const phase = computed(() => phaseOf(pot.value, due.value.length > 0, tray.kept.value.length > 0, asItIs.value))
+  const due = computed<readonly DropView[]>(() => stillDue(pot.value?.due ?? [], onTheWay))
+  const phase = computed(() => phaseOf(pot.value, due.value.length > 0, !tray.isEmpty(id), asItIs.value))
   const take = (answer: PotView): void => {
     pot.value = answer
   }
-  const pour = async (): Promise<void> => {
-    await tray.send(take)
-  }
+  const { off } = tray.onTaken((answer) => {
+    if (answer.id === id) {
+      take(answer)
+    }
+  })
+  tryOnScopeDispose(off)
   /** What is in the tray was done before. */
   const act = (what: () => Promise<PotView>, then: (answer: PotView) => void = take): Promise<boolean> => hands.run(async () => {
-    await pour()
+    await tray.send()
     return what()
   }, then)
-  void pour()
-  useIntervalFn(() => {
-    if (tray.kept.value.length > 0) {
-      void pour()
-    }
-  }, AGAIN_MS)
   const version = (): number => pot.value?.version ?? 0
   const asMap = (drops: readonly DropView[]): Record<string, number> => Object.fromEntries(drops.map((d) => [d.code, d.drops]))
 
@@ -107,10 +100,9 @@ export const usePot = (id: number, now: () => number) => {
     /** A clean pot for the same place. */
     again: (recipe: RecipeView, then: (fresh: PotView) => void) =>
       act(() => api.post<PotView>(`/pots/${id}/again`, { version: version(), drops: asMap(recipe.drops) }), then),
+    onTheWay,
     drop: (code: string, drops: number, name: string): void => {
-      const words = drops < 0 ? t('pots.usePot.aTapOfTakenBack', [name]) : t('pots.usePot.of', [counted(drops, 'drop'), name])
-      tray.add({ key: crypto.randomUUID(), path: `/pots/${id}/drops`, body: { code, drops }, at: new Date(now()).toISOString(), words })
-      void pour()
+      tray.tap(id, code, drops, name, new Date(now()))
     },
     notTaken: tray.notTaken,
     dismiss: tray.dismiss,

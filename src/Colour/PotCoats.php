@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Colour;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\StepDetail;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\StoredStep;
+use KindHeel\App\People\Person;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Text\NotNow;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+
+/** A pot belongs to the coats it is for: what the plan lays from it, and what hands have laid. */
+final readonly class PotCoats
+{
+    public function __construct(private EntityManagerInterface $entities, private Steps $steps)
+    {
+    }
+
+    /**
+     * Coats of opaque colour that the plan of a piece lays on these places, in its order.
+     *
+     * @param list<Place> $places
+     *
+     * @return list<PotCoat>
+     */
+    public function of(StoredPiece $piece, array $places): array
+    {
+        $core = $piece->toCore();
+        $wanted = array_flip(array_map(static fn (Place $p): string => $p->key, $places));
+        $coats = [];
+        foreach ($this->steps->detailsOfPiece($piece->id()) as $detail) {
+            $on = array_values(array_filter($detail->step->on, static fn (Place $p): bool => isset($wanted[$p->key])));
+            if ([] === $on || null === $detail->amount || !self::isPainted($detail)) {
+                continue;
+            }
+            $share = self::area($core, $on) / max(1e-9, self::area($core, $detail->step->on));
+            $coats[] = new PotCoat(
+                $detail->step->id,
+                $detail->step->title,
+                $detail->step->isDone(),
+                $on,
+                $detail->amount * min(1.0, $share),
+                $detail->step->applicator,
+            );
+        }
+
+        return $coats;
+    }
+
+    /**
+     * What all of them take, and how many lie on the place that gets most.
+     *
+     * @param list<PotCoat> $coats
+     *
+     * @return array{float, int}
+     */
+    public static function sum(array $coats): array
+    {
+        $ml = 0.0;
+        $on = [];
+        foreach ($coats as $coat) {
+            $ml += $coat->ml;
+            foreach ($coat->places as $place) {
+                $on[$place->key] = ($on[$place->key] ?? 0) + 1;
+            }
+        }
+
+        return [$ml, [] === $on ? 0 : max($on)];
+    }
+
+    /** Pots that are being mixed for a plan are for what it says now. */
+    #[AsEventListener(priority: -10)]
+    public function benchChanged(BenchChanged $event): void
+    {
+        foreach ($event->times ? $this->entities->getRepository(StoredPot::class)->findBy(['planned' => true, 'state' => PotState::Mixing]) : [] as $pot) {
+            $this->follow($pot);
+        }
+    }
+
+    public function follow(StoredPot $pot): void
+    {
+        $coats = $this->of($pot->targetReading()->piece(), $pot->places());
+        if ([] !== $coats) {
+            $pot->follows(...self::sum($coats));
+        }
+    }
+
+    /** A step that has been done laid its coat from the pot that is for it, as far as there is one with so much in it. */
+    public function laidBy(StoredStep $step, Person $by, \DateTimeImmutable $at): void
+    {
+        if (null === $step->family() || !Family::of($step->family())->does(Effect::Paints)) {
+            return;
+        }
+        foreach ($this->entities->getRepository(StoredPot::class)->findBy(['planned' => true, 'state' => PotState::Mixing]) as $pot) {
+            if ($pot->targetReading()->piece() !== $step->piece()) {
+                continue;
+            }
+            foreach ($this->of($step->piece(), $pot->places()) as $coat) {
+                if ($coat->step === $step->id()) {
+                    self::lay($pot, $coat, $step, $by, $at);
+                }
+            }
+        }
+    }
+
+    /** It was not done after all. */
+    public function takenBack(StoredStep $step): void
+    {
+        foreach ($this->entities->getRepository(PotEvent::class)->findBy(['stepId' => $step->id()]) as $laid) {
+            $laid->pot()->takeBack($laid);
+        }
+    }
+
+    private static function lay(StoredPot $pot, PotCoat $coat, StoredStep $step, Person $by, \DateTimeImmutable $at): void
+    {
+        $first = $coat->places[0];
+        try {
+            $pot->lay(
+                $coat->ml,
+                [
+                    'piece' => $step->piece()->id(), 'half' => $first->half->value, 'part' => $first->part->value, 'spot' => ReadSpot::Damage->value,
+                    'applicator' => $coat->applicator->value, 'coats' => 1,
+                ],
+                \sprintf('%s: %.1f ml.', $coat->title, $coat->ml),
+                $by,
+                $at,
+                $coat->step,
+            );
+        } catch (NotNow) {
+            // It was laid from something else: there is not so much in it.
+        }
+    }
+
+    private static function isPainted(StepDetail $detail): bool
+    {
+        $family = null === $detail->step->family ? null : Family::of($detail->step->family);
+
+        return null !== $family && $family->does(Effect::Paints) && $family->does(Effect::IsMixed);
+    }
+
+    /** @param list<Place> $places */
+    private static function area(Piece $piece, array $places): float
+    {
+        return array_sum(array_map($piece->areaDm2(...), $places));
+    }
+}

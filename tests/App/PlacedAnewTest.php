@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Learning\Learning;
+use KindHeel\App\Settings\WorkingHours;
+use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\App\Timetable\CurrentTimetable;
+use KindHeel\App\Timetable\OpenJobs;
+use KindHeel\App\Timetable\TimetableStore;
+use KindHeel\Core\Schedule\ProblemBuilder;
+use KindHeel\Core\Schedule\Solve\Activity;
+use KindHeel\Core\Schedule\Solve\Problem;
+use KindHeel\Core\Schedule\Solve\Timetable;
+use KindHeel\Tests\Support\ScheduleCheck;
+
+/** After an act only what it touches is placed anew, and the day is one that hands can work. */
+final class PlacedAnewTest extends ApiTestCase
+{
+    private const PIECES = 9;
+    private const ACTS = 26;
+
+    public function testAnActMovesWhatItTouchesAndTheWholeKeepsEveryLaw(): void
+    {
+        $this->signIn();
+        for ($n = 0; $n < self::PIECES; ++$n) {
+            $this->plannedPair(severity: 1 + $n % 3);
+        }
+        $any = new \Random\Randomizer(new \Random\Engine\Mt19937(5));
+        $kept = $moved = 0;
+        for ($act = 0; $act < self::ACTS; ++$act) {
+            $this->signIn(['tomas', 'nell', 'ida'][$any->getInt(0, 2)]);
+            // Whole minutes, in which timetables count.
+            $this->clock->sleep(60 * $any->getInt(0, 25));
+            $before = $this->table();
+            $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+            if ([] === $bench->calls) {
+                $this->clock->sleep(3600);
+
+                continue;
+            }
+            $this->doCall($bench->calls[$any->getInt(0, min(3, \count($bench->calls) - 1))]);
+            $after = $this->table();
+            self::assertSame([], $this->faults($after), "act $act");
+            $now = $this->clock->now();
+            foreach ($before->marks as $piece => $mark) {
+                if (!\in_array($piece, $before->stale($after->marks, $now), true) && $before->hours === $after->hours) {
+                    self::of($piece, $before) === self::of($piece, $after) ? ++$kept : ++$moved;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $kept);
+        self::assertLessThan($kept / 5, $moved, 'others move only where nothing else has room');
+    }
+
+    public function testHoursThatChangeMoveAll(): void
+    {
+        $this->signIn('ida');
+        $this->plannedPair();
+        $before = $this->table();
+        $this->set('/stations', ['station' => 'booth', 'places' => 3]);
+        self::assertNotSame($before->hours, $this->table()->hours);
+    }
+
+    /** @return list<array<int, mixed>> */
+    private static function of(int $piece, CurrentTimetable $table): array
+    {
+        return array_values(array_filter($table->blocks, static fn (array $b): bool => $b[4] === $piece));
+    }
+
+    private function table(): CurrentTimetable
+    {
+        return self::getContainer()->get(TimetableStore::class)->read();
+    }
+
+    /** @return list<string> what is wrong with all of it, reckoned as a whole */
+    private function faults(CurrentTimetable $table): array
+    {
+        $now = $this->clock->now();
+        $settings = self::getContainer()->get(WorkshopSettings::class);
+        $builder = ProblemBuilder::of(
+            self::getContainer()->get(OpenJobs::class)->all(self::getContainer()->get(Learning::class)->factors()),
+            self::getContainer()->get(WorkingHours::class)->from($now),
+            $settings->places(),
+            $now,
+            [],
+            $settings->setUp(),
+        );
+        // As long as they were reckoned with: minutes are learned meanwhile.
+        $minutes = [];
+        foreach ($table->blocks as [$step, , $from, $until]) {
+            $minutes[$step] = intdiv($until - $from, 60);
+        }
+        $works = [];
+        foreach ($builder->problem->steps as $i => $work) {
+            $works[] = new Activity(
+                $work->id,
+                $work->job,
+                $minutes[$builder->tasks[$i]->id ?? 0] ?? $work->minutes,
+                $work->attended,
+                $work->skill,
+                $work->station,
+                $work->after,
+                $work->setup,
+                $work->fixedStart,
+                $work->fixedPerson,
+            );
+        }
+        $problem = new Problem(
+            $works,
+            $builder->problem->jobs,
+            $builder->problem->workers,
+            $builder->problem->places,
+            $builder->problem->switchMinutes,
+            $builder->problem->handoverMinutes,
+        );
+        [$starts, $workers] = $table->before($builder);
+        $unplaced = [];
+        foreach ($problem->steps as $i => $work) {
+            if (null !== $work->fixedStart) {
+                $starts[$i] = $work->fixedStart;
+                $workers[$i] = $work->fixedPerson ?? -1;
+            } elseif (!isset($starts[$i])) {
+                $unplaced[$i] = 'not in the table';
+            }
+        }
+
+        return [
+            ...ScheduleCheck::faults($problem, Timetable::of($problem, $starts, $workers)),
+            ...array_map(static fn (int $i): string => $problem->steps[$i]->id.' was forgotten', array_keys($unplaced)),
+        ];
+    }
+}
