@@ -138,7 +138,10 @@ export const pot = (more: Partial<PotView> = {}): PotView => ({
 })
 
 export const dab = (more: Partial<DabView> = {}): DabView =>
-  ({ seen: seen(39), difference: difference(2.4), prediction: difference(0.3), drops: 15, at: at(0), verdict: 'A shade too red.', near: false, eye: null, ...more })
+  ({
+    seen: seen(39), difference: difference(2.4), prediction: difference(0.3), drops: 15, at: at(0), verdict: 'A shade too red.', near: false, eye: null,
+    ...more,
+  })
 
 export const recipe = (more: Partial<RecipeView> = {}): RecipeView => ({
   drops: [drop('straw', 12)], total: 12, ml: 0.6, seen: seen(41), day: 0.4, lamp: 0.6, tube: 0.9, weighted: 0.5, lights: 'Alike in all.', paints: 1,

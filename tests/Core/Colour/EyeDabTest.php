@@ -185,8 +185,9 @@ final class EyeDabTest extends TestCase
                 if (null !== $other && ($one[0] === $other[0] || $one[0] === $other[0]->opposite())) {
                     continue;
                 }
-                $shift = static fn (int $k): float => $one[$k] + ($other[$k] ?? 0.0);
-                $missed = Difference::ciede2000($looks, Lab::computed($aim->lightness + $shift(2), $aim->a + $shift(3), $aim->b + $shift(4)));
+                [$dl, $da, $db] = null === $other ? [0.0, 0.0, 0.0] : [$other[2], $other[3], $other[4]];
+                $at = Lab::computed($aim->lightness + $one[2] + $dl, $aim->a + $one[3] + $da, $aim->b + $one[4] + $db);
+                $missed = Difference::ciede2000($looks, $at);
                 if ($missed < $least) {
                     $least = $missed;
                     $best = [$one[0]->value => $one[1]] + (null === $other ? [] : [$other[0]->value => $other[1]]);
