@@ -15,18 +15,21 @@ use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MatchLimit;
 use KindHeel\Core\Colour\SmoothestReflectance;
 use KindHeel\Core\Colour\Spectrum;
+use KindHeel\Core\Text\Phrase;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The colours read on a piece, and what lies beside what. */
 final readonly class PieceColourReader
 {
-    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private PotReader $pots, private Ledger $ledger)
+    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private PotReader $pots, private Ledger $ledger, private PotCoats $coats)
     {
     }
 
@@ -54,6 +57,7 @@ final readonly class PieceColourReader
             pairs: self::pairs($readings),
             pots: $this->pots->all($id)->pots,
             areas: $this->areas($id),
+            planned: $this->planned($id),
         );
     }
 
@@ -90,6 +94,37 @@ final readonly class PieceColourReader
         $this->ledger->piece(Event::Compared, $a->piece(), $by, $said);
 
         return $a->piece()->id();
+    }
+
+    /** @return list<PlannedColourView> places with the same coats together */
+    private function planned(int $id): array
+    {
+        $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
+        $places = array_map(static fn (Part $p): Place => $p->at, array_values($piece->toCore()->parts));
+        $steps = $of = [];
+        foreach ($this->coats->of($piece, $places) as $coat) {
+            foreach ($coat->places as $place) {
+                $steps[$place->key][] = $coat->step;
+                $of[$place->key] = $place;
+            }
+        }
+        $groups = [];
+        foreach ($steps as $key => $ids) {
+            $groups[implode('-', $ids)][] = $of[$key];
+        }
+
+        return array_map(function (array $places) use ($piece): PlannedColourView {
+            $coats = $this->coats->of($piece, $places);
+            [$ml, $count] = PotCoats::sum($coats);
+
+            return new PlannedColourView(
+                array_map(static fn (Place $p): PotPartView => new PotPartView($p->half, $p->part), $places),
+                Phrase::list(array_map(static fn (Place $p): string => $p->label(), $places)),
+                $count,
+                round($ml, 1),
+                array_map(static fn (PotCoat $c): string => $c->title, $coats),
+            );
+        }, array_values($groups));
     }
 
     /** @return array<string, float> */

@@ -10,10 +10,11 @@ use KindHeel\Core\Colour\Gloss;
 final readonly class PieceColourView
 {
     /**
-     * @param list<ReadingView>    $readings latest first
-     * @param list<PairView>       $pairs
-     * @param list<PotRowView>     $pots
-     * @param array<string, float> $areas    dm² by half/part, measured or as a planning figure
+     * @param list<ReadingView>       $readings latest first
+     * @param list<PairView>          $pairs
+     * @param list<PotRowView>        $pots
+     * @param array<string, float>    $areas    dm² by half/part, measured or as a planning figure
+     * @param list<PlannedColourView> $planned  what the plan lays from mixed pots
      */
     public function __construct(
         public int $piece,
@@ -25,6 +26,7 @@ final readonly class PieceColourView
         public array $pairs,
         public array $pots,
         public array $areas,
+        public array $planned,
     ) {
     }
 }

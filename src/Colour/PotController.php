@@ -68,6 +68,12 @@ final readonly class PotController
         return Answer::of($this->recipes->coats($id));
     }
 
+    #[Route('/{id}/eye', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function eyeScale(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->eyeScale($id));
+    }
+
     #[Route('/{id}/recipe', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function follow(
         int $id,

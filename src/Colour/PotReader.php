@@ -14,6 +14,7 @@ use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Pot\EyeDab;
+use KindHeel\Core\Colour\Pot\Off;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Recipe\LightWords;
@@ -98,8 +99,23 @@ final readonly class PotReader
             capacityMl: round($pot->capacity() * $ml, 1),
             leftMl: round($pot->leftMl(), 2),
             shortMl: null === $pot->shortMl() ? null : round($pot->shortMl(), 1),
-            eyeMaySayClean: EyeDab::maySayClean($aim->lab()),
         );
+    }
+
+    /** What an eye compares a dab of it with. */
+    public function eyeScale(int $id): EyeScaleView
+    {
+        $aim = $this->pot($id)->aim()->lab();
+        $steps = static fn (Off $off): EyeStepsView => new EyeStepsView($off, $off->label(), array_map(
+            static fn (int $step): string => EyeDab::of($aim, [$off->value => $step])->lab($aim)->toSrgbHex(),
+            array_keys(EyeDab::STEPS),
+        ));
+        $words = array_filter(
+            [Off::Deeper, Off::Greener, Off::Bluer, Off::Dirtier],
+            static fn (Off $off): bool => Off::Dirtier !== $off || EyeDab::maySayClean($aim),
+        );
+
+        return new EyeScaleView($aim->toSrgbHex(), array_map(static fn (Off $off): array => [$steps($off), $steps($off->opposite())], $words));
     }
 
     /** What hands have just changed is here already; otherwise everything that its screen shows comes in one go: a drop is answered at once. */

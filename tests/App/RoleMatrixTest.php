@@ -150,6 +150,7 @@ final class RoleMatrixTest extends ApiTestCase
         'GET /api/pots/{id}' => self::APPRENTICE,
         'GET /api/pots/{id}/recipes' => self::APPRENTICE,
         'GET /api/pots/{id}/correction' => self::APPRENTICE,
+        'GET /api/pots/{id}/eye' => self::APPRENTICE,
         'GET /api/pots/{id}/coats' => self::APPRENTICE,
         'PUT /api/pots/{id}/recipe' => self::APPRENTICE,
         'POST /api/pots/{id}/again' => self::APPRENTICE,

@@ -187,6 +187,94 @@ describe('the pot on its screen', () => {
     expect(text((await open({ phase: 'closed', state: 'empty', drops })).it)).toContain('This pot is used up.')
   })
 
+  it('is measured in by the measure or on the scales, and then by drops', async () => {
+    const much = { ...drop('straw', 1347), portion: { by: 'ml' as const, amount: 60, drops: 14, measured: '60 ml', words: '60 ml, then 14 drops' } }
+    const { it, acts } = await open({ ...straw, recipe: [much], due: [much] }, { 'POST /pots/5/portions': ok(pot(straw)) })
+    expect(text(it)).toContain('Measure in60 mlof straw')
+    expect(text(it)).toContain('Then 14 drops.')
+    const form = it.findAll('form').find((f) => f.text().includes('In the measure, ml'))
+    await form?.find('input').setValue('59,5')
+    await form?.trigger('submit')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ code: 'straw', by: 'ml', amount: 59.5, drops: 0 }])
+  })
+
+  it('is judged by an eye where no instrument is at hand: one word of two opposites', async () => {
+    const axis = (one: 'deeper' | 'greener', other: 'lighter' | 'redder') =>
+      [one, other].map((off) => ({ off, label: off, hexes: ['#1', '#2', '#3', '#4', '#5'] }))
+    const { it, acts } = await open({ ...straw, phase: 'dab', recipe: [], due: [], total: 6, drops: [drop('straw', 6)] }, {
+      'GET /pots/5/eye': ok({ aim: '#aa5500', axes: [axis('deeper', 'lighter'), axis('greener', 'redder')] }),
+      'POST /pots/5/dabs': ok(pot({ phase: 'correct', dabbed: true, total: 6, dabs: [dab({ eye: 'lighter by 2 steps' })] })),
+      'GET /pots/5/correction': ok({ additions: [] }),
+    })
+    await says(it, 'Judge it by eye').trigger('click')
+    await settled()
+    expect(says(it, 'No difference to be seen').exists()).toBe(true)
+    await says(it, 'deeper by 3').trigger('click')
+    await says(it, 'lighter by 2').trigger('click')
+    await says(it, 'redder by 1').trigger('click')
+    await says(it, 'redder by 1').trigger('click')
+    await says(it, 'That is how it looks').trigger('click')
+    await settled()
+    expect(acts().at(-1)?.body).toEqual({ version: 1, eye: { lighter: 2 } })
+    expect(text(it)).toContain('By eye: lighter by 2 steps.')
+    expect(text(it)).not.toContain('ΔE')
+  })
+
+  it('is made larger, halved, put into another jar and given another name', async () => {
+    const some = { ...drop('straw', 40), ml: 2 }
+    const answer = ok(pot({ ...straw, drops: [some], total: 40, recipe: [some] }))
+    const { it, acts } = await open({ ...straw, drops: [some], total: 40, recipe: [some], due: [] }, {
+      'GET /pots': ok({ pots: [] }), 'PUT /pots/5/amount': answer, 'PUT /pots/5/jar': answer, 'PUT /pots/5/name': answer,
+    })
+    const opened = async (): Promise<void> => {
+      await says(it, 'Its amount, its jar').trigger('click')
+      await settled()
+    }
+    await opened()
+    await says(it, 'Twice as much').trigger('click')
+    await settled()
+    const form = (words: string) => it.findAll('form').find((f) => f.text().includes(words))
+    await form('A jar of')?.find('input').setValue('30')
+    await form('A jar of')?.trigger('submit')
+    await settled()
+    await form('Its name')?.find('input').setValue('Toe')
+    await form('Its name')?.trigger('submit')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ version: 1, ml: 4 }, { version: 1, ml: 30 }, { version: 1, name: 'Toe' }])
+  })
+
+  it('says before it is mixed that its coats want more, and is made large enough', async () => {
+    const coats = [{ step: 9, title: 'Paint, first coat', done: true, ml: 2.1 }]
+    const { it, acts } = await open({ ...straw, shortMl: 3.2, places: ['left toe', 'right toe'], coats }, {
+      'PUT /pots/5/amount': ok(pot(straw)),
+    })
+    expect(text(it)).toContain('Its coats want 3.2 ml more than it comes to.')
+    expect(text(it)).toContain('Laid: Paint, first coat2.1 ml')
+    await says(it, 'Make it large enough').trigger('click')
+    await settled()
+    expect(acts()[0]?.body).toEqual({ version: 1, ml: 0.72 })
+  })
+
+  it('is opened again, mixed again from its rest, or thrown away with a reason', async () => {
+    const kept = { phase: 'closed' as const, state: 'kept' as const, keptMl: 4, drops: [drop('straw', 12)], total: 12 }
+    const { it, acts } = await open(kept, {
+      'POST /pots/5/opened-again': ok(pot(kept)), 'POST /pots/5/used-again': ok(pot({ id: 6 })), 'POST /pots/5/thrown-away': ok(pot(kept)),
+    })
+    await says(it, 'Open it again').trigger('click')
+    await settled()
+    await says(it, 'Throw it away').trigger('click')
+    const why = it.findAll('form').find((f) => f.text().startsWith('Why'))
+    await why?.find('input').setValue('It smells.')
+    await why?.trigger('submit')
+    await settled()
+    const again = it.findAll('form').find((f) => f.text().includes('How much, ml'))
+    await again?.find('input').setValue('8')
+    await again?.trigger('submit')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ version: 1 }, { version: 1, why: 'It smells.' }, { target: null, ml: 8, rest: true }])
+  })
+
   it('measures its drops by twenty of them', async () => {
     const { it, acts } = await open(straw, { 'PUT /pots/5/drop-size': ok(pot(straw)) })
     await says(it, 'Other paints').trigger('click')

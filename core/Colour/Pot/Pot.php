@@ -126,7 +126,7 @@ final readonly class Pot
     {
         $room = (int) floor($ml / $this->need->dropMl + 1e-9);
         if ($room < $this->held() || $room < 1) {
-            throw new NotNow(Message::of('%.1f ml are in it already: a jar of %.1f ml would run over.', $this->held() * $this->need->dropMl, $ml));
+            throw new NotNow(Message::of('A jar of %.1f ml would run over: %.1f ml are in it already.', $ml, $this->held() * $this->need->dropMl));
         }
         if ($room > self::MOST_DROPS) {
             throw new NotNow(Message::of('That is more than anybody mixes at once.'));
@@ -212,7 +212,7 @@ final readonly class Pot
     public function kept(float $ml): self
     {
         if ($ml > self::SLACK * $this->leftMl() + self::SLACK_ML) {
-            throw new NotNow(Message::of('%.1f ml cannot be kept: %.1f ml are left in the pot.', $ml, $this->leftMl()));
+            throw new NotNow(Message::of('So much cannot be kept: %.1f ml are left in the pot.', $this->leftMl()));
         }
 
         return $this->with(closed: true);

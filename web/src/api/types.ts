@@ -456,6 +456,17 @@ export type Event =
 
 export type EvidenceKind = 'drying' | 'minutes';
 
+export interface EyeScaleView {
+  readonly aim: string;
+  readonly axes: readonly (readonly EyeStepsView[])[];
+}
+
+export interface EyeStepsView {
+  readonly off: Off;
+  readonly label: string;
+  readonly hexes: readonly string[];
+}
+
 export type FamilyId =
   | 'brush' | 'damp-cloth' | 'cleaner-neutral' | 'cleaner-cream' | 'soap' | 'wash' | 'foam-cleaner' | 'suede-cleaner' | 'salt-wash' | 'poultice' |
   'solvent-mild' | 'alcohol' | 'deglosser' | 'filler' | 'crack-filler' | 'cement' | 'dye-spirit' | 'dye-water' | 'paint' | 'primer' | 'touch-up' | 'topcoat' |
@@ -955,6 +966,8 @@ export interface OddsView {
   readonly odds: number;
 }
 
+export type Off = 'lighter' | 'deeper' | 'redder' | 'greener' | 'yellower' | 'bluer' | 'cleaner' | 'dirtier';
+
 export interface OffInput {
   version: number;
   part: PartName;
@@ -1253,6 +1266,7 @@ export interface PieceColourView {
   readonly pairs: readonly PairView[];
   readonly pots: readonly PotRowView[];
   readonly areas: Readonly<Record<string, number>>;
+  readonly planned: readonly PlannedColourView[];
 }
 
 export interface PieceCostsView {
@@ -1373,6 +1387,14 @@ export interface PlanView {
   readonly elapsedMinutes: number;
 }
 
+export interface PlannedColourView {
+  readonly places: readonly PotPartView[];
+  readonly words: string;
+  readonly coats: number;
+  readonly ml: number;
+  readonly titles: readonly string[];
+}
+
 export interface PortionInput {
   code: string;
   by: CountBy;
@@ -1441,6 +1463,11 @@ export interface PotNeedView {
   readonly caution: string | null;
 }
 
+export interface PotPartView {
+  readonly half: Half;
+  readonly part: PartName;
+}
+
 export type PotPhase = 'recipe' | 'drops' | 'dab' | 'correct' | 'lay' | 'closed';
 
 export interface PotPlaceView {
@@ -1505,7 +1532,6 @@ export interface PotView {
   readonly capacityMl: number;
   readonly leftMl: number;
   readonly shortMl: number | null;
-  readonly eyeMaySayClean: boolean;
 }
 
 export interface PotsView {

@@ -9,6 +9,7 @@ import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
 import { t } from '../words'
+import { toldAll } from './told'
 
 /** What is stuck on the kept fifth: the colour, what is in it, whose it is. The square opens the pot. */
 const props = defineProps<{ id: number }>()
@@ -39,7 +40,7 @@ const print = (): void => window.print()
       <div class="leading-snug min-w-0">
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
         <p>{{ pot.place.pieceName }}, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
-        <p class="font-semibold">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
+        <p class="font-semibold">{{ toldAll(pot.drops) }}</p>
         <p>{{
           t('pots.PotLabel.dropsOfL', [pot.total, (pot.dropMl * 1000).toFixed(0)])
         }}<template v-if="pot.dabs[0]">{{ t('pots.PotLabel.eDry', [pot.dabs[0].difference.dE00.toFixed(1)]) }}</template><template v-if="pot.keptMl !== null">{{

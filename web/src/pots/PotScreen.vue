@@ -10,8 +10,11 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import CoatStrip from './CoatStrip.vue'
 import DropShape from './DropShape.vue'
+import EyeForm from './EyeForm.vue'
 import HalfFields from './HalfFields.vue'
 import LampChoice from './LampChoice.vue'
+import PotRest from './PotRest.vue'
+import PotSize from './PotSize.vue'
 import Recipes from './Recipes.vue'
 import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
@@ -45,6 +48,15 @@ const {
   lay,
   keep,
   dropSize,
+  portion,
+  judge,
+  jar,
+  amount,
+  pour,
+  rename,
+  openAgain,
+  throwAway,
+  useAgain,
 } = usePot(props.id, () => now.value)
 void reload()
 const { under } = useLamp()
@@ -63,10 +75,17 @@ const sentence = computed(() => {
   if (p === null || p.total === 0) {
     return ''
   }
+  if (p.dabbed && dabbed.value !== undefined && dabbed.value.eye !== null) {
+    return t('pots.PotScreen.byEyeIt', [dabbed.value.eye])
+  }
   const off = p.dabbed ? dabbed.value?.difference : p.now?.off
   return off ? `${off.words.charAt(0).toUpperCase()}${off.words.slice(1)}.` : ''
 })
-const numbers = computed(() => (pot.value?.dabbed === true ? dabbed.value?.difference : pot.value?.now?.off) ?? null)
+/** What an eye said has no figures. */
+const numbers = computed(() => {
+  const eye = pot.value?.dabbed === true && dabbed.value !== undefined && dabbed.value.eye !== null
+  return eye ? null : (pot.value?.dabbed === true ? dabbed.value?.difference : pot.value?.now?.off) ?? null
+})
 const laid = ref(0)
 watch([pot, coats], () => {
   laid.value = Math.max(coats.value?.bare.coats ?? 0, pot.value?.need.coats ?? 1)
@@ -76,6 +95,27 @@ const where = ref('')
 const twenty = ref('')
 const reachedCoats = computed(() => pot.value?.history.some((h) => h.kind === 'laid') === true)
 const rows = (count: number): number => Math.min(count, 60)
+/** What nobody counts in drops is told in ml. */
+const COUNTED = 400
+const held = (code: string): string => {
+  const drops = inPot(code)
+  return drops <= COUNTED ? String(drops) : t('pots.PotScreen.ml', [(drops * (pot.value?.dropMl ?? 0)).toFixed(1)])
+}
+const byEye = ref(false)
+const weighed = ref('')
+/** What is due is measured first; once drops of it are on their way, the rest is drops. */
+const stillMeasured = computed(() => {
+  const due = next.value
+  return due === undefined || onTheWay(due.code) !== 0 || due.portion.by === 'drops' ? null : due.portion
+})
+watch(stillMeasured, (p) => {
+  weighed.value = p === null ? '' : String(p.amount)
+}, { immediate: true })
+const measured = (): void => {
+  if (next.value !== undefined && stillMeasured.value !== null) {
+    void portion(next.value.code, stillMeasured.value.by, figure(weighed.value), 0)
+  }
+}
 
 /** Space, or a foot switch that types it, is one drop of what is due, whichever button was tapped last. */
 useKeys((event) => {
@@ -117,7 +157,7 @@ useKeys((event) => {
             class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2"
           >
             <span class="text-lg font-semibold">{{ d.name }}</span>
-            <span class="text-2xl font-semibold text-right">{{ inPot(d.code) }}</span>
+            <span class="text-2xl font-semibold text-right whitespace-nowrap">{{ held(d.code) }}</span>
             <span class="flex flex-wrap gap-0.5 items-center">
               <DropShape
                 v-for="n in rows(inPot(d.code))" :key="n" :class="n > rows(inPot(d.code)) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13"
@@ -160,15 +200,31 @@ useKeys((event) => {
         <Recipes v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" @choose="choose" />
 
         <template v-else-if="phase === 'drops' && next">
-          <h2 class="text-2xl">{{ t('pots.PotScreen.dropIn') }}</h2>
-          <div class="flex items-center gap-5">
+          <h2 class="text-2xl">{{ stillMeasured ? t('pots.PotScreen.measureIn') : t('pots.PotScreen.dropIn') }}</h2>
+          <template v-if="stillMeasured">
+            <div class="flex items-center gap-5">
+              <DropShape :hex="next.hex" :size="70" />
+              <p class="leading-tight">
+                <span class="text-[44px] font-bold block leading-none">{{ stillMeasured.measured }}</span>
+                <span class="text-2xl">{{ t('pots.PotScreen.ofPaint', [next.name]) }}</span>
+              </p>
+            </div>
+            <form class="flex flex-wrap items-end gap-3" @submit.prevent="measured">
+              <label class="grid gap-1 w-40">{{
+                stillMeasured.by === 'g' ? t('pots.PotScreen.onTheScalesG') : t('pots.PotScreen.inTheMeasureMl')
+              }}<input v-model="weighed" class="write" inputmode="decimal" required></label>
+              <button class="do min-h-20! text-xl grow" type="submit" :disabled="hands.busy.value">{{ t('pots.PotScreen.itIsIn') }}</button>
+            </form>
+            <p v-if="stillMeasured.drops > 0" class="text-lg">{{ t('pots.PotScreen.thenDrops', [stillMeasured.drops]) }}</p>
+          </template>
+          <div v-else class="flex items-center gap-5">
             <DropShape :hex="next.hex" :size="70" />
             <p class="leading-tight">
               <span class="text-[44px] font-bold block leading-none">{{ next.drops }}</span>
               <span class="text-2xl">{{ t('pots.PotScreen.moreOf', [next.name]) }}</span>
             </p>
           </div>
-          <div class="grid grid-cols-[2fr_1fr_1fr] gap-3">
+          <div v-if="!stillMeasured" class="grid grid-cols-[2fr_1fr_1fr] gap-3">
             <button class="do min-h-20! text-xl" type="button" @click="drop(next.code, 1, next.name)"><span class="key">{{ t('pots.PotScreen.space') }}</span>{{
               t('pots.PotScreen.oneDrop')
             }}</button>
@@ -177,15 +233,21 @@ useKeys((event) => {
           </div>
           <ul v-if="rest.length > 0" class="text-lg grid">
             <li v-for="d in rest" :key="d.code" class="flex items-center gap-3 border-t border-line py-2">
-              <DropShape :hex="d.hex" :size="18" />{{ t('pots.PotScreen.thenOf', [d.drops, d.name]) }}</li>
+              <DropShape :hex="d.hex" :size="18" />{{
+                t('pots.PotScreen.thenOf', [d.portion.by === 'drops' ? d.drops : d.portion.words, d.name])
+              }}</li>
           </ul>
           <p class="text-soft">{{ t('pots.PotScreen.theLightOrWeakColour') }}</p>
         </template>
 
         <template v-else-if="phase === 'dab'">
           <h2 class="text-2xl">{{ t('pots.PotScreen.dabItOnPaperOf') }}</h2>
-          <button class="do min-h-20!" type="button" :disabled="hands.busy.value" @click="dab">{{ t('pots.PotScreen.readTheDryDab') }}</button>
-          <p class="text-soft">{{ t('pots.PotScreen.aWetDabSaysNothing') }}</p>
+          <EyeForm v-if="byEye" :key="pot.version" :pot="pot.id" :busy="hands.busy.value" @judge="judge" @back="byEye = false" />
+          <template v-else>
+            <button class="do min-h-20!" type="button" :disabled="hands.busy.value" @click="dab">{{ t('pots.PotScreen.readTheDryDab') }}</button>
+            <button class="may" type="button" @click="byEye = true">{{ t('pots.PotScreen.judgeItByEye') }}</button>
+            <p class="text-soft">{{ t('pots.PotScreen.aWetDabSaysNothing') }}</p>
+          </template>
         </template>
 
         <template v-else-if="phase === 'correct'">
@@ -205,7 +267,8 @@ useKeys((event) => {
             <button :class="correction.advice === 'lay' ? 'do' : 'quiet justify-self-start'" type="button" @click="asItIs = true">{{
               t('pots.PotScreen.layItAsItIs')
             }}</button>
-            <p v-if="dabbed" class="text-soft">{{
+            <p v-if="dabbed && dabbed.eye !== null" class="text-soft">{{ dabbed.verdict }}</p>
+            <p v-else-if="dabbed" class="text-soft">{{
               t('pots.PotScreen.thisPotCameOut', [
                 dabbed.verdict, dabbed.prediction.words === 'no difference to be seen'
                   ? t('pots.PotScreen.asItsDropsSaid')
@@ -254,13 +317,28 @@ useKeys((event) => {
         </template>
 
         <template v-else-if="phase === 'closed'">
-          <h2 class="text-2xl">{{ pot.state === 'kept' ? t('pots.PotScreen.mlAreKept', [pot.keptMl, pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`]) :
-            t('pots.PotScreen.thisPotIsUsedUp') }}</h2>
-          <p class="text-lg">{{ pot.drops.map((d) => `${d.drops} ${d.name}`).join(' + ') }}</p>
-          <RouterLink v-if="pot.state === 'kept'" class="do justify-self-start" :to="`/pots/${pot.id}/label`">{{
-            t('pots.PotScreen.printItsLabel')
-          }}</RouterLink>
+          <PotRest
+            :key="pot.version" :pot="pot" :busy="hands.busy.value" @open="openAgain" @throw="throwAway"
+            @again="(ml, rest) => useAgain(ml, rest, (fresh) => router.push(`/pots/${fresh.id}`))"
+          />
         </template>
+
+        <div v-if="pot.shortMl !== null && pot.state === 'mixing'" class="caution grid gap-2">
+          <p>{{ t('pots.PotScreen.itsCoatsWantMore', [pot.shortMl.toFixed(1)]) }}</p>
+          <button class="may justify-self-start" type="button" :disabled="hands.busy.value" @click="amount(pot.need.layMl + pot.need.keepMl)">{{
+            t('pots.PotScreen.makeItLargeEnough')
+          }}</button>
+        </div>
+        <section v-if="pot.coats.length > 0" class="grid gap-1 border-t border-line pt-3" :aria-label="t('pots.PotScreen.coatsOfThePlan')">
+          <h2 class="text-xl">{{ t('pots.PotScreen.coatsOfThePlan') }}</h2>
+          <p class="text-soft">{{ t('pots.PotScreen.onPlaces', [pot.places.join(', ')]) }}</p>
+          <ol class="grid">
+            <li v-for="c in pot.coats" :key="c.step" class="grid grid-cols-[1fr_auto] gap-3 py-0.5" :class="c.done ? 'text-soft' : ''">
+              <span>{{ c.done ? t('pots.PotScreen.laid', [c.title]) : c.title }}</span><span>{{ t('pots.PotScreen.ml', [c.ml.toFixed(1)]) }}</span>
+            </li>
+          </ol>
+          <p v-if="pot.total > 0"><strong>{{ t('pots.PotScreen.leftInIt', [pot.leftMl.toFixed(1), pot.capacityMl.toFixed(0)]) }}</strong></p>
+        </section>
 
         <section v-if="pot.dabs.length > 0" class="grid gap-2 border-t-2 border-ink pt-3" :aria-label="t('pots.PotScreen.dabsSoFar')">
           <h2 class="text-xl">{{ t('pots.PotScreen.dabs') }}</h2>
@@ -270,7 +348,10 @@ useKeys((event) => {
                 class="bg-surround p-2" :left="under(pot.aim)" :right="under(d.seen)" :left-label="t('pots.PotScreen.target2')"
                 :right-label="t('pots.PotScreen.dab')"
               />
-              <span class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> {{
+              <span v-if="d.eye !== null" class="leading-tight text-[.95rem]"><strong>{{ t('pots.PotScreen.byEye') }}</strong> {{
+                t('pots.PotScreen.atDrops', [d.drops, d.eye])
+              }}</span>
+              <span v-else class="leading-tight text-[.95rem]"><strong>ΔE {{ d.difference.dE00.toFixed(1) }}</strong> {{
                 t('pots.PotScreen.atDrops', [d.drops, d.difference.words])
               }}</span>
             </li>
@@ -298,6 +379,12 @@ useKeys((event) => {
               }}</button>
             </p>
             <CoatStrip v-if="coats && pot.ground && phase !== 'lay'" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
+          </DisclosurePanel>
+        </Disclosure>
+        <Disclosure v-if="pot.state === 'mixing'" v-slot="{ open }" as="div" class="border-t border-line">
+          <DisclosureButton class="quiet">{{ open ? t('pots.PotScreen.less') : t('pots.PotScreen.itsAmountItsJarPour') }}</DisclosureButton>
+          <DisclosurePanel>
+            <PotSize :key="pot.version" :pot="pot" :busy="hands.busy.value" @amount="amount" @jar="jar" @pour="pour" @name="rename" />
           </DisclosurePanel>
         </Disclosure>
         <Disclosure v-slot="{ open }" as="div" class="border-t border-line">

@@ -6,6 +6,7 @@ import HalfFields from './HalfFields.vue'
 import { useLamp } from './useLamp'
 import { money } from '../kit/money'
 import { t } from '../words'
+import { toldAll } from './told'
 
 /** Recipes from the shelf, each edge to edge with its target. */
 const props = defineProps<{ recipes: RecipesView | null, aim: SeenView, busy: boolean }>()
@@ -26,7 +27,7 @@ const by: Record<Order, (r: RecipeView) => number> = {
   cost: (r) => r.cents ?? Infinity,
 }
 const sorted = computed(() => [...(props.recipes?.recipes ?? [])].sort((a, b) => by[order.value](a) - by[order.value](b) || a.weighted - b.weighted))
-const drops = (r: RecipeView): string => r.drops.map((d) => `${d.drops} ${d.name}`).join(' + ')
+const drops = (r: RecipeView): string => toldAll(r.drops)
 </script>
 
 <template>

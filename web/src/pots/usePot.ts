@@ -1,7 +1,7 @@
 import { tryOnScopeDispose } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { CoatsView, CorrectionView, DropView, PotView, RecipesView, RecipeView } from '../api/types'
+import type { CoatsView, CorrectionView, CountBy, DropView, Off, PotView, RecipesView, RecipeView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 import { phaseOf, stillDue } from './phases'
@@ -107,7 +107,19 @@ export const usePot = (id: number, now: () => number) => {
     notTaken: tray.notTaken,
     dismiss: tray.dismiss,
     total,
+    /** By the measure or on the scales, and drops after that. */
+    portion: (code: string, by: CountBy, amount: number, drops: number) =>
+      act(() => api.post<PotView>(`/pots/${id}/portions`, { code, by, amount, drops })),
     dab: () => act(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version() })),
+    judge: (eye: Partial<Record<Off, number>>) => act(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version(), eye })),
+    jar: (ml: number) => act(() => api.put<PotView>(`/pots/${id}/jar`, { version: version(), ml })),
+    amount: (ml: number) => act(() => api.put<PotView>(`/pots/${id}/amount`, { version: version(), ml })),
+    pour: (from: number, share: number) => act(() => api.post<PotView>(`/pots/${id}/pour`, { version: version(), from, share })),
+    rename: (name: string) => act(() => api.put<PotView>(`/pots/${id}/name`, { version: version(), name })),
+    openAgain: () => act(() => api.post<PotView>(`/pots/${id}/opened-again`, { version: version() })),
+    throwAway: (why: string) => act(() => api.post<PotView>(`/pots/${id}/thrown-away`, { version: version(), why })),
+    useAgain: (ml: number, rest: boolean, then: (fresh: PotView) => void) =>
+      act(() => api.post<PotView>(`/pots/${id}/used-again`, { target: null, ml, rest }), then),
     lay: (laid: number) => act(() => api.post<PotView>(`/pots/${id}/coats`, { version: version(), coats: laid })),
     keep: (ml: number, where: string) => act(() => api.put<PotView>(`/pots/${id}/kept`, { version: version(), ml, where })),
     dropSize: (mlOfTwenty: number) => act(() => api.put<PotView>(`/pots/${id}/drop-size`, { version: version(), mlOfTwenty })),

@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Colour\EyeScaleView;
+use KindHeel\App\Colour\PieceColourView;
+use KindHeel\App\Colour\PotState;
+use KindHeel\App\Colour\PotView;
+use KindHeel\App\Colour\RangeDocument;
+use KindHeel\App\Colour\StoredPot;
+use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Simulation\SimulatedBench;
+use KindHeel\Core\Colour\Difference;
+use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Colour\Pot\CountBy;
+
+/** Pots of any size: what they are for, what goes in and out, and what an eye makes of them. */
+final class PotTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('ida');
+        self::getContainer()->get(RangeDocument::class)->take((string) file_get_contents(\dirname(__DIR__, 2).'/demo/house-range.json'));
+    }
+
+    public function testALargePotIsCountedByTheMeasureAndOnTheScales(): void
+    {
+        $pot = $this->open($this->plannedPair(), ['areaDm2' => 80.0, 'coats' => 3]);
+        self::assertGreaterThan(2000, $pot->need->drops);
+        $pot = $this->change($pot, 'PUT', 'recipe', ['drops' => ['straw' => 3000, 'brick' => 450]]);
+        $due = array_column($pot->due, null, 'code');
+        self::assertSame([CountBy::Millilitres, 135.0, 0], [$due['straw']->portion->by, $due['straw']->portion->amount, $due['straw']->portion->drops]);
+        self::assertSame('20 ml, then 6 drops', $due['brick']->portion->words);
+        $left = $this->left('straw');
+        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'ml', 'amount' => 30.0]);
+        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'brick', 'by' => 'g', 'amount' => 9.0, 'drops' => 2]);
+        $held = array_column($pot->drops, 'drops', 'code');
+        self::assertSame(667, $held['straw']);
+        self::assertEqualsWithDelta(9.0 / $this->density('brick') / 0.045 + 2, $held['brick'], 0.51);
+        self::assertEqualsWithDelta($left - 30.0, $this->left('straw'), 0.1, 'it is off the shelf');
+        $this->refused(422, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'ml', 'amount' => 0.01]);
+        $this->refused(422, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'spoons', 'amount' => 1]);
+    }
+
+    public function testAJarHasASizeAndARecipeAnAmount(): void
+    {
+        $pot = $this->mixed(['straw' => 30, 'brick' => 6]);
+        self::assertSame('A jar of 1.0 ml would run over: 1.6 ml are in it already.', $this->refusedBy($pot, 'PUT', 'jar', ['ml' => 1.0]));
+        $pot = $this->change($pot, 'PUT', 'jar', ['ml' => 30.0]);
+        self::assertSame(30.0, $pot->capacityMl);
+        $pot = $this->change($pot, 'PUT', 'amount', ['ml' => 3.24]);
+        self::assertSame(['straw' => 60, 'brick' => 12], array_column($pot->recipe, 'drops', 'code'));
+        self::assertSame(['straw' => 30, 'brick' => 6], array_column($pot->due, 'drops', 'code'));
+        self::assertStringContainsString('the least it can come to', $this->refusedBy($pot, 'PUT', 'amount', ['ml' => 0.5]));
+        $this->refused(409, 'PUT', "/api/pots/{$pot->id}/jar", ['version' => $pot->version - 1, 'ml' => 40.0]);
+    }
+
+    public function testMoreIsNeitherLaidNorKeptThanThereIs(): void
+    {
+        $pot = $this->mixed(['straw' => 30, 'brick' => 6]);
+        self::assertStringContainsString('ml are left in the pot', $this->refusedBy($pot, 'POST', 'coats', ['coats' => 19]));
+        $laid = $this->change($pot, 'POST', 'coats', ['coats' => 1]);
+        self::assertEqualsWithDelta($pot->leftMl - $pot->need->layMl / $pot->need->coats, $laid->leftMl, 0.02);
+        self::assertStringContainsString('cannot be kept', $this->refusedBy($laid, 'PUT', 'kept', ['ml' => 40.0]));
+        self::assertSame(PotState::Mixing, $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}")->state, 'nothing is lost by it');
+        self::assertSame(PotState::Kept, $this->change($laid, 'PUT', 'kept', ['ml' => 0.4, 'where' => 'third drawer'])->state);
+    }
+
+    public function testAKeptColourIsOpenedAgainUsedAgainPouredAndThrownAway(): void
+    {
+        $pot = $this->mixed(['straw' => 60, 'brick' => 20]);
+        $kept = $this->change($pot, 'PUT', 'kept', ['ml' => 1.8, 'where' => 'third drawer']);
+        $again = $this->must(PotView::class, 'POST', "/api/pots/{$kept->id}/used-again", ['target' => null, 'ml' => 3.6, 'rest' => true], 201);
+        self::assertSame(['straw' => 60, 'brick' => 20], array_column($again->recipe, 'drops', 'code'));
+        self::assertEqualsWithDelta(0.0, $again->leftMl - 3.6, 0.05, 'all of the rest went in, as it had not been laid');
+        self::assertSame(PotState::Empty, $this->must(PotView::class, 'GET', "/api/pots/{$kept->id}")->state, 'its jar is empty');
+
+        $other = $this->change($this->mixed(['straw' => 40]), 'PUT', 'kept', ['ml' => 1.5]);
+        $open = $this->change($other, 'POST', 'opened-again', []);
+        self::assertSame([PotState::Mixing, 1.5], [$open->state, $open->leftMl]);
+        self::assertSame('Only what is kept can be opened again.', $this->refusedBy($open, 'POST', 'opened-again', []));
+        $named = $this->change($open, 'PUT', 'name', ['name' => 'Toe of the crew']);
+        self::assertSame('Toe of the crew', $named->name);
+        $into = $this->must(PotView::class, 'POST', "/api/pots/{$again->id}/pour", ['version' => $again->version, 'from' => $named->id, 'share' => 0.5]);
+        self::assertEqualsWithDelta($again->leftMl + 0.75, $into->leftMl, 0.05);
+        $this->refused(422, 'POST', "/api/pots/{$into->id}/pour", ['version' => $into->version, 'from' => $into->id]);
+        $rest = $this->must(PotView::class, 'GET', "/api/pots/{$named->id}");
+        self::assertEqualsWithDelta(0.75, $rest->leftMl, 0.05);
+        self::assertSame(422, $this->ask('POST', "/api/pots/{$rest->id}/thrown-away", ['version' => $rest->version, 'why' => '']));
+        self::assertSame(PotState::Empty, $this->change($rest, 'POST', 'thrown-away', ['why' => 'It smells.'])->state);
+    }
+
+    public function testAPotIsForTheCoatsOfThePlanAndLaidByItsSteps(): void
+    {
+        $id = $this->recoloured();
+        $colour = $this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour");
+        self::assertNotSame([], $colour->planned);
+        $group = $colour->planned[0];
+        $pot = $this->open($id, ['places' => array_map(static fn ($p): array => ['half' => $p->half->value, 'part' => $p->part->value], $group->places), 'planned' => true]);
+        self::assertTrue($pot->planned);
+        self::assertSame([$group->coats, \count($group->titles)], [$pot->need->coats, \count($pot->coats)]);
+        self::assertEqualsWithDelta($group->ml, array_sum(array_map(static fn ($c): float => $c->ml, $pot->coats)), 0.2);
+        self::assertGreaterThanOrEqual($group->ml, $pot->need->layMl, 'with what stays in the tool');
+        $short = $this->change($pot, 'PUT', 'recipe', ['drops' => ['straw' => 30]]);
+        self::assertNotNull($short->shortMl, 'said before it is mixed');
+        $pot = $this->change($short, 'PUT', 'amount', ['ml' => $short->need->layMl + $short->need->keepMl]);
+        self::assertNull($pot->shortMl);
+        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'ml', 'amount' => round($pot->due[0]->ml, 1)]);
+
+        $call = $this->workUntil($group->titles[0]);
+        $before = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        $this->doCall($call);
+        $after = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        self::assertEqualsWithDelta($before->leftMl - $before->coats[0]->ml, $after->leftMl, 0.02, 'the step laid it');
+        self::assertTrue($after->coats[0]->done);
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        $last = $bench->lastAct;
+        self::assertNotNull($last);
+        $this->must(BenchView::class, 'POST', "/api/steps/{$last->step}/take-back", ['version' => $last->version]);
+        self::assertEqualsWithDelta($before->leftMl, $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}")->leftMl, 0.02, 'taken back, it is in the pot again');
+    }
+
+    public function testEyesAloneBringAPotToItsTarget(): void
+    {
+        $pot = $this->open($this->plannedPair(), ['areaDm2' => 2.0]);
+        $scale = $this->must(EyeScaleView::class, 'GET', "/api/pots/{$pot->id}/eye");
+        self::assertCount(4, $scale->axes);
+        self::assertCount(5, $scale->axes[0][0]->hexes);
+        $this->refused(422, 'POST', "/api/pots/{$pot->id}/dabs", ['version' => $pot->version, 'eye' => ['lighter' => 1, 'deeper' => 1]]);
+        $recipe = $this->must(\KindHeel\App\Colour\RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes")->recipes[0];
+        $pot = $this->change($pot, 'PUT', 'recipe', ['drops' => array_column($recipe->drops, 'drops', 'code')]);
+        foreach ($pot->due as $due) {
+            $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => $due->code, 'by' => 'drops', 'amount' => 0, 'drops' => $due->drops]);
+        }
+        for ($dab = 1; $dab <= 4; ++$dab) {
+            $off = $this->really($pot);
+            if ($off < 0.7) {
+                break;
+            }
+            $pot = $this->change($pot, 'POST', 'dabs', ['eye' => $this->seen($pot)]);
+            self::assertStringStartsWith('By eye', $pot->dabs[0]->verdict);
+            $found = $this->must(\KindHeel\App\Colour\CorrectionView::class, 'GET', "/api/pots/{$pot->id}/correction");
+            foreach ($found->additions as $add) {
+                $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => $add->code, 'by' => 'drops', 'amount' => 0, 'drops' => $add->drops]);
+            }
+        }
+        self::assertLessThan(1.5, $this->really($pot));
+        $pot = $this->change($pot, 'POST', 'dabs', ['eye' => []]);
+        self::assertTrue($pot->dabs[0]->near, 'no difference to be seen: lay it');
+    }
+
+    /** ΔE00 of what is really in the made-up pot from its aim. */
+    private function really(PotView $pot): float
+    {
+        [$aim, $is] = $this->labs($pot);
+
+        return Difference::ciede2000($aim, $is);
+    }
+
+    /** @return array{Lab, Lab} */
+    private function labs(PotView $pot): array
+    {
+        $entities = self::getContainer()->get('doctrine')->getManager();
+        $stored = $entities->find(StoredPot::class, $pot->id) ?? self::fail('No pot.');
+        $entities->refresh($stored);
+        $read = self::getContainer()->get(SimulatedBench::class)->spectrum(['is' => 'dab', 'pot' => $pot->id]) ?? self::fail('Nothing to read.');
+
+        return [$stored->aim()->lab(), (new \KindHeel\Core\Colour\Pot\Dab(['x' => 1], $read))->lab()];
+    }
+
+    /** @return array<string, int> what an eye says that sees well, one word for the largest part */
+    private function seen(PotView $pot): array
+    {
+        [$aim, $is] = $this->labs($pot);
+        $best = [];
+        $least = \INF;
+        foreach (\KindHeel\Core\Colour\Pot\Off::cases() as $off) {
+            foreach (array_keys(\KindHeel\Core\Colour\Pot\EyeDab::STEPS) as $step) {
+                $at = \KindHeel\Core\Colour\Pot\EyeDab::of($aim, [$off->value => $step])->lab($aim);
+                if (Difference::ciede2000($at, $is) < $least) {
+                    $least = Difference::ciede2000($at, $is);
+                    $best = [$off->value => $step];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param array<string, int> $drops */
+    private function mixed(array $drops): PotView
+    {
+        $pot = $this->open($this->plannedPair(), ['areaDm2' => 0.3]);
+        $pot = $this->change($pot, 'PUT', 'recipe', ['drops' => $drops]);
+        foreach ($drops as $code => $count) {
+            $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/drops", ['code' => $code, 'drops' => $count]);
+        }
+
+        return $pot;
+    }
+
+    /** @param array<string, mixed> $more */
+    private function open(int $piece, array $more = []): PotView
+    {
+        $colour = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", [
+            'half' => 'left', 'part' => 'vamp', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[45.0, 18.0, 30.0]],
+        ], 201);
+
+        return $this->must(PotView::class, 'POST', '/api/pots', ['name' => 'Vamp', 'target' => $colour->readings[0]->id] + $more, 201);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function change(PotView $pot, string $method, string $what, array $body): PotView
+    {
+        return $this->must(PotView::class, $method, "/api/pots/{$pot->id}/$what", ['version' => $pot->version] + $body);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function refusedBy(PotView $pot, string $method, string $what, array $body): string
+    {
+        return $this->refused(409, $method, "/api/pots/{$pot->id}/$what", ['version' => $pot->version] + $body)->detail;
+    }
+
+    /** A pair that is painted anew, planned. */
+    private function recoloured(): int
+    {
+        $id = $this->plannedPair(aim: 'recolour');
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/agreement", [
+            'version' => $piece->version, 'aim' => 'recolour', 'gloss' => 'satin', 'patina' => 'keep', 'newShade' => 'navy',
+        ]);
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+
+        return $id;
+    }
+
+    private function left(string $code): float
+    {
+        $pot = $this->must(\KindHeel\App\Colour\ColoursView::class, 'GET', '/api/colours');
+
+        return self::firstOf($pot->products, static fn ($p): bool => $p->code === $code)->leftMl;
+    }
+
+    private function density(string $code): float
+    {
+        $row = \KindHeel\App\Database\Row::first($this->connection(), 'SELECT density_g_per_ml FROM product WHERE code = ?', [$code]);
+
+        return $row?->float('density_g_per_ml') ?? 1.0;
+    }
+}
