@@ -44,6 +44,21 @@ enum Shade: string
         };
     }
 
+    /** The usual shade that is nearest, by CIEDE2000. */
+    public static function nearest(Lab $lab): self
+    {
+        $nearest = self::Black;
+        $least = \INF;
+        foreach (self::cases() as $shade) {
+            $off = Difference::ciede2000($lab, $shade->lab());
+            if ($off < $least) {
+                [$nearest, $least] = [$shade, $off];
+            }
+        }
+
+        return $nearest;
+    }
+
     /** By itself it is not read as something to be done: “Paint, sandstone”. */
     public function label(): string
     {

@@ -10,6 +10,8 @@ use KindHeel\App\Shelf\ProductKind;
 use KindHeel\App\Shelf\Stock;
 use KindHeel\Core\Colour\Dye;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Pot\PaintEvidence;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\Portion;
 use Symfony\Contracts\Service\ResetInterface;
@@ -66,10 +68,20 @@ final class ColourShelf implements ResetInterface
         $mixable = array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind());
 
         return new Palette(
-            array_map(static fn (Product $p): Paint => $p->paint(), $mixable),
+            array_map(static fn (Product $p): Paint => $p->paintAsShown(), $mixable),
             array_map(static fn (Product $p): string => $p->name(), $mixable),
             array_map($this->left(...), $mixable),
         );
+    }
+
+    /** What dabs have shown of the paints is kept with them: the next recipes promise by it. */
+    public function learn(Dab ...$dabs): void
+    {
+        $mixable = array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind());
+        $ratios = PaintEvidence::of(array_values($dabs), array_map(static fn (Product $p): Paint => $p->paint(), $mixable))->ratios();
+        foreach ($mixable as $code => $product) {
+            $product->hasShown($ratios[$code] ?? null);
+        }
     }
 
     /** @return array<string, Dye> */

@@ -29,8 +29,16 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The colours read on a piece, and what lies beside what. */
 final readonly class PieceColourReader
 {
-    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private PotReader $pots, private Ledger $ledger, private PotCoats $coats)
-    {
+    /** Parts of a sole that are painted as an upper is. */
+    private const SOLES = [PartName::Midsole, PartName::Foxing];
+
+    public function __construct(
+        private Connection $connection,
+        private EntityManagerInterface $entities,
+        private PotReader $pots,
+        private Ledger $ledger,
+        private PotCoats $coats,
+    ) {
     }
 
     public function of(int $id): PieceColourView
@@ -58,6 +66,10 @@ final readonly class PieceColourReader
             pots: $this->pots->all($id)->pots,
             areas: $this->areas($id),
             planned: $this->planned($id),
+            outer: array_values(array_filter(
+                $piece->enum('kind', Kind::class)->parts(),
+                static fn (PartName $p): bool => $p->isOuter() || $p->isEdge() || \in_array($p, self::SOLES, true),
+            )),
         );
     }
 
@@ -207,7 +219,14 @@ final readonly class PieceColourReader
                     );
                 }
             }
-            foreach ($spots as $spot => $halves) {
+            foreach ($spots['wanted'] ?? [] as $half => $wanted) {
+                // Read since then, it shows whether it has the colour.
+                if (isset($sound[$half]) && $sound[$half]->id > $wanted->id) {
+                    $what = \sprintf('%s%s: as it is against the wanted colour', 'whole' === $half ? '' : $half.' ', $label);
+                    $pairs[] = self::pair($wanted, $sound[$half], $what, MatchLimit::SamePart);
+                }
+            }
+            foreach (array_diff_key($spots, ['wanted' => 1]) as $spot => $halves) {
                 foreach ($halves as $half => $last) {
                     $before = $first[$part][$spot][$half];
                     if ($before->id !== $last->id) {

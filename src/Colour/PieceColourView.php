@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Colour\Gloss;
 
 final readonly class PieceColourView
@@ -14,6 +15,7 @@ final readonly class PieceColourView
      * @param list<PairView>          $pairs
      * @param list<PotRowView>        $pots
      * @param array<string, float>    $areas    dm² by half/part, measured or as a planning figure
+     * @param list<PartName>          $outer    parts that can be given another colour
      * @param list<PlannedColourView> $planned  what the plan lays from mixed pots
      */
     public function __construct(
@@ -27,6 +29,7 @@ final readonly class PieceColourView
         public array $pots,
         public array $areas,
         public array $planned,
+        public array $outer,
     ) {
     }
 }

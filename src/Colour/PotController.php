@@ -68,6 +68,12 @@ final readonly class PotController
         return Answer::of($this->recipes->coats($id));
     }
 
+    #[Route('/{id}/label', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function label(int $id): JsonResponse
+    {
+        return Answer::of($this->reader->label($id));
+    }
+
     #[Route('/{id}/eye', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function eyeScale(int $id): JsonResponse
     {

@@ -8,11 +8,13 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Shelf\LotMoveKind;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Pot\Off;
 use KindHeel\Core\Colour\Pot\Palette;
@@ -20,6 +22,7 @@ use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Recipe\LightWords;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Text\Phrase;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Pots as the screen shows them. */
@@ -100,6 +103,45 @@ final readonly class PotReader
             leftMl: round($pot->leftMl(), 2),
             shortMl: null === $pot->shortMl() ? null : round($pot->shortMl(), 1),
         );
+    }
+
+    /**
+     * Of all pots, those that an instrument read, the latest first.
+     *
+     * @return list<Dab>
+     */
+    public function lastDabs(int $most): array
+    {
+        $dabs = [];
+        foreach (Row::all(
+            $this->connection,
+            "SELECT drops, spectrum FROM pot_event WHERE kind = 'dabbed' AND spectrum IS NOT NULL AND eye IS NULL ORDER BY id DESC LIMIT ".$most,
+        ) as $row) {
+            /** @var array<string, int> $drops */
+            $drops = $row->json('drops');
+            $values = array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum')));
+            $dabs[] = new Dab($drops, Spectrum::grid($values));
+        }
+
+        return $dabs;
+    }
+
+    /** Whose it is, what it was mixed from, and how it shines: what is written on its label. */
+    public function label(int $id): PotLabelView
+    {
+        $pot = $this->pot($id);
+        $lots = array_map(
+            static fn (Row $r): string => trim($r->text('name').' '.('' === $r->text('batch') ? 'lot '.$r->int('id') : 'batch '.$r->text('batch'))),
+            Row::all(
+                $this->connection,
+                'SELECT DISTINCT p.name, l.id, l.batch FROM lot_move m JOIN lot l ON l.id = m.lot_id JOIN product p ON p.id = l.product_id
+                 WHERE m.pot_id = ? AND m.kind = ? ORDER BY l.id',
+                [$id, LotMoveKind::Pot->value],
+            ),
+        );
+        $places = array_map(static fn (Place $p): string => $p->label(), $pot->places());
+
+        return new PotLabelView($pot->targetReading()->piece()->ticket()->customer(), $pot->finish()->value, Phrase::list($places), $lots);
     }
 
     /** What an eye compares a dab of it with. */

@@ -31,6 +31,8 @@ final readonly class PotWork
 {
     /** A dab is read this often, at different places. */
     private const DAB_READINGS = 3;
+    /** What older ones showed was of other batches. */
+    private const DABS_REMEMBERED = 40;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -230,6 +232,8 @@ final readonly class PotWork
             throw new FieldError('measured', 'Nothing was read yet.');
         }
         $pot->dab($spectrum, null, $by, $this->clock->now());
+        $this->entities->flush();
+        $this->shelf->learn(...$this->pots->lastDabs(self::DABS_REMEMBERED));
     }
 
     public function lay(int $id, LayInput $input, Person $by): void

@@ -11,9 +11,15 @@ enum ReadSpot: string
     case Sound = 'sound';
     /** the place that is to be mended */
     case Damage = 'damage';
+    /** no place yet: the colour that it is to have */
+    case Wanted = 'wanted';
 
     public function label(): string
     {
-        return self::Sound === $this ? 'a sound place' : 'the place to mend';
+        return match ($this) {
+            self::Sound => 'a sound place',
+            self::Damage => 'the place to mend',
+            self::Wanted => 'the wanted colour',
+        };
     }
 }

@@ -24,6 +24,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 /** Colours of places: measured, kept, compared. */
 final readonly class ReadingController
@@ -33,6 +34,7 @@ final readonly class ReadingController
     public function __construct(
         private PieceColourReader $reader,
         private TakeReading $take,
+        private WantColour $want,
         private ColourReader $instrument,
         private PictureColour $pictures,
         private EntityManagerInterface $entities,
@@ -73,6 +75,19 @@ final readonly class ReadingController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(fn () => ($this->take)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
+    }
+
+    /** The colour that parts are to have. */
+    #[Route('/api/pieces/{id}/wanted-colours', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function want(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        WantedInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(fn () => ($this->want)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
     }
 
     /** What two readings have between them goes into the ledger. */

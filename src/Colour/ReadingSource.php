@@ -12,6 +12,11 @@ enum ReadingSource: string
     case Typed = 'typed';
     case File = 'file';
     case Swatch = 'swatch';
+    /** as another place is */
+    case Like = 'like';
+    case Pot = 'pot';
+    /** a family of colours, such as navy */
+    case Family = 'family';
 
     public function label(): string
     {
@@ -21,6 +26,9 @@ enum ReadingSource: string
             self::Typed => 'typed',
             self::File => 'file',
             self::Swatch => 'nearest swatch',
+            self::Like => 'as another place',
+            self::Pot => 'as a pot dries',
+            self::Family => 'a family of colours',
         };
     }
 
@@ -28,9 +36,10 @@ enum ReadingSource: string
     public function doubt(): float
     {
         return match ($this) {
-            self::Reader => 0.2,
+            self::Reader, self::Like => 0.2,
+            self::Pot => 1.0,
             self::File, self::Typed => 0.5,
-            self::Picture => 5.0,
+            self::Picture, self::Family => 5.0,
             self::Swatch => 4.0,
         };
     }

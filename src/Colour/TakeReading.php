@@ -38,6 +38,9 @@ final readonly class TakeReading
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $place = new Place($input->part, $input->half);
         $piece->part($place);
+        if (ReadSpot::Wanted === $input->spot) {
+            throw new FieldError('spot', 'A wanted colour is not read off the piece.');
+        }
         $reading = new Reading(
             piece: $piece,
             place: $place,
@@ -45,7 +48,7 @@ final readonly class TakeReading
             whereabouts: trim($input->whereabouts),
             gloss: $input->gloss,
             source: $input->source,
-            measured: self::measured($input),
+            measured: self::measured($input->measured, $input->labs),
             doubt: $input->doubt,
             by: $by,
             at: $this->clock->now(),
@@ -77,14 +80,19 @@ final readonly class TakeReading
         return ('whole' === $place->half->value ? '' : $place->half->value.' ').$place->part->label();
     }
 
-    /** @return non-empty-list<Spectrum|Lab> */
-    private static function measured(ReadingInput $input): array
+    /**
+     * @param list<list<float>> $spectra
+     * @param list<list<float>> $labs    where there are none
+     *
+     * @return non-empty-list<Spectrum|Lab>
+     */
+    public static function measured(array $spectra, array $labs): array
     {
         $measured = [];
-        foreach ($input->measured as $values) {
+        foreach ($spectra as $values) {
             $measured[] = Spectra::of($values);
         }
-        foreach ([] === $measured ? $input->labs : [] as $lab) {
+        foreach ([] === $measured ? $labs : [] as $lab) {
             if (3 !== \count($lab)) {
                 throw new FieldError('labs', 'A colour has three numbers: L*, a* and b*.');
             }

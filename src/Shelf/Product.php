@@ -10,6 +10,7 @@ use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
+use KindHeel\Core\Colour\Pot\PaintEvidence;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\FamilyId;
@@ -65,6 +66,10 @@ class Product
     private int $leadDays = ProductInput::USUAL_LEAD_DAYS;
     #[ORM\Column(name: 'density_g_per_ml')]
     private float $densityGPerMl = 1.0;
+
+    /** @var list<float>|null by band, how much more or less of its colour pots of it showed than the shelf says; null while none has */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $shown = null;
     #[ORM\Column(nullable: true)]
     private ?float $emptyPackG = null;
     /** parts of water to one of product, for use; null: as its family is thinned */
@@ -313,6 +318,18 @@ class Product
     }
 
     /** @throws \LogicException for what is no paint */
+    /** As dabs of it have shown it to be. */
+    public function paintAsShown(): Paint
+    {
+        return null === $this->shown ? $this->paint() : PaintEvidence::known([$this->code => self::floats($this->shown)])->applied($this->paint());
+    }
+
+    /** @param list<float>|null $ratio by band */
+    public function hasShown(?array $ratio): void
+    {
+        $this->shown = $ratio;
+    }
+
     public function paint(): Paint
     {
         return match ($this->kind) {

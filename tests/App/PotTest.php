@@ -5,18 +5,29 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Colour\ColoursView;
+use KindHeel\App\Colour\CorrectionView;
 use KindHeel\App\Colour\EyeScaleView;
 use KindHeel\App\Colour\PieceColourView;
+use KindHeel\App\Colour\PotLabelView;
 use KindHeel\App\Colour\PotState;
 use KindHeel\App\Colour\PotView;
 use KindHeel\App\Colour\RangeDocument;
+use KindHeel\App\Colour\ReadSpot;
+use KindHeel\App\Colour\RecipesView;
 use KindHeel\App\Colour\StoredPot;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Simulation\SimulatedBench;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Pot\CountBy;
+use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Pot\EyeDab;
+use KindHeel\Core\Colour\Pot\Off;
+use KindHeel\Tests\Support\HouseRange;
 
 /** Pots of any size: what they are for, what goes in and out, and what an eye makes of them. */
 final class PotTest extends ApiTestCase
@@ -37,8 +48,7 @@ final class PotTest extends ApiTestCase
         self::assertSame([CountBy::Millilitres, 135.0, 0], [$due['straw']->portion->by, $due['straw']->portion->amount, $due['straw']->portion->drops]);
         self::assertSame('20 ml, then 6 drops', $due['brick']->portion->words);
         $left = $this->left('straw');
-        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'ml', 'amount' => 30.0]);
-        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'brick', 'by' => 'g', 'amount' => 9.0, 'drops' => 2]);
+        $pot = $this->portion($this->portion($pot, 'straw', 'ml', 30.0), 'brick', 'g', 9.0, 2);
         $held = array_column($pot->drops, 'drops', 'code');
         self::assertSame(667, $held['straw']);
         self::assertEqualsWithDelta(9.0 / $this->density('brick') / 0.045 + 2, $held['brick'], 0.51);
@@ -101,7 +111,8 @@ final class PotTest extends ApiTestCase
         $colour = $this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour");
         self::assertNotSame([], $colour->planned);
         $group = $colour->planned[0];
-        $pot = $this->open($id, ['places' => array_map(static fn ($p): array => ['half' => $p->half->value, 'part' => $p->part->value], $group->places), 'planned' => true]);
+        $places = array_map(static fn ($p): array => ['half' => $p->half->value, 'part' => $p->part->value], $group->places);
+        $pot = $this->open($id, ['places' => $places, 'planned' => true]);
         self::assertTrue($pot->planned);
         self::assertSame([$group->coats, \count($group->titles)], [$pot->need->coats, \count($pot->coats)]);
         self::assertEqualsWithDelta($group->ml, array_sum(array_map(static fn ($c): float => $c->ml, $pot->coats)), 0.2);
@@ -110,7 +121,7 @@ final class PotTest extends ApiTestCase
         self::assertNotNull($short->shortMl, 'said before it is mixed');
         $pot = $this->change($short, 'PUT', 'amount', ['ml' => $short->need->layMl + $short->need->keepMl]);
         self::assertNull($pot->shortMl);
-        $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => 'straw', 'by' => 'ml', 'amount' => round($pot->due[0]->ml, 1)]);
+        $pot = $this->portion($pot, 'straw', 'ml', round($pot->due[0]->ml, 1));
 
         $call = $this->workUntil($group->titles[0]);
         $before = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
@@ -122,7 +133,76 @@ final class PotTest extends ApiTestCase
         $last = $bench->lastAct;
         self::assertNotNull($last);
         $this->must(BenchView::class, 'POST', "/api/steps/{$last->step}/take-back", ['version' => $last->version]);
-        self::assertEqualsWithDelta($before->leftMl, $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}")->leftMl, 0.02, 'taken back, it is in the pot again');
+        $again = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        self::assertEqualsWithDelta($before->leftMl, $again->leftMl, 0.02, 'taken back, it is in the pot again');
+    }
+
+    public function testSeveralPartsAreToHaveAColourAndAreRecolouredThatWay(): void
+    {
+        $id = $this->plannedPair();
+        $both = [['half' => 'left', 'part' => 'toe'], ['half' => 'right', 'part' => 'toe']];
+        $colour = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/wanted-colours", ['places' => $both, 'shade' => 'navy', 'gloss' => 'glow'], 201);
+        $wanted = array_values(array_filter($colour->readings, static fn ($r): bool => ReadSpot::Wanted === $r->spot));
+        self::assertSame(['navy', 'navy'], array_map(static fn ($r): string => $r->whereabouts, $wanted));
+        $parts = array_filter($this->must(PieceView::class, 'GET', "/api/pieces/$id")->parts, static fn ($p): bool => 'toe' === $p->part->value);
+        self::assertCount(2, $parts);
+        foreach ($parts as $part) {
+            self::assertSame(['recolour', 'navy', 'glow'], [$part->agreed?->aim->value, $part->agreed?->newShade?->value, $part->agreed?->gloss->value]);
+        }
+        // As the vamp was read; then as a pot that was mixed.
+        $pot = $this->mixed(['straw' => 30, 'brick' => 10]);
+        $read = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", [
+            'half' => 'left', 'part' => 'vamp', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[38.0, 12.0, 17.0]],
+        ], 201)->readings[0];
+        $toe = ['places' => [$both[0]]];
+        $like = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/wanted-colours", $toe + ['reading' => $read->id], 201)->readings[0];
+        self::assertEquals($read->seen->lab, $like->seen->lab);
+        $as = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/wanted-colours", $toe + ['pot' => $pot->id], 201)->readings[0];
+        self::assertStringContainsString('Vamp', $as->whereabouts);
+        self::assertNotNull($pot->now);
+        self::assertGreaterThan($pot->now->seen->lab->l, $as->seen->lab->l, 'a satin finish shows it paler than the wet-looking film');
+        // A pot matches it, over what is there.
+        $mixed = $this->must(PotView::class, 'POST', '/api/pots', ['name' => 'Toes', 'target' => $like->id, 'ground' => $read->id, 'places' => $both], 201);
+        self::assertSame(['left toe', 'right toe'], $mixed->places);
+        // Read since, it is held against it.
+        $now = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", [
+            'half' => 'left', 'part' => 'toe', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[38.5, 12.0, 17.0]],
+        ], 201);
+        self::assertNotSame([], array_filter($now->pairs, static fn ($p): bool => str_contains($p->what, 'against the wanted colour')));
+        foreach ([['places' => []], [], ['pot' => 99999], ['reading' => 99999], ['labs' => [[1.0]]]] as $wrong) {
+            self::assertContains($this->ask('POST', "/api/pieces/$id/wanted-colours", $wrong + ['places' => $both]), [404, 422]);
+        }
+        $wrong = ['half' => 'left', 'part' => 'toe', 'spot' => 'wanted', 'source' => 'typed', 'labs' => [[38.5, 12.0, 17.0]]];
+        $this->refused(422, 'POST', "/api/pieces/$id/readings", $wrong);
+    }
+
+    public function testWhatADabShowedIsPromisedOfTheNextPotAndTheLabelSaysWhatItIsMixedFrom(): void
+    {
+        $first = $this->mixed(['straw' => 60, 'brick' => 20]);
+        self::assertNotNull($first->now);
+        $dabbed = $this->change($first, 'POST', 'dabs', ['measured' => [$this->film(['straw' => 60, 'brick' => 26])]]);
+        self::assertNotNull($dabbed->now);
+        $second = $this->mixed(['straw' => 60, 'brick' => 20]);
+        self::assertNotNull($second->now);
+        $really = Lab::of($dabbed->dabs[0]->seen->lab->l, $dabbed->dabs[0]->seen->lab->a, $dabbed->dabs[0]->seen->lab->b);
+        $of = static fn (PotView $pot): Lab => Lab::of($pot->now->seen->lab->l ?? 0.0, $pot->now->seen->lab->a ?? 0.0, $pot->now->seen->lab->b ?? 0.0);
+        $off = Difference::ciede2000($really, $of($second));
+        self::assertLessThan(0.9 * Difference::ciede2000($really, $of($first)), $off, 'nearer to what the first one showed');
+        $label = $this->must(PotLabelView::class, 'GET', "/api/pots/{$second->id}/label");
+        self::assertSame(['The Lantern Players', 'left vamp', 'satin'], [$label->customer, $label->places, $label->finish]);
+        self::assertCount(2, $label->lots);
+    }
+
+    /**
+     * As a reader sees a dab of it.
+     *
+     * @param array<string, int> $drops
+     *
+     * @return list<float>
+     */
+    private function film(array $drops): array
+    {
+        return Dab::onPaper(Mixture::of(HouseRange::paints(), $drops)->look())->values;
     }
 
     public function testEyesAloneBringAPotToItsTarget(): void
@@ -132,10 +212,10 @@ final class PotTest extends ApiTestCase
         self::assertCount(4, $scale->axes);
         self::assertCount(5, $scale->axes[0][0]->hexes);
         $this->refused(422, 'POST', "/api/pots/{$pot->id}/dabs", ['version' => $pot->version, 'eye' => ['lighter' => 1, 'deeper' => 1]]);
-        $recipe = $this->must(\KindHeel\App\Colour\RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes")->recipes[0];
+        $recipe = $this->must(RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes")->recipes[0];
         $pot = $this->change($pot, 'PUT', 'recipe', ['drops' => array_column($recipe->drops, 'drops', 'code')]);
         foreach ($pot->due as $due) {
-            $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => $due->code, 'by' => 'drops', 'amount' => 0, 'drops' => $due->drops]);
+            $pot = $this->portion($pot, $due->code, 'drops', 0.0, $due->drops);
         }
         for ($dab = 1; $dab <= 4; ++$dab) {
             $off = $this->really($pot);
@@ -144,9 +224,9 @@ final class PotTest extends ApiTestCase
             }
             $pot = $this->change($pot, 'POST', 'dabs', ['eye' => $this->seen($pot)]);
             self::assertStringStartsWith('By eye', $pot->dabs[0]->verdict);
-            $found = $this->must(\KindHeel\App\Colour\CorrectionView::class, 'GET', "/api/pots/{$pot->id}/correction");
+            $found = $this->must(CorrectionView::class, 'GET', "/api/pots/{$pot->id}/correction");
             foreach ($found->additions as $add) {
-                $pot = $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => $add->code, 'by' => 'drops', 'amount' => 0, 'drops' => $add->drops]);
+                $pot = $this->portion($pot, $add->code, 'drops', 0.0, $add->drops);
             }
         }
         self::assertLessThan(1.5, $this->really($pot));
@@ -170,7 +250,7 @@ final class PotTest extends ApiTestCase
         $entities->refresh($stored);
         $read = self::getContainer()->get(SimulatedBench::class)->spectrum(['is' => 'dab', 'pot' => $pot->id]) ?? self::fail('Nothing to read.');
 
-        return [$stored->aim()->lab(), (new \KindHeel\Core\Colour\Pot\Dab(['x' => 1], $read))->lab()];
+        return [$stored->aim()->lab(), (new Dab(['x' => 1], $read))->lab()];
     }
 
     /** @return array<string, int> what an eye says that sees well, one word for the largest part */
@@ -179,9 +259,9 @@ final class PotTest extends ApiTestCase
         [$aim, $is] = $this->labs($pot);
         $best = [];
         $least = \INF;
-        foreach (\KindHeel\Core\Colour\Pot\Off::cases() as $off) {
-            foreach (array_keys(\KindHeel\Core\Colour\Pot\EyeDab::STEPS) as $step) {
-                $at = \KindHeel\Core\Colour\Pot\EyeDab::of($aim, [$off->value => $step])->lab($aim);
+        foreach (Off::cases() as $off) {
+            foreach (array_keys(EyeDab::STEPS) as $step) {
+                $at = EyeDab::of($aim, [$off->value => $step])->lab($aim);
                 if (Difference::ciede2000($at, $is) < $least) {
                     $least = Difference::ciede2000($at, $is);
                     $best = [$off->value => $step];
@@ -202,6 +282,11 @@ final class PotTest extends ApiTestCase
         }
 
         return $pot;
+    }
+
+    private function portion(PotView $pot, string $code, string $by, float $amount, int $drops = 0): PotView
+    {
+        return $this->must(PotView::class, 'POST', "/api/pots/{$pot->id}/portions", ['code' => $code, 'by' => $by, 'amount' => $amount, 'drops' => $drops]);
     }
 
     /** @param array<string, mixed> $more */
@@ -242,14 +327,14 @@ final class PotTest extends ApiTestCase
 
     private function left(string $code): float
     {
-        $pot = $this->must(\KindHeel\App\Colour\ColoursView::class, 'GET', '/api/colours');
+        $pot = $this->must(ColoursView::class, 'GET', '/api/colours');
 
         return self::firstOf($pot->products, static fn ($p): bool => $p->code === $code)->leftMl;
     }
 
     private function density(string $code): float
     {
-        $row = \KindHeel\App\Database\Row::first($this->connection(), 'SELECT density_g_per_ml FROM product WHERE code = ?', [$code]);
+        $row = Row::first($this->connection(), 'SELECT density_g_per_ml FROM product WHERE code = ?', [$code]);
 
         return $row?->float('density_g_per_ml') ?? 1.0;
     }

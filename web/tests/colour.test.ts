@@ -1,8 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { CoatsView, MeasurementView, PictureView, PotView, ReadingView } from '../src/api/types'
+import type { CoatsView, MeasurementView, PictureView, PlannedColourView, PotView, ReadingView } from '../src/api/types'
 import MixPot from '../src/colour/MixPot.vue'
 import OwnPaint from '../src/colour/OwnPaint.vue'
 import TakeColour from '../src/colour/TakeColour.vue'
+import WantedColour from '../src/colour/WantedColour.vue'
 import { figure } from '../src/kit/figure'
 import Pictures from '../src/picture/Pictures.vue'
 import CoatStrip from '../src/pots/CoatStrip.vue'
@@ -338,11 +339,23 @@ describe('coats over the real ground', () => {
 })
 
 describe('what a pot is for', () => {
-  const mixing = async (ground: ReadingView | null, areas: Record<string, number> = { 'left/vamp': 1.24, 'right/vamp': 1.2, 'right/toe': 9 }) => {
-    const it = shown(MixPot, { target: reading(), ground, gloss: 'satin', busy: false, name: 'The boots, vamp', areas })
+  const usual = { 'left/vamp': 1.24, 'right/vamp': 1.2, 'right/toe': 9 }
+  const mixing = async (ground: ReadingView | null, areas: Record<string, number> = usual, planned: readonly PlannedColourView[] = []) => {
+    const it = shown(MixPot, { target: reading(), ground, gloss: 'satin', busy: false, name: 'The boots, vamp', areas, planned })
     await settled()
     return it
   }
+
+  it('is as large as the coats that the plan lays there, on all parts that get the same', async () => {
+    const places = [{ half: 'right' as const, part: 'vamp' as const }, { half: 'right' as const, part: 'toe' as const }]
+    const it = await mixing(null, usual, [{ places, words: 'right vamp and right toe', coats: 3, ml: 12.5, titles: [] }])
+    expect(text(it)).toContain('3 coats on the right vamp and right toe: 12.5 ml, and a fifth kept back.')
+    await it.find('form').trigger('submit')
+    expect(it.emitted('mix')?.[0]?.[0]).toMatchObject({ places, planned: true, coats: 3 })
+    await says(it, 'Something else').trigger('click')
+    await it.find('form').trigger('submit')
+    expect(it.emitted('mix')?.[1]?.[0]).not.toHaveProperty('planned')
+  })
 
   it('is the spot or the whole part on both halves, in the coats and the finish that are said', async () => {
     const it = await mixing(reading({ id: 12, spot: 'damage', spotLabel: 'the place to mend' }))
@@ -590,5 +603,60 @@ describe('pictures of a piece', () => {
     expect(acts().map((a) => a.path)).toEqual(['/pictures/1'])
     expect(it.find('[role=alert]').text()).toContain('The owner’s page shows it.')
     expect(it.findAll('img')).toHaveLength(1)
+  })
+})
+
+describe('the colour that a part is to have', () => {
+  const places = [
+    { half: 'left' as const, part: 'vamp' as const, label: 'vamp' },
+    { half: 'right' as const, part: 'vamp' as const, label: 'vamp' },
+    { half: 'left' as const, part: 'toe' as const, label: 'toe' },
+  ]
+  const wanting = async () => {
+    const pots = [{ id: 8, name: 'Toe', customer: 'Crew', mixed: '#123456' }, { id: 9, name: 'Empty', customer: 'Crew', mixed: null }]
+    serving({ ...house, 'GET /pots': ok({ pots }) })
+    const it = shown(WantedColour, {
+      piece: 4, half: 'left', part: 'vamp', gloss: 'satin', busy: false, inHand: [], readings: [reading({ id: 12, part: 'toe', partLabel: 'toe' })], places,
+    })
+    await settled()
+    return it
+  }
+  const both = [{ half: 'left', part: 'vamp' }, { half: 'right', part: 'vamp' }]
+
+  it('is a family of colours, on both halves unless somebody says otherwise, and on others with it', async () => {
+    const it = await wanting()
+    await says(it, 'chestnut').trigger('click')
+    expect(it.emitted('want')?.[0]?.[0]).toEqual({ gloss: 'satin', shade: 'chestnut', places: both })
+    await says(it, 'both halves').trigger('click')
+    await says(it, 'toe').trigger('click')
+    await says(it, 'black').trigger('click')
+    expect(it.emitted('want')?.[1]?.[0]).toMatchObject({ shade: 'black', places: [{ half: 'left', part: 'vamp' }, { half: 'left', part: 'toe' }] })
+  })
+
+  it('is as another place is, or as a pot that has a colour in it', async () => {
+    const it = await wanting()
+    const form = (words: string) => it.findAll('form').find((f) => f.text().includes(words))
+    await form('As another place is')?.find('select').setValue('12')
+    await form('As another place is')?.trigger('submit')
+    expect(form('As a pot that was mixed')?.text()).not.toContain('Empty')
+    await form('As a pot that was mixed')?.find('select').setValue('8')
+    await form('As a pot that was mixed')?.trigger('submit')
+    expect(it.emitted('want')?.map((w) => w[0])).toMatchObject([{ reading: 12, places: both }, { pot: 8, places: both }])
+  })
+
+  it('is typed, with what is not said left empty', async () => {
+    const it = await wanting()
+    await says(it, 'Read off a sample').trigger('click')
+    await settled()
+    await says(it, 'Numbers or file').trigger('click')
+    await settled()
+    const fields = it.findAll('form').find((f) => f.text().includes('L*'))?.findAll('input') ?? []
+    for (const [i, value] of ['30', '5', '-12'].entries()) {
+      await fields[i]?.setValue(value)
+    }
+    await it.findAll('form').find((f) => f.text().includes('L*'))?.trigger('submit')
+    expect(it.emitted('want')?.[0]?.[0]).toEqual({
+      gloss: 'satin', source: 'typed', measured: [], labs: [[30, 5, -12]], whereabouts: '', doubt: null, places: both,
+    })
   })
 })

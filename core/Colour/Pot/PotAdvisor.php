@@ -154,7 +154,7 @@ final readonly class PotAdvisor
         $additions = $this->palette->ordered($additions);
 
         return Phrase::list(array_map(
-            fn (string $paint, int $n): string => Message::of('%d %s of %s', $n, 1 === $n ? 'drop' : 'drops', $this->palette->name($paint)),
+            fn (string $paint, int $n): string => Message::of('%s of %s', Portion::of($n, $this->dropMl, null)->words(), $this->palette->name($paint)),
             array_keys($additions),
             $additions,
         ));

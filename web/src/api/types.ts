@@ -1267,6 +1267,7 @@ export interface PieceColourView {
   readonly pots: readonly PotRowView[];
   readonly areas: Readonly<Record<string, number>>;
   readonly planned: readonly PlannedColourView[];
+  readonly outer: readonly PartName[];
 }
 
 export interface PieceCostsView {
@@ -1429,6 +1430,13 @@ export interface PotInput {
   areaDm2?: number;
   places?: readonly PlaceInput[];
   planned?: boolean;
+}
+
+export interface PotLabelView {
+  readonly customer: string;
+  readonly finish: string;
+  readonly places: string;
+  readonly lots: readonly string[];
 }
 
 export interface PotLineView {
@@ -1755,7 +1763,7 @@ export interface RateView {
   readonly rate: string;
 }
 
-export type ReadSpot = 'sound' | 'damage';
+export type ReadSpot = 'sound' | 'damage' | 'wanted';
 
 export interface ReadingInput {
   half: Half;
@@ -1769,7 +1777,7 @@ export interface ReadingInput {
   doubt?: number | null;
 }
 
-export type ReadingSource = 'reader' | 'picture' | 'typed' | 'file' | 'swatch';
+export type ReadingSource = 'reader' | 'picture' | 'typed' | 'file' | 'swatch' | 'like' | 'pot' | 'family';
 
 export interface ReadingView {
   readonly id: number;
@@ -2235,6 +2243,19 @@ export interface UsualJobsView {
 
 export interface VersionInput {
   version: number;
+}
+
+export interface WantedInput {
+  places: readonly PlaceInput[];
+  shade?: Shade | null;
+  reading?: number | null;
+  pot?: number | null;
+  measured?: readonly (readonly number[])[];
+  labs?: readonly (readonly number[])[];
+  source?: ReadingSource;
+  gloss?: Gloss;
+  whereabouts?: string;
+  doubt?: number | null;
 }
 
 export interface WayDateView {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { limits } from '../api/types'
-import type { Applicator, Gloss, PotInput, ReadingView } from '../api/types'
+import type { Applicator, Gloss, PlannedColourView, PotInput, ReadingView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import { figure } from '../kit/figure'
 import { useWords } from '../kit/useWords'
@@ -15,13 +15,23 @@ const props = defineProps<{
   busy: boolean
   name: string
   areas: Readonly<Record<string, number>>
+  planned: readonly PlannedColourView[]
 }>()
 const emit = defineEmits<{ mix: [given: PotInput] }>()
 const words = useWords()
 const finish = ref(props.gloss)
 const applicator = ref<Applicator>('sponge')
 const coats = ref(props.ground === null ? 2 : 3)
+/** What the plan lays there, on these and perhaps on other parts. */
+const ofPlan = computed(() => props.planned.find((g) => g.places.some((p) => p.half === props.target.half && p.part === props.target.part)) ?? null)
+const byPlan = ref(ofPlan.value !== null)
 const area = ref('0.3')
+const mix = (): void => {
+  const given = { name: props.name, target: props.target.id, ground: props.ground?.id ?? null, finish: finish.value, applicator: applicator.value }
+  emit('mix', byPlan.value && ofPlan.value !== null
+    ? { ...given, coats: ofPlan.value.coats, areaDm2: Math.max(0.01, whole.value), places: ofPlan.value.places, planned: true }
+    : { ...given, coats: coats.value, areaDm2: figure(area.value) })
+}
 const halves = computed(() => Object.keys(props.areas).filter((key) => key.endsWith(`/${props.target.part}`)))
 const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.areas[key] ?? 0), 0))
 </script>
@@ -29,10 +39,20 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
 <template>
   <form
     v-if="words" class="grid gap-3 border-2 border-ink p-4"
-    @submit.prevent="emit('mix', { name, target: target.id, ground: ground?.id ?? null, finish, applicator, coats, areaDm2: figure(area) })"
+    @submit.prevent="mix"
   >
     <h2 class="text-2xl">{{ t('colour.MixPot.aPotForIt') }}</h2>
-    <p class="text-lg leading-loose">
+    <div v-if="ofPlan" class="flex flex-wrap gap-3">
+      <button class="may" type="button" :aria-pressed="byPlan" @click="byPlan = true">{{ t('colour.MixPot.theCoatsOfThePlan') }}</button>
+      <button class="may" type="button" :aria-pressed="!byPlan" @click="byPlan = false">{{ t('colour.MixPot.somethingElse') }}</button>
+    </div>
+    <template v-if="ofPlan && byPlan">
+      <p class="text-lg">{{ t('colour.MixPot.coatsOnMl', [ofPlan.coats, ofPlan.words, ofPlan.ml]) }}</p>
+      <p class="text-lg">{{ t('colour.MixPot.withAFinish') }} <Choice v-model="finish" :label="t('colour.MixPot.finish')" :options="words.glosses" /> {{
+        t('colour.MixPot.finishOverIt')
+      }}</p>
+    </template>
+    <p v-if="!byPlan" class="text-lg leading-loose">
       {{
         t('colour.MixPot.toMatchOfThe', [target.spotLabel, target.half === 'whole' ? '' : target.half, target.partLabel])
       }}<template v-if="ground">{{ t('colour.MixPot.over', [ground.spotLabel]) }}</template>,
@@ -54,7 +74,7 @@ const whole = computed(() => halves.value.reduce((sum, key) => sum + (props.area
         t('colour.MixPot.finishOverIt')
       }}
     </p>
-    <p class="flex flex-wrap gap-3">
+    <p v-if="!byPlan" class="flex flex-wrap gap-3">
       <button class="may" type="button" :aria-pressed="area === '0.3'" @click="area = '0.3'">{{ t('colour.MixPot.theSpot') }}</button>
       <button class="may" type="button" :aria-pressed="area === whole.toFixed(1)" @click="area = whole.toFixed(1)">{{
         t('colour.MixPot.theWholeDm', [target.partLabel, halves.length > 1 ? t('colour.MixPot.bothHalves') : '', whole.toFixed(1)])

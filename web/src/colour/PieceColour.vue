@@ -14,11 +14,12 @@ import { signed, useLamp } from '../pots/useLamp'
 import MixPot from './MixPot.vue'
 import { useDrawn } from '../piece/useDrawn'
 import TakeColour from './TakeColour.vue'
+import WantedColour from './WantedColour.vue'
 import { useColour } from './useColour'
 import { t } from '../words'
 
 const props = defineProps<{ id: number, part?: PartName | undefined, half?: Half | undefined, spot?: ReadSpot | undefined }>()
-const { colour, piece, problem, reload, hands, inHand, read, put, keep, compare, mix } = useColour(props.id)
+const { colour, piece, problem, reload, hands, inHand, read, put, keep, want, compare, mix } = useColour(props.id)
 void reload()
 const router = useRouter()
 const now = useNow()
@@ -29,12 +30,17 @@ const spot = computed<ReadSpot>(() => props.spot ?? 'sound')
 const { kind, drawing, turned, halves, names, choosable } = useDrawn(piece)
 const mixing = ref(false)
 const at = computed(() => props.half ?? halves.value[0] ?? 'whole')
+const willBe = ref(props.spot === 'wanted')
+const lastRead = (side: Half, name: PartName, where: ReadSpot) =>
+  colour.value?.readings.find((r) => r.half === side && r.part === name && r.spot === where)?.seen.daylight
+const wanted = (side: Half, name: PartName) => (willBe.value ? lastRead(side, name, 'wanted') : undefined)
 const colours = (side: Half): Partial<Record<PartName, string>> =>
   Object.fromEntries(
     (piece.value?.parts ?? [])
       .filter((p) => p.half === side)
-      .map((p) => [p.part, colour.value?.readings.find((r) => r.half === side && r.part === p.part && r.spot === 'sound')?.seen.daylight ?? p.hex]),
+      .map((p) => [p.part, wanted(side, p.part) ?? lastRead(side, p.part, 'sound') ?? p.hex]),
   )
+const hasWanted = computed(() => (colour.value?.readings ?? []).some((r) => r.spot === 'wanted'))
 const here = computed(() => (colour.value?.readings ?? []).filter((r) => r.part === part.value && r.half === at.value))
 const latest = (s: ReadSpot) => here.value.find((r) => r.spot === s) ?? null
 const pairs = computed(() =>
@@ -52,9 +58,16 @@ const choose = (side: Half, name: PartName): void => {
 const spots = [
   { id: 'sound', label: t('colour.PieceColour.aSoundPlace'), meaning: t('colour.PieceColour.cleanDryConditionedNotFaded') },
   { id: 'damage', label: t('colour.PieceColour.thePlaceToMend'), meaning: t('colour.PieceColour.theStainScuffOrFaded') },
+  { id: 'wanted', label: t('colour.PieceColour.theWantedColour'), meaning: t('colour.PieceColour.anyColourFromASample') },
 ] as const
+/** What a pot is to match: the wanted colour where there is one, else a sound place; and what it will lie on. */
+const target = computed(() => latest('wanted') ?? latest('sound'))
+const ground = computed(() => latest('damage') ?? (latest('wanted') === null ? null : latest('sound')))
+const places = computed(() => (piece.value?.parts ?? [])
+  .filter((p) => colour.value?.outer.includes(p.part))
+  .map((p) => ({ half: p.half, part: p.part, label: names.value[p.part] ?? p.part })))
 const potName = computed(() => `${piece.value?.name ?? ''}, ${part.value === undefined ? '' : (names.value[part.value] ?? part.value)}`.slice(0, 120))
-const swatchNeeded = computed(() => latest('sound') !== null && latest('damage') !== null)
+const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound') !== null && latest('damage') !== null))
 </script>
 
 <template>
@@ -76,6 +89,10 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
         </div>
         <div class="flex flex-wrap gap-3 justify-center">
           <LampChoice />
+          <span v-if="hasWanted" class="flex gap-3">
+            <button class="may bg-paper" type="button" :aria-pressed="!willBe" @click="willBe = false">{{ t('colour.PieceColour.asItIs') }}</button>
+            <button class="may bg-paper" type="button" :aria-pressed="willBe" @click="willBe = true">{{ t('colour.PieceColour.asItWillBe') }}</button>
+          </span>
           <button v-if="drawing?.sides" class="may bg-paper" type="button" @click="turned = !turned">{{
             t('colour.PieceColour.turnToThe', [drawing.sides[turned ? 0 : 1]])
           }}</button>
@@ -91,7 +108,7 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
       <p v-if="part === undefined" class="text-xl">{{ t('colour.PieceColour.chooseAPartOnThe') }}</p>
       <template v-else-if="piece && colour">
         <p class="text-xl">{{
-          t('colour.PieceColour.read')
+          spot === 'wanted' ? t('colour.PieceColour.choose') : t('colour.PieceColour.read')
         }} <Choice
           :model-value="spot" :label="t('colour.PieceColour.where')" :options="spots" @update:model-value="(where) => part && go(at, part, where)"
         /> {{
@@ -99,10 +116,17 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
         }} <strong>{{
           at === 'whole' ? '' : `${at} `
         }}{{ names[part] ?? part }}</strong>:</p>
-        <TakeColour
-          :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value" :in-hand="inHand"
-          @read="read" @forget="put()" @keep="keep"
+        <WantedColour
+          v-if="spot === 'wanted'" :key="`${at}-${part}-wanted`" :piece="id" :half="at" :part="part" :gloss="colour.gloss" :busy="hands.busy.value"
+          :in-hand="inHand" :readings="colour.readings" :places="places" @read="read" @forget="put()"
+          @want="(given) => want(given).then((done) => { willBe = done || willBe })"
         />
+        <TakeColour
+          v-else :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value"
+          :in-hand="inHand" @read="read" @forget="put()" @keep="keep"
+        />
+        <p v-if="hasWanted && colour.planned.length === 0" class="caution">{{ t('colour.PieceColour.whatIsWantedIsAgreed') }}
+          <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('colour.PieceColour.toItsPlan') }}</RouterLink></p>
         <ul v-if="here.length > 0" class="grid" :aria-label="t('colour.PieceColour.readingsOfThisPlace')">
           <li v-for="r in here" :key="r.id" class="grid grid-cols-[5.5rem_1fr] gap-4 items-center border-t border-line py-2">
             <span class="bg-surround p-2"><span class="block h-12" :style="{ backgroundColor: under(r.seen) ?? '' }" /></span>
@@ -119,17 +143,17 @@ const swatchNeeded = computed(() => latest('sound') !== null && latest('damage')
                 <template v-if="r.whereabouts !== ''">, {{ r.whereabouts }}</template> · {{ when(r.at, now) }}</span></span>
           </li>
         </ul>
-        <template v-if="latest('sound')">
+        <template v-if="target">
           <div v-if="!mixing" class="flex flex-wrap gap-3">
             <button :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">{{ t('colour.PieceColour.mixAPotForIt') }}</button>
-            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(latest('damage') ?? latest('sound'))?.id}&target=${latest('sound')?.id}`">{{
+            <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(ground ?? target).id}&target=${target.id}`">{{
               t('colour.PieceColour.tryDyesOnIt')
             }}</RouterLink>
-            <RouterLink class="may" :to="`/pots?near=${latest('sound')?.id}`">{{ t('colour.PieceColour.aKeptPotLikeIt') }}</RouterLink>
+            <RouterLink class="may" :to="`/pots?near=${target.id}`">{{ t('colour.PieceColour.aKeptPotLikeIt') }}</RouterLink>
           </div>
           <MixPot
-            v-else-if="latest('sound')" :target="latest('sound')!" :ground="latest('damage')" :gloss="colour.gloss" :busy="hands.busy.value" :name="potName"
-            :areas="colour.areas" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))"
+            v-else :target="target" :ground="ground" :gloss="target.spot === 'wanted' ? target.gloss : colour.gloss" :busy="hands.busy.value"
+            :name="potName" :areas="colour.areas" :planned="colour.planned" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))"
           />
         </template>
       </template>

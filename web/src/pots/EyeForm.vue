@@ -27,14 +27,18 @@ const chosen = (): Partial<Record<Off, number>> => Object.fromEntries(Object.ent
     <div v-if="scale" class="grid gap-3 bg-surround text-dark p-4">
       <div v-for="[one, other] in scale.axes" :key="one?.off" class="grid gap-1">
         <template v-if="one && other">
-          <p class="flex justify-between font-semibold"><span>{{ one.label }}</span><span>{{ other.label }}</span></p>
+          <p class="grid grid-cols-3 font-semibold">
+            <span>{{ one.label }}</span>
+            <span class="text-center font-normal">{{ t('pots.EyeForm.theTarget') }}</span>
+            <span class="text-right">{{ other.label }}</span>
+          </p>
           <div class="flex items-stretch gap-px" role="group" :aria-label="t('pots.EyeForm.or', [one.label, other.label])">
             <button
               v-for="step in [5, 4, 3, 2, 1]" :key="`one-${step}`" class="grow min-h-14 border-4" type="button"
               :class="said[one.off] === step ? 'border-dark' : 'border-transparent'" :style="{ backgroundColor: one.hexes[step - 1] }"
               :aria-label="t('pots.EyeForm.by', [one.label, step])" :aria-pressed="said[one.off] === step" @click="say(one.off, other.off, step)"
             />
-            <span class="grow-2 min-h-14 min-w-14" :style="{ backgroundColor: scale.aim }" :title="t('pots.EyeForm.theTarget')" />
+            <span class="grow-2 min-h-14 min-w-14" :style="{ backgroundColor: scale.aim }" />
             <button
               v-for="step in [1, 2, 3, 4, 5]" :key="`other-${step}`" class="grow min-h-14 border-4" type="button"
               :class="said[other.off] === step ? 'border-dark' : 'border-transparent'" :style="{ backgroundColor: other.hexes[step - 1] }"

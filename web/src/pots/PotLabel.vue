@@ -3,7 +3,7 @@ import { renderSVG } from 'uqr'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { PotView } from '../api/types'
+import type { PotLabelView, PotView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
@@ -14,7 +14,9 @@ import { toldAll } from './told'
 /** What is stuck on the kept fifth: the colour, what is in it, whose it is. The square opens the pot. */
 const props = defineProps<{ id: number }>()
 const { value: pot, problem, reload } = useLoad(() => api.get<PotView>(`/pots/${props.id}`))
+const { value: label, reload: reloadLabel } = useLoad(() => api.get<PotLabelView>(`/pots/${props.id}/label`))
 void reload()
+void reloadLabel()
 const { date } = useWhen()
 const square = computed(() => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pots/${props.id}`, { border: 2 }))}`)
 const print = (): void => window.print()
@@ -39,14 +41,15 @@ const print = (): void => window.print()
       />
       <div class="leading-snug min-w-0">
         <p class="font-head text-2xl font-semibold leading-tight">{{ pot.name }}</p>
-        <p>{{ pot.place.pieceName }}, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
+        <p v-if="label">{{ t('pots.PotLabel.ofWhom', [label.customer, pot.place.pieceName, label.places]) }}</p>
         <p class="font-semibold">{{ toldAll(pot.drops) }}</p>
         <p>{{
           t('pots.PotLabel.dropsOfL', [pot.total, (pot.dropMl * 1000).toFixed(0)])
         }}<template v-if="pot.dabs[0]">{{ t('pots.PotLabel.eDry', [pot.dabs[0].difference.dE00.toFixed(1)]) }}</template><template v-if="pot.keptMl !== null">{{
           t('pots.PotLabel.ml', [pot.keptMl, pot.keptWhere === '' ? '' : `, ${pot.keptWhere}`])
         }}</template></p>
-        <p>{{ date(pot.history[0]?.at ?? '') }}</p>
+        <p v-if="label && label.lots.length > 0" class="text-[.9rem]">{{ label.lots.join(', ') }}</p>
+        <p>{{ date(pot.history[0]?.at ?? '') }}<template v-if="label">{{ t('pots.PotLabel.finish', [label.finish]) }}</template></p>
       </div>
       <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="t('pots.PotLabel.aSquareCodeThatOpens', [pot.name])">
     </article>

@@ -43,7 +43,7 @@ const throwing = ref(false)
       <h3 class="text-xl">{{ t('pots.PotRest.mixThisColourAgain') }}</h3>
       <div class="flex flex-wrap items-end gap-3">
         <label class="grid gap-1 w-40">{{ t('pots.PotRest.howMuchMl') }}<input v-model="ml" class="write" inputmode="decimal" required></label>
-        <label v-if="kept" class="flex items-center gap-2 min-h-11"><input v-model="rest" class="size-6" type="checkbox">{{
+        <label v-if="kept" class="flex items-center gap-2 min-h-11"><input v-model="rest" class="size-6 accent-ink" type="checkbox">{{
           t('pots.PotRest.fromTheRestAsFar')
         }}</label>
         <button class="do" type="submit" :disabled="busy">{{ t('pots.PotRest.mixItAgain') }}</button>

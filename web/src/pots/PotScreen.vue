@@ -94,7 +94,11 @@ const kept = ref('')
 const where = ref('')
 const twenty = ref('')
 const reachedCoats = computed(() => pot.value?.history.some((h) => h.kind === 'laid') === true)
-const rows = (count: number): number => Math.min(count, 60)
+/** So many drops are drawn one by one; more are a bar that fills. */
+const DRAWN = 60
+const dueOf = (code: string): number => due.value.find((d) => d.code === code)?.drops ?? 0
+const isMuch = (code: string): boolean => inPot(code) + dueOf(code) > DRAWN
+const share = (code: string): number => (100 * inPot(code)) / Math.max(1, inPot(code) + dueOf(code))
 /** What nobody counts in drops is told in ml. */
 const COUNTED = 400
 const held = (code: string): string => {
@@ -154,17 +158,22 @@ useKeys((event) => {
         <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2 shrink-0">
           <div
             v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code"
-            class="grid grid-cols-[9rem_3.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2"
+            class="grid grid-cols-[8.5rem_5.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2"
           >
             <span class="text-lg font-semibold">{{ d.name }}</span>
             <span class="text-2xl font-semibold text-right whitespace-nowrap">{{ held(d.code) }}</span>
-            <span class="flex flex-wrap gap-0.5 items-center">
+            <span v-if="isMuch(d.code)" class="grid gap-1">
+              <span class="block h-5 border-2 border-dark" aria-hidden="true"><span
+                class="block h-full" :style="{ width: `${share(d.code)}%`, backgroundColor: d.hex }"
+              /></span>
+              <span v-if="onTheWay(d.code) !== 0">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
+            </span>
+            <span v-else class="flex flex-wrap gap-0.5 items-center">
               <DropShape
-                v-for="n in rows(inPot(d.code))" :key="n" :class="n > rows(inPot(d.code)) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13"
-                aria-hidden="true"
+                v-for="n in inPot(d.code)" :key="n" :class="n > inPot(d.code) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13" aria-hidden="true"
               />
               <DropShape
-                v-for="n in Math.max(0, rows(inPot(d.code) + (due.find((x) => x.code === d.code)?.drops ?? 0)) - rows(inPot(d.code)))" :key="`due-${n}`"
+                v-for="n in dueOf(d.code)" :key="`due-${n}`"
                 :hex="d.hex" :full="false" :size="13" aria-hidden="true"
               />
               <span v-if="onTheWay(d.code) !== 0" class="pl-2">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>

@@ -26,7 +26,9 @@ const by: Record<Order, (r: RecipeView) => number> = {
   cover: (r) => -r.cover,
   cost: (r) => r.cents ?? Infinity,
 }
-const sorted = computed(() => [...(props.recipes?.recipes ?? [])].sort((a, b) => by[order.value](a) - by[order.value](b) || a.weighted - b.weighted))
+const sorted = computed(() => once(props.recipes?.recipes ?? []).sort((a, b) => by[order.value](a) - by[order.value](b) || a.weighted - b.weighted))
+/** Two that differ by nothing are one. */
+const once = (all: readonly RecipeView[]): RecipeView[] => all.filter((r, i) => all.findIndex((other) => drops(other) === drops(r)) === i)
 const drops = (r: RecipeView): string => toldAll(r.drops)
 </script>
 
