@@ -22,12 +22,15 @@ final readonly class CardFit
     private const NO_CARD = 15.0;
     private const DARKEST = 0.004;
     private const BURNT = 0.985;
+    /** One channel needs so much more than another under a plainly coloured light: a lamp, a green wall. */
+    private const CAST = 1.8;
 
     /**
      * @param list<list<float>> $matrix rows give red, green and blue light
-     * @param float             $doubt  ΔE00 that a colour may be off: what patches miss that were left out of the fit
+     * @param float             $doubt  ΔE00 that a colour may be off: what patches miss that were left out of the fit, and what a cast costs
+     * @param float             $cast   how much stronger the light is in one colour than in another
      */
-    private function __construct(private array $matrix, public float $doubt)
+    private function __construct(private array $matrix, public float $doubt, public float $cast = 1.0)
     {
     }
 
@@ -53,8 +56,10 @@ final readonly class CardFit
             $known[] = $light->srgb($lab)->linear;
         }
         $balance = self::balance($seen, $known);
+        $gains = [$balance[0][0], $balance[1][1], $balance[2][2]];
+        $cast = max($gains) / min($gains);
         if (\count($patches) < self::PATCHES_FOR_A_FIT) {
-            return new self($balance, self::DOUBT_OF_A_GREY);
+            return new self($balance, self::DOUBT_OF_A_GREY * self::costs($cast), $cast);
         }
         $missed = 0.0;
         foreach ($patches as $out => [$rgb, $lab]) {
@@ -69,7 +74,19 @@ final readonly class CardFit
             throw new ColourError(Message::of('These taps do not look like the card. Tap its patches in their order.'));
         }
 
-        return new self(self::fit($seen, $known, $balance), max(self::LEAST_DOUBT, $missed));
+        return new self(self::fit($seen, $known, $balance), max(self::LEAST_DOUBT, $missed) * self::costs($cast), $cast);
+    }
+
+    /** The light is so coloured that it has to be said. */
+    public function hasCast(): bool
+    {
+        return $this->cast > self::CAST;
+    }
+
+    /** A channel that is hardly lit is known only roughly. */
+    private static function costs(float $cast): float
+    {
+        return max(1.0, sqrt($cast / self::CAST));
     }
 
     /** @param list<float> $rgb encoded, 0–1 */

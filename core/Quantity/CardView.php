@@ -92,6 +92,22 @@ final readonly class CardView
     }
 
     /**
+     * Where points of the card lie in the picture.
+     *
+     * @param list<array{float, float}> $mm
+     *
+     * @return list<array{float, float}> in pixels
+     */
+    public function seen(array $mm): array
+    {
+        return array_map(function (array $p): array {
+            [$x, $y, $z] = array_map(static fn (array $row): float => $row[0] * $p[0] + $row[1] * $p[1] + $row[2], $this->h);
+
+            return [$x / $z, $y / $z];
+        }, $mm);
+    }
+
+    /**
      * @param list<array{float, float}> $pixels
      *
      * @return list<array{float, float}>

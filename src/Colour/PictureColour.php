@@ -7,10 +7,14 @@ namespace KindHeel\App\Colour;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Picture\PictureStore;
+use KindHeel\Core\Colour\CardFinder;
 use KindHeel\Core\Colour\CardFit;
+use KindHeel\Core\Colour\ColourError;
+use KindHeel\Core\Colour\GreyPicture;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
+use KindHeel\Core\Colour\WorkshopCard;
 use KindHeel\Core\Text\FieldError;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -22,45 +26,115 @@ final readonly class PictureColour
     /** Half the side of the square that a tap averages, as a share of the picture's shorter side. */
     private const REACH = 0.012;
     private const GREY_L = 50.0;
+    /** The card is looked for in a picture whose longer side has so many pixels. */
+    private const SEARCHED = 480;
 
     public function __construct(private Connection $connection, private PictureStore $pictures, private ColourShelf $shelf)
     {
     }
 
+    /** The card's fields, found by themselves. */
+    public function find(int $picture): CardFoundView
+    {
+        $image = $this->image($picture);
+        $scale = self::SEARCHED / max(imagesx($image), imagesy($image));
+        $small = imagescale($image, max(1, (int) round($scale * imagesx($image))), max(1, (int) round($scale * imagesy($image))), \IMG_BILINEAR_FIXED);
+        $found = CardFinder::find(self::grey($small ?: $image));
+        // It may lie four ways, and be printed or painted: the one whose fields look like themselves.
+        $best = null;
+        foreach ($found['turns'] as $turn) {
+            foreach ($this->known() as $kind => $known) {
+                try {
+                    $fit = CardFit::of(array_map(static fn (int $i): array => [self::at($image, $turn[$i]), $known[$i]], array_keys($known)));
+                } catch (ColourError) {
+                    continue;
+                }
+                if (null === $best || $fit->doubt < $best->doubt) {
+                    $best = new CardFoundView($turn, 'printed' === $kind, round($fit->doubt, 1), self::words($fit));
+                }
+            }
+        }
+
+        return $best ?? throw new FieldError('card', 'There is a frame, and what is in it is not the workshop’s card. Tap its fields yourself.');
+    }
+
+    public function card(): CardView
+    {
+        return new CardView(WorkshopCard::PRINTED, array_map($this->shelf->name(...), self::CARD));
+    }
+
     public function read(int $picture, PictureColourInput $input): PictureColourView
+    {
+        $image = $this->image($picture);
+        $patches = [];
+        if (null !== $input->grey) {
+            $patches[] = [self::at($image, $input->grey), Lab::of(self::GREY_L, 0.0, 0.0)];
+        }
+        $known = $this->known();
+        foreach ($input->card as $i => $tap) {
+            if ($i >= \count(self::CARD)) {
+                throw new FieldError('card', 'The card has twelve fields.');
+            }
+            $fields = $known[$input->printed ? 'printed' : 'painted']
+                ?? throw new FieldError('card', 'The card is painted from tubes that are not on this shelf.');
+            $patches[] = [self::at($image, $tap), $fields[$i]];
+        }
+        $fit = CardFit::of($patches);
+        $lab = $fit->lab(self::at($image, $input->at));
+
+        return new PictureColourView(LabView::of($lab), $lab->toSrgbHex(), round($fit->doubt, 1), self::words($fit));
+    }
+
+    private static function words(CardFit $fit): string
+    {
+        $good = $fit->doubt > 4.0
+            ? 'good enough to choose a tube, not to judge a match.'
+            : 'good enough to start a pot; judge the dab with the reader or by eye.';
+        $cast = $fit->hasCast() ? ' The light has a strong cast, which costs certainty: daylight is better.' : '';
+
+        return \sprintf('It may be off by %.1f: %s%s', $fit->doubt, $good, $cast);
+    }
+
+    /** @return array{printed: list<Lab>, painted?: list<Lab>} what the fields really are */
+    private function known(): array
+    {
+        $palette = $this->shelf->palette();
+        $light = Light::daylight();
+        $painted = [];
+        foreach (self::CARD as $code) {
+            $paint = $palette->paints[$code] ?? null;
+            if (null !== $paint) {
+                $painted[] = $light->lab(Mixture::of([$code => $paint], [$code => 1])->look());
+            }
+        }
+
+        return ['printed' => WorkshopCard::printed()] + (\count($painted) === \count(self::CARD) ? ['painted' => $painted] : []);
+    }
+
+    private static function grey(\GdImage $image): GreyPicture
+    {
+        $bytes = '';
+        [$width, $height] = [imagesx($image), imagesy($image)];
+        for ($y = 0; $y < $height; ++$y) {
+            for ($x = 0; $x < $width; ++$x) {
+                $rgb = (int) imagecolorat($image, $x, $y);
+                // BT.601 luma.
+                $bytes .= \chr((int) (0.299 * ($rgb >> 16 & 255) + 0.587 * ($rgb >> 8 & 255) + 0.114 * ($rgb & 255)));
+            }
+        }
+
+        return GreyPicture::of($width, $height, $bytes);
+    }
+
+    private function image(int $picture): \GdImage
     {
         $digest = Row::first($this->connection, 'SELECT digest FROM picture WHERE id = ?', [$picture])?->text('digest');
         $path = null === $digest ? null : $this->pictures->path($digest, 'full');
         if (null === $path) {
             throw new NotFoundHttpException();
         }
-        $image = imagecreatefromjpeg($path) ?: throw new NotFoundHttpException();
-        $patches = [];
-        if (null !== $input->grey) {
-            $patches[] = [self::at($image, $input->grey), Lab::of(self::GREY_L, 0.0, 0.0)];
-        }
-        $palette = $this->shelf->palette();
-        foreach ($input->card as $i => $tap) {
-            $code = self::CARD[$i] ?? throw new FieldError('card', 'The card has twelve fields.');
-            $paint = $palette->paints[$code] ?? throw new FieldError('card', 'The card is painted from tubes that are not on this shelf.');
-            $light = Light::daylight();
-            $patches[] = [self::at($image, $tap), $light->lab(Mixture::of([$code => $paint], [$code => 1])->look())];
-        }
-        $fit = CardFit::of($patches);
-        $lab = $fit->lab(self::at($image, $input->at));
 
-        return new PictureColourView(
-            LabView::of($lab),
-            $lab->toSrgbHex(),
-            round($fit->doubt, 1),
-            \sprintf(
-                'It may be off by %.1f: %s',
-                $fit->doubt,
-                $fit->doubt > 4.0
-                    ? 'good enough to choose a tube, not to judge a match.'
-                    : 'good enough to start a pot; judge the dab with the reader or by eye.',
-            ),
-        );
+        return imagecreatefromjpeg($path) ?: throw new NotFoundHttpException();
     }
 
     /**

@@ -8,14 +8,16 @@ namespace KindHeel\App\Colour;
 final readonly class PictureColourInput
 {
     /**
-     * @param list<float>       $at   the leather
-     * @param list<float>|null  $grey the grey card
-     * @param list<list<float>> $card the fields of the workshop's card, in their order
+     * @param list<float>       $at      the leather
+     * @param list<float>|null  $grey    the grey card
+     * @param list<list<float>> $card    the fields of the workshop's card, in their order
+     * @param bool              $printed they were printed; else they were painted from the workshop's tubes
      */
     public function __construct(
         public array $at,
         public ?array $grey = null,
         public array $card = [],
+        public bool $printed = false,
     ) {
     }
 }

@@ -97,7 +97,8 @@ final readonly class PotWork
         if ([] === $old->drops()) {
             throw new NotNow('There is nothing in that pot that could be mixed again.');
         }
-        $pot = $this->like($old, $target, $old->areaDm2(), $by);
+        $need = $old->need();
+        $pot = $this->like($old, $target, max(0.01, $old->areaDm2() * $input->ml / ($need->layMl + $need->keptMl)), $by);
         $pot->follow($old->drops(), \sprintf('As “%s” was mixed.', $old->name()), $by, $this->clock->now());
         $pot->forAmount($input->ml, $by, $this->clock->now());
         $this->entities->persist($pot);

@@ -143,6 +143,19 @@ final readonly class ReadingController
         );
     }
 
+    /** Where the workshop's card lies in a picture. */
+    #[Route('/api/pictures/{id}/card', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function findCard(int $id): JsonResponse
+    {
+        return Answer::of($this->pictures->find($id));
+    }
+
+    #[Route('/api/colours/card', methods: ['GET'])]
+    public function card(): JsonResponse
+    {
+        return Answer::of($this->pictures->card());
+    }
+
     #[Route('/api/pictures/{id}/colour', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function picture(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PictureColourInput $input): JsonResponse
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Colour\CardFoundView;
+use KindHeel\App\Colour\CardView;
 use KindHeel\App\Colour\CoatsView;
 use KindHeel\App\Colour\ColoursView;
 use KindHeel\App\Colour\CorrectionView;
@@ -27,6 +29,7 @@ use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\Core\Colour\Pot\Advice;
+use KindHeel\Core\Colour\WorkshopCard;
 use KindHeel\Tests\Support\HouseRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -355,6 +358,57 @@ final class ColourTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/pictures/$picture/colour", ['at' => [0.75, 0.75], 'card' => array_fill(0, 12, [0.2, 0.2])]);
         $this->refused(404, 'POST', '/api/pictures/999999/colour', ['at' => [0.75, 0.75], 'grey' => [0.2, 0.2]]);
         self::assertSame(0, $this->rows('reading'));
+    }
+
+    public function testTheWorkshopsCardIsFoundInAPictureByItselfAndReadsTheLeatherBesideIt(): void
+    {
+        $piece = $this->plannedPair();
+        $image = imagecreatetruecolor(1600, 1200);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 172, 150, 120));
+        $channel = static fn (string $hex, int $from): int => max(0, min(255, (int) hexdec(substr($hex, $from, 2))));
+        $ink = static fn (string $hex): int => (int) imagecolorallocate($image, $channel($hex, 1), $channel($hex, 3), $channel($hex, 5));
+        // A card of 6 pixels a millimetre, upside down; the leather on its right.
+        $box = static function (float $x, float $y, float $w, float $h, int $ink) use ($image): void {
+            imagefilledrectangle($image, (int) (800 - 6 * ($x + $w)), (int) (640 - 6 * ($y + $h)), (int) (800 - 6 * $x), (int) (640 - 6 * $y), $ink);
+        };
+        $box(-4, -4, 108, 78, $ink('#f8f8f6'));
+        $box(0, 0, 100, 70, $ink('#181818'));
+        $box(4, 4, 92, 62, $ink('#f8f8f6'));
+        foreach (WorkshopCard::middles() as $i => [$x, $y]) {
+            $box($x - 9, $y - 8, 18, 16, $ink(WorkshopCard::PRINTED[$i]));
+        }
+        imagefilledrectangle($image, 1000, 300, 1500, 900, $ink('#7a4a2a'));
+        $picture = $this->kept($piece, $image);
+        $found = $this->must(CardFoundView::class, 'GET', "/api/pictures/$picture/card");
+        self::assertTrue($found->printed);
+        self::assertCount(12, $found->fields);
+        self::assertLessThan(3.0, $found->doubt);
+        [$x, $y] = WorkshopCard::middles()[0];
+        self::assertEqualsWithDelta((800 - 6 * $x) / 1600, $found->fields[0][0], 0.01);
+        self::assertEqualsWithDelta((640 - 6 * $y) / 1200, $found->fields[0][1], 0.01);
+        $asked = ['at' => [0.78, 0.5], 'card' => $found->fields, 'printed' => true];
+        $read = $this->must(PictureColourView::class, 'POST', "/api/pictures/$picture/colour", $asked);
+        $channels = static fn (string $hex): array => array_map(hexdec(...), str_split(substr($hex, 1), 2));
+        foreach (array_map(null, $channels('#7a4a2a'), $channels($read->hex)) as [$is, $seen]) {
+            self::assertEqualsWithDelta($is, $seen, 9.0);
+        }
+        $black = $this->kept($piece, imagecreatetruecolor(640, 480));
+        self::assertStringContainsString('No card is found', $this->refused(422, 'GET', "/api/pictures/$black/card")->detail);
+        $card = $this->must(CardView::class, 'GET', '/api/colours/card');
+        self::assertSame([WorkshopCard::PRINTED, 12], [$card->printed, \count($card->painted)]);
+    }
+
+    private function kept(int $piece, \GdImage $image): int
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'card');
+        imagejpeg($image, $file, 92);
+        $kept = self::getContainer()->get(PictureStore::class)->keep($file);
+        $this->connection()->insert('picture', [
+            'piece_id' => $piece, 'moment' => 'before', 'digest' => $kept['digest'], 'width' => imagesx($image), 'height' => imagesy($image),
+            'by_id' => Row::first($this->connection(), 'SELECT id FROM person LIMIT 1')?->int('id'), 'at' => '2026-03-02 09:00:00',
+        ]);
+
+        return (int) $this->connection()->lastInsertId();
     }
 
     public function testARangeGoesOutAndComesBackAndABrokenOneBringsNothing(): void

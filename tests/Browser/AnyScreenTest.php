@@ -74,7 +74,7 @@ final class AnyScreenTest extends StoryTestCase
             '/counter', '/counter/new', '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving',
         ];
         yield 'papers' => ['/pieces/PIECE/card', '/tickets/TICKET/label', '/tickets/TICKET/paper', '/pots/1/label', '/day'];
-        yield 'the other rooms' => ['/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/pieces/PIECE/colour', '/workshop'];
+        yield 'the other rooms' => ['/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop'];
     }
 
     public function testASmallDrawingIsMadeLargerSoThatOnePartIsHit(): void

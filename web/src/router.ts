@@ -116,6 +116,7 @@ export const router = createRouter({
       props: (to) => ({ id: Number(to.params['id']) }),
       meta: { title: t('app.router.labelOfAPot') },
     },
+    { path: '/colours/card', component: () => import('./colour/CardPage.vue'), meta: { title: t('app.router.theWorkshopsCard') } },
     { path: '/colours', component: () => import('./colour/Colours.vue'), meta: { title: t('app.router.shelfOfColours') } },
     {
       path: '/shelf', component: () => import('./shelf/Shelf.vue'), props: (to) => ({ product: to.query['product'] ? Number(to.query['product']) : null }),

@@ -466,7 +466,7 @@ describe('a colour that is read', () => {
     await tapped(it, 60, 70)
     expect(it.find('[role=status]').text()).toBe('Tap the leather.')
     await tapped(it, 110, 45)
-    expect(acts()[0]?.body).toEqual({ at: [0.5, 0.25], grey: [0.25, 0.5], card: [] })
+    expect(acts()[0]?.body).toEqual({ at: [0.5, 0.25], grey: [0.25, 0.5], card: [], printed: false })
     await says(it, 'Keep it').trigger('click')
     expect(it.emitted('keep')).toEqual([[{ ...place, source: 'picture', labs: [[41, 20, 30]], doubt: 3.5 }]])
   })
@@ -484,6 +484,28 @@ describe('a colour that is read', () => {
     expect(sent.grey).toBeNull()
     expect(sent.card.map(([x]) => x)).toEqual([0, 0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.55])
     await says(it, 'tap anew').trigger('click')
+    expect(it.find('[role=status]').text()).toBe('Tap field 1 of the card.')
+  })
+
+  it('comes from a picture whose card is found by itself: only the leather is tapped', async () => {
+    const fields = Array.from({ length: 12 }, (_, i) => [0.02 * i, 0.5])
+    const card = ok({ fields, printed: true, doubt: 1.8, sentence: 'It may be off by 1.8.' })
+    const { it, acts } = await take([], { ...found, 'GET /pictures/8/card': card })
+    await tab(it, 'Picture')
+    await says(it, 'Find the card').trigger('click')
+    await settled()
+    expect(text(it)).toContain('The card is found. It may be off by 1.8.')
+    await tapped(it, 110, 70)
+    expect(acts()[0]?.body).toMatchObject({ grey: null, card: fields, printed: true })
+  })
+
+  it('says why no card is found, and asks for taps', async () => {
+    const none = refuses(422, 'One side of the card lies in shade.')
+    const { it } = await take([], { ...found, 'GET /pictures/8/card': none })
+    await tab(it, 'Picture')
+    await says(it, 'Find the card').trigger('click')
+    await settled()
+    expect(it.find('[role=alert]').text()).toBe('One side of the card lies in shade.')
     expect(it.find('[role=status]').text()).toBe('Tap field 1 of the card.')
   })
 

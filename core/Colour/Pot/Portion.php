@@ -9,6 +9,8 @@ use KindHeel\Core\Text\Message;
 /** An amount of one paint as hands count it in: by drops, by a measure and then drops, or on the scales, whichever is fewest to count. */
 final readonly class Portion
 {
+    /** So many drops are counted as they fall, and more finely than any measure shows. */
+    private const FEW = 60;
     /** Filling a measure to its mark, and weighing, are as much to do as so many drops. */
     private const MEASURED = 12;
     private const WEIGHED = 24;
@@ -38,6 +40,9 @@ final readonly class Portion
         $least = \in_array(CountBy::Drops, $ways, true) ? $drops : \PHP_INT_MAX;
         $ml = floor($drops * $dropMl + 1e-9);
         $rest = $drops - (int) round($ml / $dropMl);
+        if ($drops <= self::FEW && \PHP_INT_MAX !== $least) {
+            return $best;
+        }
         if (\in_array(CountBy::Millilitres, $ways, true) && $ml >= 1.0 && self::MEASURED + max(0, $rest) < $least) {
             $best = new self(CountBy::Millilitres, $ml, max(0, $rest), $drops);
             $least = self::MEASURED + max(0, $rest);

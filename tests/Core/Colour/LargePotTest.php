@@ -30,6 +30,8 @@ final class LargePotTest extends TestCase
     #[TestWith([9, null, '9 drops'])]
     #[TestWith([1, 1.1, '1 drop'])]
     #[TestWith([14, null, '14 drops'])]
+    #[TestWith([60, 1.1, '60 drops'])]
+    #[TestWith([61, null, '2 ml, then 17 drops'])]
     #[TestWith([112, null, '5 ml, then 1 drop'])]
     #[TestWith([1347, null, '60 ml, then 14 drops'])]
     #[TestWith([1333, 1.1, '66.0 g'])]

@@ -147,11 +147,23 @@ export interface CallView {
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
 
+export interface CardFoundView {
+  readonly fields: readonly (readonly number[])[];
+  readonly printed: boolean;
+  readonly doubt: number;
+  readonly sentence: string;
+}
+
 export interface CardInput {
   longMm: number;
   shortMm: number;
   wasLongMm: number;
   wasShortMm: number;
+}
+
+export interface CardView {
+  readonly printed: readonly string[];
+  readonly painted: readonly string[];
 }
 
 export interface CareWarningView {
@@ -1221,6 +1233,7 @@ export interface PictureColourInput {
   at: readonly number[];
   grey?: readonly number[] | null;
   card?: readonly (readonly number[])[];
+  printed?: boolean;
 }
 
 export interface PictureColourView {

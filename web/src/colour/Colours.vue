@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { ColoursView, ProductView, RangeTakenView } from '../api/types'
 import { useAct } from '../kit/useAct'
@@ -40,6 +41,7 @@ const left = (p: ProductView): string => `${p.leftMl.toFixed(0)} ml${p.centsPer1
     <Notice :text="problem || hands.problem.value" @again="reload" />
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">{{ t('colour.Colours.theShelfOfColours') }}</h1>
+      <RouterLink class="may" to="/colours/card">{{ t('colour.CardPage.theWorkshopsCard') }}</RouterLink>
       <button v-if="person?.mayPlan" class="may" type="button" @click="own = true">{{ t('colour.Colours.aPaintOfYourOwn') }}</button>
       <label v-if="person?.mayPlan" class="may cursor-pointer">{{ t('colour.Colours.bringInARange') }}<input
         type="file" class="sr-only" accept=".json,application/json"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import { figure } from '../kit/figure'
 import type {
+  CardFoundView,
   ColoursView,
   Gloss,
   Half,
@@ -17,6 +18,7 @@ import type {
   SamplesView,
   SampleView,
 } from '../api/types'
+import { RouterLink } from 'vue-router'
 import { t } from '../words'
 
 /** A colour of a place, read in one of four ways. */
@@ -61,6 +63,9 @@ const card = ref<Tap[]>([])
 const at = ref<Tap | null>(null)
 const seen = shallowRef<PictureColourView | null>(null)
 const withCard = ref(false)
+/** The workshop's card as it was found by itself; its fields need no taps then. */
+const found = shallowRef<CardFoundView | null>(null)
+const looking = ref(false)
 const CARD_FIELDS = 12
 const shown = computed(() => pictures.value?.pictures.find((p) => p.id === chosenPicture.value))
 const wanted = computed(() =>
@@ -73,12 +78,28 @@ const wanted = computed(() =>
         : '',
 )
 const startAgain = (): void => {
+  found.value = null
   grey.value = null
   card.value = []
   at.value = null
   seen.value = null
 }
 watch([chosenPicture, withCard], startAgain)
+const findCard = async (): Promise<void> => {
+  withCard.value = true
+  await nextTick()
+  startAgain()
+  problem.value = ''
+  looking.value = true
+  try {
+    const card12 = await api.get<CardFoundView>(`/pictures/${chosenPicture.value}/card`)
+    found.value = card12
+    card.value = card12.fields.map(([x = 0, y = 0]) => [x, y])
+  } catch (error) {
+    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
+  }
+  looking.value = false
+}
 const tap = async (event: MouseEvent): Promise<void> => {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
   const spot: Tap = [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height]
@@ -97,6 +118,7 @@ const tap = async (event: MouseEvent): Promise<void> => {
       at: spot,
       grey: withCard.value ? null : grey.value,
       card: card.value,
+      printed: found.value?.printed ?? false,
     })
   } catch (error) {
     problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
@@ -164,10 +186,13 @@ const compared = computed(() => [
             </button>
           </div>
           <div class="flex flex-wrap gap-3">
+            <button class="do" type="button" :disabled="looking" @click="findCard">{{ t('colour.TakeColour.findTheCard') }}</button>
             <button class="may" type="button" :aria-pressed="!withCard" @click="withCard = false">{{ t('colour.TakeColour.aGreyCardIsIn') }}</button>
             <button class="may" type="button" :aria-pressed="withCard" @click="withCard = true">{{ t('colour.TakeColour.theWorkshopsCardIsIn') }}</button>
             <button class="quiet" type="button" @click="startAgain">{{ t('colour.TakeColour.tapAnew') }}</button>
+            <RouterLink class="quiet" to="/colours/card">{{ t('colour.TakeColour.printACard') }}</RouterLink>
           </div>
+          <p v-if="found" role="status">{{ t('colour.TakeColour.theCardIsFound', [found.sentence]) }}</p>
           <p class="text-lg font-semibold" role="status">{{ wanted }}</p>
           <div class="relative cursor-crosshair" @click="tap">
             <img :src="shown.full" :alt="t('colour.TakeColour.thePictureToTap')" class="w-full">
