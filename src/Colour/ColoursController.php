@@ -25,6 +25,8 @@ final readonly class ColoursController
     public function __construct(
         private ColoursReader $reader,
         private DyeReader $dyes,
+        private DyeChoices $choices,
+        private PieceColourReader $pieces,
         private RangeDocument $range,
         private Members $members,
         private IdempotentRequest $once,
@@ -75,6 +77,23 @@ final readonly class ColoursController
         DyeLook $look = DyeLook::Dry,
     ): JsonResponse {
         return Answer::of($this->dyes->over($ground, $target, $applicator, $look));
+    }
+
+    /** A rung of the ladder goes into the plan of a piece. */
+    #[Route('/api/pieces/{id}/dye-choices', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function choose(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        DyeChoiceInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(
+            fn () => $this->choices->choose($id, $input, $this->members->person($member)),
+            201,
+            fn (): PieceColourView => $this->pieces->of($id),
+        );
     }
 
     #[Route('/api/dyes/swatches', methods: ['POST'])]

@@ -44,6 +44,7 @@ final readonly class DyeReader
         $ladders = array_values(array_map(fn (Dye $dye): DyeLadderView => $this->ladder($ladder, $dye, $aim, $look), $this->shelf->dyes()));
 
         return new DyesView(
+            $leather->place()->part,
             SeenView::of($leather->spectrum()),
             null === $aim ? null : SeenView::of($aim->spectrum()),
             $applicator,
@@ -127,6 +128,8 @@ final readonly class DyeReader
             $match->washes,
         );
 
-        return new DyeMatchView(implode(', then ', $words), $light->hex($light->lab($seen->of($match->look))), round($match->dE00, 2));
+        $washes = array_map(static fn (DyeWash $w): DyeWashView => new DyeWashView($w->dye->id, $w->thinner, $w->coats), $match->washes);
+
+        return new DyeMatchView($washes, implode(', then ', $words), $light->hex($light->lab($seen->of($match->look))), round($match->dE00, 2));
     }
 }

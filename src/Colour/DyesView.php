@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\Applicator;
 
 final readonly class DyesView
@@ -14,6 +15,7 @@ final readonly class DyesView
      * @param list<DyeLadderView> $ladders
      */
     public function __construct(
+        public PartName $part,
         public ?SeenView $ground,
         public ?SeenView $target,
         public Applicator $applicator,

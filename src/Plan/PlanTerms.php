@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Colour\DyeChoices;
 use KindHeel\App\Colour\PotCover;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Settings\WorkshopSchool;
@@ -16,7 +17,7 @@ use Psr\Clock\ClockInterface;
 /** What a plan is asked for: the workshop's schools, those of the piece over them, what is not wanted, the hour. */
 final readonly class PlanTerms
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private PotCover $cover)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private PotCover $cover, private DyeChoices $dyes)
     {
     }
 
@@ -44,6 +45,7 @@ final readonly class PlanTerms
             climbed: $terms->climbed(),
             firmOnly: true,
             oneHalfOnly: $terms->isOneHalfOnly(),
+            washes: $this->dyes->of($piece),
         );
     }
 
@@ -60,6 +62,7 @@ final readonly class PlanTerms
             climbed: $wishes->climbed,
             firmOnly: true,
             oneHalfOnly: $wishes->oneHalfOnly,
+            washes: $wishes->washes,
         );
     }
 }

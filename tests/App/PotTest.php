@@ -205,6 +205,32 @@ final class PotTest extends ApiTestCase
         return Dab::onPaper(Mixture::of(HouseRange::paints(), $drops)->look())->values;
     }
 
+    public function testARungOfTheLadderGoesIntoThePlan(): void
+    {
+        $id = $this->plannedPair(aim: 'recolour');
+        $chosen = ['parts' => ['vamp'], 'washes' => [['dye' => 'walnut-dye', 'thinner' => 3, 'coats' => 2]], 'applicator' => 'cloth'];
+        $dye = self::firstOf($this->must(ColoursView::class, 'GET', '/api/colours')->products, static fn ($p): bool => 'dye' === $p->kind->value)->code;
+        $chosen['washes'][0]['dye'] = $dye;
+        $said = $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", $chosen)->detail;
+        self::assertStringContainsString('Dye does not hold on the vamp: it is of pigmented', $said);
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        $vamp = array_map(static fn (string $half): array => ['part' => 'vamp', 'half' => $half], ['left', 'right']);
+        $given = ['version' => $piece->version, 'places' => $vamp, 'material' => 'veg-tan', 'certainty' => 'known'];
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", $given);
+        $wrong = ['washes' => [['dye' => 'of-yesterday', 'thinner' => 3, 'coats' => 2]]] + $chosen;
+        $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", $wrong);
+        $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", ['washes' => [['dye' => $dye, 'thinner' => 2, 'coats' => 2]]] + $chosen);
+        $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", ['washes' => [['dye' => $dye, 'thinner' => 3, 'coats' => 9]]] + $chosen);
+        $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", $chosen, 201);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $washes = array_filter($plan->steps, static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder'));
+        self::assertCount(4, $washes, 'two on either half');
+        self::assertStringContainsString('let down', implode(' ', array_merge(...array_map(static fn ($s): array => $s->supplies, array_values($washes)))));
+        $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", ['washes' => []] + $chosen, 201);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version]);
+        self::assertSame([], array_filter($plan->steps, static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder')), 'left to the plan again');
+    }
+
     public function testEyesAloneBringAPotToItsTarget(): void
     {
         $pot = $this->open($this->plannedPair(), ['areaDm2' => 2.0]);

@@ -146,6 +146,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/readings/file' => self::APPRENTICE,
         'POST /api/pictures/{id}/colour' => self::APPRENTICE,
         'POST /api/pieces/{id}/wanted-colours' => self::RESTORER,
+        'POST /api/pieces/{id}/dye-choices' => self::RESTORER,
         'GET /api/pictures/{id}/card' => self::APPRENTICE,
         'GET /api/colours/card' => self::APPRENTICE,
         'GET /api/pots' => self::APPRENTICE,

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { CoatsView, MeasurementView, PictureView, PlannedColourView, PotView, ReadingView } from '../src/api/types'
+import Dyes from '../src/colour/Dyes.vue'
 import MixPot from '../src/colour/MixPot.vue'
 import OwnPaint from '../src/colour/OwnPaint.vue'
 import TakeColour from '../src/colour/TakeColour.vue'
@@ -680,5 +681,28 @@ describe('the colour that a part is to have', () => {
     expect(it.emitted('want')?.[0]?.[0]).toEqual({
       gloss: 'satin', source: 'typed', measured: [], labs: [[30, 5, -12]], whereabouts: '', doubt: null, places: both,
     })
+  })
+})
+
+describe('dyes on a ground', () => {
+  const dyes = {
+    part: 'vamp', ground: seen(60), target: seen(40), applicator: 'cloth', factor: 1, swatches: 0, never: null,
+    matches: [{ washes: [{ dye: 'walnut', thinner: 3, coats: 2 }], sentence: '2 × walnut, 1:3 in alcohol', hex: '#332211', dE00: 0.8 }],
+    ladders: [{ code: 'walnut', name: 'walnut', diluent: 'alcohol', rungs: [{ thinner: 1, coats: 3, hex: '#221100', dE00: 2.5 }] }],
+  }
+
+  it('go into the plan as the nearest match, or as any rung of a ladder', async () => {
+    const acts = serving({ ...house, 'GET /dyes/11': ok(dyes), 'POST /pieces/4/dye-choices': ok({}) })
+    const it = shown(Dyes, { id: 4, ground: 11, target: 12 })
+    await settled()
+    await says(it, 'Into the plan').trigger('click')
+    await settled()
+    expect(text(it)).toContain('Chosen: 2 × walnut, 1:3 in alcohol. Plan it anew')
+    await says(it, 'walnut, 3 washes 1:1, 2.5 from the target').trigger('click')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([
+      { parts: ['vamp'], washes: [{ dye: 'walnut', thinner: 3, coats: 2 }], applicator: 'cloth' },
+      { parts: ['vamp'], washes: [{ dye: 'walnut', thinner: 1, coats: 3 }], applicator: 'cloth' },
+    ])
   })
 })

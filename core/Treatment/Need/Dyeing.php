@@ -16,6 +16,7 @@ use KindHeel\Core\Text\Message;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\LetDown;
 use KindHeel\Core\Treatment\Wish\School;
 
 /** Transparent colour in the fibre: spots first, then washes over the whole part, rubbed off dry, and a resist where it meets the world. */
@@ -36,7 +37,7 @@ final readonly class Dyeing
     public function needs(array $parts): array
     {
         $needs = [];
-        foreach ($this->brief->byColour($parts) as $turn => $shaded) {
+        foreach ($this->byWashes($parts) as [$turn, $shaded]) {
             $napped = array_values(array_filter($shaded, static fn (Part $p): bool => $p->material->isNapped()));
             $smooth = array_values(array_filter($shaded, static fn (Part $p): bool => !$p->material->isNapped()));
             if ([] !== $napped) {
@@ -53,6 +54,33 @@ final readonly class Dyeing
         }
 
         return $needs;
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return list<array{int, non-empty-list<Part>}> of one shade and with the same washes each, with the turn of their colour
+     */
+    private function byWashes(array $parts): array
+    {
+        $groups = [];
+        foreach ($this->brief->byColour($parts) as $turn => $shaded) {
+            $alike = [];
+            foreach ($shaded as $part) {
+                $alike[implode(', ', array_map(static fn (LetDown $w): string => $w->words(), $this->chosen($part)))][] = $part;
+            }
+            foreach ($alike as $group) {
+                $groups[] = [$turn, $group];
+            }
+        }
+
+        return $groups;
+    }
+
+    /** @return list<LetDown> that were chosen from the ladder on it, from light to deep */
+    private function chosen(Part $part): array
+    {
+        return $this->brief->wishes->washes[$part->at->part->value] ?? [];
     }
 
     /**
@@ -105,9 +133,20 @@ final readonly class Dyeing
             fn (Part $p): bool => Aim::Recolour === $this->brief->aim($p)
                 || $this->brief->worstOfPair($p->at, ...Colouring::LOST, ...Colouring::LOST_FOR_GOOD) > 2,
         );
-        $needs = $this->colouring->spots($parts, $family, $shade, $turn);
+        $chosen = $this->chosen($parts[0]);
+        $needs = $this->colouring->spots($parts, $chosen[0]->family ?? $family, $shade, $turn);
+        foreach ($chosen as $n => $wash) {
+            $needs[] = new Need(
+                Step::lay(Phase::Colour, $wash->family, $wash->applicator, $places, $n + 1, \count($chosen)),
+                Rank::colour($turn, Rank::COLOUR + 2 * ($n + 1)),
+                Phrase::sentence('%s: %s, as it was chosen from the ladder on this ground.', $this->colouring->because($places), $wash->words())
+                    .(0 === $n ? Message::of(' Sample it on scrap first, with the finish on, judged dry.') : ''),
+                ['O-17', 'O-19', 'J-7'],
+                $shade,
+            );
+        }
         $coats = [] === $deep ? 1 : 2;
-        foreach ([1 => $parts, 2 => array_values($deep)] as $coat => $on) {
+        foreach ([] === $chosen ? [1 => $parts, 2 => array_values($deep)] : [] as $coat => $on) {
             if ([] !== $on) {
                 $needs[] = new Need(
                     Step::lay(Phase::Colour, $family, $applicator, Brief::places($on), $coat, $coats),

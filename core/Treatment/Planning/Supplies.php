@@ -10,6 +10,7 @@ use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
 use KindHeel\Core\Product\Amount;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Quantity\Dilution;
@@ -20,6 +21,7 @@ use KindHeel\Core\Text\Message;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Step;
+use KindHeel\Core\Treatment\Wish\LetDown;
 
 /** Thread, tape, abrasive and dilutions, worked out. */
 final class Supplies
@@ -37,7 +39,10 @@ final class Supplies
     {
         $dilution = null === $step->family ? null : Family::of($step->family)->dilution;
 
+        $wash = null === $amount ? null : self::wash($step, $brief);
+
         return match (true) {
+            null !== $wash => [new Supply(Message::of('let down'), null, '', $wash->words().': '.$wash->amounts($amount->quantity))],
             Action::Stitch === $step->action => array_map(static fn (Place $p): Supply => self::thread($p, $brief), $step->on),
             Action::Mask === $step->action => [
                 new Supply(Message::of('low-tack tape'), round(array_sum(array_map(static fn (Place $p): float => self::tape($p, $brief), $step->on)), 1), 'm'),
@@ -46,6 +51,14 @@ final class Supplies
             null !== $dilution && null !== $amount => [self::dilution($amount->quantity, $dilution)],
             default => [],
         };
+    }
+
+    /** The wash that a coat of dye is, where its dyes were chosen from the ladder. */
+    private static function wash(Step $step, Brief $brief): ?LetDown
+    {
+        $part = $step->on[0]->part->value ?? '';
+
+        return $step->does(Effect::Dyes) && !$step->isSpot() ? $brief->wishes->washes[$part][$step->coat - 1] ?? null : null;
     }
 
     public static function dilution(float $totalMl, Dilution $dilution): Supply

@@ -13,13 +13,14 @@ use KindHeel\Core\Product\Hazard;
 final readonly class Wishes
 {
     /**
-     * @param list<Hazard|FamilyId> $exclude
-     * @param float|null            $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
-     * @param list<string>          $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
-     * @param array<string, Cover>  $cover          by part, where a pot was mixed over a ground that was read
-     * @param array<string, int>    $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
-     * @param bool                  $firmOnly       what is held back behind a look is left out until the look has been taken
-     * @param bool                  $oneHalfOnly    one half was treated and compared; the other stays as it is (T-8)
+     * @param list<Hazard|FamilyId>        $exclude
+     * @param float|null                   $readyInMinutes from now; a piece that is to be made ready fast keeps it, of others it is said when they cannot
+     * @param list<string>                 $without        what is left out, by {@see \KindHeel\Core\Treatment\Step::what()}
+     * @param array<string, Cover>         $cover          by part, where a pot was mixed over a ground that was read
+     * @param array<string, int>           $climbed        rungs that a look has asked for, by {@see \KindHeel\Core\Treatment\Need\Ladder::key()}
+     * @param bool                         $firmOnly       what is held back behind a look is left out until the look has been taken
+     * @param bool                         $oneHalfOnly    one half was treated and compared; the other stays as it is (T-8)
+     * @param array<string, list<LetDown>> $washes         by part, where dyes were chosen from the ladder, from light to deep
      */
     public function __construct(
         public Schools $schools,
@@ -30,6 +31,7 @@ final readonly class Wishes
         public array $climbed = [],
         public bool $firmOnly = false,
         public bool $oneHalfOnly = false,
+        public array $washes = [],
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class Wishes
             $this->climbed,
             $this->firmOnly,
             $this->oneHalfOnly,
+            $this->washes,
         );
     }
 

@@ -407,6 +407,12 @@ export type DryingPlace = 'bench' | 'rack' | 'booth' | 'box';
 
 export type Dryness = 'supple' | 'thirsty' | 'stiff' | 'brittle';
 
+export interface DyeChoiceInput {
+  parts: readonly PartName[];
+  washes: readonly WashInput[];
+  applicator?: Applicator;
+}
+
 export interface DyeLadderView {
   readonly code: string;
   readonly name: string;
@@ -415,6 +421,7 @@ export interface DyeLadderView {
 }
 
 export interface DyeMatchView {
+  readonly washes: readonly DyeWashView[];
   readonly sentence: string;
   readonly hex: string;
   readonly dE00: number;
@@ -436,7 +443,14 @@ export interface DyeSwatchInput {
   dyed: readonly number[];
 }
 
+export interface DyeWashView {
+  readonly dye: string;
+  readonly thinner: number;
+  readonly coats: number;
+}
+
 export interface DyesView {
+  readonly part: PartName;
   readonly ground: SeenView | null;
   readonly target: SeenView | null;
   readonly applicator: Applicator;
@@ -2271,6 +2285,12 @@ export interface WantedInput {
   doubt?: number | null;
 }
 
+export interface WashInput {
+  dye: string;
+  thinner: number;
+  coats: number;
+}
+
 export interface WayDateView {
   readonly aim: Aim;
   readonly certain: string | null;
@@ -2435,6 +2455,9 @@ export const limits = {
   },
   UseAgainInput: {
     ml: { min: 0.1, max: 10000 },
+  },
+  WashInput: {
+    coats: { min: 1, max: 4 },
   },
   CollectInput: {
     amountCents: { min: 0, max: 100000000 },

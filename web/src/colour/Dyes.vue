@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { Applicator, ColoursView, DyesView } from '../api/types'
+import type { Applicator, ColoursView, DyesView, DyeWashView, PieceColourView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
@@ -72,6 +72,17 @@ const teach = () =>
     },
   )
 const best = computed(() => dyes.value?.matches[0])
+/** What was chosen from the ladder for the part that the ground was read on. */
+const taken = ref('')
+const take = (washes: readonly DyeWashView[], words: string) =>
+  hands.run(
+    () => api.post<PieceColourView>(`/pieces/${props.id}/dye-choices`, { parts: [dyes.value?.part], washes, applicator: applicator.value }),
+    () => {
+      taken.value = words
+    },
+  )
+const rung = (code: string, name: string, thinner: number, count: number) =>
+  take([{ dye: code, thinner, coats: count }], `${counted(count, 'coat')}, ${name} 1:${thinner}`)
 </script>
 
 <template>
@@ -92,6 +103,8 @@ const best = computed(() => dyes.value?.matches[0])
         ])
       }} <Choice v-model="look" :label="t('colour.Dyes.shown')" :options="looks" />{{ t('colour.Dyes.differencesAreOfTheDry') }}</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
+      <p v-if="taken !== ''" class="caution" role="status">{{ t('colour.Dyes.chosenPlanItAnew', [taken]) }}
+        <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('colour.PieceColour.toItsPlan') }}</RouterLink></p>
       <section v-if="dyes.target" class="grid gap-2" :aria-label="t('colour.Dyes.nearest')">
         <h2 class="text-2xl">{{ t('colour.Dyes.nearestToTheTarget') }}</h2>
         <p v-if="best" class="text-lg">{{ t('colour.Dyes.bringAPaleSpotUp') }}</p>
@@ -100,7 +113,10 @@ const best = computed(() => dyes.value?.matches[0])
             <HalfFields
               class="bg-surround p-2" :left="under(dyes.target)" :right="m.hex" :left-label="t('colour.Dyes.target')" :right-label="t('colour.Dyes.dyed')"
             />
-            <span><strong>ΔE {{ m.dE00.toFixed(1) }}</strong><br>{{ m.sentence }}</span>
+            <span><strong>ΔE {{ m.dE00.toFixed(1) }}</strong><br>{{ m.sentence }}
+              <button class="quiet" type="button" :disabled="hands.busy.value" @click="take(m.washes, m.sentence)">{{
+                t('colour.Dyes.intoThePlan')
+              }}</button></span>
           </li>
         </ol>
       </section>
@@ -117,10 +133,14 @@ const best = computed(() => dyes.value?.matches[0])
                 <tr v-for="c in [1, 2, 3]" :key="c">
                   <th class="text-left font-normal">{{ c }}</th>
                   <td
-                    v-for="thinner in thinners" :key="thinner" class="p-0 h-9 w-1/5"
+                    v-for="thinner in thinners" :key="thinner" class="p-0 h-11 w-1/5"
                     :style="{ backgroundColor: l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.hex }"
                   >
-                    <span class="sr-only">{{ t('colour.Dyes.fromTheTarget', [l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00]) }}</span>
+                    <button
+                      class="block size-full min-h-11" type="button" :disabled="hands.busy.value"
+                      :aria-label="t('colour.Dyes.rungIntoThePlan', [l.name, c, thinner, l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00])"
+                      @click="rung(l.code, l.name, thinner, c)"
+                    />
                   </td>
                 </tr>
               </tbody>
