@@ -20,9 +20,9 @@ final class Version20261130000000 extends AbstractMigration
         $this->addSql("ALTER TABLE timetable ADD marks JSON NOT NULL DEFAULT '[]', ADD hours VARCHAR(64) NOT NULL DEFAULT ''");
         $this->addSql("ALTER TABLE pot ADD places JSON NOT NULL DEFAULT '[]', ADD planned TINYINT(1) NOT NULL DEFAULT 0, ADD plan_ml DOUBLE PRECISION NOT NULL "
             .'DEFAULT 0, ADD plan_coats INT NOT NULL DEFAULT 0, ADD room INT DEFAULT NULL, ADD laid_ml DOUBLE PRECISION NOT NULL DEFAULT 0');
-        $this->addSql('CREATE TABLE dye_choice (id INT AUTO_INCREMENT NOT NULL, part VARCHAR(30) NOT NULL, washes JSON NOT NULL, applicator VARCHAR(20) NOT NULL, '
-            .'at DATETIME NOT NULL, piece_id INT NOT NULL, by_id INT NOT NULL, INDEX IDX_5A797542C40FCFA8 (piece_id), INDEX IDX_5A797542AAE72004 (by_id), PRIMARY KEY (id)) '
-            .'DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('CREATE TABLE dye_choice (id INT AUTO_INCREMENT NOT NULL, part VARCHAR(30) NOT NULL, washes JSON NOT NULL, '
+            .'applicator VARCHAR(20) NOT NULL, at DATETIME NOT NULL, piece_id INT NOT NULL, by_id INT NOT NULL, INDEX IDX_5A797542C40FCFA8 (piece_id), '
+            .'INDEX IDX_5A797542AAE72004 (by_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('ALTER TABLE dye_choice ADD CONSTRAINT FK_5A797542C40FCFA8 FOREIGN KEY (piece_id) REFERENCES piece (id) ON DELETE CASCADE');
         $this->addSql('ALTER TABLE dye_choice ADD CONSTRAINT FK_5A797542AAE72004 FOREIGN KEY (by_id) REFERENCES person (id)');
         $this->addSql('ALTER TABLE product ADD shown JSON DEFAULT NULL');

@@ -99,7 +99,10 @@ final readonly class DyeChoices
         foreach ($parts as $part) {
             $family = $part->material->profile()->colour;
             if (null === $family || !Family::of($family)->does(Effect::Dyes)) {
-                throw new FieldError('parts', Phrase::sentence('Dye does not hold on the %s: it is of %s. It takes paint, or nothing.', $name->label(), $part->material->label()));
+                throw new FieldError(
+                    'parts',
+                    Phrase::sentence('Dye does not hold on the %s: it is of %s. It takes paint, or nothing.', $name->label(), $part->material->label()),
+                );
             }
         }
     }

@@ -223,12 +223,17 @@ final class PotTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", ['washes' => [['dye' => $dye, 'thinner' => 3, 'coats' => 9]]] + $chosen);
         $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", $chosen, 201);
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
-        $washes = array_filter($plan->steps, static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder'));
+        $chosenOf = static fn (PlanView $plan): array => array_filter(
+            $plan->steps,
+            static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder'),
+        );
+        $washes = $chosenOf($plan);
         self::assertCount(4, $washes, 'two on either half');
         self::assertStringContainsString('let down', implode(' ', array_merge(...array_map(static fn ($s): array => $s->supplies, array_values($washes)))));
         $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", ['washes' => []] + $chosen, 201);
-        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version]);
-        self::assertSame([], array_filter($plan->steps, static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder')), 'left to the plan again');
+        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $version]);
+        self::assertSame([], $chosenOf($plan), 'left to the plan again');
     }
 
     public function testEyesAloneBringAPotToItsTarget(): void

@@ -32,6 +32,8 @@ final readonly class LetDown
     {
         $dye = RoundUp::whole(10.0 * $ml / (1 + $this->thinner)) / 10.0;
 
-        return 0 === $this->thinner ? Message::of('%.1f ml', $dye) : Message::of('%.1f ml of dye and %.1f ml of %s', $dye, $this->thinner * $dye, $this->diluent);
+        return 0 === $this->thinner
+            ? Message::of('%.1f ml', $dye)
+            : Message::of('%.1f ml of dye and %.1f ml of %s', $dye, $this->thinner * $dye, $this->diluent);
     }
 }

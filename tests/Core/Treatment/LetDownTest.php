@@ -33,7 +33,8 @@ final class LetDownTest extends TestCase
         self::assertSame([], Checker::standard()->check($piece, $plan->order()));
         $of = static fn (string $key): array => array_values(array_filter(
             $plan->steps,
-            static fn (PlannedStep $s): bool => $s->step->does(Effect::Dyes) && !$s->step->isSpot() && \in_array($key, array_map(strval(...), $s->step->on), true),
+            static fn (PlannedStep $s): bool => $s->step->does(Effect::Dyes) && !$s->step->isSpot()
+                && \in_array($key, array_map(strval(...), $s->step->on), true),
         ));
         $vamp = $of('left/vamp');
         self::assertSame(['cloth', 'cloth', 'dauber'], array_map(static fn (PlannedStep $s): string => $s->step->applicator->value, $vamp));
