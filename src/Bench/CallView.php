@@ -26,6 +26,8 @@ final readonly class CallView
         public ?string $shelf,
         /** of what it lays, from the pack; null where it takes nothing that is booked */
         public ?TakesView $takes,
+        /** where a pot was mixed for this coat */
+        public ?FromPotView $pot,
     ) {
     }
 }

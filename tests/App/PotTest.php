@@ -125,6 +125,7 @@ final class PotTest extends ApiTestCase
 
         $call = $this->workUntil($group->titles[0]);
         $before = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        self::assertSame([$pot->id, true], [$call->pot?->pot, $call->pot?->enough], 'the bench says which pot');
         $this->doCall($call);
         $after = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
         self::assertEqualsWithDelta($before->leftMl - $before->coats[0]->ml, $after->leftMl, 0.02, 'the step laid it');

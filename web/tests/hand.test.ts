@@ -27,6 +27,13 @@ describe('the one thing to do', () => {
     expect(words(it)).not.toContain('Interrupted')
   })
 
+  it('says which pot a coat is laid from, and when there is too little in it', () => {
+    const of = (enough: boolean) => hand(call({ pot: { pot: 5, name: 'Vamp, navy', takesMl: 3.1, leftMl: enough ? 12.4 : 1.2, enough } }))
+    expect(words(of(true))).toContain('From the pot “Vamp, navy”: about 3.1 ml of the 12.4 ml that are left.')
+    expect(of(false).find('a[href="/pots/5"]').element.closest('.caution')).not.toBeNull()
+    expect(of(true).find('a[href="/pots/5"]').element.closest('.caution')).toBeNull()
+  })
+
   it('is to end what is under way, or to interrupt, hand on, put down or spoil it', async () => {
     const it = hand(call({ urgency: 'running', step: { startedAt: at(0), minutes: 8, status: 'running' } }), { minutes: 5.9 })
     expect(words(it)).toContain('5of about 8 minutes')

@@ -16,7 +16,8 @@ export const step = (more: Partial<StepView> = {}): StepView => ({
 })
 
 export const call = (more: Omit<Partial<CallView>, 'step'> & { step?: Partial<StepView> } = {}): CallView => ({
-  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, goesTo: null, shelf: null, takes: null, ...more, step: step(more.step),
+  pieceName: 'The derbies', urgency: 'open', closesAt: null, minutes: 8, again: null, goesTo: null, shelf: null, takes: null, pot: null,
+  ...more, step: step(more.step),
 })
 
 export const coat = (more: Partial<CoatView> = {}): CoatView => ({

@@ -143,6 +143,7 @@ export interface CallView {
   readonly goesTo: GoesToView | null;
   readonly shelf: string | null;
   readonly takes: TakesView | null;
+  readonly pot: FromPotView | null;
 }
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
@@ -618,6 +619,14 @@ export interface ForwardInput {
 export interface FreeMinutesView {
   readonly minutes: number;
   readonly blocks: readonly BlockView[];
+}
+
+export interface FromPotView {
+  readonly pot: number;
+  readonly name: string;
+  readonly takesMl: number;
+  readonly leftMl: number;
+  readonly enough: boolean;
 }
 
 export interface GateInput {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import type { BlockView, CallView, Event as Act, FamilyId, LastActView, Outcome, RackPieceView } from '../api/types'
 import { vFocus } from '../kit/vFocus'
 import { useWhen } from '../session/useWhen'
@@ -154,6 +155,11 @@ const opens = computed(
         />
         <StepWords :step="call.step" large />
         <p v-if="call.shelf" class="caution"><strong>{{ t('bench.Hand.shelf') }}</strong> {{ call.shelf }}</p>
+        <p v-if="call.pot" class="text-lg" :class="call.pot.enough ? '' : 'caution'">
+          <RouterLink class="underline underline-offset-4" :to="`/pots/${call.pot.pot}`">{{ t('bench.Hand.fromThePot', [call.pot.name]) }}</RouterLink>{{
+            t('bench.Hand.ofWhatIsLeft', [call.pot.takesMl, call.pot.leftMl])
+          }}
+        </p>
         <TakesFrom
           v-if="call.takes" :key="`takes-${call.step.id}`" :takes="call.takes" :running="call.urgency === 'running'" :busy="busy"
           @done="(amount, lot) => emit('doneWith', amount, lot)"
