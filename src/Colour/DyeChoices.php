@@ -101,7 +101,7 @@ final readonly class DyeChoices
             if (null === $family || !Family::of($family)->does(Effect::Dyes)) {
                 throw new FieldError(
                     'parts',
-                    Phrase::sentence('Dye does not hold on the %s: it is of %s. It takes paint, or nothing.', $name->label(), $part->material->label()),
+                    Phrase::sentence('Dye does not hold on the %s, which is %s. It takes paint, or nothing.', $name->label(), $part->material->label()),
                 );
             }
         }

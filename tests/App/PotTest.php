@@ -213,7 +213,7 @@ final class PotTest extends ApiTestCase
         $dye = self::firstOf($this->must(ColoursView::class, 'GET', '/api/colours')->products, static fn ($p): bool => 'dye' === $p->kind->value)->code;
         $chosen['washes'][0]['dye'] = $dye;
         $said = $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", $chosen)->detail;
-        self::assertStringContainsString('Dye does not hold on the vamp: it is of pigmented', $said);
+        self::assertStringContainsString('Dye does not hold on the vamp, which is pigmented', $said);
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
         $vamp = array_map(static fn (string $half): array => ['part' => 'vamp', 'half' => $half], ['left', 'right']);
         $given = ['version' => $piece->version, 'places' => $vamp, 'material' => 'veg-tan', 'certainty' => 'known'];

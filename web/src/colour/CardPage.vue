@@ -35,9 +35,10 @@ const print = (): void => window.print()
       <button class="may" type="button" :aria-pressed="painted" @click="painted = true">{{ t('colour.CardPage.emptyFieldsToPaint') }}</button>
     </p>
     <svg
-      v-if="card" class="bg-white max-w-full" :style="{ width: `${width + 2 * paper}mm` }"
+      v-if="card" class="max-w-full" :style="{ width: `${width + 2 * paper}mm` }"
       :viewBox="`${-paper} ${-paper} ${width + 2 * paper} ${height + 2 * paper}`" role="img" :aria-label="t('colour.CardPage.theWorkshopsCard')"
     >
+      <rect :x="-paper" :y="-paper" :width="width + 2 * paper" :height="height + 2 * paper" fill="#fff" />
       <rect
         :x="-paper + .15" :y="-paper + .15" :width="width + 2 * paper - .3" :height="height + 2 * paper - .3" fill="none" stroke="#999" stroke-width=".2"
         stroke-dasharray="1 1"

@@ -139,8 +139,8 @@ useKeys((event) => {
       <template v-if="pot">
         <div class="flex flex-wrap sm:flex-nowrap items-center justify-between gap-3">
           <div class="min-w-0">
-            <h1 class="text-2xl truncate">{{ pot.name }}</h1>
-            <p class="truncate"><RouterLink
+            <h1 class="text-2xl leading-tight">{{ pot.name }}</h1>
+            <p><RouterLink
               class="inline-flex items-center min-h-11 underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`"
             >{{ pot.place.pieceName
             }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
