@@ -49,7 +49,9 @@ const print = (): void => window.print()
           t('pots.PotLabel.ml', [pot.keptMl, pot.keptWhere === '' ? '' : `, ${pot.keptWhere}`])
         }}</template></p>
         <p v-if="label && label.lots.length > 0" class="text-[.9rem]">{{ label.lots.join(', ') }}</p>
-        <p>{{ date(pot.history[0]?.at ?? '') }} {{ (pot.history[0]?.at ?? '').slice(0, 4) }}<template v-if="label">{{ t('pots.PotLabel.finish', [label.finish]) }}</template></p>
+        <p>{{ date(pot.history[0]?.at ?? '') }} {{
+          (pot.history[0]?.at ?? '').slice(0, 4)
+        }}<template v-if="label">{{ t('pots.PotLabel.finish', [label.finish]) }}</template></p>
       </div>
       <img :src="square" width="128" height="128" class="w-full bg-white self-center" :alt="t('pots.PotLabel.aSquareCodeThatOpens', [pot.name])">
     </article>
