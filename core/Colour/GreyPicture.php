@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour;
 
+use KindHeel\Core\Text\Message;
+
 /** How light a picture is at each of its pixels, and what a square of them comes to in one look (summed areas, Crow 1984). */
 final readonly class GreyPicture
 {
@@ -19,7 +21,7 @@ final readonly class GreyPicture
     public static function of(int $width, int $height, string $light): self
     {
         if ($width < 1 || $height < 1 || \strlen($light) !== $width * $height) {
-            throw new ColourError('A picture has as many pixels as its sides say.');
+            throw new ColourError(Message::of('A picture has as many pixels as its sides say.'));
         }
         $row = $width + 1;
         $sums = array_fill(0, $row, 0);
@@ -32,11 +34,6 @@ final readonly class GreyPicture
         }
 
         return new self($width, $height, $light, $sums);
-    }
-
-    public function at(int $x, int $y): int
-    {
-        return \ord($this->light[$y * $this->width + $x]);
     }
 
     /** The mean of a square round a pixel, as far as it lies in the picture. */

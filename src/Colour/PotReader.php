@@ -64,6 +64,8 @@ final readonly class PotReader
         $place = $target->place();
         $dabs = array_values(array_filter($stored->events(), static fn (PotEvent $e): bool => null !== $e->dab()));
         $ml = $stored->dropMl();
+        $coats = $stored->isPlanned() ? $this->coats->of($target->piece(), $stored->places()) : [];
+        $short = $pot->shortMl([] === $coats ? null : array_sum(array_map(static fn (PotCoat $c): float => $c->done ? 0.0 : $c->ml, $coats)));
 
         return new PotView(
             id: $stored->id(),
@@ -95,13 +97,10 @@ final readonly class PotReader
             keptWhere: $stored->keptWhere(),
             places: array_map(static fn (Place $p): string => $p->label(), $stored->places()),
             planned: $stored->isPlanned(),
-            coats: $stored->isPlanned() ? array_map(
-                static fn (PotCoat $c): PotCoatView => new PotCoatView($c->step, $c->title, $c->done, round($c->ml, 2)),
-                $this->coats->of($target->piece(), $stored->places()),
-            ) : [],
+            coats: array_map(static fn (PotCoat $c): PotCoatView => new PotCoatView($c->step, $c->title, $c->done, round($c->ml, 2)), $coats),
             capacityMl: round($pot->capacity() * $ml, 1),
             leftMl: round($pot->leftMl(), 2),
-            shortMl: null === $pot->shortMl() ? null : round($pot->shortMl(), 1),
+            shortMl: null === $short ? null : round($short, 1),
         );
     }
 

@@ -262,6 +262,7 @@ class StoredPot
         $ml = self::ml($share * $other->leftMl());
         $value = $this->value()->pouredIn($other->value(), $share);
         $this->drops = $value->drops;
+        $this->recipe = $value->recipe;
         $this->laidMl = $value->laidMl;
         $this->write(new PotEvent($this, PotEventKind::Poured, mb_substr(\sprintf('%s ml of “%s” poured in.', $ml, $other->name()), 0, 300), $by, $at));
         $other->pourOut($share, \sprintf('%s ml poured into “%s”.', $ml, $this->name), $by, $at);
@@ -364,6 +365,7 @@ class StoredPot
         $code = $product->code();
         $value = $this->value()->drop($code, $drops);
         $this->drops = $value->drops;
+        $this->recipe = $value->recipe;
         $this->laidMl = $value->laidMl;
         $last = $this->events->last();
         if (!$last instanceof PotEvent || !$last->goesOn($code, $by)) {

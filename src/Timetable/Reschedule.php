@@ -91,7 +91,8 @@ final readonly class Reschedule
         $mark = $this->hoursMark($hours, $now);
         $marks = $this->jobs->marks();
         $factors = $this->learning->factors();
-        $stale = $before->stale($marks, $now);
+        // Of other hours everything is placed anew, also what an earlier build wrote down in its own way.
+        $stale = $before->hours === $mark ? $before->stale($marks, $now) : array_keys($marks);
         $table = null;
         if ($before->hours === $mark && \count($stale) <= max(self::FEW, \count($marks) / self::SHARE)) {
             $builder = $this->problem($factors, $now, $hours, $stale, $before->busy($stale, $marks));

@@ -80,7 +80,7 @@ final readonly class Pot
     {
         $share = $this->leftMl() / ($this->held() * $this->need->dropMl);
 
-        return $this->with(drops: self::scaled($this->drops, $share), laidMl: 0.0, loose: []);
+        return $this->with(drops: self::scaled($this->drops, $share), recipe: self::scaled($this->recipe, $share), laidMl: 0.0, loose: []);
     }
 
     /**
@@ -224,13 +224,17 @@ final readonly class Pot
         return max(0.0, $this->held() * $this->need->dropMl - $this->laidMl);
     }
 
-    /** What its coats want is more than it holds or will hold; null where it is enough. */
-    public function shortMl(): ?float
+    /**
+     * What its coats want is more than it holds or will hold; null where it is enough.
+     *
+     * @param float|null $stillMl that coats which are still to be laid take; null for all that it is for but what has been laid
+     */
+    public function shortMl(?float $stillMl = null): ?float
     {
-        $comesTo = max(array_sum($this->recipe), $this->held()) * $this->need->dropMl - $this->laidMl;
-        $short = $this->need->layMl - $comesTo;
+        $drops = max(array_sum($this->recipe), $this->held());
+        $short = ($stillMl ?? $this->need->layMl - $this->laidMl) - ($drops * $this->need->dropMl - $this->laidMl);
 
-        return 0 === max(array_sum($this->recipe), $this->held()) || $short < 0.05 * $this->need->layMl ? null : $short;
+        return 0 === $drops || $short < 0.05 * $this->need->layMl ? null : $short;
     }
 
     /** Drops in it. */

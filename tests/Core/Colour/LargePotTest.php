@@ -128,11 +128,13 @@ final class LargePotTest extends TestCase
 
     public function testWhatIsDroppedIntoARestMeetsWhatIsLeftOfIt(): void
     {
-        $pot = (new Pot(PotNeed::of(2.0, 70.0, 2, Applicator::Sponge)))->drop('straw', 80)->drop('brick', 20)->laid(2.25);
+        $pot = (new Pot(PotNeed::of(2.0, 70.0, 2, Applicator::Sponge)))->follow(['straw' => 80, 'brick' => 20])
+            ->drop('straw', 80)->drop('brick', 20)->laid(2.25);
         $more = $pot->drop('brick', 10);
         self::assertSame(['straw' => 40, 'brick' => 20], $more->drops, 'half of it was left');
         self::assertEqualsWithDelta(60 * 0.045, $more->leftMl(), 1e-9);
         self::assertSame(['brick' => 10], $more->loose);
+        self::assertSame([], $more->due(), 'its recipe is not wanted once more');
     }
 
     public function testAJarHasASize(): void
@@ -178,7 +180,9 @@ final class LargePotTest extends TestCase
         self::assertNull((new Pot($need))->shortMl(), 'nothing has been chosen yet');
         self::assertEqualsWithDelta(15.0 - 100 * 0.045, (float) (new Pot($need, recipe: ['straw' => 100]))->shortMl(), 1e-9);
         self::assertNull((new Pot($need, recipe: ['straw' => 340]))->shortMl());
-        self::assertEqualsWithDelta(2.0, (float) (new Pot($need, ['straw' => 400], laidMl: 5.0))->shortMl(), 1e-9);
+        self::assertNull((new Pot($need, ['straw' => 400], laidMl: 5.0))->shortMl(), 'what has been laid was for those coats');
+        self::assertEqualsWithDelta(2.0, (float) (new Pot($need, ['straw' => 400], laidMl: 8.0))->shortMl(12.0), 1e-9, 'more was laid than was reckoned with');
+        self::assertNull((new Pot($need, ['straw' => 400], laidMl: 8.0))->shortMl(10.0));
     }
 
     /** @param array<string, int> $drops */
