@@ -143,6 +143,7 @@ return [
     'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.' => 'A pad barely wet, a hand’s breadth at a time, turned at every touch and changed often. Only as far as it is laid anew.',
     'A pale spot shows through a wash of colour laid over it.' => 'A pale spot shows through a wash of colour laid over it.',
     'A patch of the card is burnt out: take the picture darker, without a reflection.' => 'A patch of the card is burnt out: take the picture darker, without a reflection.',
+    'A picture has as many pixels as its sides say.' => 'A picture has as many pixels as its sides say.',
     'A pot holds at least one drop, and no more than its largest count.' => 'A pot holds at least one drop, and no more than its largest count.',
     'A pot is for an area, coats and drops of some size.' => 'A pot is for an area, coats and drops of some size.',
     'A pot needs drops.' => 'A pot needs drops.',

@@ -39,6 +39,16 @@ final class CardFitTest extends TestCase
         self::assertGreaterThan(5.0, $fit->doubt);
     }
 
+    public function testAStrongCastIsSaidAndCostsCertainty(): void
+    {
+        $grey = Lab::of(50.0, 0.0, 0.0);
+        $day = CardFit::of([[[0.5, 0.5, 0.5], $grey]]);
+        $lamp = CardFit::of([[[0.6, 0.45, 0.22], $grey]]);
+        self::assertSame([false, true], [$day->hasCast(), $lamp->hasCast()]);
+        self::assertEqualsWithDelta(1.0, $day->cast, 1e-9);
+        self::assertGreaterThan(1.3 * $day->doubt, $lamp->doubt);
+    }
+
     public function testAPictureWithoutACardBurntOutOrTappedBesideItIsRefused(): void
     {
         $wild = [];

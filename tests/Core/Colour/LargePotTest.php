@@ -109,6 +109,33 @@ final class LargePotTest extends TestCase
         self::assertGreaterThan(1.5, $found->after->weighted - $found->restart->weighted);
     }
 
+    public function testBetweenOneAndTwoNoPotIsStartedAnewHoweverLittleWouldBeThrownAway(): void
+    {
+        $aim = self::of(['straw' => 60, 'brick' => 12]);
+        $tried = 0;
+        for ($brick = 13; $brick < 20; ++$brick) {
+            // Full, and a small part of what the job takes.
+            $pot = new Pot(PotNeed::of(10.0, 70.0, 2, Applicator::Sponge), ['straw' => 60, 'brick' => $brick], room: 60 + $brick);
+            $off = Difference::ciede2000($aim->lab(), Light::daylight()->lab(self::film($pot->drops)));
+            $found = self::advisor($pot->dabbed(Dab::onPaper(self::film($pot->drops))), $aim)->correct();
+            if ($found->after->weighted > 1.05 && $found->after->weighted < 1.95) {
+                ++$tried;
+                self::assertSame(Advice::AsNearAsItComes, $found->advice, \sprintf('%d: %.2f', $brick, $off));
+                self::assertStringStartsWith('Leave it: it is off by', $found->sentence);
+            }
+        }
+        self::assertGreaterThan(0, $tried);
+    }
+
+    public function testADropThatBringsNothingIsNotAdded(): void
+    {
+        $aim = self::of(['straw' => 60, 'brick' => 12]);
+        $pot = new Pot(PotNeed::of(10.0, 70.0, 2, Applicator::Sponge), ['straw' => 600, 'brick' => 150], room: 751);
+        $found = self::advisor($pot->dabbed(Dab::onPaper(self::film($pot->drops))), $aim)->correct();
+        self::assertSame([], $found->additions, $found->sentence);
+        self::assertStringNotContainsString('add ', $found->sentence);
+    }
+
     public function testWhatIsLaidAndKeptIsNoMoreThanWasMixed(): void
     {
         $pot = (new Pot(PotNeed::of(2.0, 70.0, 2, Applicator::Sponge)))->drop('straw', 100);
