@@ -92,7 +92,7 @@ final readonly class PotAdvisor
         $additions = $after === $found->before ? [] : $found->additions;
 
         return $anew
-            ? new PotCorrection(Advice::StartAgain, $this->startAgain($found->reason, $after, $restart), $found->additions, $found->after, $restart)
+            ? new PotCorrection(Advice::StartAgain, $this->startAgain($found->reason, $after, $restart), $additions, $after, $restart)
             : new PotCorrection(Advice::AsNearAsItComes, $this->asItComes($found->reason, $additions, $after), $additions, $after, $restart);
     }
 

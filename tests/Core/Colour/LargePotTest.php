@@ -130,7 +130,7 @@ final class LargePotTest extends TestCase
     public function testADropThatBringsNothingIsNotAdded(): void
     {
         $aim = self::of(['straw' => 60, 'brick' => 12]);
-        $pot = new Pot(PotNeed::of(10.0, 70.0, 2, Applicator::Sponge), ['straw' => 600, 'brick' => 150], room: 751);
+        $pot = new Pot(PotNeed::of(10.0, 70.0, 2, Applicator::Sponge), ['straw' => 600, 'brick' => 150], room: 755);
         $found = self::advisor($pot->dabbed(Dab::onPaper(self::film($pot->drops))), $aim)->correct();
         self::assertSame([], $found->additions, $found->sentence);
         self::assertStringNotContainsString('add ', $found->sentence);
