@@ -51,9 +51,9 @@ final readonly class PotController
     }
 
     #[Route('/{id}/recipes', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
-    public function recipes(int $id): JsonResponse
+    public function recipes(int $id, #[MapQueryParameter] string $without = ''): JsonResponse
     {
-        return Answer::of($this->recipes->recipes($id));
+        return Answer::of($this->recipes->recipes($id, array_values(array_filter(explode(',', $without)))));
     }
 
     #[Route('/{id}/correction', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]

@@ -29,11 +29,15 @@ final readonly class RecipeReader
     {
     }
 
-    /** @throws NotNow when the shelf is bare */
-    public function recipes(int $id): RecipesView
+    /**
+     * @param list<string> $without paints that are left standing
+     *
+     * @throws NotNow when the shelf is bare, or nothing of it is to be used
+     */
+    public function recipes(int $id, array $without = []): RecipesView
     {
         $pot = $this->pots->pot($id);
-        $palette = $this->shelf->palette();
+        $palette = $this->shelf->palette()->without(...$without);
         $advisor = $this->advisor($pot, $palette);
         $found = $advisor->recipes();
 

@@ -206,6 +206,19 @@ final class PotTest extends ApiTestCase
         return Dab::onPaper(Mixture::of(HouseRange::paints(), $drops)->look())->values;
     }
 
+    public function testARecipeDoesWithoutPaintsThatAreLeftStanding(): void
+    {
+        $pot = $this->open($this->plannedPair());
+        $best = $this->must(RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes")->recipes[0];
+        $strongest = $best->drops[0]->code;
+        $others = $this->must(RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes?without=$strongest,of-yesterday")->recipes;
+        foreach ($others as $recipe) {
+            self::assertNotContains($strongest, array_map(static fn ($d): string => $d->code, $recipe->drops));
+        }
+        $all = implode(',', array_map(static fn ($p): string => $p->code, $pot->paints));
+        self::assertStringContainsString('no paint on the shelf', $this->refused(409, 'GET', "/api/pots/{$pot->id}/recipes?without=$all")->detail);
+    }
+
     public function testARungOfTheLadderGoesIntoThePlan(): void
     {
         $id = $this->plannedPair(aim: 'recolour');

@@ -300,7 +300,7 @@ describe('recipes from the shelf', () => {
   const order = (it: ReturnType<typeof shown>) => it.findAll('li p.font-semibold').map((p) => p.text().at(-1)).join('')
 
   it('stand by what is wanted most, then by the match; what has no price comes last', async () => {
-    const it = shown(Recipes, { recipes: { recipes: [...some].reverse(), missing: null }, aim: seen(40), busy: false })
+    const it = shown(Recipes, { recipes: { recipes: [...some].reverse(), missing: null }, aim: seen(40), busy: false, paints: [], without: [] })
     expect(order(it)).toBe('acb')
     await choose(it, 'Order', 'fewest paints')
     expect(order(it)).toBe('cba')
@@ -313,12 +313,13 @@ describe('recipes from the shelf', () => {
   })
 
   it('say what they cost, cover and lack', () => {
-    const said = text(shown(Recipes, { recipes: { recipes: some, missing: 'There is no green on the shelf.' }, aim: seen(40), busy: false }))
+    const lacking = { recipes: some, missing: 'There is no green on the shelf.' }
+    const said = text(shown(Recipes, { recipes: lacking, aim: seen(40), busy: false, paints: [], without: [] }))
     expect(said).toContain('There is no green on the shelf.')
     expect(said).toContain('one coat covers 50 %; costs')
     expect(said).toContain('one coat covers 70 %.')
     expect(said).toContain('Only 2 ml of c are left.')
-    expect(text(shown(Recipes, { recipes: null, aim: seen(40), busy: false }))).toContain('Trying every set of paints')
+    expect(text(shown(Recipes, { recipes: null, aim: seen(40), busy: false, paints: [], without: [] }))).toContain('Trying every set of paints')
   })
 })
 
@@ -681,6 +682,19 @@ describe('the colour that a part is to have', () => {
     expect(it.emitted('want')?.[0]?.[0]).toEqual({
       gloss: 'satin', source: 'typed', measured: [], labs: [[30, 5, -12]], whereabouts: '', doubt: null, places: both,
     })
+  })
+})
+
+describe('recipes without some paints', () => {
+  it('are found anew when a paint is left standing, or taken again', async () => {
+    const paints = [drop('straw', 0), drop('brick', 0), { ...drop('moss', 0), leftMl: 0 }]
+    const it = shown(Recipes, { recipes: null, aim: seen(40), busy: false, paints, without: ['brick'] })
+    await says(it, '1 left standing').trigger('click')
+    await settled()
+    expect(it.findAll('input').map((i) => (i.element as HTMLInputElement).checked)).toEqual([true, false])
+    await it.findAll('input')[0]?.trigger('change')
+    await it.findAll('input')[1]?.trigger('change')
+    expect(it.emitted('without')).toEqual([[['brick', 'straw']], [[]]])
   })
 })
 

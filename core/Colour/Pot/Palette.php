@@ -25,6 +25,12 @@ final readonly class Palette
     {
     }
 
+    /** The same shelf with some paints left standing. */
+    public function without(string ...$ids): self
+    {
+        return new self(array_diff_key($this->paints, array_flip($ids)), $this->names, $this->leftMl);
+    }
+
     public function name(string $paint): string
     {
         return $this->names[$paint] ?? $paint;

@@ -39,6 +39,8 @@ const {
   notTaken,
   dismiss,
   find,
+  without,
+  doWithout,
   ladder,
   choose,
   addTo,
@@ -206,7 +208,10 @@ useKeys((event) => {
         <button class="quiet justify-self-start" type="button" @click="dismiss">{{ t('pots.PotScreen.iHaveReadIt') }}</button>
       </div>
       <template v-if="pot">
-        <Recipes v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" @choose="choose" />
+        <Recipes
+          v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" :paints="pot.paints" :without="without" @choose="choose"
+          @without="doWithout"
+        />
 
         <template v-else-if="phase === 'drops' && next">
           <h2 class="text-2xl">{{ stillMeasured ? t('pots.PotScreen.measureIn') : t('pots.PotScreen.dropIn') }}</h2>

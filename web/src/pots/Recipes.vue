@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { RecipesView, RecipeView, SeenView } from '../api/types'
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import type { DropView, RecipesView, RecipeView, SeenView } from '../api/types'
 import Choice from '../kit/Choice.vue'
 import HalfFields from './HalfFields.vue'
 import { useLamp } from './useLamp'
@@ -9,8 +10,17 @@ import { t } from '../words'
 import { toldAll } from './told'
 
 /** Recipes from the shelf, each edge to edge with its target. */
-const props = defineProps<{ recipes: RecipesView | null, aim: SeenView, busy: boolean }>()
-const emit = defineEmits<{ choose: [recipe: RecipeView] }>()
+const props = defineProps<{
+  recipes: RecipesView | null
+  aim: SeenView
+  busy: boolean
+  paints: readonly DropView[]
+  without: readonly string[]
+}>()
+const emit = defineEmits<{ choose: [recipe: RecipeView], without: [codes: readonly string[]] }>()
+const shelf = computed(() => props.paints.filter((p) => p.leftMl > 0))
+const toggle = (code: string): void =>
+  emit('without', props.without.includes(code) ? props.without.filter((c) => c !== code) : [...props.without, code])
 const { under } = useLamp()
 type Order = 'match' | 'paints' | 'cover' | 'cost'
 const order = ref<Order>('match')
@@ -37,6 +47,16 @@ const drops = (r: RecipeView): string => toldAll(r.drops)
     <p class="text-lg">{{
       t('pots.Recipes.recipesFromTheShelf')
     }} <Choice v-model="order" :label="t('pots.Recipes.order')" :options="orders" /> {{ t('pots.Recipes.first') }}</p>
+    <Disclosure v-slot="{ open }" as="div">
+      <DisclosureButton class="quiet">{{
+        open ? t('pots.Recipes.less') : without.length === 0 ? t('pots.Recipes.leavePaintsStanding') : t('pots.Recipes.leftStanding', [without.length])
+      }}</DisclosureButton>
+      <DisclosurePanel class="flex flex-wrap gap-x-5 gap-y-1" role="group" :aria-label="t('pots.Recipes.paintsThatARecipe')">
+        <label v-for="p in shelf" :key="p.code" class="inline-flex items-center gap-2 min-h-11"><input
+          type="checkbox" class="size-5 accent-ink" :checked="!without.includes(p.code)" @change="toggle(p.code)"
+        ><span class="size-5 border border-soft" :style="{ backgroundColor: p.hex }" />{{ p.name }}</label>
+      </DisclosurePanel>
+    </Disclosure>
     <p v-if="recipes === null" class="text-lg text-soft" role="status">{{ t('pots.Recipes.tryingEverySetOfPaints') }}</p>
     <p v-if="recipes?.missing" class="caution">{{ recipes.missing }}</p>
     <ol class="grid">

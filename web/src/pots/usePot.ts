@@ -52,9 +52,18 @@ export const usePot = (id: number, now: () => number) => {
       hands.problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
     }
   }
-  const find = () => lookUp<RecipesView>('recipes', (found) => {
-    recipes.value = found
-  })
+  /** Paints that a recipe is to do without. */
+  const without = ref<readonly string[]>([])
+  const find = async (): Promise<void> => {
+    recipes.value = null
+    await lookUp<RecipesView>(without.value.length === 0 ? 'recipes' : `recipes?without=${without.value.join(',')}`, (found) => {
+      recipes.value = found
+    })
+  }
+  const doWithout = (codes: readonly string[]): Promise<void> => {
+    without.value = codes
+    return find()
+  }
   const correct = () => lookUp<CorrectionView>('correction', (found) => {
     correction.value = found
   })
@@ -92,6 +101,8 @@ export const usePot = (id: number, now: () => number) => {
     asItIs,
     inPot,
     find,
+    without,
+    doWithout,
     ladder,
     choose: (recipe: RecipeView) => follow(asMap(recipe.drops)),
     /** What a correction adds becomes part of the recipe. */
