@@ -20,11 +20,7 @@ final class Version20261130000000 extends AbstractMigration
         $this->addSql("ALTER TABLE timetable ADD marks JSON NOT NULL DEFAULT '[]', ADD hours VARCHAR(64) NOT NULL DEFAULT ''");
         $this->addSql("ALTER TABLE pot ADD places JSON NOT NULL DEFAULT '[]', ADD planned TINYINT(1) NOT NULL DEFAULT 0, ADD plan_ml DOUBLE PRECISION NOT NULL "
             .'DEFAULT 0, ADD plan_coats INT NOT NULL DEFAULT 0, ADD room INT DEFAULT NULL, ADD laid_ml DOUBLE PRECISION NOT NULL DEFAULT 0');
-        $this->addSql('CREATE TABLE dye_choice (id INT AUTO_INCREMENT NOT NULL, part VARCHAR(30) NOT NULL, washes JSON NOT NULL, '
-            .'applicator VARCHAR(20) NOT NULL, at DATETIME NOT NULL, piece_id INT NOT NULL, by_id INT NOT NULL, INDEX IDX_5A797542C40FCFA8 (piece_id), '
-            .'INDEX IDX_5A797542AAE72004 (by_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
-        $this->addSql('ALTER TABLE dye_choice ADD CONSTRAINT FK_5A797542C40FCFA8 FOREIGN KEY (piece_id) REFERENCES piece (id) ON DELETE CASCADE');
-        $this->addSql('ALTER TABLE dye_choice ADD CONSTRAINT FK_5A797542AAE72004 FOREIGN KEY (by_id) REFERENCES person (id)');
+        $this->addSql("ALTER TABLE piece ADD terms_dyes JSON NOT NULL DEFAULT '[]'");
         $this->addSql('ALTER TABLE product ADD shown JSON DEFAULT NULL');
         $this->addSql('ALTER TABLE pot_event ADD eye JSON DEFAULT NULL, ADD ml DOUBLE PRECISION NOT NULL DEFAULT 0, ADD step_id INT DEFAULT NULL');
         $this->addSql('CREATE INDEX IDX_712D6CC73B21E9C ON pot_event (step_id)');
@@ -34,7 +30,7 @@ final class Version20261130000000 extends AbstractMigration
     {
         $this->addSql('DROP INDEX IDX_712D6CC73B21E9C ON pot_event');
         $this->addSql('ALTER TABLE product DROP shown');
-        $this->addSql('DROP TABLE dye_choice');
+        $this->addSql('ALTER TABLE piece DROP terms_dyes');
         $this->addSql('ALTER TABLE pot_event DROP eye, DROP ml, DROP step_id');
         $this->addSql('ALTER TABLE pot DROP places, DROP planned, DROP plan_ml, DROP plan_coats, DROP room, DROP laid_ml');
         $this->addSql('ALTER TABLE timetable DROP marks, DROP hours');

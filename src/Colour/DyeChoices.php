@@ -13,13 +13,13 @@ use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Colour\DyeLadder;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\Phrase;
 use KindHeel\Core\Treatment\Wish\LetDown;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Dyes go into the plan: a rung of the ladder is chosen for parts, and their washes follow it. */
@@ -29,7 +29,6 @@ final readonly class DyeChoices
         private EntityManagerInterface $entities,
         private ColourShelf $shelf,
         private Ledger $ledger,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -42,7 +41,7 @@ final readonly class DyeChoices
         }
         $washes = array_map(fn (WashInput $w): array => $this->wash($w), $input->washes);
         foreach ($input->parts as $name) {
-            $this->entities->persist(new DyeChoice($piece, $name, $washes, $input->applicator, $by, $this->clock->now()));
+            $piece->terms()->dye($name, $washes, $input->applicator);
         }
         $words = array_map(
             fn (array $w): string => \sprintf('%d × %s%s', $w['coats'], $this->shelf->name($w['dye']), 0 === $w['thinner'] ? '' : ' 1:'.$w['thinner']),
@@ -53,27 +52,26 @@ final readonly class DyeChoices
         $this->ledger->piece(Event::Corrected, $piece, $by, mb_substr($said, 0, 300));
     }
 
-    /** @return array<string, list<LetDown>> each wash that is laid, by part; the latest choice speaks */
+    /** @return array<string, list<LetDown>> each wash that is laid, by part */
     public function of(StoredPiece $piece): array
     {
         $washes = [];
-        foreach ($this->entities->getRepository(DyeChoice::class)->findBy(['piece' => $piece], ['id' => 'ASC']) as $choice) {
-            $washes[$choice->part()->value] = [];
-            foreach ($choice->washes() as $wash) {
+        foreach ($piece->terms()->dyes() as $part => $choice) {
+            foreach ($choice['washes'] as $wash) {
                 $product = $this->shelf->products()[$wash['dye']] ?? null;
                 for ($coat = 0; null !== $product && $coat < $wash['coats']; ++$coat) {
-                    $washes[$choice->part()->value][] = new LetDown(
+                    $washes[$part][] = new LetDown(
                         $product->name(),
                         $product->family() ?? FamilyId::DyeSpirit,
                         $wash['thinner'],
                         $product->diluent() ?? 'its own thinner',
-                        $choice->applicator(),
+                        Applicator::from($choice['applicator']),
                     );
                 }
             }
         }
 
-        return array_filter($washes);
+        return $washes;
     }
 
     /** @return array{dye: string, thinner: int, coats: int} */

@@ -16,7 +16,6 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
@@ -112,21 +111,9 @@ final readonly class PieceColourReader
     private function planned(int $id): array
     {
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
-        $places = array_map(static fn (Part $p): Place => $p->at, array_values($piece->toCore()->parts));
-        $steps = $of = [];
-        foreach ($this->coats->of($piece, $places) as $coat) {
-            foreach ($coat->places as $place) {
-                $steps[$place->key][] = $coat->step;
-                $of[$place->key] = $place;
-            }
-        }
-        $groups = [];
-        foreach ($steps as $key => $ids) {
-            $groups[implode('-', $ids)][] = $of[$key];
-        }
 
-        return array_map(function (array $places) use ($piece): PlannedColourView {
-            $coats = $this->coats->of($piece, $places);
+        return array_map(static function (array $group): PlannedColourView {
+            [$places, $coats] = $group;
             [$ml, $count] = PotCoats::sum($coats);
 
             return new PlannedColourView(
@@ -136,7 +123,7 @@ final readonly class PieceColourReader
                 round($ml, 1),
                 array_map(static fn (PotCoat $c): string => $c->title, $coats),
             );
-        }, array_values($groups));
+        }, $this->coats->grouped($piece));
     }
 
     /** @return array<string, float> */

@@ -12,6 +12,7 @@ use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
@@ -34,10 +35,44 @@ final readonly class PotCoats
      */
     public function of(StoredPiece $piece, array $places): array
     {
+        return self::on($piece->toCore(), $this->steps->detailsOfPiece($piece->id()), $places);
+    }
+
+    /**
+     * The same for all of a piece, those places together that get the same coats.
+     *
+     * @return list<array{non-empty-list<Place>, list<PotCoat>}>
+     */
+    public function grouped(StoredPiece $piece): array
+    {
         $core = $piece->toCore();
+        $details = $this->steps->detailsOfPiece($piece->id());
+        $steps = $of = [];
+        foreach (self::on($core, $details, array_map(static fn (Part $p): Place => $p->at, array_values($core->parts))) as $coat) {
+            foreach ($coat->places as $place) {
+                $steps[$place->key][] = $coat->step;
+                $of[$place->key] = $place;
+            }
+        }
+        $groups = [];
+        foreach ($steps as $key => $ids) {
+            $groups[implode('-', $ids)][] = $of[$key];
+        }
+
+        return array_map(static fn (array $places): array => [$places, self::on($core, $details, $places)], array_values($groups));
+    }
+
+    /**
+     * @param list<StepDetail> $details
+     * @param list<Place>      $places
+     *
+     * @return list<PotCoat>
+     */
+    private static function on(Piece $core, array $details, array $places): array
+    {
         $wanted = array_flip(array_map(static fn (Place $p): string => $p->key, $places));
         $coats = [];
-        foreach ($this->steps->detailsOfPiece($piece->id()) as $detail) {
+        foreach ($details as $detail) {
             $on = array_values(array_filter($detail->step->on, static fn (Place $p): bool => isset($wanted[$p->key])));
             if ([] === $on || null === $detail->amount || !self::isPainted($detail)) {
                 continue;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Job;
 
 use Doctrine\ORM\Mapping as ORM;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Wish\School;
@@ -30,6 +32,29 @@ class PlanRequest
     /** One half was treated and compared; the other stays as it is (T-8). */
     #[ORM\Column]
     private bool $oneHalfOnly = false;
+
+    /**
+     * Dyes that were chosen from the ladder.
+     *
+     * @var array<string, array{applicator: string, washes: list<array{dye: string, thinner: int, coats: int}>}> by part
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $dyes = [];
+
+    /** @return array<string, array{applicator: string, washes: list<array{dye: string, thinner: int, coats: int}>}> by part */
+    public function dyes(): array
+    {
+        return $this->dyes;
+    }
+
+    /** @param list<array{dye: string, thinner: int, coats: int}> $washes from light to deep; none to leave it to the plan again */
+    public function dye(PartName $part, array $washes, Applicator $applicator): void
+    {
+        unset($this->dyes[$part->value]);
+        if ([] !== $washes) {
+            $this->dyes[$part->value] = ['applicator' => $applicator->value, 'washes' => $washes];
+        }
+    }
 
     /** @return array<string, string> */
     public function schools(): array

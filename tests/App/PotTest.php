@@ -236,7 +236,8 @@ final class PotTest extends ApiTestCase
         $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", ['washes' => [['dye' => $dye, 'thinner' => 2, 'coats' => 2]]] + $chosen);
         $this->refused(422, 'POST', "/api/pieces/$id/dye-choices", ['washes' => [['dye' => $dye, 'thinner' => 3, 'coats' => 9]]] + $chosen);
         $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", $chosen, 201);
-        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $version]);
         $chosenOf = static fn (PlanView $plan): array => array_filter(
             $plan->steps,
             static fn ($s): bool => str_contains($s->why, 'as it was chosen from the ladder'),
