@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\ORM\EntityManagerInterface;
-use KindHeel\App\Job\BenchChanged;
+use Doctrine\ORM\Query\Parameter;
 use KindHeel\App\Job\StepDetail;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredPiece;
@@ -17,7 +18,6 @@ use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Text\NotNow;
-use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /** A pot belongs to the coats it is for: what the plan lays from it, and what hands have laid. */
 final readonly class PotCoats
@@ -112,21 +112,10 @@ final readonly class PotCoats
         return [$ml, [] === $on ? 0 : max($on)];
     }
 
-    /** Pots that are being mixed for a plan are for what it says now. */
-    #[AsEventListener(priority: -10)]
-    public function benchChanged(BenchChanged $event): void
-    {
-        foreach ($event->times ? $this->entities->getRepository(StoredPot::class)->findBy(['planned' => true, 'state' => PotState::Mixing]) : [] as $pot) {
-            $this->follow($pot);
-        }
-    }
-
+    /** A pot is for what the plan lays from it by now. */
     public function follow(StoredPot $pot): void
     {
-        $coats = $this->of($pot->targetReading()->piece(), $pot->places());
-        if ([] !== $coats) {
-            $pot->follows(...self::sum($coats));
-        }
+        $pot->follows(...self::sum($this->of($pot->targetReading()->piece(), $pot->places())));
     }
 
     /** A step that has been done laid its coat from the pot that is for it, as far as there is one with so much in it. */
@@ -135,10 +124,12 @@ final readonly class PotCoats
         if (null === $step->family() || !Family::of($step->family())->does(Effect::Paints)) {
             return;
         }
-        foreach ($this->entities->getRepository(StoredPot::class)->findBy(['planned' => true, 'state' => PotState::Mixing]) as $pot) {
-            if ($pot->targetReading()->piece() !== $step->piece()) {
-                continue;
-            }
+        /** @var list<StoredPot> $pots */
+        $pots = $this->entities
+            ->createQuery('SELECT p FROM '.StoredPot::class.' p JOIN p.target r WHERE r.piece = :piece AND p.planned = true AND p.state = :mixing')
+            ->setParameters(new ArrayCollection([new Parameter('piece', $step->piece()), new Parameter('mixing', PotState::Mixing)]))
+            ->getResult();
+        foreach ($pots as $pot) {
             foreach ($this->of($step->piece(), $pot->places()) as $coat) {
                 if ($coat->step === $step->id()) {
                     self::lay($pot, $coat, $step, $by, $at);
@@ -147,11 +138,14 @@ final readonly class PotCoats
         }
     }
 
-    /** It was not done after all. */
+    /** What it laid since it was last begun was not laid after all; an earlier go at it was. */
     public function takenBack(StoredStep $step): void
     {
+        $since = $step->work()->startedAt();
         foreach ($this->entities->getRepository(PotEvent::class)->findBy(['stepId' => $step->id()]) as $laid) {
-            $laid->pot()->takeBack($laid);
+            if (null === $since || $laid->at()->getTimestamp() >= $since->getTimestamp()) {
+                $laid->pot()->takeBack($laid);
+            }
         }
     }
 

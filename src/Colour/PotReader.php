@@ -167,7 +167,14 @@ final readonly class PotReader
              WHERE p.id = :id ORDER BY e.id',
         )->setParameter('id', $id)->getOneOrNullResult();
 
-        return $pot instanceof StoredPot ? $pot : throw new NotFoundHttpException();
+        if (!$pot instanceof StoredPot) {
+            throw new NotFoundHttpException();
+        }
+        if ($pot->isPlanned() && PotState::Mixing === $pot->state()) {
+            $this->coats->follow($pot);
+        }
+
+        return $pot;
     }
 
     private static function look(?Spectrum $look, PotAim $aim): ?PotLookView

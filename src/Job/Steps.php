@@ -43,7 +43,7 @@ final readonly class Steps
     /** What times hang on, each beside its number, so that what is not there is told from what comes next. */
     private const TIMED = 's.id, s.version, s.position, s.status, s.minutes, s.station, s.brush, s.waits, s.worked_seconds, s.added_minutes, s.gate_from,
         \'s\', s.started_at, s.started_by_id, \'e\', s.ended_at, \'t\', s.touch_at, \'f\', s.recoat_from_at, \'u\', s.recoat_until_at, \'n\', s.next_at,
-        \'g\', s.gate_passed_at';
+        \'l\', s.full_at, \'g\', s.gate_passed_at';
     /** Only coats that dry are drawn and warned of: the rest of a long list need not come along. */
     private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
         .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';

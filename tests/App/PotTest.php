@@ -19,6 +19,7 @@ use KindHeel\App\Colour\StoredPot;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
 use KindHeel\App\Simulation\SimulatedBench;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Lab;
@@ -136,6 +137,26 @@ final class PotTest extends ApiTestCase
         $this->must(BenchView::class, 'POST', "/api/steps/{$last->step}/take-back", ['version' => $last->version]);
         $again = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
         self::assertEqualsWithDelta($before->leftMl, $again->leftMl, 0.02, 'taken back, it is in the pot again');
+
+        // Done once more, what the earlier go laid stays laid when the later one is taken back.
+        $step = "/api/steps/{$last->step}";
+        $first = $this->now($id, $last->step);
+        $this->must(BenchView::class, 'POST', "$step/done", ['version' => $first->version]);
+        $this->clock->sleep(60);
+        $this->must(BenchView::class, 'POST', "$step/again", ['version' => $this->now($id, $last->step)->version]);
+        $this->must(BenchView::class, 'POST', "$step/start", ['version' => $this->now($id, $last->step)->version]);
+        $this->clock->sleep(120);
+        $this->must(BenchView::class, 'POST', "$step/done", ['version' => $this->now($id, $last->step)->version]);
+        $twice = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        $this->must(BenchView::class, 'POST', "$step/take-back", ['version' => $this->now($id, $last->step)->version]);
+        $once = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        self::assertEqualsWithDelta([$after->leftMl - $before->coats[0]->ml, $after->leftMl], [$twice->leftMl, $once->leftMl], 0.03);
+    }
+
+    /** The plan's step as it stands. */
+    private function now(int $piece, int $step): StepView
+    {
+        return self::firstOf($this->must(PlanView::class, 'GET', "/api/pieces/$piece/plan")->steps, static fn (StepView $s): bool => $s->id === $step);
     }
 
     public function testSeveralPartsAreToHaveAColourAndAreRecolouredThatWay(): void

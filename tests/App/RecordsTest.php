@@ -73,6 +73,10 @@ final class RecordsTest extends ApiTestCase
         $running = $this->must(BenchView::class, 'POST', "/api/steps/{$call->step->id}/start", ['version' => $call->step->version])->calls[0]->step;
         $refused = $this->refused(409, 'POST', "/api/steps/$running->id/done", ['version' => $running->version]);
         self::assertSame('No colour has been read. Read it, or say why not.', $refused->detail);
+        $toe = ['places' => [['half' => 'left', 'part' => 'toe']], 'shade' => 'navy'];
+        self::assertSame(201, $this->ask('POST', "/api/pieces/$id/wanted-colours", $toe));
+        $refused = $this->refused(409, 'POST', "/api/steps/$running->id/done", ['version' => $running->version]);
+        self::assertSame('No colour has been read. Read it, or say why not.', $refused->detail, 'what is wanted was not read');
         $this->ask('POST', "/api/pieces/$id/readings", [
             'part' => 'toe', 'half' => 'left', 'spot' => 'sound', 'whereabouts' => 'under the tongue', 'gloss' => 'satin', 'source' => 'typed',
             'labs' => [[40.0, 20.0, 25.0]],

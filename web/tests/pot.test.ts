@@ -5,6 +5,7 @@ import type { Act } from '../src/kit/useOutbox'
 import { phaseOf, stillDue } from '../src/pots/phases'
 import { usePot } from '../src/pots/usePot'
 import { together, useTray } from '../src/pots/useTray'
+import { useSession } from '../src/session/useSession'
 import { fakeApi, lost, ok, refuses } from './fakeApi'
 import { drop } from './views'
 
@@ -150,5 +151,39 @@ describe('the pot', () => {
     const p = await open(now, ok({ additions: [] }), ok(pot({ version: 2 })), ok({ recipes: [] }))
     await p.addTo([drop('brick', 3), drop('moss', 1)])
     expect(p.computer.sent.find((s) => s.path.endsWith('/recipe'))?.body).toEqual({ version: 1, drops: { straw: 10, brick: 5, moss: 1 } })
+  })
+})
+
+/** As often as a request that got lost is asked before it is left for later. */
+const ATTEMPTS = 3
+
+describe('what was left behind on the tray', () => {
+  const session = (id: number | null) =>
+    ok({ person: id === null ? null : { id, name: 'Ida', isMaster: true }, csrfToken: 'a', now: '2026-03-03T10:00:00Z' })
+
+  it('goes when whoever tapped it is here, not before', async () => {
+    localStorage.clear()
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] })
+    const computer = fakeApi(session(1), lost, lost, lost, session(null))
+    await useSession().load()
+    await useTray().send()
+    useTray().tap(900, 'straw', 2, 'straw', new Date(0))
+    await vi.waitFor(() => {
+      expect(computer.sent).toHaveLength(1 + ATTEMPTS)
+    })
+    await useSession().load()
+    const scope = effectScope()
+    scope.run(() => {
+      useTray().keepSending()
+    })
+    await vi.advanceTimersByTimeAsync(10_000)
+    const before = computer.sent.length
+    expect(before).toBe(2 + ATTEMPTS)
+    computer.answers(session(1), ok(pot({ id: 900, version: 2, total: 2 })))
+    await useSession().load()
+    await vi.advanceTimersByTimeAsync(2_000)
+    expect(computer.sent.slice(before + 1).map((s) => [s.path, s.body])).toEqual([['/pots/900/drops', { code: 'straw', drops: 2 }]])
+    scope.stop()
+    vi.useRealTimers()
   })
 })

@@ -92,6 +92,8 @@ const laid = ref(0)
 watch([pot, coats], () => {
   laid.value = Math.max(coats.value?.bare.coats ?? 0, pot.value?.need.coats ?? 1)
 })
+/** The steps of its plan lay it, and are counted as they end at the bench: nothing is laid twice. */
+const bySteps = computed(() => pot.value?.coats.some((c) => !c.done) === true)
 const kept = ref('')
 const where = ref('')
 const twenty = ref('')
@@ -303,7 +305,9 @@ useKeys((event) => {
           <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
           <p v-else-if="pot.ground === null" class="caution">{{ t('pots.PotScreen.theGroundWasNotRead') }}</p>
           <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
-          <div class="flex items-center gap-4">
+          <p v-if="bySteps" class="text-lg">{{ t('pots.PotScreen.itsStepsLayIt') }}
+            <RouterLink class="quiet" to="/bench">{{ t('pots.PotScreen.toTheBench') }}</RouterLink></p>
+          <div v-else class="flex items-center gap-4">
             <button
               class="may min-w-14" type="button" :aria-label="t('pots.PotScreen.oneCoatFewer')" :disabled="laid <= limits.LayInput.coats.min" @click="laid--"
             >−</button>

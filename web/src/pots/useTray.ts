@@ -3,6 +3,7 @@ import type { PotView } from '../api/types'
 import { limits } from '../api/types'
 import { counted } from '../kit/counted'
 import { useOutbox, type Act } from '../kit/useOutbox'
+import { useSession } from '../session/useSession'
 import { t } from '../words'
 
 /** Out of reach, it is tried again so often. */
@@ -40,12 +41,13 @@ const makeTray = () => {
     onTaken: taken.on,
     /** Sends what was left behind, and tries again what could not be sent. */
     keepSending: (): void => {
-      void send()
+      const { person } = useSession()
       useIntervalFn(() => {
-        if (outbox.kept.value.length > 0) {
+        // Whoever did it signs in first.
+        if (outbox.kept.value.length > 0 && person.value !== null) {
           void send()
         }
-      }, AGAIN_MS)
+      }, AGAIN_MS, { immediateCallback: true })
     },
     tap: (pot: number, code: string, drops: number, name: string, at: Date): void => {
       outbox.add({ key: crypto.randomUUID(), path: pathOf(pot), body: { code, drops, name }, at: at.toISOString(), words: wordsOf(drops, name) })
