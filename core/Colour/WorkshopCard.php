@@ -34,9 +34,8 @@ final class WorkshopCard
      */
     public static function middles(): array
     {
+        [$width, $height] = self::field();
         $from = self::FRAME_MM + self::MARGIN_MM;
-        $width = (self::WIDTH_MM - 2.0 * $from - (self::COLUMNS - 1) * self::GAP_MM) / self::COLUMNS;
-        $height = (self::HEIGHT_MM - 2.0 * $from - (self::ROWS - 1) * self::GAP_MM) / self::ROWS;
         $middles = [];
         for ($row = 0; $row < self::ROWS; ++$row) {
             for ($column = 0; $column < self::COLUMNS; ++$column) {
@@ -45,6 +44,17 @@ final class WorkshopCard
         }
 
         return $middles;
+    }
+
+    /** @return array{float, float} how wide and how high a field is, mm */
+    public static function field(): array
+    {
+        $from = self::FRAME_MM + self::MARGIN_MM;
+
+        return [
+            (self::WIDTH_MM - 2.0 * $from - (self::COLUMNS - 1) * self::GAP_MM) / self::COLUMNS,
+            (self::HEIGHT_MM - 2.0 * $from - (self::ROWS - 1) * self::GAP_MM) / self::ROWS,
+        ];
     }
 
     /** @return list<Lab> what the printed fields are where the printer does as it is told */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Clock\Iso;
+use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PartColourView;
 use KindHeel\App\Job\PieceColours;
@@ -30,8 +30,6 @@ use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
-use KindHeel\Core\Product\Effect;
-use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
@@ -64,6 +62,7 @@ final readonly class BenchReader
         private WorkshopSettings $settings,
         private Stock $stock,
         private PlansNeed $plansNeed,
+        private PotCoats $potCoats,
     ) {
     }
 
@@ -276,7 +275,7 @@ final readonly class BenchReader
         $families = array_values(array_filter($families));
         $products = [] === $families ? [] : $this->stock->all(...$families);
         $found = [];
-        $pots = $this->pots(array_map(static fn (Call $c): StepDetail => $details[$c->task->id], $calls));
+        $pots = $this->potCoats->from(array_map(static fn (Call $c): StepDetail => $details[$c->task->id], $calls));
         foreach ($calls as $call) {
             $detail = $details[$call->task->id];
             $family = $detail->step->family;
@@ -292,44 +291,6 @@ final readonly class BenchReader
                 self::takes($products, $detail),
                 $pots[$call->task->id] ?? null,
             );
-        }
-
-        return $found;
-    }
-
-    /**
-     * The pots that were mixed for these coats; one look for all of them, and none where no colour is laid.
-     *
-     * @param array<int, StepDetail> $details
-     *
-     * @return array<int, FromPotView> by step
-     */
-    private function pots(array $details): array
-    {
-        $painted = array_filter(
-            $details,
-            static fn (StepDetail $d): bool => null !== $d->amount && null !== $d->step->family && Family::of($d->step->family)->does(Effect::Paints),
-        );
-        $found = [];
-        foreach ([] === $painted ? [] : Row::all(
-            $this->connection,
-            "SELECT t.id, t.name, t.places, t.drops, t.drop_ml, t.laid_ml, r.piece_id FROM pot t JOIN reading r ON r.id = t.target_id
-             WHERE t.planned = 1 AND t.state = 'mixing' AND r.piece_id IN (?) ORDER BY t.id",
-            [array_values(array_unique(array_map(static fn (StepDetail $d): int => $d->step->piece, $painted)))],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            /** @var list<array{part: string, half: string}> $places */
-            $places = $row->json('places');
-            /** @var array<string, int> $drops */
-            $drops = $row->json('drops');
-            $left = max(0.0, array_sum($drops) * $row->float('drop_ml') - $row->float('laid_ml'));
-            $for = array_map(static fn (array $p): string => $p['half'].'/'.$p['part'], $places);
-            foreach ($painted as $detail) {
-                if ($detail->step->piece === $row->int('piece_id') && [] !== array_intersect($for, array_map(strval(...), $detail->step->on))) {
-                    $takes = round((float) $detail->amount, 1);
-                    $found[$detail->step->id] = new FromPotView($row->int('id'), $row->text('name'), $takes, round($left, 1), $left >= $takes);
-                }
-            }
         }
 
         return $found;

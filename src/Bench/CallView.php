@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Colour\FromPotView;
 use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Schedule\Urgency;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-/** The workshop's card, to be printed. */
+/** The workshop's card, to be printed: a frame on white paper, and fields in it; all in mm from the upper left corner of the frame. */
 final readonly class CardView
 {
     /**
-     * @param list<string> $printed colours of its fields, row by row
-     * @param list<string> $painted names of the tubes that its fields are painted from instead, row by row
+     * @param float               $paper  left white outside the frame
+     * @param list<CardFieldView> $fields row by row
      */
-    public function __construct(public array $printed, public array $painted)
+    public function __construct(public float $width, public float $height, public float $paper, public float $frame, public array $fields)
     {
     }
 }

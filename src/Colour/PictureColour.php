@@ -60,7 +60,21 @@ final readonly class PictureColour
 
     public function card(): CardView
     {
-        return new CardView(WorkshopCard::PRINTED, array_map($this->shelf->name(...), self::CARD));
+        [$width, $height] = WorkshopCard::field();
+
+        return new CardView(WorkshopCard::WIDTH_MM, WorkshopCard::HEIGHT_MM, WorkshopCard::PAPER_MM, WorkshopCard::FRAME_MM, array_map(
+            fn (array $middle, string $printed, string $paint): CardFieldView => new CardFieldView(
+                $middle[0] - $width / 2.0,
+                $middle[1] - $height / 2.0,
+                $width,
+                $height,
+                $printed,
+                $this->shelf->name($paint),
+            ),
+            WorkshopCard::middles(),
+            WorkshopCard::PRINTED,
+            self::CARD,
+        ));
     }
 
     public function read(int $picture, PictureColourInput $input): PictureColourView

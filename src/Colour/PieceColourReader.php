@@ -121,7 +121,6 @@ final readonly class PieceColourReader
                 Phrase::list(array_map(static fn (Place $p): string => $p->label(), $places)),
                 $count,
                 round($ml, 1),
-                array_map(static fn (PotCoat $c): string => $c->title, $coats),
             );
         }, $this->coats->grouped($piece));
     }
@@ -143,7 +142,7 @@ final readonly class PieceColourReader
         $lab = Lab::computed($row->float('l'), $row->float('a'), $row->float('b'));
         $measured = null !== $row->textOrNull('spectrum');
         $spectrum = $measured
-            ? Spectrum::grid(array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum'))))
+            ? Spectrum::grid($row->numbers('spectrum'))
             : SmoothestReflectance::of($lab, Light::daylight());
         $spot = ReadSpot::from($row->text('spot'));
         $source = ReadingSource::from($row->text('source'));

@@ -7,11 +7,8 @@ namespace KindHeel\App\Colour;
 /** Parts on which a plan lays the same coats of a mixed colour: one pot can be for all of them. */
 final readonly class PlannedColourView
 {
-    /**
-     * @param list<PotPartView> $places
-     * @param list<string>      $titles of its coats, in their order
-     */
-    public function __construct(public array $places, public string $words, public int $coats, public float $ml, public array $titles)
+    /** @param list<PotPartView> $places */
+    public function __construct(public array $places, public string $words, public int $coats, public float $ml)
     {
     }
 }

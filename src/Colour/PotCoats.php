@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query\Parameter;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StepDetail;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
@@ -22,7 +27,7 @@ use KindHeel\Core\Text\NotNow;
 /** A pot belongs to the coats it is for: what the plan lays from it, and what hands have laid. */
 final readonly class PotCoats
 {
-    public function __construct(private EntityManagerInterface $entities, private Steps $steps)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Steps $steps)
     {
     }
 
@@ -60,6 +65,59 @@ final readonly class PotCoats
         }
 
         return array_map(static fn (array $places): array => [$places, self::on($core, $details, $places)], array_values($groups));
+    }
+
+    /**
+     * The pots that were mixed for these steps of plans; one look for all of them, and none where no colour is laid.
+     *
+     * @param array<int, StepDetail> $details
+     *
+     * @return array<int, FromPotView> by step
+     */
+    public function from(array $details): array
+    {
+        $painted = array_filter($details, static fn (StepDetail $d): bool => null !== $d->amount && self::isPainted($d));
+        $pieces = array_values(array_unique(array_map(static fn (StepDetail $d): int => $d->step->piece, $painted)));
+        $found = [];
+        foreach ([] === $painted ? [] : Row::all(
+            $this->connection,
+            "SELECT t.id, t.name, t.places, t.drops, t.drop_ml, t.laid_ml, r.piece_id FROM pot t JOIN reading r ON r.id = t.target_id
+             WHERE t.planned = 1 AND t.state = 'mixing' AND r.piece_id IN (?) ORDER BY t.id",
+            [$pieces],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            /** @var list<array{part: string, half: string}> $named */
+            $named = $row->json('places');
+            $places = array_map(static fn (array $p): Place => new Place(PartName::from($p['part']), Half::from($p['half'])), $named);
+            /** @var array<string, int> $drops */
+            $drops = $row->json('drops');
+            $left = max(0.0, array_sum($drops) * $row->float('drop_ml') - $row->float('laid_ml'));
+            foreach ($painted as $detail) {
+                $takes = $detail->step->piece === $row->int('piece_id') ? $this->takes($detail, $places) : null;
+                if (null !== $takes) {
+                    $found[$detail->step->id] = new FromPotView($row->int('id'), $row->text('name'), round($takes, 1), round($left, 1), $left >= $takes);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * ml of a coat that lie on these places; null where it lies on none of them.
+     *
+     * @param list<Place> $places
+     */
+    private function takes(StepDetail $detail, array $places): ?float
+    {
+        $keys = array_map(static fn (Place $p): string => $p->key, $places);
+        $on = array_map(static fn (Place $p): string => $p->key, $detail->step->on);
+        if ([] === array_diff($on, $keys)) {
+            return $detail->amount;
+        }
+        $core = [] === array_intersect($on, $keys) ? null : $this->entities->find(StoredPiece::class, $detail->step->piece)?->toCore();
+
+        return null === $core ? null : self::on($core, [$detail], $places)[0]->ml;
     }
 
     /**

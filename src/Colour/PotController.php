@@ -6,6 +6,7 @@ namespace KindHeel\App\Colour;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Http\VersionInput;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -207,7 +208,7 @@ final readonly class PotController
     public function openAgain(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
-        PotVersionInput $input,
+        VersionInput $input,
         #[CurrentUser]
         Member $member,
     ): JsonResponse {

@@ -17,8 +17,13 @@ use KindHeel\Core\Colour\Spectrum;
 #[ORM\Index(columns: ['step_id'])]
 class PotEvent
 {
+    private const LONGEST = 300;
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
+
+    #[ORM\Column(length: self::LONGEST)]
+    private string $text;
 
     /**
      * @param array<string, int>|null $drops    that went in, or that a dab was of
@@ -33,8 +38,7 @@ class PotEvent
         private StoredPot $pot,
         #[ORM\Column(length: 10)]
         private PotEventKind $kind,
-        #[ORM\Column(length: 300)]
-        private string $text,
+        string $text,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
         private Person $by,
         #[ORM\Column(type: 'datetime_immutable')]
@@ -52,6 +56,7 @@ class PotEvent
         #[ORM\Column(nullable: true)]
         private ?int $stepId = null,
     ) {
+        $this->text = mb_substr($text, 0, self::LONGEST);
     }
 
     /** Whether further drops of this paint, by the same hand, go on with this line. */

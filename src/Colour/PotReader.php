@@ -101,6 +101,7 @@ final readonly class PotReader
             capacityMl: round($pot->capacity() * $ml, 1),
             leftMl: round($pot->leftMl(), 2),
             shortMl: null === $short ? null : round($short, 1),
+            goodUntil: Iso::of($stored->goodUntil()),
         );
     }
 
@@ -118,8 +119,7 @@ final readonly class PotReader
         ) as $row) {
             /** @var array<string, int> $drops */
             $drops = $row->json('drops');
-            $values = array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, array_values($row->json('spectrum')));
-            $dabs[] = new Dab($drops, Spectrum::grid($values));
+            $dabs[] = new Dab($drops, Spectrum::grid($row->numbers('spectrum')));
         }
 
         return $dabs;

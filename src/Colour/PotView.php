@@ -9,21 +9,22 @@ use KindHeel\Core\Colour\Pot\PotPhase;
 final readonly class PotView
 {
     /**
-     * @param SeenView          $target  as it was read
-     * @param SeenView          $aim     what the bare film must be so that it looks like that when finished
-     * @param PotLookView|null  $now     nothing while there is no colour in it
+     * @param SeenView          $target    as it was read
+     * @param SeenView          $aim       what the bare film must be so that it looks like that when finished
+     * @param PotLookView|null  $now       nothing while there is no colour in it
      * @param list<DropView>    $drops
      * @param list<DropView>    $recipe
-     * @param list<DropView>    $due     what the recipe still wants, the base first
-     * @param list<DropView>    $paints  all there are, to drop from
-     * @param list<DabView>     $dabs    the latest first
-     * @param bool              $dabbed  nothing has gone in since the last dab
-     * @param list<PotLineView> $history the latest first
-     * @param list<string>      $places  that it is for, in words
-     * @param bool              $planned as large as the coats that the plan lays there
-     * @param list<PotCoatView> $coats   that the plan lays from it
-     * @param float             $leftMl  in it that has not been laid
-     * @param float|null        $shortMl that its coats want more than it comes to
+     * @param list<DropView>    $due       what the recipe still wants, the base first
+     * @param list<DropView>    $paints    all there are, to drop from
+     * @param list<DabView>     $dabs      the latest first
+     * @param bool              $dabbed    nothing has gone in since the last dab
+     * @param list<PotLineView> $history   the latest first
+     * @param list<string>      $places    that it is for, in words
+     * @param bool              $planned   as large as the coats that the plan lays there
+     * @param list<PotCoatView> $coats     that the plan lays from it
+     * @param float             $leftMl    in it that has not been laid
+     * @param float|null        $shortMl   that its coats want more than it comes to
+     * @param string|null       $goodUntil what is kept of it
      */
     public function __construct(
         public int $id,
@@ -56,6 +57,7 @@ final readonly class PotView
         public float $capacityMl,
         public float $leftMl,
         public ?float $shortMl,
+        public ?string $goodUntil,
     ) {
     }
 }

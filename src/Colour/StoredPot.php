@@ -24,6 +24,7 @@ use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Quantity\Need;
+use KindHeel\Core\Stock\OpenedLife;
 use KindHeel\Core\Text\NotNow;
 
 /** A mixed colour: what it is to match, what went in drop by drop, its dabs, and what is left of it. */
@@ -264,7 +265,7 @@ class StoredPot
         $this->drops = $value->drops;
         $this->recipe = $value->recipe;
         $this->laidMl = $value->laidMl;
-        $this->write(new PotEvent($this, PotEventKind::Poured, mb_substr(\sprintf('%s ml of “%s” poured in.', $ml, $other->name()), 0, 300), $by, $at));
+        $this->write(new PotEvent($this, PotEventKind::Poured, \sprintf('%s ml of “%s” poured in.', $ml, $other->name()), $by, $at));
         $other->pourOut($share, \sprintf('%s ml poured into “%s”.', $ml, $this->name), $by, $at);
     }
 
@@ -287,11 +288,20 @@ class StoredPot
         $this->log(PotEventKind::Changed, 'Opened again.', $by, $at);
     }
 
+    /** A mixed colour keeps as long as the paint that it was mixed from; null while nothing of it is kept. */
+    public function goodUntil(): ?\DateTimeImmutable
+    {
+        $kept = array_filter($this->events(), static fn (PotEvent $e): bool => PotEventKind::Kept === $e->kind());
+        $last = end($kept);
+
+        return PotState::Kept !== $this->state || false === $last ? null : (new OpenedLife(Family::of(FamilyId::Paint)->openedMonths))->endsAt($last->at());
+    }
+
     public function throwAway(string $why, Person $by, \DateTimeImmutable $at): void
     {
         $this->state = PotState::Empty;
         $this->keptMl = 0.0;
-        $this->log(PotEventKind::Changed, mb_substr('Thrown away: '.$why, 0, 300), $by, $at);
+        $this->log(PotEventKind::Changed, 'Thrown away: '.$why, $by, $at);
     }
 
     /** @return list<PotEvent> */
@@ -386,7 +396,7 @@ class StoredPot
         $off = null !== $eye ? 'by eye, '.$eye->words()
             : DifferenceWords::of($this->aim()->lab(), $value->dab?->lab() ?? throw new \LogicException('A dab without a reading.'))->off();
         $text = \sprintf('Dab at %d drops: %s.', $value->held(), $off);
-        $this->write(new PotEvent($this, PotEventKind::Dabbed, mb_substr($text, 0, 300), $by, $at, $this->drops, $read->values, eye: $eye?->steps));
+        $this->write(new PotEvent($this, PotEventKind::Dabbed, $text, $by, $at, $this->drops, $read->values, eye: $eye?->steps));
     }
 
     /**
@@ -399,7 +409,7 @@ class StoredPot
     public function lay(float $ml, array $where, string $text, Person $by, \DateTimeImmutable $at, ?int $step = null): void
     {
         $this->laidMl = $this->value()->laid($ml)->laidMl;
-        $this->write(new PotEvent($this, PotEventKind::Laid, mb_substr($text, 0, 300), $by, $at, $this->drops, null, $where, ml: $ml, stepId: $step));
+        $this->write(new PotEvent($this, PotEventKind::Laid, $text, $by, $at, $this->drops, null, $where, ml: $ml, stepId: $step));
     }
 
     /** What a step laid of it was not laid. */
@@ -429,7 +439,7 @@ class StoredPot
 
     private function log(PotEventKind $kind, string $text, Person $by, \DateTimeImmutable $at): void
     {
-        $this->write(new PotEvent($this, $kind, mb_substr($text, 0, 300), $by, $at));
+        $this->write(new PotEvent($this, $kind, $text, $by, $at));
     }
 
     private static function ml(float $ml): string

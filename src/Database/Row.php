@@ -119,6 +119,15 @@ final readonly class Row
         return array_values(array_filter($this->json($column), is_string(...)));
     }
 
+    /** @return list<float> of a JSON column that holds numbers */
+    public function numbers(string $column): array
+    {
+        return array_map(
+            fn (mixed $v): float => \is_int($v) || \is_float($v) ? (float) $v : throw $this->missing($column),
+            array_values($this->json($column)),
+        );
+    }
+
     /** @return list<array<string, mixed>> of a JSON column that holds objects */
     public function objects(string $column): array
     {

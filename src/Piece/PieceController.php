@@ -6,6 +6,7 @@ namespace KindHeel\App\Piece;
 
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
+use KindHeel\App\Http\VersionInput;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use Symfony\Component\HttpFoundation\JsonResponse;

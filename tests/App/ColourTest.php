@@ -395,7 +395,11 @@ final class ColourTest extends ApiTestCase
         $black = $this->kept($piece, imagecreatetruecolor(640, 480));
         self::assertStringContainsString('No card is found', $this->refused(422, 'GET', "/api/pictures/$black/card")->detail);
         $card = $this->must(CardView::class, 'GET', '/api/colours/card');
-        self::assertSame([WorkshopCard::PRINTED, 12], [$card->printed, \count($card->painted)]);
+        self::assertSame(WorkshopCard::PRINTED, array_map(static fn ($f): string => $f->printed, $card->fields));
+        self::assertCount(12, array_unique(array_map(static fn ($f): string => $f->painted, $card->fields)), 'each from another tube');
+        foreach ($card->fields as $i => $field) {
+            self::assertEqualsWithDelta(WorkshopCard::middles()[$i], [$field->x + $field->width / 2.0, $field->y + $field->height / 2.0], 1e-9);
+        }
     }
 
     private function kept(int $piece, \GdImage $image): int

@@ -28,6 +28,8 @@ use KindHeel\Core\Colour\Pot\CountBy;
 use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Pot\Off;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Tests\Support\HouseRange;
 
 /** Pots of any size: what they are for, what goes in and out, and what an eye makes of them. */
@@ -85,7 +87,10 @@ final class PotTest extends ApiTestCase
     public function testAKeptColourIsOpenedAgainUsedAgainPouredAndThrownAway(): void
     {
         $pot = $this->mixed(['straw' => 60, 'brick' => 20]);
+        self::assertNull($pot->goodUntil);
         $kept = $this->change($pot, 'PUT', 'kept', ['ml' => 1.8, 'where' => 'third drawer']);
+        $months = Family::of(FamilyId::Paint)->openedMonths;
+        self::assertSame($this->clock->now()->modify("+$months months")->format('Y-m-d'), substr((string) $kept->goodUntil, 0, 10));
         $again = $this->must(PotView::class, 'POST', "/api/pots/{$kept->id}/used-again", ['target' => null, 'ml' => 3.6, 'rest' => true], 201);
         self::assertSame(['straw' => 60, 'brick' => 20], array_column($again->recipe, 'drops', 'code'));
         self::assertEqualsWithDelta(0.0, $again->leftMl - 3.6, 0.05, 'all of the rest went in, as it had not been laid');
@@ -115,7 +120,8 @@ final class PotTest extends ApiTestCase
         $places = array_map(static fn ($p): array => ['half' => $p->half->value, 'part' => $p->part->value], $group->places);
         $pot = $this->open($id, ['places' => $places, 'planned' => true]);
         self::assertTrue($pot->planned);
-        self::assertSame([$group->coats, \count($group->titles)], [$pot->need->coats, \count($pot->coats)]);
+        self::assertSame($group->coats, $pot->need->coats);
+        self::assertCount($group->coats, $pot->coats);
         self::assertEqualsWithDelta($group->ml, array_sum(array_map(static fn ($c): float => $c->ml, $pot->coats)), 0.2);
         self::assertGreaterThanOrEqual($group->ml, $pot->need->layMl, 'with what stays in the tool');
         $short = $this->change($pot, 'PUT', 'recipe', ['drops' => ['straw' => 30]]);
@@ -124,9 +130,10 @@ final class PotTest extends ApiTestCase
         self::assertNull($pot->shortMl);
         $pot = $this->portion($pot, 'straw', 'ml', round($pot->due[0]->ml, 1));
 
-        $call = $this->workUntil($group->titles[0]);
+        $call = $this->workUntil($pot->coats[0]->title);
         $before = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
         self::assertSame([$pot->id, true], [$call->pot?->pot, $call->pot?->enough], 'the bench says which pot');
+        self::assertEqualsWithDelta($before->coats[0]->ml, $call->pot?->takesMl, 0.06);
         $this->doCall($call);
         $after = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
         self::assertEqualsWithDelta($before->leftMl - $before->coats[0]->ml, $after->leftMl, 0.02, 'the step laid it');
@@ -157,6 +164,20 @@ final class PotTest extends ApiTestCase
     private function now(int $piece, int $step): StepView
     {
         return self::firstOf($this->must(PlanView::class, 'GET', "/api/pieces/$piece/plan")->steps, static fn (StepView $s): bool => $s->id === $step);
+    }
+
+    public function testAPotForOnePlaceGivesACoatThatPlacesShareItsShare(): void
+    {
+        $id = $this->recoloured();
+        $group = $this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour")->planned[0];
+        self::assertGreaterThan(1, \count($group->places));
+        $place = $group->places[0];
+        $pot = $this->open($id, ['places' => [['half' => $place->half->value, 'part' => $place->part->value]], 'planned' => true]);
+        self::assertLessThan(0.95 * $group->ml, array_sum(array_map(static fn ($c): float => $c->ml, $pot->coats)));
+        $pot = $this->portion($pot, 'straw', 'ml', round($pot->need->layMl + 1.0, 1));
+        $from = $this->workUntil($pot->coats[0]->title)->pot;
+        self::assertSame([$pot->id, true], [$from?->pot, $from?->enough]);
+        self::assertEqualsWithDelta($pot->coats[0]->ml, $from?->takesMl, 0.06);
     }
 
     public function testSeveralPartsAreToHaveAColourAndAreRecolouredThatWay(): void

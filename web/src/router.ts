@@ -95,7 +95,9 @@ export const router = createRouter({
       meta: { title: t('app.router.pots') },
     },
     {
-      path: '/pots/:id(\\d+)', component: () => import('./pots/PotScreen.vue'), props: (to) => ({ id: Number(to.params['id']) }),
+      path: '/pots/:id(\\d+)',
+      component: () => import('./pots/PotScreen.vue'),
+      props: (to) => ({ id: Number(to.params['id']), forReading: to.query['for'] ? Number(to.query['for']) : null }),
       meta: { title: t('app.router.pot') },
     },
     {

@@ -40,10 +40,10 @@ describe('a number as hands type it', () => {
 })
 
 describe('the pot on its screen', () => {
-  const open = async (of: Partial<PotView>, answers: Parameters<typeof serving>[0] = {}) => {
+  const open = async (of: Partial<PotView>, answers: Parameters<typeof serving>[0] = {}, forReading: number | null = null) => {
     const acts = serving({ ...house, 'GET /pots/5': ok(pot(of)), ...answers })
     const router = somewhere('/pots/5')
-    const it = shown(PotScreen, { id: 5 }, router)
+    const it = shown(PotScreen, { id: 5, forReading }, router)
     await settled()
     return { it, acts, router }
   }
@@ -277,6 +277,26 @@ describe('the pot on its screen', () => {
     expect(acts().map((a) => a.body)).toEqual([{ version: 1 }, { version: 1, why: 'It smells.' }, { target: null, ml: 8, rest: true }])
   })
 
+  it('is mixed for the colour one came from, and warns when it has been kept for too long', async () => {
+    const old = { phase: 'closed' as const, state: 'kept' as const, keptMl: 4, drops: [drop('straw', 12)], total: 12, goodUntil: '2020-01-01T00:00:00Z' }
+    const { it, acts } = await open(old, { 'POST /pots/5/used-again': ok(pot({ id: 6 })) }, 77)
+    expect(text(it)).toContain('kept longer than it is good for')
+    const other = it.findAll('form').find((f) => f.text().includes('Mix it for the other place'))
+    await other?.trigger('submit')
+    await settled()
+    expect(acts().map((a) => a.body)).toEqual([{ target: 77, ml: 4, rest: true }])
+    expect(text((await open({ ...old, goodUntil: '2999-01-01T00:00:00Z' })).it)).not.toContain('kept longer')
+  })
+
+  it('offers no coats to be laid by hand where steps of its plan lay them', async () => {
+    const lay = { ...straw, phase: 'lay' as const, due: [], drops: [drop('straw', 6), drop('brick', 2)], total: 8 }
+    const coats = [{ step: 9, title: 'Paint, first coat', done: false, ml: 0.3 }]
+    expect(text((await open({ ...lay, coats })).it)).toContain('Its coats are laid by their steps')
+    const byHand = (await open({ ...lay, coats: [{ step: 9, title: 'Paint, first coat', done: true, ml: 0.3 }] })).it
+    expect(text(byHand)).not.toContain('laid by their steps')
+    expect(byHand.find('[aria-label="One coat fewer"]').exists()).toBe(true)
+  })
+
   it('measures its drops by twenty of them', async () => {
     const { it, acts } = await open(straw, { 'PUT /pots/5/drop-size': ok(pot(straw)) })
     await says(it, 'Other paints').trigger('click')
@@ -350,7 +370,7 @@ describe('what a pot is for', () => {
 
   it('is as large as the coats that the plan lays there, on all parts that get the same', async () => {
     const places = [{ half: 'right' as const, part: 'vamp' as const }, { half: 'right' as const, part: 'toe' as const }]
-    const it = await mixing(null, usual, [{ places, words: 'right vamp and right toe', coats: 3, ml: 12.5, titles: [] }])
+    const it = await mixing(null, usual, [{ places, words: 'right vamp and right toe', coats: 3, ml: 12.5 }])
     expect(text(it)).toContain('3 coats on the right vamp and right toe: 12.5 ml, and a fifth kept back.')
     await it.find('form').trigger('submit')
     expect(it.emitted('mix')?.[0]?.[0]).toMatchObject({ places, planned: true, coats: 3 })

@@ -19,11 +19,8 @@ final readonly class PaintEvidence
     private const SHELF = 2.0;
     private const MOST = 0.25;
 
-    /**
-     * @param array<string, list<float>> $ratio    of K, by paint and band
-     * @param array<string, float>       $evidence pots of it alone, by paint
-     */
-    private function __construct(private array $ratio, public array $evidence)
+    /** @param array<string, list<float>> $ratio of K, by paint and band */
+    private function __construct(private array $ratio)
     {
     }
 
@@ -56,13 +53,13 @@ final readonly class PaintEvidence
             );
         }
 
-        return new self($ratios, $weight);
+        return new self($ratios);
     }
 
     /** @param array<string, list<float>> $ratio of K, by paint and band, as {@see ratios()} gave them */
     public static function known(array $ratio): self
     {
-        return new self(array_filter($ratio, static fn (array $r): bool => Spectrum::BANDS === \count($r)), []);
+        return new self(array_filter($ratio, static fn (array $r): bool => Spectrum::BANDS === \count($r)));
     }
 
     /** @return array<string, list<float>> of K, by paint and band; none for a paint of which nothing is known */

@@ -21,9 +21,8 @@ final readonly class Portion
     /**
      * @param float $amount whole ml or tenths of a gram; nothing where it is counted by drops alone
      * @param int   $drops  to be counted after that
-     * @param int   $whole  the same amount in drops of this pot
      */
-    private function __construct(public CountBy $by, public float $amount, public int $drops, public int $whole)
+    private function __construct(public CountBy $by, public float $amount, public int $drops)
     {
     }
 
@@ -31,25 +30,23 @@ final readonly class Portion
      * @param int        $drops   of this pot, 0 and more
      * @param float      $dropMl  a drop of this pot
      * @param float|null $density g/ml; null where it is not known
-     * @param CountBy    ...$ways that hands have; none for all of them
      */
-    public static function of(int $drops, float $dropMl, ?float $density, CountBy ...$ways): self
+    public static function of(int $drops, float $dropMl, ?float $density): self
     {
-        $ways = [] === $ways ? CountBy::cases() : $ways;
-        $best = new self(CountBy::Drops, 0.0, $drops, $drops);
-        $least = \in_array(CountBy::Drops, $ways, true) ? $drops : \PHP_INT_MAX;
+        $best = new self(CountBy::Drops, 0.0, $drops);
+        $least = $drops;
         $ml = floor($drops * $dropMl + 1e-9);
         $rest = $drops - (int) round($ml / $dropMl);
-        if ($drops <= self::FEW && \PHP_INT_MAX !== $least) {
+        if ($drops <= self::FEW) {
             return $best;
         }
-        if (\in_array(CountBy::Millilitres, $ways, true) && $ml >= 1.0 && self::MEASURED + max(0, $rest) < $least) {
-            $best = new self(CountBy::Millilitres, $ml, max(0, $rest), $drops);
+        if ($ml >= 1.0 && self::MEASURED + max(0, $rest) < $least) {
+            $best = new self(CountBy::Millilitres, $ml, max(0, $rest));
             $least = self::MEASURED + max(0, $rest);
         }
         $grams = null === $density ? 0.0 : round($drops * $dropMl * $density / self::SCALE_G) * self::SCALE_G;
-        if (\in_array(CountBy::Grams, $ways, true) && $grams >= self::LEAST_G && self::WEIGHED < $least) {
-            $best = new self(CountBy::Grams, $grams, 0, $drops);
+        if ($grams >= self::LEAST_G && self::WEIGHED < $least) {
+            $best = new self(CountBy::Grams, $grams, 0);
         }
 
         return $best;

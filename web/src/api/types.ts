@@ -148,6 +148,15 @@ export interface CallView {
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
 
+export interface CardFieldView {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly printed: string;
+  readonly painted: string;
+}
+
 export interface CardFoundView {
   readonly fields: readonly (readonly number[])[];
   readonly printed: boolean;
@@ -163,8 +172,11 @@ export interface CardInput {
 }
 
 export interface CardView {
-  readonly printed: readonly string[];
-  readonly painted: readonly string[];
+  readonly width: number;
+  readonly height: number;
+  readonly paper: number;
+  readonly frame: number;
+  readonly fields: readonly CardFieldView[];
 }
 
 export interface CareWarningView {
@@ -1429,7 +1441,6 @@ export interface PlannedColourView {
   readonly words: string;
   readonly coats: number;
   readonly ml: number;
-  readonly titles: readonly string[];
 }
 
 export interface PortionInput {
@@ -1541,10 +1552,6 @@ export interface PotRowView {
 
 export type PotState = 'mixing' | 'kept' | 'empty';
 
-export interface PotVersionInput {
-  version: number;
-}
-
 export interface PotView {
   readonly id: number;
   readonly version: number;
@@ -1576,6 +1583,7 @@ export interface PotView {
   readonly capacityMl: number;
   readonly leftMl: number;
   readonly shortMl: number | null;
+  readonly goodUntil: string | null;
 }
 
 export interface PotsView {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { CardView } from '../api/types'
@@ -11,14 +11,6 @@ import { t } from '../words'
 const { value: card, problem, reload } = useLoad(() => api.get<CardView>('/colours/card'))
 void reload()
 const painted = ref(false)
-/** In mm, as core/Colour/WorkshopCard.php has it; with white paper round the frame. */
-const [paper, width, height, frame, margin, gap, columns, rows] = [4, 100, 70, 4, 4, 2, 4, 3]
-const edge = frame + margin
-const w = (width - 2 * edge - (columns - 1) * gap) / columns
-const h = (height - 2 * edge - (rows - 1) * gap) / rows
-const fields = computed(() => (card.value?.printed ?? []).map((hex, i) => ({
-  hex, name: card.value?.painted[i] ?? '', x: edge + (i % columns) * (w + gap), y: edge + Math.floor(i / columns) * (h + gap),
-})))
 const print = (): void => window.print()
 </script>
 
@@ -35,19 +27,22 @@ const print = (): void => window.print()
       <button class="may" type="button" :aria-pressed="painted" @click="painted = true">{{ t('colour.CardPage.emptyFieldsToPaint') }}</button>
     </p>
     <svg
-      v-if="card" class="max-w-full" :style="{ width: `${width + 2 * paper}mm` }"
-      :viewBox="`${-paper} ${-paper} ${width + 2 * paper} ${height + 2 * paper}`" role="img" :aria-label="t('colour.CardPage.theWorkshopsCard')"
+      v-if="card" class="max-w-full" :style="{ width: `${card.width + 2 * card.paper}mm` }"
+      :viewBox="`${-card.paper} ${-card.paper} ${card.width + 2 * card.paper} ${card.height + 2 * card.paper}`"
+      role="img" :aria-label="t('colour.CardPage.theWorkshopsCard')"
     >
-      <rect :x="-paper" :y="-paper" :width="width + 2 * paper" :height="height + 2 * paper" fill="#fff" />
+      <rect :x="-card.paper" :y="-card.paper" :width="card.width + 2 * card.paper" :height="card.height + 2 * card.paper" fill="#fff" />
       <rect
-        :x="-paper + .15" :y="-paper + .15" :width="width + 2 * paper - .3" :height="height + 2 * paper - .3" fill="none" stroke="#999" stroke-width=".2"
-        stroke-dasharray="1 1"
+        :x="-card.paper + .15" :y="-card.paper + .15" :width="card.width + 2 * card.paper - .3" :height="card.height + 2 * card.paper - .3"
+        fill="none" stroke="#999" stroke-width=".2" stroke-dasharray="1 1"
       />
-      <rect x="0" y="0" :width="width" :height="height" fill="#000" />
-      <rect :x="frame" :y="frame" :width="width - 2 * frame" :height="height - 2 * frame" fill="#fff" />
-      <g v-for="f in fields" :key="`${f.x}-${f.y}`">
-        <rect :x="f.x" :y="f.y" :width="w" :height="h" :fill="painted ? '#fff' : f.hex" :stroke="painted ? '#bbb' : 'none'" stroke-width=".2" />
-        <text v-if="painted" :x="f.x + w / 2" :y="f.y + h / 2 + 1" font-size="2.6" text-anchor="middle" fill="#777">{{ f.name }}</text>
+      <rect x="0" y="0" :width="card.width" :height="card.height" fill="#000" />
+      <rect :x="card.frame" :y="card.frame" :width="card.width - 2 * card.frame" :height="card.height - 2 * card.frame" fill="#fff" />
+      <g v-for="f in card.fields" :key="`${f.x}-${f.y}`">
+        <rect
+          :x="f.x" :y="f.y" :width="f.width" :height="f.height" :fill="painted ? '#fff' : f.printed" :stroke="painted ? '#bbb' : 'none'" stroke-width=".2"
+        />
+        <text v-if="painted" :x="f.x + f.width / 2" :y="f.y + f.height / 2 + 1" font-size="2.6" text-anchor="middle" fill="#777">{{ f.painted }}</text>
       </g>
     </svg>
     <ol class="grid gap-2 text-lg max-w-3xl list-decimal pl-6">

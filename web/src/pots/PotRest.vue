@@ -8,16 +8,11 @@ import { t } from '../words'
 import { toldAll } from './told'
 
 /** A pot that is closed: its rest is opened, used or thrown away, and its colour mixed again. */
-const props = defineProps<{ pot: PotView, busy: boolean }>()
+const props = defineProps<{ pot: PotView, elsewhere: boolean, busy: boolean }>()
 const emit = defineEmits<{ open: [], again: [ml: number, rest: boolean], throw: [why: string] }>()
 const now = useNow()
 const kept = computed(() => props.pot.state === 'kept')
-const months = computed(() => {
-  const last = props.pot.history.find((h) => h.kind === 'kept')
-  return last === undefined ? 0 : Math.floor((now.value - Date.parse(last.at)) / (30 * 86_400_000))
-})
-/** A mixed colour in a full, tight jar is good for about so long. */
-const GOOD_MONTHS = 12
+const isOld = computed(() => props.pot.goodUntil !== null && now.value > Date.parse(props.pot.goodUntil))
 const ml = ref((props.pot.keptMl ?? 0) > 0 ? String(props.pot.keptMl) : props.pot.total > 0 ? (props.pot.total * props.pot.dropMl).toFixed(1) : '')
 const rest = ref(kept.value)
 const why = ref('')
@@ -29,7 +24,7 @@ const throwing = ref(false)
     <h2 class="text-2xl">{{ kept ? t('pots.PotScreen.mlAreKept', [pot.keptMl, pot.keptWhere === '' ? '' : `: ${pot.keptWhere}`]) :
       t('pots.PotScreen.thisPotIsUsedUp') }}</h2>
     <p class="text-lg">{{ toldAll(pot.drops) }}</p>
-    <p v-if="kept && months >= GOOD_MONTHS" class="caution">{{ t('pots.PotRest.keptForMonthsStirIt', [months]) }}</p>
+    <p v-if="isOld" class="caution">{{ t('pots.PotRest.keptForLongStirIt') }}</p>
     <p v-if="kept" class="flex flex-wrap gap-3">
       <RouterLink class="may" :to="`/pots/${pot.id}/label`">{{ t('pots.PotScreen.printItsLabel') }}</RouterLink>
       <button class="may" type="button" :disabled="busy" @click="emit('open')">{{ t('pots.PotRest.openItAgain') }}</button>
@@ -40,7 +35,7 @@ const throwing = ref(false)
       <button class="may" type="submit" :disabled="busy">{{ t('pots.PotRest.throwItAway') }}</button>
     </form>
     <form v-if="pot.total > 0" class="grid gap-3 border-t border-line pt-3" @submit.prevent="emit('again', figure(ml), kept && rest)">
-      <h3 class="text-xl">{{ t('pots.PotRest.mixThisColourAgain') }}</h3>
+      <h3 class="text-xl">{{ elsewhere ? t('pots.PotRest.mixItForTheOther') : t('pots.PotRest.mixThisColourAgain') }}</h3>
       <div class="flex flex-wrap items-end gap-3">
         <label class="grid gap-1 w-40">{{ t('pots.PotRest.howMuchMl') }}<input v-model="ml" class="write" inputmode="decimal" required></label>
         <label v-if="kept" class="flex items-center gap-2 min-h-11"><input v-model="rest" class="size-6 accent-ink" type="checkbox">{{

@@ -20,7 +20,8 @@ import { signed, useLamp } from './useLamp'
 import { usePot } from './usePot'
 import { t } from '../words'
 
-const props = defineProps<{ id: number }>()
+/** Come from another colour that was read, a closed pot is mixed again for that one. */
+const props = defineProps<{ id: number, forReading: number | null }>()
 const now = useNow()
 const {
   pot,
@@ -336,8 +337,8 @@ useKeys((event) => {
 
         <template v-else-if="phase === 'closed'">
           <PotRest
-            :key="pot.version" :pot="pot" :busy="hands.busy.value" @open="openAgain" @throw="throwAway"
-            @again="(ml, rest) => useAgain(ml, rest, (fresh) => router.push(`/pots/${fresh.id}`))"
+            :key="pot.version" :pot="pot" :elsewhere="forReading !== null" :busy="hands.busy.value" @open="openAgain" @throw="throwAway"
+            @again="(ml, rest) => useAgain(forReading, ml, rest, (fresh) => router.push(`/pots/${fresh.id}`))"
           />
         </template>
 

@@ -53,7 +53,10 @@ const state = (p: PotRowView): string =>
     <p v-else-if="pots && found.length === 0" class="text-xl py-10">{{ t('pots.Pots.noPotLikeThat') }}</p>
     <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
       <li v-for="p in found" :key="p.id" class="border-b-[5px] border-soft">
-        <RouterLink :to="`/pots/${p.id}`" class="grid grid-cols-[6rem_minmax(0,1fr)] sm:grid-cols-[9rem_minmax(0,1fr)] gap-4 items-center py-3 hover:bg-paper">
+        <RouterLink
+          :to="near === null ? `/pots/${p.id}` : `/pots/${p.id}?for=${near}`"
+          class="grid grid-cols-[6rem_minmax(0,1fr)] sm:grid-cols-[9rem_minmax(0,1fr)] gap-4 items-center py-3 hover:bg-paper"
+        >
           <HalfFields class="bg-surround p-3" :left="p.target" :right="p.mixed" :left-label="t('pots.Pots.target')" :right-label="t('pots.Pots.pot')" />
           <span class="leading-snug min-w-0">
             <span class="font-semibold text-lg block truncate">{{ p.name }}</span>

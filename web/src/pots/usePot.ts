@@ -129,8 +129,9 @@ export const usePot = (id: number, now: () => number) => {
     rename: (name: string) => act(() => api.put<PotView>(`/pots/${id}/name`, { version: version(), name })),
     openAgain: () => act(() => api.post<PotView>(`/pots/${id}/opened-again`, { version: version() })),
     throwAway: (why: string) => act(() => api.post<PotView>(`/pots/${id}/thrown-away`, { version: version(), why })),
-    useAgain: (ml: number, rest: boolean, then: (fresh: PotView) => void) =>
-      act(() => api.post<PotView>(`/pots/${id}/used-again`, { target: null, ml, rest }), then),
+    /** For the colour that it was mixed for, or for another reading. */
+    useAgain: (target: number | null, ml: number, rest: boolean, then: (fresh: PotView) => void) =>
+      act(() => api.post<PotView>(`/pots/${id}/used-again`, { target, ml, rest }), then),
     lay: (laid: number) => act(() => api.post<PotView>(`/pots/${id}/coats`, { version: version(), coats: laid })),
     keep: (ml: number, where: string) => act(() => api.put<PotView>(`/pots/${id}/kept`, { version: version(), ml, where })),
     dropSize: (mlOfTwenty: number) => act(() => api.put<PotView>(`/pots/${id}/drop-size`, { version: version(), mlOfTwenty })),

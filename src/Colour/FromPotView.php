@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Bench;
+namespace KindHeel\App\Colour;
 
 /** The mixed pot that a coat is laid from. */
 final readonly class FromPotView

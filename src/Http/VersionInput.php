@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Piece;
+namespace KindHeel\App\Http;
 
 /** Names the state of a thing that the client has seen. */
 final readonly class VersionInput
