@@ -283,7 +283,6 @@ class StoredPot
     public function openAgain(Person $by, \DateTimeImmutable $at): void
     {
         $this->state = PotState::Mixing;
-        $this->laidMl = max($this->laidMl, array_sum($this->drops) * $this->dropMl - ($this->keptMl ?? 0.0));
         $this->keptMl = null;
         $this->log(PotEventKind::Changed, 'Opened again.', $by, $at);
     }
@@ -301,6 +300,7 @@ class StoredPot
     {
         $this->state = PotState::Empty;
         $this->keptMl = 0.0;
+        $this->laidMl = $this->value()->kept(0.0)->laidMl;
         $this->log(PotEventKind::Changed, 'Thrown away: '.$why, $by, $at);
     }
 
@@ -412,19 +412,17 @@ class StoredPot
         $this->write(new PotEvent($this, PotEventKind::Laid, $text, $by, $at, $this->drops, null, $where, ml: $ml, stepId: $step));
     }
 
-    /** What a step laid of it was not laid. */
+    /** What a step laid of it was not laid; what is kept was measured, whatever was laid. */
     public function takeBack(PotEvent $laid): void
     {
-        $this->laidMl = max(0.0, $this->laidMl - $laid->ml());
+        $this->laidMl = PotState::Mixing === $this->state ? max(0.0, $this->laidMl - $laid->ml()) : $this->laidMl;
         $this->events->removeElement($laid);
         ++$this->doings;
     }
 
     public function keep(float $ml, string $where, string $text, Person $by, \DateTimeImmutable $at): void
     {
-        if ($ml > 0.0) {
-            $this->value()->kept($ml);
-        }
+        $this->laidMl = $this->value()->kept($ml)->laidMl;
         $this->keptMl = $ml;
         $this->keptWhere = $where;
         $this->state = $ml > 0.0 ? PotState::Kept : PotState::Empty;

@@ -81,7 +81,12 @@ final class PotTest extends ApiTestCase
         self::assertEqualsWithDelta($pot->leftMl - $pot->need->layMl / $pot->need->coats, $laid->leftMl, 0.02);
         self::assertStringContainsString('cannot be kept', $this->refusedBy($laid, 'PUT', 'kept', ['ml' => 40.0]));
         self::assertSame(PotState::Mixing, $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}")->state, 'nothing is lost by it');
-        self::assertSame(PotState::Kept, $this->change($laid, 'PUT', 'kept', ['ml' => 0.4, 'where' => 'third drawer'])->state);
+        $kept = $this->change($laid, 'PUT', 'kept', ['ml' => 0.4, 'where' => 'third drawer']);
+        self::assertSame([PotState::Kept, 0.4], [$kept->state, $kept->leftMl], 'as hands measured it');
+        $more = $this->change($this->change($kept, 'POST', 'opened-again', []), 'PUT', 'kept', ['ml' => 0.5, 'where' => '']);
+        self::assertSame(0.5, $more->leftMl, 'and a little more than was thought');
+        $again = $this->must(PotView::class, 'POST', "/api/pots/{$more->id}/used-again", ['target' => null, 'ml' => 0.5, 'rest' => true], 201);
+        self::assertEqualsWithDelta(0.5, $again->leftMl, 0.05, 'all of it goes in');
     }
 
     public function testAKeptColourIsOpenedAgainUsedAgainPouredAndThrownAway(): void
@@ -93,7 +98,7 @@ final class PotTest extends ApiTestCase
         self::assertSame($this->clock->now()->modify("+$months months")->format('Y-m-d'), substr((string) $kept->goodUntil, 0, 10));
         $again = $this->must(PotView::class, 'POST', "/api/pots/{$kept->id}/used-again", ['target' => null, 'ml' => 3.6, 'rest' => true], 201);
         self::assertSame(['straw' => 60, 'brick' => 20], array_column($again->recipe, 'drops', 'code'));
-        self::assertEqualsWithDelta(0.0, $again->leftMl - 3.6, 0.05, 'all of the rest went in, as it had not been laid');
+        self::assertEqualsWithDelta(1.8, $again->leftMl, 0.05, 'what was kept went in; the other half is mixed');
         self::assertSame(PotState::Empty, $this->must(PotView::class, 'GET', "/api/pots/{$kept->id}")->state, 'its jar is empty');
 
         $other = $this->change($this->mixed(['straw' => 40]), 'PUT', 'kept', ['ml' => 1.5]);

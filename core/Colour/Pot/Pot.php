@@ -38,7 +38,7 @@ final readonly class Pot
      * @param Dab|null           $dab    the last one
      * @param bool               $closed kept or empty: nothing goes in any more
      * @param int|null           $room   drops that its jar has room for; null where it is as large as the job asks
-     * @param float              $laidMl of what is in it, laid since
+     * @param float              $laidMl of what went in, laid or gone since
      */
     public function __construct(
         public PotNeed $need,
@@ -205,7 +205,7 @@ final readonly class Pot
     }
 
     /**
-     * What is kept of it.
+     * What is kept of it; hands measured it, so that the rest is gone however much the coats were thought to take.
      *
      * @throws NotNow where there is not so much
      */
@@ -215,7 +215,7 @@ final readonly class Pot
             throw new NotNow(Message::of('So much cannot be kept: %.1f ml are left in the pot.', $this->leftMl()));
         }
 
-        return $this->with(closed: true);
+        return $this->with(laidMl: max(0.0, $this->held() * $this->need->dropMl - $ml), closed: true);
     }
 
     /** ml in it that have not been laid. */
