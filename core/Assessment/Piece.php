@@ -138,6 +138,12 @@ final readonly class Piece
         return $this->part($at)->agreed ?? $this->agreed;
     }
 
+    /** The colour that a part is to have in the end, as {@see Agreed::colourOf()}. */
+    public function colourOf(Part $part): string
+    {
+        return ($part->agreed ?? $this->agreed)->colourOf($part->shade);
+    }
+
     private function isRareOrUnknown(): bool
     {
         if (!$this->kind->isPair()) {

@@ -14,9 +14,15 @@ final readonly class Coats
      * @param float $perCoat   thickness of one coat of colour, in coats of 20 µm dry
      * @param float $tolerance it covers when one more coat would change the colour by less, in ΔE00
      * @param int   $most      coats of colour to try, at most 60
+     * @param Gloss $finish    under which the coats are compared; a mirror shows the film itself
      */
-    public function __construct(private float $perCoat, private float $tolerance, private int $most, private Light $light)
-    {
+    public function __construct(
+        private float $perCoat,
+        private float $tolerance,
+        private int $most,
+        private Light $light,
+        private Gloss $finish = Gloss::Mirror,
+    ) {
     }
 
     public function over(Mixture $pot, Spectrum $ground): CoatLadder
@@ -42,14 +48,19 @@ final readonly class Coats
 
     public function opaque(Mixture $pot): Lab
     {
-        return $this->light->lab($pot->look());
+        return $this->seen($pot->look());
+    }
+
+    private function seen(Spectrum $film): Lab
+    {
+        return $this->light->lab(Sheen::moved($film, Gloss::Mirror, $this->finish));
     }
 
     /** @param list<float> $ground internal reflectance under the first coat of colour */
     private function climb(Mixture $pot, array $ground, int $baseCoats, float $under): CoatLadder
     {
         $opaque = $this->opaque($pot);
-        $lab = fn (int $n): Lab => $this->light->lab(Spectrum::grid(Saunderson::measured(Film::reflectance($pot->k, $pot->s, $ground, $n * $this->perCoat))));
+        $lab = fn (int $n): Lab => $this->seen(Spectrum::grid(Saunderson::measured(Film::reflectance($pot->k, $pot->s, $ground, $n * $this->perCoat))));
         $before = $lab(0);
         $now = $lab(1);
         $steps = [];

@@ -23,8 +23,11 @@ final readonly class DyeLadder
     private const BANDS_OF = ['blue' => [0, 9], 'green' => [10, 18], 'red' => [19, 30]];
     private const MISSING_SHARE = 0.9;
 
-    /** @param float $factor of the applicator */
-    public function __construct(private Spectrum $leather, private float $factor, private Light $light)
+    /**
+     * @param float          $factor of the applicator
+     * @param DyeFinish|null $finish under which it is compared with a target; null where it stays bare
+     */
+    public function __construct(private Spectrum $leather, private float $factor, private Light $light, private ?DyeFinish $finish = null)
     {
     }
 
@@ -44,7 +47,24 @@ final readonly class DyeLadder
 
     public function look(DyeWash ...$washes): Spectrum
     {
-        return DyedLeather::look($this->leather, array_map(fn (DyeWash $w): array => [$w->dye, $w->uptake($this->factor)], array_values($washes)));
+        return DyedLeather::look($this->leather, $this->layers(...$washes));
+    }
+
+    /** The same, under the finish. */
+    public function finished(DyeWash ...$washes): Spectrum
+    {
+        return $this->under($this->look(...$washes), ...$washes);
+    }
+
+    /** @return list<array{Dye, float}> */
+    private function layers(DyeWash ...$washes): array
+    {
+        return array_map(fn (DyeWash $w): array => [$w->dye, $w->uptake($this->factor)], array_values($washes));
+    }
+
+    private function under(Spectrum $dry, DyeWash ...$washes): Spectrum
+    {
+        return $this->finish?->over($dry, $this->layers(...$washes)) ?? $dry;
     }
 
     /**
@@ -58,7 +78,7 @@ final readonly class DyeLadder
         $byDye = [];
         foreach ($dyes as $n => $dye) {
             foreach ($this->of($dye) as [$wash, $look]) {
-                $match = new DyeMatch([$wash], $look, $this->difference($target, $look));
+                $match = new DyeMatch([$wash], $look, $this->difference($target, $look, $wash));
                 $found[] = $match;
                 if (!isset($byDye[$n]) || $match->dE00 < $byDye[$n]->dE00) {
                     $byDye[$n] = $match;
@@ -76,7 +96,7 @@ final readonly class DyeLadder
                     foreach (self::LET_DOWNS as $thinner) {
                         $other = new DyeWash($dye, $thinner, 1);
                         $look = DyedLeather::look($under, [[$dye, $other->uptake($this->factor)]]);
-                        $dE = $this->difference($target, $look);
+                        $dE = $this->difference($target, $look, $one, $other);
                         if (null === $best || $dE < $best->dE00) {
                             $best = new DyeMatch([$one, $other], $look, $dE);
                         }
@@ -105,12 +125,13 @@ final readonly class DyeLadder
     /** What can never be reached on this ground, in a sentence; null when nothing stands in the way. */
     public function never(Spectrum $target): ?string
     {
-        $ground = $this->light->lab($this->leather);
+        $bare = $this->under($this->leather);
+        $ground = $this->light->lab($bare);
         $aim = $this->light->lab($target);
         $missing = [];
         foreach (self::BANDS_OF as $name => [$from, $to]) {
             $sum = static fn (Spectrum $s): float => array_sum(\array_slice($s->onGrid()->values, $from, $to - $from + 1));
-            if ($sum($this->leather) < self::MISSING_SHARE * $sum($target)) {
+            if ($sum($bare) < self::MISSING_SHARE * $sum($target)) {
                 $missing[] = $name;
             }
         }
@@ -128,8 +149,8 @@ final readonly class DyeLadder
         };
     }
 
-    private function difference(Lab $target, Spectrum $look): float
+    private function difference(Lab $target, Spectrum $look, DyeWash ...$washes): float
     {
-        return Difference::ciede2000($target, $this->light->lab($look));
+        return Difference::ciede2000($target, $this->light->lab($this->under($look, ...$washes)));
     }
 }

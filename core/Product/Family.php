@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product;
 
+use KindHeel\Core\Drying\Bell;
 use KindHeel\Core\Drying\DryingProfile;
 use KindHeel\Core\Quantity\Dilution;
 
@@ -33,6 +34,7 @@ abstract class Family
      * @param list<string>  $cautions     numbers of harm rules beside those of its hazards
      * @param bool          $touchCounts  a touch on a spot makes of the surface what a coat does
      * @param int           $openedMonths how long it may be used once it is opened (Q-7)
+     * @param Bell|null     $bell         what wants a look while it is let be
      */
     protected function __construct(
         public readonly string $label,
@@ -50,6 +52,7 @@ abstract class Family
         public readonly array $cautions = [],
         private readonly bool $touchCounts = true,
         public readonly int $openedMonths = 18,
+        public readonly ?Bell $bell = null,
     ) {
         $this->does = array_fill_keys(array_column($effects, 'name'), true);
     }

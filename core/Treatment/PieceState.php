@@ -9,6 +9,7 @@ use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Surface;
 
@@ -198,6 +199,18 @@ final class PieceState
         }
 
         return $next;
+    }
+
+    /** The colour that a part shows now: what it came in, until it is coloured. */
+    public function colourAt(PartState $state): string
+    {
+        return $state->hasHadWhat(Effect::Paints, Effect::Dyes) ? $this->piece->colourOf($state->part) : $state->part->shade->value;
+    }
+
+    /** The colour that a step leaves on a part which it works: its own, or what shows through what is clear. */
+    public function colourBy(Step $step, PartState $worked): string
+    {
+        return $step->does(Effect::Colours) ? $this->piece->colourOf($worked->part) : $this->colourAt($worked);
     }
 
     /** Some part of it carries this flag. */

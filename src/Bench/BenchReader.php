@@ -30,6 +30,7 @@ use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Block;
 use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
@@ -96,7 +97,7 @@ final readonly class BenchReader
         $calls = $this->calls(array_values($jobs), $rows, $person, $ahead, $now);
         $rack = [];
         foreach ($jobs as $id => $job) {
-            $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], $now);
+            $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], SettlingBells::of($pieces[$id]), $now);
         }
 
         return new BenchView(
@@ -208,9 +209,11 @@ final readonly class BenchReader
         foreach (Row::all(
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.ticket_id, p.planned_from, t.customer, t.promised_at, t.promised,
-                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place
+                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place,
+                    '.SettlingBells::COLUMN.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL ORDER BY t.promised_at, p.id',
+            [SettlingBells::since($this->clock->now())],
         ) as $row) {
             $pieces[$row->int('id')] = $row;
         }
@@ -358,14 +361,16 @@ final readonly class BenchReader
     /**
      * @param list<StepRecord>     $steps
      * @param list<PartColourView> $colours
+     * @param list<BellView>       $bells   of places that come back
      */
-    private function rackPiece(Row $piece, Job $job, array $steps, array $colours, \DateTimeImmutable $now): RackPieceView
+    private function rackPiece(Row $piece, Job $job, array $steps, array $colours, array $bells, \DateTimeImmutable $now): RackPieceView
     {
         $coats = [];
         foreach ($steps as $step) {
             $full = $step->coat->at(Stage::Full);
             if ($step->dries() && (null === $full || $full > $now->getTimestamp())) {
                 array_unshift($coats, self::coat($step, $job->tasks[$step->key]));
+                $bells = [...$bells, ...self::bells($step, $job->tasks[$step->key])];
             }
         }
         [$next, $readiness] = self::nextOf($job, $now);
@@ -392,6 +397,7 @@ final readonly class BenchReader
             closesAt: Iso::of($readiness?->closesAt),
             next: $next?->title,
             standing: $readiness?->standing,
+            bells: $bells,
         );
     }
 
@@ -424,6 +430,20 @@ final readonly class BenchReader
         }, $r->opensAt?->getTimestamp() ?? 0];
 
         return $rank($a) < $rank($b);
+    }
+
+    /** @return list<BellView> what wants a look before it is ready; nothing once its test was passed: the wait is over */
+    private static function bells(StepRecord $step, Task $task): array
+    {
+        $bell = null === $step->family ? null : Family::of($step->family)->bell;
+        if (null === $bell || null === $task->doneAt || $task->gatePassed && Stage::Next === $bell->until) {
+            return [];
+        }
+
+        return array_map(
+            static fn (\DateTimeImmutable $at): BellView => new BellView(Iso::of($at) ?? '', $bell->words),
+            $bell->rings($task->doneAt, $task->reaches($bell->until)),
+        );
     }
 
     private static function coat(StepRecord $step, Task $task): CoatView

@@ -16,6 +16,7 @@ final readonly class RackPieceView
      * @param list<PartColourView> $colours
      * @param list<CoatView>       $coats   that have not come to rest, newest first
      * @param list<string>         $atWork  names of who is at it
+     * @param list<BellView>       $bells   what wants a look inside a wait
      */
     public function __construct(
         public int $piece,
@@ -39,6 +40,7 @@ final readonly class RackPieceView
         public ?string $next,
         /** blocked, waiting, stalled, to-test, open, late or done */
         public ?Standing $standing,
+        public array $bells,
     ) {
     }
 }

@@ -74,7 +74,7 @@ final readonly class ColoursController
         #[MapQueryParameter]
         Applicator $applicator = Applicator::Cloth,
         #[MapQueryParameter]
-        DyeLook $look = DyeLook::Dry,
+        DyeLook $look = DyeLook::Finished,
     ): JsonResponse {
         return Answer::of($this->dyes->over($ground, $target, $applicator, $look));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
-use KindHeel\Core\Colour\Gloss;
-use KindHeel\Core\Colour\Sheen;
+use KindHeel\Core\Colour\DyeLadder;
+use KindHeel\Core\Colour\DyeWash;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\WetLook;
 
@@ -14,17 +14,15 @@ enum DyeLook: string
 {
     case Dry = 'dry';
     case Wet = 'wet';
-    case Satin = 'satin';
-    case Mirror = 'mirror';
+    /** Under the finish that is agreed on: as it is compared. */
+    case Finished = 'finished';
 
-    /** Bare leather is matt; a resin or wax over it is not. */
-    public function of(Spectrum $dry): Spectrum
+    public function of(DyeLadder $ladder, DyeWash ...$washes): Spectrum
     {
         return match ($this) {
-            self::Dry => $dry,
-            self::Wet => WetLook::of($dry),
-            self::Satin => Sheen::moved($dry, Gloss::Matt, Gloss::Satin),
-            self::Mirror => Sheen::moved($dry, Gloss::Matt, Gloss::Mirror),
+            self::Dry => $ladder->look(...$washes),
+            self::Wet => WetLook::of($ladder->look(...$washes)),
+            self::Finished => $ladder->finished(...$washes),
         };
     }
 }

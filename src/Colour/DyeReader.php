@@ -12,11 +12,11 @@ use KindHeel\App\Shelf\Product;
 use KindHeel\App\Shelf\ProductKind;
 use KindHeel\Core\Colour\Difference;
 use KindHeel\Core\Colour\Dye;
+use KindHeel\Core\Colour\DyeFinish;
 use KindHeel\Core\Colour\DyeLadder;
 use KindHeel\Core\Colour\DyeMatch;
 use KindHeel\Core\Colour\DyeWash;
 use KindHeel\Core\Colour\Light;
-use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Colour\Uptake;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Text\FieldError;
@@ -31,6 +31,7 @@ final readonly class DyeReader
         private Connection $connection,
         private ColourShelf $shelf,
         private ClockInterface $clock,
+        private SettlingReader $settlings,
     ) {
     }
 
@@ -40,7 +41,8 @@ final readonly class DyeReader
         $aim = null === $target ? null : ($this->entities->find(Reading::class, $target) ?? throw new NotFoundHttpException());
         $factors = $this->factors($applicator);
         $factor = Uptake::learned($applicator, $factors);
-        $ladder = new DyeLadder($leather->spectrum(), $factor, Light::daylight());
+        $finish = $this->finish($leather);
+        $ladder = new DyeLadder($leather->spectrum(), $factor, Light::daylight(), $finish);
         $ladders = array_values(array_map(fn (Dye $dye): DyeLadderView => $this->ladder($ladder, $dye, $aim, $look), $this->shelf->dyes()));
 
         return new DyesView(
@@ -53,9 +55,24 @@ final readonly class DyeReader
             null === $aim ? null : $ladder->never($aim->spectrum()),
             null === $aim
                 ? []
-                : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
+                : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $ladder, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
             $ladders,
+            $finish->gloss,
         );
+    }
+
+    /** The finish that is agreed on for the part, with what readings have taught of it. */
+    private function finish(Reading $leather): DyeFinish
+    {
+        $seen = $this->settlings->deepened();
+        $deepens = [];
+        foreach ($this->shelf->dyes() as $dye) {
+            if (isset($seen[$dye->id])) {
+                $deepens[$dye->id] = DyeFinish::learned($dye, $seen[$dye->id]);
+            }
+        }
+
+        return new DyeFinish($leather->piece()->toCore()->agreedAt($leather->place())->gloss, $deepens);
     }
 
     public function learn(DyeSwatchInput $input, Person $by): void
@@ -100,22 +117,21 @@ final readonly class DyeReader
             $dye->id,
             $product->name(),
             $product->diluent() ?? 'its own thinner',
-            array_map(static function (array $rung) use ($light, $aim, $seen): DyeRungView {
-                /** @var array{DyeWash, Spectrum} $rung */
-                [$wash, $look] = $rung;
-                $lab = $light->lab($look);
+            array_map(static function (array $rung) use ($light, $aim, $seen, $ladder): DyeRungView {
+                [$wash] = $rung;
+                $lab = $light->lab($ladder->finished($wash));
 
                 return new DyeRungView(
                     $wash->thinner,
                     $wash->coats,
-                    $light->hex($light->lab($seen->of($look))),
+                    $light->hex($light->lab($seen->of($ladder, $wash))),
                     null === $aim ? 0.0 : round(Difference::ciede2000($aim->lab(), $lab), 1),
                 );
             }, $ladder->of($dye)),
         );
     }
 
-    private function match(DyeMatch $match, DyeLook $seen): DyeMatchView
+    private function match(DyeMatch $match, DyeLadder $ladder, DyeLook $seen): DyeMatchView
     {
         $light = Light::daylight();
         $words = array_map(
@@ -130,6 +146,6 @@ final readonly class DyeReader
 
         $washes = array_map(static fn (DyeWash $w): DyeWashView => new DyeWashView($w->dye->id, $w->thinner, $w->coats), $match->washes);
 
-        return new DyeMatchView($washes, implode(', then ', $words), $light->hex($light->lab($seen->of($match->look))), round($match->dE00, 2));
+        return new DyeMatchView($washes, implode(', then ', $words), $light->hex($light->lab($seen->of($ladder, ...$match->washes))), round($match->dE00, 2));
     }
 }

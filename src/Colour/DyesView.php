@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Colour;
 
 use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Product\Applicator;
 
 final readonly class DyesView
@@ -24,6 +25,8 @@ final readonly class DyesView
         public ?string $never,
         public array $matches,
         public array $ladders,
+        /** under which everything is compared */
+        public Gloss $finish,
     ) {
     }
 }

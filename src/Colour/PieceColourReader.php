@@ -37,6 +37,7 @@ final readonly class PieceColourReader
         private PotReader $pots,
         private Ledger $ledger,
         private PotCoats $coats,
+        private SettlingReader $settlings,
     ) {
     }
 
@@ -45,6 +46,7 @@ final readonly class PieceColourReader
         $piece = Row::first($this->connection, 'SELECT p.name, p.kind, p.gloss, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id = ?', [
             $id,
         ]) ?? throw new NotFoundHttpException();
+        $stored = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $readings = array_map(
             self::reading(...),
             Row::all(
@@ -63,12 +65,14 @@ final readonly class PieceColourReader
             readings: $readings,
             pairs: self::pairs($readings),
             pots: $this->pots->all($id)->pots,
-            areas: $this->areas($id),
-            planned: $this->planned($id),
+            areas: $this->areas($stored),
+            planned: $this->planned($stored),
             outer: array_values(array_filter(
                 $piece->enum('kind', Kind::class)->parts(),
                 static fn (PartName $p): bool => $p->isOuter() || $p->isEdge() || \in_array($p, self::SOLES, true),
             )),
+            settlings: $this->settlings->of($stored),
+            mayDarken: $this->settlings->mayDarken($stored),
         );
     }
 
@@ -108,10 +112,8 @@ final readonly class PieceColourReader
     }
 
     /** @return list<PlannedColourView> places with the same coats together */
-    private function planned(int $id): array
+    private function planned(StoredPiece $piece): array
     {
-        $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
-
         return array_map(static function (array $group): PlannedColourView {
             [$places, $coats] = $group;
             [$ml, $count] = PotCoats::sum($coats);
@@ -126,12 +128,12 @@ final readonly class PieceColourReader
     }
 
     /** @return array<string, float> */
-    private function areas(int $id): array
+    private function areas(StoredPiece $piece): array
     {
-        $piece = $this->entities->find(StoredPiece::class, $id)?->toCore();
+        $core = $piece->toCore();
         $areas = [];
-        foreach ($piece->parts ?? [] as $part) {
-            $areas[$part->at->key] = round($piece?->areaDm2($part->at) ?? 0.0, 2);
+        foreach ($core->parts as $part) {
+            $areas[$part->at->key] = round($core->areaDm2($part->at), 2);
         }
 
         return $areas;

@@ -11,12 +11,14 @@ use KindHeel\Core\Colour\Gloss;
 final readonly class PieceColourView
 {
     /**
-     * @param list<ReadingView>       $readings latest first
+     * @param list<ReadingView>       $readings  latest first
      * @param list<PairView>          $pairs
      * @param list<PotRowView>        $pots
-     * @param array<string, float>    $areas    dm² by half/part, measured or as a planning figure
-     * @param list<PartName>          $outer    parts that can be given another colour
-     * @param list<PlannedColourView> $planned  what the plan lays from mixed pots
+     * @param array<string, float>    $areas     dm² by half/part, measured or as a planning figure
+     * @param list<PartName>          $outer     parts that can be given another colour
+     * @param list<SettlingView>      $settlings places on their way back, the last first
+     * @param list<MayDarkenView>     $mayDarken what has just been laid and might be watched
+     * @param list<PlannedColourView> $planned   what the plan lays from mixed pots
      */
     public function __construct(
         public int $piece,
@@ -30,6 +32,8 @@ final readonly class PieceColourView
         public array $areas,
         public array $planned,
         public array $outer,
+        public array $settlings,
+        public array $mayDarken,
     ) {
     }
 }

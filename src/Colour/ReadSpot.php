@@ -13,6 +13,8 @@ enum ReadSpot: string
     case Damage = 'damage';
     /** no place yet: the colour that it is to have */
     case Wanted = 'wanted';
+    /** a place that a product has darkened, on its way back */
+    case Settling = 'settling';
 
     public function label(): string
     {
@@ -20,6 +22,7 @@ enum ReadSpot: string
             self::Sound => 'a sound place',
             self::Damage => 'the place to mend',
             self::Wanted => 'the wanted colour',
+            self::Settling => 'the treated place',
         };
     }
 }

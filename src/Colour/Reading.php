@@ -117,6 +117,11 @@ class Reading
         return $this->gloss;
     }
 
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
     public function lab(): Lab
     {
         return Lab::computed($this->l, $this->a, $this->b);

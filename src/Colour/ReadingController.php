@@ -40,6 +40,7 @@ final readonly class ReadingController
         private EntityManagerInterface $entities,
         private Members $members,
         private IdempotentRequest $once,
+        private WatchSettling $watch,
     ) {
     }
 
@@ -88,6 +89,30 @@ final readonly class ReadingController
         Member $member,
     ): JsonResponse {
         return $this->once->answer(fn () => ($this->want)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
+    }
+
+    /** A place is watched while it comes back. */
+    #[Route('/api/pieces/{id}/settlings', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function watch(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        SettlingInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->once->answer(fn () => ($this->watch)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
+    }
+
+    #[Route('/api/settlings/{id}', requirements: ['id' => '\d{1,9}'], methods: ['DELETE'])]
+    public function leave(int $id, #[CurrentUser] Member $member): JsonResponse
+    {
+        $piece = 0;
+
+        return $this->once->answer(function () use ($id, $member, &$piece): void {
+            $piece = $this->watch->leave($id, $this->members->person($member));
+        }, 200, function () use (&$piece): PieceColourView {
+            return $this->reader->of($piece);
+        });
     }
 
     /** What two readings have between them goes into the ledger. */

@@ -9,15 +9,18 @@ use Brick\Math\RoundingMode;
 use KindHeel\App\Clock\Deadline;
 use KindHeel\Core\Colour\CoatLadder;
 use KindHeel\Core\Colour\CoatStep;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\BasedCoats;
 use KindHeel\Core\Colour\Pot\Covering;
+use KindHeel\Core\Colour\Pot\Ground;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\PotAdvisor;
 use KindHeel\Core\Colour\Recipe\LightWords;
 use KindHeel\Core\Colour\Recipe\Recipe;
+use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Text\NotNow;
 
 /** What a pot could be: recipes, what to add, coats over its ground. */
@@ -25,7 +28,7 @@ final readonly class RecipeReader
 {
     private const MILLISECONDS = 2500.0;
 
-    public function __construct(private PotReader $pots, private ColourShelf $shelf)
+    public function __construct(private PotReader $pots, private ColourShelf $shelf, private GroundAtLaying $grounds)
     {
     }
 
@@ -69,11 +72,15 @@ final readonly class RecipeReader
     public function coats(int $id): CoatsView
     {
         $pot = $this->pots->pot($id);
-        $covering = $this->covering($pot);
+        [$grounds, $read, $changes] = $this->grounds->of($pot);
+        $covering = $this->over($pot, $grounds);
         $flexes = $pot->targetReading()->place()->part->flexes();
 
         return new CoatsView(
-            ground: $pot->groundReading()?->spot()->label() ?? '',
+            ground: $read?->spot()->label() ?? '',
+            changes: Ground::changed($changes),
+            over: \count($grounds) > 1 ? $covering->over->words : null,
+            groundHex: Light::daylight()->hex(Light::daylight()->lab(Sheen::moved($covering->over->film, Gloss::Mirror, $pot->finish()))),
             applicator: $pot->applicator()->label(),
             bare: self::ladder($covering->bare, '', $flexes),
             based: array_map(static fn (BasedCoats $b): LadderView => self::ladder($b->coats, $b->name, $flexes), $covering->based),
@@ -84,7 +91,13 @@ final readonly class RecipeReader
     /** @throws NotNow when nothing is known of what would cover */
     public function covering(StoredPot $pot): Covering
     {
-        return Covering::of($pot->value(), $pot->over(), $pot->applicator(), $this->shelf->palette());
+        return $this->over($pot, $this->grounds->of($pot)[0]);
+    }
+
+    /** @param list<Ground> $grounds */
+    private function over(StoredPot $pot, array $grounds): Covering
+    {
+        return Covering::of($pot->value(), $grounds, $pot->applicator(), $this->shelf->palette(), $pot->finish());
     }
 
     private function advisor(StoredPot $pot, Palette $palette): PotAdvisor

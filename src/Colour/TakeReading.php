@@ -29,6 +29,7 @@ final readonly class TakeReading
         private Ledger $ledger,
         private ClockInterface $clock,
         private EventDispatcherInterface $events,
+        private SettlingReader $settlings,
     ) {
     }
 
@@ -70,6 +71,13 @@ final readonly class TakeReading
             ),
         );
 
+        if (ReadSpot::Settling === $input->spot) {
+            // It is on its way: no step that asks for the colour is done with it.
+            $this->entities->flush();
+            $this->settlings->conclude($reading);
+
+            return $reading;
+        }
         $this->events->dispatch(new PieceRecorded($piece, $by));
 
         return $reading;

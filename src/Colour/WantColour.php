@@ -61,11 +61,11 @@ final readonly class WantColour
         }
         $lab = MeasuredSet::of($colours)->lab;
         $shade = Shade::nearest($lab);
-        $piece->lookOver(...array_map(static function (Place $place) use ($piece, $shade, $input): Part {
+        $piece->lookOver(...array_map(static function (Place $place) use ($piece, $shade, $lab, $input): Part {
             $part = $piece->part($place);
             $agreed = $part->agreed ?? $piece->toCore()->agreed;
 
-            return $part->going(new Agreed(Aim::Recolour, $input->gloss, $agreed->patina, $shade));
+            return $part->going(new Agreed(Aim::Recolour, $input->gloss, $agreed->patina, $shade, $lab));
         }, $places));
         $this->ledger->piece(Event::ColourRead, $piece, $by, mb_substr(\sprintf(
             'Wanted on the %s: L* %.1f, a* %.1f, b* %.1f, %s.',

@@ -15,6 +15,7 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
+use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Dryness;
@@ -65,6 +66,10 @@ class StoredPart
     #[ORM\Column(length: 20, nullable: true)]
     private ?Shade $newShade;
 
+    /** @var array{float, float, float}|null L*, a*, b* of it, where they are known */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $newColour = null;
+
     /** @var list<string> */
     #[ORM\Column(type: 'json')]
     private array $wishes;
@@ -99,6 +104,8 @@ class StoredPart
         $this->gloss = $part->agreed?->gloss;
         $this->patina = $part->agreed?->patina;
         $this->newShade = $part->agreed?->newShade;
+        $colour = $part->agreed?->newColour;
+        $this->newColour = null === $colour ? null : [$colour->lightness, $colour->a, $colour->b];
         $this->wishes = array_map(static fn (Wish $w): string => $w->value, $part->wishes);
     }
 
@@ -141,7 +148,8 @@ class StoredPart
                 $this->aim,
                 $this->gloss,
                 $this->patina,
-                $this->newShade
+                $this->newShade,
+                null === $this->newColour ? null : Lab::computed(...$this->newColour),
             ),
             array_map(Wish::from(...), $this->wishes),
         );

@@ -66,7 +66,11 @@ final readonly class LookOver
     {
         $piece = $this->piece($id, $input->version);
         $own = $input->agreed?->agreed();
-        $piece->lookOver(...array_map(static fn (PlaceInput $given): Part => $piece->part($given->place())->going($own), $input->places));
+        $piece->lookOver(...array_map(static function (PlaceInput $given) use ($piece, $own): Part {
+            $part = $piece->part($given->place());
+
+            return $part->going($own?->keeping($part->agreed));
+        }, $input->places));
     }
 
     /**

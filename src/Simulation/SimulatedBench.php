@@ -19,11 +19,14 @@ use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Settling\SettlingHabit;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\SmoothestReflectance;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
+use Psr\Clock\ClockInterface;
 
 /**
  * What really lies on the made-up bench: leather as it came in, faded or stained where somebody found it so, under the coats that were laid – of tubes whose
@@ -43,11 +46,14 @@ final readonly class SimulatedBench
         'ink', 'tar', 'colour-transfer', 'dark-handling', 'water-ring', 'old-polish', 'body-grease', 'ground-in-dirt', 'mud', 'mould',
         'heat-mark',
     ];
+    /** How much darker what has just been laid makes it, and how much more of that stays than is usual. */
+    private const WET_DARKER = 0.35;
+    private const STAYS_MORE = 1.2;
     private const CARDS = ['white' => 0.82, 'black' => 0.035, 'grey' => 0.19];
     /** How much an applicator really lays here. */
     private const LAYS = ['sponge' => 1.1, 'dauber' => 1.05, 'cloth' => 0.66, 'airbrush' => 0.42];
 
-    public function __construct(private EntityManagerInterface $entities, private Connection $connection)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private ClockInterface $clock)
     {
     }
 
@@ -86,6 +92,8 @@ final readonly class SimulatedBench
         if ('damage' === $spot) {
             $leather = $this->damaged($leather, $piece, $half, $part);
         }
+        $settling = 'settling' === $spot;
+        $spot = $settling ? 'sound' : $spot;
         $coated = false;
         foreach (
             Row::all(
@@ -105,8 +113,31 @@ final readonly class SimulatedBench
             $coated = true;
         }
 
+        if ($settling) {
+            $leather = $this->darkened($leather, $piece, $half, $part);
+        }
+
         // A mended place is finished as agreed; what was never touched is read as it is.
         return $coated ? Sheen::moved($leather, Gloss::Mirror, Gloss::from($row->text('gloss'))) : $leather;
+    }
+
+    /** Something was laid there: a third darker at first, and back as such products go, with a fifth more that stays. */
+    private function darkened(Spectrum $leather, int $piece, string $half, string $part): Spectrum
+    {
+        $laid = Row::first($this->connection, 'SELECT family, laid_at FROM settling WHERE piece_id = ? AND half = ? AND part = ? ORDER BY laid_at DESC LIMIT 1', [
+            $piece,
+            $half,
+            $part,
+        ]);
+        if (null === $laid) {
+            return $leather;
+        }
+        $habit = SettlingHabit::usual($laid->enum('family', FamilyId::class));
+        $hours = ($this->clock->now()->getTimestamp() - $laid->time('laid_at')->getTimestamp()) / 3600.0;
+        $stays = min(1.0, self::STAYS_MORE * $habit->stays);
+        $darker = self::WET_DARKER * ($stays + (1.0 - $stays) * exp(-$hours / $habit->hours));
+
+        return Spectrum::grid(array_map(static fn (float $r): float => $r * (1.0 - $darker), $leather->values));
     }
 
     private function damaged(Spectrum $leather, int $piece, string $half, string $part): Spectrum

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Colour\CoatsView;
 use KindHeel\App\Colour\ColoursView;
 use KindHeel\App\Colour\CorrectionView;
 use KindHeel\App\Colour\EyeScaleView;
@@ -169,6 +170,29 @@ final class PotTest extends ApiTestCase
     private function now(int $piece, int $step): StepView
     {
         return self::firstOf($this->must(PlanView::class, 'GET', "/api/pieces/$piece/plan")->steps, static fn (StepView $s): bool => $s->id === $step);
+    }
+
+    public function testCoatsAreCountedOverThePartAsItWillBeAndAsItIsReadAnewThen(): void
+    {
+        $id = $this->recoloured();
+        $read = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", [
+            'half' => 'left', 'part' => 'vamp', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[28.0, 9.0, 11.0]],
+        ], 201)->readings[0];
+        $pot = $this->open($id, ['ground' => $read->id, 'planned' => true, 'coats' => 2]);
+        $pot = $this->change($pot, 'PUT', 'recipe', ['drops' => ['plum' => 20, 'beetroot' => 8]]);
+        $coats = fn (): CoatsView => $this->must(CoatsView::class, 'GET', "/api/pots/{$pot->id}/coats");
+        $ahead = $coats();
+        self::assertSame(['its finish taken down', 'where the remover takes colour along'], [$ahead->changes, $ahead->over]);
+        $this->workUntil('Take the finish down');
+        self::assertSame($ahead->changes, $coats()->changes, 'not yet');
+        $this->doCall($this->workUntil('Take the finish down'));
+        self::assertSame($ahead->changes, $coats()->changes, 'it was read before that');
+        $this->clock->sleep(60);
+        $anew = ['half' => 'left', 'part' => 'vamp', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[52.0, 8.0, 15.0]]];
+        $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", $anew, 201);
+        $now = $coats();
+        self::assertSame([null, null], [$now->changes, $now->over], 'read anew, it is as it was read');
+        self::assertNotSame($ahead->groundHex, $now->groundHex);
     }
 
     public function testAPotForOnePlaceGivesACoatThatPlacesShareItsShare(): void

@@ -141,6 +141,8 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/reader' => self::APPRENTICE,
         'GET /api/pieces/{id}/colour' => self::APPRENTICE,
         'POST /api/pieces/{id}/readings' => self::APPRENTICE,
+        'POST /api/pieces/{id}/settlings' => self::APPRENTICE,
+        'DELETE /api/settlings/{id}' => self::APPRENTICE,
         'GET /api/pieces/{id}/readings.txt' => self::APPRENTICE,
         'POST /api/readings/{one}/against/{other}' => self::APPRENTICE,
         'POST /api/readings/file' => self::APPRENTICE,

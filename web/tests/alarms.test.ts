@@ -7,9 +7,10 @@ import { play } from '../src/kit/bell'
 vi.mock('../src/kit/bell', () => ({ play: vi.fn<(sound: string, times: number) => void>() }))
 
 const at = (minutes: number): string => new Date(minutes * 60_000).toISOString()
-const coat = (step: number, gate: number | null): CoatView => ({ step, title: `Coat ${step}`, gateAt: gate === null ? null : at(gate) } as CoatView)
+const coat = (step: number, gate: number | null): CoatView =>
+  ({ step, title: `Coat ${step}`, gateAt: gate === null ? null : at(gate) } as CoatView)
 const piece = (id: number, more: Partial<RackPieceView> = {}): RackPieceView =>
-  ({ piece: id, name: `Piece ${id}`, coats: [], next: null, opensAt: null, closesAt: null, ...more } as RackPieceView)
+  ({ piece: id, name: `Piece ${id}`, coats: [], bells: [], next: null, opensAt: null, closesAt: null, ...more } as RackPieceView)
 const bench = (...rack: RackPieceView[]): BenchView => ({ rack, unplanned: [] } as unknown as BenchView)
 
 describe('what will call', () => {
@@ -33,6 +34,12 @@ describe('what will call', () => {
       { piece: 5, name: 'The belt', customer: 'Ana', promisedAt: at(2000), promised: false }]
     const found = coming({ rack: [], unplanned } as unknown as BenchView)
     expect(found.map((a) => [a.pieceId, a.at / 60_000])).toEqual([[4, 2000 - 1440]])
+  })
+
+  it('is each look that a wait wants, by itself', () => {
+    const found = coming(bench(piece(1, { bells: [{ at: at(120), words: 'Look at it.' }, { at: at(240), words: 'Look at it.' }] })))
+    expect(found.map((a) => [a.words, a.at / 60_000])).toEqual([['Look at it.', 120], ['Look at it.', 240]])
+    expect(new Set(found.map((a) => a.key)).size).toBe(2)
   })
 
   it('is another thing when its moment has moved', () => {

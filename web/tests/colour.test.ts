@@ -154,7 +154,7 @@ describe('the pot on its screen', () => {
 
   it('is laid in so many coats as the ground takes, read where it was mended, and the rest kept', async () => {
     const coats: CoatsView = {
-      ground: 'bare', applicator: 'sponge', bare: {
+      ground: 'bare', changes: null, over: null, groundHex: '#775533', applicator: 'sponge', bare: {
         baseCoats: 0, base: 'white', coats: 3, dryUm: 18, steps: [], cracks: false,
       }, based: [], sentence: 'Three will do.',
     }
@@ -350,9 +350,10 @@ describe('coats over the real ground', () => {
       steps: Array.from({ length: steps }, (_, i) => ({ coat: i + 1, hex: '#111111', change: 1, toOpaque: 9 - i })),
     })
     const coats: CoatsView = {
-      ground: 'dark', applicator: 'sponge', bare: ladder(0, null, 20), based: [ladder(1, 1, 2)], sentence: 'A base saves eight coats.',
+      ground: 'dark', changes: null, over: null, groundHex: '#775533', applicator: 'sponge',
+      bare: ladder(0, null, 20), based: [ladder(1, 1, 2)], sentence: 'A base saves eight coats.',
     }
-    const it = shown(CoatStrip, { coats, ground: '#000000', target: '#ffffff' })
+    const it = shown(CoatStrip, { coats, target: '#ffffff' })
     expect(it.findAll('p').map((p) => p.text().replace(/\s+/g, ' '))).toEqual([
       'A base saves eight coats.', 'No base: does not cover, 18 µm dry, too thick where it bends', '1 × white base below: 1 coat by sponge, 18 µm dry',
     ])

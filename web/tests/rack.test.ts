@@ -33,6 +33,14 @@ describe('a pair on the shelf', () => {
     expect(text(rack(piece))).toContain(said)
   })
 
+  it('says what wants a look next, and nothing of what has rung', () => {
+    const bells = [{ at: at(240), words: 'Turn it again.' }, { at: at(120), words: 'Turn it.' }]
+    expect(text(rack(rackPiece({ bells }), { minutes: 60 }))).toMatch(/\d\d:00: Turn it\./)
+    expect(text(rack(rackPiece({ bells }), { minutes: 180 }))).toContain('Turn it again.')
+    expect(text(rack(rackPiece({ bells }), { minutes: 300 }))).not.toContain('Turn it')
+    expect(text(rack(rackPiece({ bells }), { minutes: 60, small: true }))).not.toContain('Turn it')
+  })
+
   it('says how far it is and when it is due', async () => {
     const it = rack(rackPiece({ stepsDone: 3, stepsAll: 12, promisedAt: at(600) }))
     expect(text(it)).toMatch(/due \d\d:00 · 3 of 12/)

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product\Family;
 
+use KindHeel\Core\Drying\Bell;
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\DryingProfile;
+use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\Hazard;
@@ -32,6 +34,7 @@ final class Cement extends Family
             takesOff: [],
             leftOut: Message::of('What is parting stays open; not to be walked far.'),
             openedMonths: 12,
+            bell: new Bell(60, Message::of('Look at the clamps: press together again what has crept open.'), 1, Stage::Full),
         );
     }
 

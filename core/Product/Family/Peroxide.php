@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product\Family;
 
+use KindHeel\Core\Drying\Bell;
 use KindHeel\Core\Drying\DryingProfile;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Effect;
@@ -35,6 +36,7 @@ final class Peroxide extends Family
             leftOut: Message::of('It is left for another time.'),
             ownerHears: new Remark('H-7', Message::of('Whitened rubber yellows again with light.')),
             openedMonths: 6,
+            bell: new Bell(120, Message::of('Look at it: turn it evenly to the light, wet it again under its film.')),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product\Family;
 
+use KindHeel\Core\Drying\Bell;
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\DryingProfile;
 use KindHeel\Core\Product\Effect;
@@ -31,6 +32,7 @@ final class Soap extends Family
             takesOff: [],
             leftOut: Message::of('Dirt that a damp cloth does not lift stays.'),
             openedMonths: 24,
+            bell: new Bell(240, Message::of('Turn it over, so that the other side dries as well.'), 2),
         );
     }
 

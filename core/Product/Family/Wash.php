@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Product\Family;
 
+use KindHeel\Core\Drying\Bell;
 use KindHeel\Core\Drying\Driver;
 use KindHeel\Core\Drying\DryingProfile;
 use KindHeel\Core\Product\Applicator;
@@ -32,6 +33,7 @@ final class Wash extends Family
             leaves: [],
             takesOff: [],
             leftOut: Message::of('It is left for another time.'),
+            bell: new Bell(240, Message::of('Turn it over and pull it into shape again; fresh paper inside.'), 2),
         );
     }
 

@@ -193,7 +193,7 @@ final class Brief
     /** The colour that it is to have: its own, or the new one. */
     private function colourOf(Part $part): string
     {
-        return $this->shade($part)->value ?? '';
+        return $this->piece->colourOf($part);
     }
 
     /** @return array<string, int> by colour, of all parts that get any */
@@ -202,13 +202,26 @@ final class Brief
         $lightness = [];
         foreach ($this->piece->parts as $part) {
             if (Reach::None !== $this->reach($part)) {
-                $colour = $this->colourOf($part);
-                $lightness[$colour] = ($this->shade($part) ?? $part->shade)->lab()->lightness;
+                $lightness[$this->colourOf($part)] = $this->lightness($part);
             }
         }
         asort($lightness);
 
         return array_flip(array_keys($lightness));
+    }
+
+    /** Of the colour that it is to have; of its own where that is chosen with the pot. */
+    private function lightness(Part $part): float
+    {
+        $new = Aim::Recolour === $this->aim($part) ? $this->piece->agreedAt($part->at)->newColour : null;
+
+        return ($new ?? ($this->shade($part) ?? $part->shade)->lab())->lightness;
+    }
+
+    /** All of it gets a new colour: the upper of a piece that does, and whatever else was agreed on by itself. */
+    public function isRecoloured(Part $part): bool
+    {
+        return Aim::Recolour === $this->aim($part) && ($part->at->part->isOuter() || Aim::Recolour === $part->agreed?->aim);
     }
 
     /** The shade that cream, wax, dressing and thread follow: its own, or the new one; null where that is chosen with the pot. */
@@ -218,20 +231,21 @@ final class Brief
     }
 
     /**
-     * Parts of one shade together, the palest last (C-12).
+     * Parts that are to have one colour together, the palest last (C-12), whether or not they are coloured here.
      *
      * @param list<Part> $parts
      *
      * @return list<non-empty-list<Part>>
      */
-    public static function byShade(array $parts): array
+    public function byShade(array $parts): array
     {
         $groups = [];
         foreach ($parts as $part) {
-            $groups[$part->shade->value][] = $part;
+            $groups[$this->colourOf($part)][] = $part;
         }
-        uksort($groups, static fn (string $a, string $b): int => Shade::from($a)->lab()->lightness <=> Shade::from($b)->lab()->lightness);
+        $groups = array_values($groups);
+        usort($groups, fn (array $a, array $b): int => $this->lightness($a[0]) <=> $this->lightness($b[0]));
 
-        return array_values($groups);
+        return $groups;
     }
 }

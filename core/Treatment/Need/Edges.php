@@ -42,7 +42,8 @@ final readonly class Edges
             static fn (Part $p): bool => ($p->at->part->isEdge() || \in_array($p->at->part, [PartName::Edge, PartName::EdgePaint], true))
                 && ($p->material->isEdge() || PartName::EdgePaint === $p->at->part),
         );
-        $needy = array_values(array_filter($edges, fn (Part $p): bool => $this->brief->freshens($p) && $this->brief->worstOfPair($p->at, ...self::WORN) > 0));
+        $needy = array_values(array_filter($edges, fn (Part $p): bool => $this->brief->isRecoloured($p)
+            || $this->brief->freshens($p) && $this->brief->worstOfPair($p->at, ...self::WORN) > 0));
         if ([] === $needy) {
             return [];
         }
@@ -73,17 +74,14 @@ final readonly class Edges
                 ['O-7'],
             );
         }
-        foreach (Brief::byShade(array_values(array_filter($needy, $this->isDressed(...)))) as $order => $parts) {
+        foreach ($this->brief->byShade(array_values(array_filter($needy, $this->isDressed(...)))) as $order => $parts) {
             $worst = max(array_map(fn (Part $p): int => $this->brief->worstOfPair($p->at, ...self::WORN), $parts));
-            $coats = $worst > 2 ? 2 : 1;
+            $coats = $worst > 2 || $this->brief->isRecoloured($parts[0]) ? 2 : 1;
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $needs[] = new Need(
                     Step::lay(Phase::Edges, FamilyId::EdgeDressing, Applicator::Dauber, Brief::places($parts), $coat, $coats),
                     Rank::DRESS + $coat,
-                    Phrase::sentence(
-                        '%s: the edge gets its own colour after the upper has had its.',
-                        Phrase::list($this->brief->labels(Brief::places($parts), ...self::WORN)),
-                    ),
+                    Phrase::sentence('%s: the edge gets its own colour after the upper has had its.', $this->because($parts)),
                     ['O-24', 'O-18', 'J-7', 'C-13'],
                     $this->brief->shade($parts[0]),
                     null,
@@ -95,10 +93,18 @@ final readonly class Edges
         return $needs;
     }
 
+    /** @param list<Part> $parts */
+    private function because(array $parts): string
+    {
+        $found = $this->brief->labels(Brief::places($parts), ...self::WORN);
+
+        return [] === $found ? Message::of('a new colour') : Phrase::list($found);
+    }
+
     /** An edge that has lost its colour is dressed; one that is only dry is fed, and keeps what it has: cream is not laid on to be stripped. */
     private function isDressed(Part $part): bool
     {
-        return !$part->material->isEdge()
+        return !$part->material->isEdge() || $this->brief->isRecoloured($part)
             || $this->brief->worstOfPair($part->at, ...array_filter(self::WORN, static fn (FindingKind $k): bool => FindingKind::StackDry !== $k)) > 0;
     }
 }

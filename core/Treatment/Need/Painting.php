@@ -48,7 +48,7 @@ final readonly class Painting
             }
         }
 
-        return $needs;
+        return [...$needs, ...$this->seals($parts)];
     }
 
     /**
@@ -94,17 +94,35 @@ final readonly class Painting
                 $shade,
             );
         }
-        for ($coat = 1; $coat <= 2; ++$coat) {
-            $needs[] = new Need(
-                Step::lay(Phase::Seal, FamilyId::Topcoat, $applicator, $places, $coat, 2),
-                Rank::SEAL + $coat,
-                Message::of(
-                    'The clear film, %s as agreed, sets gloss and depth and keeps the paint.',
-                    ($parts[0]->agreed->gloss ?? $this->brief->piece->agreed->gloss)->value
-                ),
-                ['O-18', 'O-22'],
-                null,
-            );
+
+        return $needs;
+    }
+
+    /**
+     * One clear film over all colours, in as many goes as there are shines.
+     *
+     * @param list<Part> $parts
+     *
+     * @return list<Need>
+     */
+    private function seals(array $parts): array
+    {
+        $byGloss = [];
+        foreach ($parts as $part) {
+            $byGloss[$this->brief->piece->agreedAt($part->at)->gloss->value][] = $part;
+        }
+        $needs = [];
+        foreach ($byGloss as $gloss => $alike) {
+            foreach ($this->byApplicator($alike) as $id => $on) {
+                for ($coat = 1; $coat <= 2; ++$coat) {
+                    $needs[] = new Need(
+                        Step::lay(Phase::Seal, FamilyId::Topcoat, Applicator::from($id), Brief::places($on), $coat, 2),
+                        Rank::SEAL + $coat,
+                        Message::of('The clear film, %s as agreed, sets gloss and depth and keeps the paint.', $gloss),
+                        ['O-18', 'O-22'],
+                    );
+                }
+            }
         }
 
         return $needs;

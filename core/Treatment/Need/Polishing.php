@@ -74,7 +74,7 @@ final readonly class Polishing
     {
         $upper = $this->creamed($half);
         $needs = [];
-        foreach (Brief::byShade($upper) as $order => $parts) {
+        foreach ($this->brief->byShade($upper) as $order => $parts) {
             $shade = $this->isToned($upper) ? $this->brief->shade($parts[0]) : null;
             $smooth = array_filter($parts, static fn (Part $p): bool => !$p->material->isNapped());
             $twice = null === $shade
@@ -262,7 +262,7 @@ final readonly class Polishing
             $same = array_values(array_filter($edges, fn (Part $e): bool => $e->shade === $this->brief->shade($layers[1][0])));
             $other = array_values(array_filter($edges, static fn (Part $e): bool => !\in_array($e, $same, true)));
             $layers[1] = [...$layers[1], ...$same];
-            foreach (Brief::byShade($other) as $parts) {
+            foreach ($this->brief->byShade($other) as $parts) {
                 $needs[] = new Need(
                     Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts)),
                     Rank::WAX + 10,
@@ -278,7 +278,7 @@ final readonly class Polishing
             }
         }
         foreach ($layers as $coat => $parts) {
-            $tinted = $coat < 3 && 1 === \count(Brief::byShade($upper));
+            $tinted = $coat < 3 && 1 === \count($this->brief->byShade($upper));
             $rank = Rank::WAX + 10 * $coat;
             $needs[] = new Need(
                 Step::lay(Phase::Polish, FamilyId::Wax, Applicator::Cloth, Brief::places($parts), $coat, \count($layers)),

@@ -6,7 +6,6 @@ namespace KindHeel\Core\Treatment\Need;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
-use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
@@ -61,7 +60,7 @@ enum Reach: int
         if (!$brief->rebuilds($part) || $part->at->part->isInside()) {
             return self::None;
         }
-        if (Aim::Recolour === $brief->aim($part) && $part->at->part->isOuter()) {
+        if ($brief->isRecoloured($part) && ($part->at->part->isOuter() || null !== Colouring::suited($part))) {
             return self::Part;
         }
         if (\in_array($part->material, [Material::Rubber, Material::Foam], true) && $brief->worst($part->at, F::YellowedRubber) > 3) {

@@ -34,6 +34,9 @@ use KindHeel\Core\Treatment\Wish\School;
 /** How each act is done at the bench: strokes, amount, what to hold on to, and the gate test (W-1). */
 final class Instructions
 {
+    /** So many parts a title names one by one. */
+    private const NAMED = 4;
+
     public static function for(Step $step, ?Shade $shade, Brief $brief): Instruction
     {
         return match ($step->action) {
@@ -342,7 +345,9 @@ final class Instructions
         $metal = array_filter($step->on, static fn (Place $p): bool => Material::Metal === $brief->piece->part($p)?->material);
 
         return new Instruction(
-            Message::of('Mask the %s', PlaceWords::parts($step->on)),
+            \count(array_unique(array_map(static fn (Place $p): string => $p->part->value, $step->on))) > self::NAMED
+                ? Message::of('Mask all that lies round it')
+                : Message::of('Mask the %s', PlaceWords::parts($step->on, $brief->piece)),
             Message::of('Low-tack tape along the join, pressed down with a nail, round curves in two lengths; where paint follows, its edge is ')
                 .Message::of('sealed with the base colour or clear.')
                 .([] === $seams ? '' : Message::of(' Light stitching is covered with a thin line of resist.'))

@@ -522,15 +522,17 @@ final class Sequencer
     }
 
     /**
-     * What has to be masked for the coats that follow in the same stretch, on either half, so that it is taped once; not what is itself laid in that stretch.
+     * What has to be masked for the coats that follow in the same stretch, on either half, so that it is taped once; not what is itself laid before them.
      *
      * @return list<Place>
      */
     private function masksOfTheSession(Need $for): array
     {
         $session = $for->step->phase->session() ?? Phase::Polish;
-        $masks = $laid = [];
-        foreach ($this->pool as $group) {
+        $masks = [];
+        /** @var array<string, int> rank of its own first coat, by place */
+        $laid = [];
+        foreach ($this->pool as $rank => $group) {
             foreach ($group as $need) {
                 if ($this->brief->piece->goesOneHalfFirst && $need->step->halves() !== $for->step->halves()) {
                     continue;
@@ -539,21 +541,22 @@ final class Sequencer
                     continue;
                 }
                 foreach ($need->step->on as $place) {
-                    $laid[$place->key] = true;
+                    $laid[$place->key] = min($laid[$place->key] ?? $rank, $rank);
                 }
                 foreach ($this->masking as $rule) {
                     $first = $rule->concerns($need->step) ? $rule->judge($this->state, $need->step)?->remedy?->first : null;
                     foreach ($first->on ?? [] as $place) {
-                        $masks[$place->key] = $place;
+                        $masks[] = [$place, $rank];
                     }
                 }
             }
         }
 
-        return array_values(array_filter(
+        return array_column(array_filter(
             $masks,
-            fn (Place $p): bool => !isset($laid[$p->key]) || true === $this->brief->piece->part($p)?->has(Flag::ContrastStitching)
-        ));
+            fn (array $mask): bool => ($laid[$mask[0]->key] ?? \PHP_INT_MAX) > $mask[1]
+                || true === $this->brief->piece->part($mask[0])?->has(Flag::ContrastStitching)
+        ), 0);
     }
 
     /** The tape stays until the last coat of its session, and is pulled while that is soft. */

@@ -83,7 +83,7 @@ final readonly class MaskBesideRunning implements PieceRule
                 }
                 if (
                     self::hasOpenSeams($state, $step)
-                    || !$step->touches($part->at) && !$state->has(Surface::SeamsCovered) && self::isInDanger($state, $step, $adjoins)
+                    || !$step->touches($part->at) && !$state->has(Surface::SeamsCovered) && self::isInDanger($piece, $state, $step, $adjoins)
                 ) {
                     $open[] = $part->at;
                 }
@@ -93,13 +93,13 @@ final readonly class MaskBesideRunning implements PieceRule
         return $open;
     }
 
-    /** @return array<string, list<Part>> the parts that are worked, by what adjoins them */
+    /** @return array<string, list<PartState>> the parts that are worked, by what adjoins them */
     private static function beside(PieceState $piece, Step $step): array
     {
         $beside = [];
         foreach ($piece->touchedBy($step) as $state) {
             foreach ($piece->piece->kind->neighbours($state->part->at->part) as $name) {
-                $beside[$state->part->at->half->value.'/'.$name->value][] = $state->part;
+                $beside[$state->part->at->half->value.'/'.$name->value][] = $state;
             }
         }
 
@@ -119,8 +119,8 @@ final readonly class MaskBesideRunning implements PieceRule
         return FamilyId::EdgeDressing === $step->family && Applicator::Dauber === $step->applicator;
     }
 
-    /** @param list<Part> $adjoins worked parts that it adjoins */
-    private static function isInDanger(PartState $state, Step $step, array $adjoins): bool
+    /** @param list<PartState> $adjoins worked parts that it adjoins */
+    private static function isInDanger(PieceState $piece, PartState $state, Step $step, array $adjoins): bool
     {
         $part = $state->part;
         if ($part->material->mustStayBare() && $step->runs()) {
@@ -129,12 +129,15 @@ final readonly class MaskBesideRunning implements PieceRule
         if (FamilyId::Repellent === $step->family) {
             return Material::Patent === $part->material;
         }
-        // What has just been coloured takes the clear film as well.
+        // What has just been coloured takes the clear film as well, where it is to shine alike.
         if ([] !== $adjoins && !$step->does(Effect::Colours) && !$step->laysFat() && $state->hasHadWhat(Effect::Paints, Effect::Dyes)) {
-            return false;
+            $shine = $piece->piece->agreedAt($part->at)->gloss;
+
+            return $step->applicator->sprays()
+                && [] !== array_filter($adjoins, static fn (PartState $w): bool => $piece->piece->agreedAt($w->part->at)->gloss !== $shine);
         }
         foreach ($adjoins as $worked) {
-            if (self::isMarked($part, $worked, $step)) {
+            if (self::isMarked($piece, $state, $worked, $step)) {
                 return true;
             }
         }
@@ -142,8 +145,9 @@ final readonly class MaskBesideRunning implements PieceRule
         return false;
     }
 
-    private static function isMarked(Part $part, Part $worked, Step $step): bool
+    private static function isMarked(PieceState $piece, PartState $state, PartState $worker, Step $step): bool
     {
+        [$part, $worked] = [$state->part, $worker->part];
         if (self::brushes($step)) {
             return !$part->at->part->isInside() && $part->material->hasNap() && !$worked->material->hasNap();
         }
@@ -160,16 +164,25 @@ final readonly class MaskBesideRunning implements PieceRule
 
         return match ($part->material) {
             Material::Metal => false,
-            Material::LeatherEdge, Material::LeatherStack => $part->shade !== $worked->shade,
+            Material::LeatherEdge, Material::LeatherStack => $piece->colourAt($state) !== $piece->colourBy($step, $worker),
+            // Thread of the upper's own colour is coloured along with it.
             Material::Textile => PartName::Stitching !== $part->at->part || $part->shade !== $worked->shade,
-            default => !self::mayTakeIt($part, $worked),
+            default => !self::mayTakeIt($piece, $state, $worker, $step),
         };
     }
 
-    /** The same skin in the same shade takes what drifts onto it, and shows nothing (O-15). */
-    private static function mayTakeIt(Part $part, Part $worked): bool
+    /**
+     * The same skin in the same colour takes what drifts onto it, and shows nothing (O-15); nor does one that is to get a colour of its own
+     * over all of it, unless a darker one is sprayed beside it.
+     */
+    private static function mayTakeIt(PieceState $piece, PartState $state, PartState $worker, Step $step): bool
     {
-        return $part->material === $worked->material && $part->shade === $worked->shade;
+        if ($state->isToBeRefinished() && $step->does(Effect::Colours) && !$step->applicator->sprays()) {
+            return true;
+        }
+        $shows = $state->isToBeRefinished() ? $piece->piece->colourOf($state->part) : $piece->colourAt($state);
+
+        return $state->part->material === $worker->part->material && $shows === $piece->colourBy($step, $worker);
     }
 
     /** The polishing brush carries polish past a seam. */

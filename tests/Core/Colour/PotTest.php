@@ -13,6 +13,7 @@ use KindHeel\Core\Colour\Paint;
 use KindHeel\Core\Colour\Pot\Advice;
 use KindHeel\Core\Colour\Pot\Covering;
 use KindHeel\Core\Colour\Pot\Dab;
+use KindHeel\Core\Colour\Pot\Ground;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\Pot;
 use KindHeel\Core\Colour\Pot\PotAdvisor;
@@ -230,7 +231,7 @@ final class PotTest extends TestCase
     public function testABaseIsTakenWhereItSavesCoats(): void
     {
         $weak = self::pot()->follow(['straw' => 20, 'marigold' => 12]);
-        $covering = Covering::of($weak, HouseRange::ground('black'), Applicator::Sponge, $this->palette);
+        $covering = Covering::of($weak, [Ground::asRead(HouseRange::ground('black'))], Applicator::Sponge, $this->palette);
         $base = $covering->base();
         self::assertNotNull($base, 'yellow over black wants a base');
         self::assertTrue(null === $covering->bare->coats || $base->coats->all() < $covering->bare->coats);
@@ -243,7 +244,7 @@ final class PotTest extends TestCase
             self::assertGreaterThanOrEqual($base->coats->all(), $other->coats->all());
         }
 
-        $strong = Covering::of(self::pot()->drop('soot-black', 20), HouseRange::ground('black'), Applicator::Sponge, $this->palette);
+        $strong = Covering::of(self::pot()->drop('soot-black', 20), [Ground::asRead(HouseRange::ground('black'))], Applicator::Sponge, $this->palette);
         self::assertSame([1, null], [$strong->bare->coats, $strong->base()]);
         self::assertStringStartsWith('One coat covers.', $strong->sentence());
     }
@@ -254,7 +255,7 @@ final class PotTest extends TestCase
     public function testCoatsOfNothingAreNotForetold(array $drops, string $words): void
     {
         $this->expectExceptionMessage($words);
-        Covering::of(self::pot()->follow($drops), HouseRange::ground('black'), Applicator::Sponge, $this->palette);
+        Covering::of(self::pot()->follow($drops), [Ground::asRead(HouseRange::ground('black'))], Applicator::Sponge, $this->palette);
     }
 
     /** @param array<string, int> $target drops that give the colour aimed at */

@@ -93,6 +93,11 @@ export interface ApplicatorWordView {
   readonly laysDye: boolean;
 }
 
+export interface BellView {
+  readonly at: string;
+  readonly words: string;
+}
+
 export interface BenchView {
   readonly now: string;
   readonly air: readonly AirView[];
@@ -244,6 +249,9 @@ export interface CoatView {
 
 export interface CoatsView {
   readonly ground: string;
+  readonly changes: string | null;
+  readonly over: string | null;
+  readonly groundHex: string;
   readonly applicator: string;
   readonly bare: LadderView;
   readonly based: readonly LadderView[];
@@ -472,6 +480,7 @@ export interface DyesView {
   readonly never: string | null;
   readonly matches: readonly DyeMatchView[];
   readonly ladders: readonly DyeLadderView[];
+  readonly finish: Gloss;
 }
 
 export interface EntryView {
@@ -909,6 +918,14 @@ export interface MaterialWordView {
   readonly upper: boolean;
 }
 
+export interface MayDarkenView {
+  readonly step: number;
+  readonly title: string;
+  readonly family: FamilyId;
+  readonly laidAt: string;
+  readonly places: readonly PotPartView[];
+}
+
 export type Meaning = 'none' | 'some' | 'dear' | 'heirloom';
 
 export interface MeasureDropsInput {
@@ -1316,6 +1333,8 @@ export interface PieceColourView {
   readonly areas: Readonly<Record<string, number>>;
   readonly planned: readonly PlannedColourView[];
   readonly outer: readonly PartName[];
+  readonly settlings: readonly SettlingView[];
+  readonly mayDarken: readonly MayDarkenView[];
 }
 
 export interface PieceCostsView {
@@ -1794,6 +1813,7 @@ export interface RackPieceView {
   readonly closesAt: string | null;
   readonly next: string | null;
   readonly standing: Standing | null;
+  readonly bells: readonly BellView[];
 }
 
 export interface RangeTakenView {
@@ -1807,7 +1827,7 @@ export interface RateView {
   readonly rate: string;
 }
 
-export type ReadSpot = 'sound' | 'damage' | 'wanted';
+export type ReadSpot = 'sound' | 'damage' | 'wanted' | 'settling';
 
 export interface ReadingInput {
   half: Half;
@@ -1944,6 +1964,46 @@ export interface SetUpInput {
   switchMinutes: number;
   handoverMinutes: number;
   version: string;
+}
+
+export type SettlingAdvice = 'read' | 'wait' | 'go-on' | 'tell' | 'ask';
+
+export interface SettlingInput {
+  half: Half;
+  part: PartName;
+  family: FamilyId;
+  minutesAgo?: number;
+  dye?: string | null;
+  before?: number | null;
+}
+
+export interface SettlingLookView {
+  readonly at: string;
+  readonly hours: number;
+  readonly off: number;
+  readonly seen: SeenView;
+}
+
+export interface SettlingView {
+  readonly id: number;
+  readonly half: Half;
+  readonly part: PartName;
+  readonly where: string;
+  readonly what: string;
+  readonly dye: string | null;
+  readonly laidAt: string;
+  readonly before: SeenView;
+  readonly looks: readonly SettlingLookView[];
+  readonly way: readonly WayBackPointView[];
+  readonly least: number;
+  readonly most: number;
+  readonly final: SeenView;
+  readonly alike: number;
+  readonly sentence: string;
+  readonly advice: SettlingAdvice;
+  readonly judgedFrom: string;
+  readonly lookAt: string | null;
+  readonly beside: boolean;
 }
 
 export type Severity = 0 | 1 | 2 | 3 | 4;
@@ -2308,6 +2368,11 @@ export interface WashInput {
   coats: number;
 }
 
+export interface WayBackPointView {
+  readonly hours: number;
+  readonly off: number;
+}
+
 export interface WayDateView {
   readonly aim: Aim;
   readonly certain: string | null;
@@ -2469,6 +2534,9 @@ export const limits = {
   },
   PourInput: {
     share: { min: 0.01, max: 1 },
+  },
+  SettlingInput: {
+    minutesAgo: { min: 0, max: 2880 },
   },
   UseAgainInput: {
     ml: { min: 0.1, max: 10000 },

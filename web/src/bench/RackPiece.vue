@@ -59,6 +59,8 @@ const travelled = (coat: CoatView): number => {
 /** May be touched, and its test is not due yet: somebody may find that it passes all the same. */
 const early = (coat: CoatView): boolean =>
   coat.gateAt !== null && Date.parse(coat.gateAt) > props.now && coat.touchAt !== null && Date.parse(coat.touchAt) <= props.now
+/** What wants a look next, while it is let be. */
+const nextBell = computed(() => [...props.piece.bells].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).find((b) => Date.parse(b.at) > props.now))
 /** The next coat of the same product, never before the first may be touched; another product waits longer. */
 const nextCoat = (coat: CoatView): string => {
   const from = [coat.recoatFromAt ?? coat.nextAt, coat.touchAt]
@@ -96,6 +98,7 @@ const line = computed(() => {
         ])
       }}</span>
     </button>
+    <p v-if="nextBell && !small" class="text-[.95rem]">{{ t('bench.RackPiece.bell', [brief(nextBell.at, now), nextBell.words]) }}</p>
     <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">{{ t('bench.RackPiece.standsInThe') }}
       <Choice
         :model-value="piece.place" :label="t('bench.RackPiece.place')" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)"

@@ -25,6 +25,9 @@ export const coming = (bench: BenchView): Alarm[] => {
         key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: t('bench.useAlarms.timeToTest', [coat.title]), ...whose,
       })
     }
+    for (const bell of piece.bells) {
+      alarms.push({ key: `bell-${piece.piece}-${bell.at}-${bell.words}`, at: Date.parse(bell.at), words: bell.words, ...whose })
+    }
     if (
       piece.next !== null &&
       piece.opensAt !== null &&

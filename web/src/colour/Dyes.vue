@@ -17,13 +17,12 @@ import { t } from '../words'
 /** Dyes on this very ground: what each let-down and coat gives, what comes nearest, and what no dye can do. */
 const props = defineProps<{ id: number, ground: number, target: number | null }>()
 const applicator = ref<Applicator>('cloth')
-type Look = 'dry' | 'wet' | 'satin' | 'mirror'
-const look = ref<Look>('dry')
+type Look = 'finished' | 'dry' | 'wet'
+const look = ref<Look>('finished')
 const looks: readonly { id: Look, label: string, meaning: string }[] = [
-  { id: 'dry', label: t('colour.Dyes.dryAndBare'), meaning: t('colour.Dyes.asItIsJudged') },
+  { id: 'finished', label: t('colour.Dyes.finished'), meaning: t('colour.Dyes.asItIsCompared') },
+  { id: 'dry', label: t('colour.Dyes.dryAndBare'), meaning: t('colour.Dyes.beforeItsFinish') },
   { id: 'wet', label: t('colour.Dyes.stillWet'), meaning: t('colour.Dyes.deeperThanItWillBe') },
-  { id: 'satin', label: t('colour.Dyes.underASatinFinish'), meaning: t('colour.Dyes.sealedWithResin') },
-  { id: 'mirror', label: t('colour.Dyes.underAMirrorFinish'), meaning: t('colour.Dyes.waxedAndPolished') },
 ]
 const words = useWords()
 const { under } = useLamp()
@@ -71,6 +70,7 @@ const teach = () =>
       await reload()
     },
   )
+const finish = computed(() => words.value?.glosses.find((g) => g.id === dyes.value?.finish)?.label ?? '')
 const best = computed(() => dyes.value?.matches[0])
 /** What was chosen from the ladder for the part that the ground was read on. */
 const taken = ref('')
@@ -101,7 +101,7 @@ const rung = (code: string, name: string, thinner: number, count: number) =>
             ? t('colour.Dyes.asIsUsualNoSwatch')
             : t('colour.Dyes.taughtBy', [counted(dyes.swatches, 'swatch')])
         ])
-      }} <Choice v-model="look" :label="t('colour.Dyes.shown')" :options="looks" />{{ t('colour.Dyes.differencesAreOfTheDry') }}</p>
+      }} <Choice v-model="look" :label="t('colour.Dyes.shown')" :options="looks" />{{ t('colour.Dyes.differencesAreOfTheFinished', [finish]) }}</p>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
       <p v-if="taken !== ''" class="caution" role="status">{{ t('colour.Dyes.chosenPlanItAnew', [taken]) }}
         <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('colour.PieceColour.toItsPlan') }}</RouterLink></p>

@@ -15,11 +15,12 @@ import MixPot from './MixPot.vue'
 import { useDrawn } from '../piece/useDrawn'
 import TakeColour from './TakeColour.vue'
 import WantedColour from './WantedColour.vue'
+import WayBack from './WayBack.vue'
 import { useColour } from './useColour'
 import { t } from '../words'
 
 const props = defineProps<{ id: number, part?: PartName | undefined, half?: Half | undefined, spot?: ReadSpot | undefined }>()
-const { colour, piece, problem, reload, hands, inHand, read, put, keep, want, compare, mix } = useColour(props.id)
+const { colour, piece, problem, reload, hands, inHand, read, put, keep, want, watchBack, leave, compare, mix } = useColour(props.id)
 void reload()
 const router = useRouter()
 const now = useNow()
@@ -55,11 +56,15 @@ const go = (half: Half, name: PartName, where: ReadSpot): void => {
 const choose = (side: Half, name: PartName): void => {
   go(side, name, spot.value)
 }
-const spots = [
+const settled = computed(() => (colour.value?.settlings ?? []).some((s) => s.part === part.value && s.half === at.value))
+const spots = computed(() => [
   { id: 'sound', label: t('colour.PieceColour.aSoundPlace'), meaning: t('colour.PieceColour.cleanDryConditionedNotFaded') },
   { id: 'damage', label: t('colour.PieceColour.thePlaceToMend'), meaning: t('colour.PieceColour.theStainScuffOrFaded') },
   { id: 'wanted', label: t('colour.PieceColour.theWantedColour'), meaning: t('colour.PieceColour.anyColourFromASample') },
-] as const
+  ...(settled.value
+    ? [{ id: 'settling', label: t('colour.PieceColour.theTreatedPlace'), meaning: t('colour.PieceColour.whileItComesBack') } as const]
+    : []),
+] as const)
 /** What a pot is to match: the wanted colour where there is one, else a sound place; and what it will lie on. */
 const target = computed(() => latest('wanted') ?? latest('sound'))
 const ground = computed(() => latest('damage') ?? (latest('wanted') === null ? null : latest('sound')))
@@ -157,6 +162,24 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
           />
         </template>
       </template>
+      <section
+        v-if="colour && (colour.settlings.length > 0 || colour.mayDarken.length > 0)" class="grid gap-1" :aria-label="t('colour.PieceColour.comingBack')"
+      >
+        <h2 class="text-2xl">{{ t('colour.PieceColour.comingBack') }}</h2>
+        <div v-for="d in colour.mayDarken" :key="d.step" class="border-t border-line py-2">
+          <p>{{ t('colour.PieceColour.justLaid', [d.title, when(d.laidAt, now)]) }}</p>
+          <p class="flex flex-wrap gap-3">
+            <button
+              v-for="p in d.places" :key="`${p.half}-${p.part}`" class="may" type="button" :disabled="hands.busy.value"
+              @click="watchBack({ half: p.half, part: p.part, family: d.family, minutesAgo: Math.max(0, Math.round((now - Date.parse(d.laidAt)) / 60000)) })"
+            >{{ t('colour.PieceColour.watchIt', [`${p.half === 'whole' ? '' : `${p.half} `}${names[p.part] ?? p.part}`]) }}</button>
+          </p>
+        </div>
+        <WayBack
+          v-for="s in colour.settlings" :key="s.id" :settling="s" :now="now" :alone="s.half === 'whole'" :busy="hands.busy.value"
+          @read="go(s.half, s.part, 'settling')" @leave="leave(s.id)"
+        />
+      </section>
       <section v-if="pairs.length > 0" class="grid gap-1" :aria-label="t('colour.PieceColour.sideBySide')">
         <h2 class="text-2xl">{{ t('colour.PieceColour.sideBySide') }}</h2>
         <div v-for="p in pairs" :key="`${p.one}-${p.other}-${p.what}`" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">

@@ -1,6 +1,6 @@
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/client'
-import type { LookInput, MeasurementView, PieceColourView, PieceView, PotInput, PotView, ReadingInput, WantedInput } from '../api/types'
+import type { LookInput, MeasurementView, PieceColourView, PieceView, PotInput, PotView, ReadingInput, SettlingInput, WantedInput } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 
@@ -34,6 +34,9 @@ export const useColour = (id: number) => {
     },
     keep: (given: ReadingInput) => hands.run(() => api.post<PieceColourView>(`/pieces/${id}/readings`, given), take),
     want: (given: WantedInput) => hands.run(() => api.post<PieceColourView>(`/pieces/${id}/wanted-colours`, given), take),
+    /** A place is watched while it comes back. */
+    watchBack: (given: SettlingInput) => hands.run(() => api.post<PieceColourView>(`/pieces/${id}/settlings`, given), take),
+    leave: (settling: number) => hands.run(() => api.remove<PieceColourView>(`/settlings/${settling}`), take),
     compare: (one: number, other: number) => hands.run(() => api.post<PieceColourView>(`/readings/${one}/against/${other}`), take),
     mix: (given: PotInput, then: (pot: PotView) => void) => hands.run(() => api.post<PotView>('/pots', given), then),
   }

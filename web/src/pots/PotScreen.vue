@@ -303,7 +303,7 @@ useKeys((event) => {
           <button v-if="asItIs && !reachedCoats" class="quiet justify-self-start" type="button" @click="asItIs = false">{{
             t('pots.PotScreen.backToWhatToAdd')
           }}</button>
-          <CoatStrip v-if="coats && pot.ground" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
+          <CoatStrip v-if="coats && pot.ground" :coats="coats" :target="under(pot.target) ?? ''" />
           <p v-else-if="pot.ground === null" class="caution">{{ t('pots.PotScreen.theGroundWasNotRead') }}</p>
           <p v-if="pot.need.caution" class="caution">{{ pot.need.caution }}</p>
           <p v-if="bySteps" class="text-lg">{{ t('pots.PotScreen.itsStepsLayIt') }}
@@ -397,7 +397,7 @@ useKeys((event) => {
                 t('pots.PotScreen.seeTheCoats')
               }}</button>
             </p>
-            <CoatStrip v-if="coats && pot.ground && phase !== 'lay'" :coats="coats" :ground="under(pot.ground) ?? ''" :target="under(pot.aim) ?? ''" />
+            <CoatStrip v-if="coats && pot.ground && phase !== 'lay'" :coats="coats" :target="under(pot.target) ?? ''" />
           </DisclosurePanel>
         </Disclosure>
         <Disclosure v-if="pot.state === 'mixing'" v-slot="{ open }" as="div" class="border-t border-line">
