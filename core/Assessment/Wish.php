@@ -24,12 +24,15 @@ enum Wish: string
     case Mottled = 'mottled';
     /** Dye heavy on one side and fading to the other. */
     case Shaded = 'shaded';
+    /** New thread keeps its own colour, for whoever is to see where it was mended. */
+    case ThreadShows = 'thread-shows';
 
     /** It can be asked for on such a part. */
     public function suits(Part $part): bool
     {
         return match ($this) {
             self::DarkerToe, self::ToeBurnish => PartName::Toe === $part->at->part && $part->material->takesCream(),
+            self::ThreadShows => $part->at->part->isOuter() || PartName::Stitching === $part->at->part,
             self::LocalOnly, self::WholePart => $part->at->part->isOuter(),
             self::LetDown, self::Mottled, self::Shaded => $part->at->part->isOuter() && $part->material->isLeather(),
         };
@@ -45,6 +48,7 @@ enum Wish: string
             self::LetDown => 'a dye let down, a shade paler',
             self::Mottled => 'a mottle',
             self::Shaded => 'a shade from dark to light',
+            self::ThreadShows => 'new thread that may show',
         });
     }
 }

@@ -37,9 +37,7 @@ final readonly class PictureColour
     public function find(int $picture): CardFoundView
     {
         $image = $this->image($picture);
-        $scale = self::SEARCHED / max(imagesx($image), imagesy($image));
-        $small = imagescale($image, max(1, (int) round($scale * imagesx($image))), max(1, (int) round($scale * imagesy($image))), \IMG_BILINEAR_FIXED);
-        $found = CardFinder::find(self::grey($small ?: $image));
+        $found = self::seek($image);
         // It may lie four ways, and be printed or painted: the one whose fields look like themselves.
         $best = null;
         foreach ($found['turns'] as $turn) {
@@ -56,6 +54,19 @@ final readonly class PictureColour
         }
 
         return $best ?? throw new FieldError('card', 'There is a frame, and what is in it is not the workshop’s card. Tap its fields yourself.');
+    }
+
+    /**
+     * Where the card lies in a picture of any size, as {@see CardFinder::find()} has it.
+     *
+     * @return array{corners: list<array{float, float}>, turns: list<list<array{float, float}>>}
+     */
+    public static function seek(\GdImage $image): array
+    {
+        $scale = self::SEARCHED / max(imagesx($image), imagesy($image));
+        $small = imagescale($image, max(1, (int) round($scale * imagesx($image))), max(1, (int) round($scale * imagesy($image))), \IMG_BILINEAR_FIXED);
+
+        return CardFinder::find(self::grey($small ?: $image));
     }
 
     public function card(): CardView

@@ -22,6 +22,7 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Text\NotNow;
 
 /** A pot belongs to the coats it is for: what the plan lays from it, and what hands have laid. */
@@ -44,7 +45,7 @@ final readonly class PotCoats
     }
 
     /**
-     * The same for all of a piece, those places together that get the same coats.
+     * The same for all of a piece, those places together that get one colour in as many coats: both halves from one pot (O-19).
      *
      * @return list<array{non-empty-list<Place>, list<PotCoat>}>
      */
@@ -55,13 +56,14 @@ final readonly class PotCoats
         $steps = $of = [];
         foreach (self::on($core, $details, array_map(static fn (Part $p): Place => $p->at, array_values($core->parts))) as $coat) {
             foreach ($coat->places as $place) {
-                $steps[$place->key][] = $coat->step;
+                $steps[$place->key] = ($steps[$place->key] ?? 0) + 1;
                 $of[$place->key] = $place;
             }
         }
         $groups = [];
-        foreach ($steps as $key => $ids) {
-            $groups[implode('-', $ids)][] = $of[$key];
+        foreach ($steps as $key => $count) {
+            $part = $core->part($of[$key]);
+            $groups[(null === $part ? '' : $core->colourOf($part)).'/'.$count][] = $of[$key];
         }
 
         return array_map(static fn (array $places): array => [$places, self::on($core, $details, $places)], array_values($groups));
@@ -215,6 +217,7 @@ final readonly class PotCoats
                 $coat->ml,
                 [
                     'piece' => $step->piece()->id(), 'half' => $first->half->value, 'part' => $first->part->value, 'spot' => ReadSpot::Damage->value,
+                    'places' => array_map(static fn (Place $p): array => ['half' => $p->half->value, 'part' => $p->part->value], $coat->places),
                     'applicator' => $coat->applicator->value, 'coats' => 1,
                 ],
                 \sprintf('%s: %.1f ml.', $coat->title, $coat->ml),
@@ -231,7 +234,8 @@ final readonly class PotCoats
     {
         $family = null === $detail->step->family ? null : Family::of($detail->step->family);
 
-        return null !== $family && $family->does(Effect::Paints) && $family->does(Effect::IsMixed);
+        // A base below it comes from a tube of its own.
+        return null !== $family && Phase::Base !== $detail->step->phase && $family->does(Effect::Paints) && $family->does(Effect::IsMixed);
     }
 
     /** @param list<Place> $places */

@@ -159,6 +159,17 @@ final readonly class PotController
         return $this->change($id, fn () => $this->work->portion($id, $input, $this->members->person($member)), $input->code);
     }
 
+    #[Route('/{id}/finish', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function finish(
+        int $id,
+        #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
+        FinishInput $input,
+        #[CurrentUser]
+        Member $member,
+    ): JsonResponse {
+        return $this->change($id, fn () => $this->work->finish($id, $input, $this->members->person($member)));
+    }
+
     #[Route('/{id}/jar', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function jar(
         int $id,

@@ -7,6 +7,7 @@ namespace KindHeel\App\Colour;
 use Doctrine\ORM\Mapping as ORM;
 use KindHeel\App\People\Person;
 use KindHeel\App\Shelf\Product;
+use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Spectrum;
@@ -28,7 +29,7 @@ class PotEvent
     /**
      * @param array<string, int>|null $drops    that went in, or that a dab was of
      * @param list<float>|null        $spectrum of a dab, 31 bands, as the reader saw it
-     * @param array<string, mixed>    $laid     where coats were laid: piece, half, part, spot, applicator, coats
+     * @param array<string, mixed>    $laid     where coats were laid: piece, half, part, spot, applicator, coats; and all places that a whole coat was laid on
      * @param array<string, int>|null $eye      of a dab that no instrument read: steps by the word
      * @param float                   $ml       that was laid
      * @param int|null                $stepId   the step of a plan that laid it
@@ -57,6 +58,12 @@ class PotEvent
         private ?int $stepId = null,
     ) {
         $this->text = mb_substr($text, 0, self::LONGEST);
+    }
+
+    /** As the history names a place that a whole coat was laid on, to be looked for. */
+    public static function placed(Place $place): string
+    {
+        return (string) json_encode(['half' => $place->half->value, 'part' => $place->part->value]);
     }
 
     /** Whether further drops of this paint, by the same hand, go on with this line. */

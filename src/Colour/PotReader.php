@@ -11,6 +11,7 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Shelf\LotMoveKind;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\Difference;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
@@ -77,6 +78,8 @@ final readonly class PotReader
             target: SeenView::of($target->spectrum()),
             aim: SeenView::of($aim->bare->spectrum),
             aimWords: $aim->words(),
+            finish: $stored->finish(),
+            agreedFinish: $this->agreedFinish($target),
             ground: null === $over ? null : SeenView::of($over),
             now: self::look($pot->look($palette), $aim),
             drops: $this->shelf->drops($pot->drops, $ml),
@@ -103,6 +106,18 @@ final readonly class PotReader
             shortMl: null === $short ? null : round($short, 1),
             goodUntil: Iso::of($stored->goodUntil()),
         );
+    }
+
+    /** How the part is to shine as things stand. */
+    private function agreedFinish(Reading $target): Gloss
+    {
+        $row = Row::first(
+            $this->connection,
+            'SELECT COALESCE(v.gloss, p.gloss) AS gloss FROM piece p LEFT JOIN piece_part v ON v.piece_id = p.id AND v.half = ? AND v.part = ? WHERE p.id = ?',
+            [$target->place()->half->value, $target->place()->part->value, $target->piece()->id()],
+        );
+
+        return $row?->enum('gloss', Gloss::class) ?? $target->gloss();
     }
 
     /**
@@ -260,8 +275,8 @@ final readonly class PotReader
         $rows = Row::all(
             $this->connection,
             "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ?
-             AND JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ?",
-            [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value],
+             AND (JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? OR JSON_CONTAINS(e.laid, ?, '$.places'))",
+            [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value, PotEvent::placed($place)],
         );
         $there = 0.0;
         foreach ($rows as $row) {

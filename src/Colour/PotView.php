@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Pot\PotPhase;
 
 final readonly class PotView
@@ -36,6 +37,9 @@ final readonly class PotView
         public SeenView $target,
         public SeenView $aim,
         public string $aimWords,
+        public Gloss $finish,
+        /** of the part, as things stand; another where that was changed since */
+        public Gloss $agreedFinish,
         public ?SeenView $ground,
         public ?PotLookView $now,
         public array $drops,

@@ -168,6 +168,11 @@ final readonly class PotWork
         $this->drop($id, new DropsInput($input->code, $drops), $by);
     }
 
+    public function finish(int $id, FinishInput $input, Person $by): void
+    {
+        $this->pot($id, $input->version)->matchFor($input->finish, $by, $this->clock->now());
+    }
+
     public function jar(int $id, AmountInput $input, Person $by): void
     {
         $this->pot($id, $input->version)->putInto($input->ml, $by, $this->clock->now());

@@ -235,6 +235,13 @@ class StoredPot
         $this->name = $name;
     }
 
+    /** Matched for another finish; what was dabbed stays, and is held against the new aim. */
+    public function matchFor(Gloss $finish, Person $by, \DateTimeImmutable $at): void
+    {
+        $this->log(PotEventKind::Changed, \sprintf('Matched for a %s finish; before, for a %s one.', $finish->value, $this->finish->value), $by, $at);
+        $this->finish = $finish;
+    }
+
     /** @throws NotNow where it would run over */
     public function putInto(float $jarMl, Person $by, \DateTimeImmutable $at): void
     {

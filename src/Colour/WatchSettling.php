@@ -38,12 +38,15 @@ final readonly class WatchSettling
         if (!SettlingHabit::isWatched($input->family)) {
             throw new FieldError('family', \sprintf('%s does not darken leather.', ucfirst(Family::of($input->family)->label)));
         }
-        $dye = null === $input->dye ? null : ($this->shelf->products()[$input->dye] ?? null);
-        if (null !== $input->dye && ProductKind::Dye !== $dye?->kind()) {
+        // The dye that was chosen from the ladder lies there, the last wash on top.
+        $washes = $piece->terms()->dyes()[$input->part->value]['washes'] ?? [];
+        $dye = $input->dye ?? (end($washes) ?: [])['dye'] ?? null;
+        if (null !== $dye && ProductKind::Dye !== ($this->shelf->products()[$dye] ?? null)?->kind()) {
             throw new FieldError('dye', 'There is no such dye on the shelf.');
         }
         $laidAt = $this->clock->now()->modify('-'.$input->minutesAgo.' minutes');
-        $settling = new StoredSettling($piece, $place, $part->material, $input->family, $input->dye, $this->before($piece, $place, $laidAt, $input->before), $laidAt, $by);
+        $before = $this->before($piece, $place, $laidAt, $input->before);
+        $settling = new StoredSettling($piece, $place, $part->material, $input->family, $dye, $before, $laidAt, $by);
         $this->entities->persist($settling);
         $this->ledger->piece(Event::Noted, $piece, $by, \sprintf(
             'The %s is watched while %s settles.',

@@ -99,8 +99,9 @@ final readonly class SimulatedBench
             Row::all(
                 $this->connection,
                 "SELECT e.pot_id, e.drops, e.laid FROM pot_event e WHERE e.kind = 'laid' AND JSON_VALUE(e.laid, '$.piece') = ? AND "
-                    ."JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ? ORDER BY e.id",
-                [$piece, $half, $part, $spot],
+                    ."(JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ? "
+                    ."OR JSON_CONTAINS(e.laid, ?, '$.places')) ORDER BY e.id",
+                [$piece, $half, $part, $spot, json_encode(['half' => $half, 'part' => $part])],
             ) as $event
         ) {
             $laid = $event->json('laid');

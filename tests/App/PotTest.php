@@ -23,6 +23,7 @@ use KindHeel\App\Plan\PlanView;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Simulation\SimulatedBench;
 use KindHeel\Core\Colour\Difference;
+use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Pot\CountBy;
@@ -72,6 +73,23 @@ final class PotTest extends ApiTestCase
         self::assertSame(['straw' => 30, 'brick' => 6], array_column($pot->due, 'drops', 'code'));
         self::assertStringContainsString('the least it can come to', $this->refusedBy($pot, 'PUT', 'amount', ['ml' => 0.5]));
         $this->refused(409, 'PUT', "/api/pots/{$pot->id}/jar", ['version' => $pot->version - 1, 'ml' => 40.0]);
+    }
+
+    public function testItIsMatchedForTheFinishThatIsAgreedOn(): void
+    {
+        $pot = $this->mixed(['straw' => 30, 'brick' => 6]);
+        self::assertSame([Gloss::Satin, Gloss::Satin], [$pot->finish, $pot->agreedFinish]);
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/{$pot->place->piece}");
+        $this->must(PieceView::class, 'PUT', "/api/pieces/{$piece->id}/part-agreement", [
+            'version' => $piece->version, 'places' => [['half' => 'left', 'part' => 'vamp']],
+            'agreed' => ['aim' => 'recolour', 'gloss' => 'glow', 'patina' => 'keep'],
+        ]);
+        $now = $this->must(PotView::class, 'GET', "/api/pots/{$pot->id}");
+        self::assertSame([Gloss::Satin, Gloss::Glow], [$now->finish, $now->agreedFinish]);
+        $matched = $this->change($now, 'PUT', 'finish', ['finish' => 'glow']);
+        self::assertSame([Gloss::Glow, $pot->total], [$matched->finish, $matched->total]);
+        self::assertGreaterThan($pot->aim->lab->l, $matched->aim->lab->l, 'more shine, less veil: the film itself may be paler');
+        $this->refused(422, 'PUT', "/api/pots/{$pot->id}/finish", ['version' => $matched->version, 'finish' => 'blinding']);
     }
 
     public function testMoreIsNeitherLaidNorKeptThanThereIs(): void

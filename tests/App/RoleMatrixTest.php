@@ -167,6 +167,7 @@ final class RoleMatrixTest extends ApiTestCase
         'PUT /api/pots/{id}/kept' => self::APPRENTICE,
         'PUT /api/pots/{id}/drop-size' => self::APPRENTICE,
         'POST /api/pots/{id}/portions' => self::APPRENTICE,
+        'PUT /api/pots/{id}/finish' => self::APPRENTICE,
         'PUT /api/pots/{id}/jar' => self::APPRENTICE,
         'PUT /api/pots/{id}/amount' => self::APPRENTICE,
         'POST /api/pots/{id}/pour' => self::APPRENTICE,

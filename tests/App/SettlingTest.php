@@ -127,6 +127,22 @@ final class SettlingTest extends ApiTestCase
         self::assertEqualsWithDelta($alone->looks[0]->off, $beside->looks[0]->off, 0.05);
     }
 
+    public function testADyeThatWasChosenForThePartIsKnownToLieThere(): void
+    {
+        self::getContainer()->get(RangeDocument::class)->take((string) file_get_contents(\dirname(__DIR__, 2).'/demo/house-range.json'));
+        $id = $this->plannedPair();
+        $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
+        $vamp = [['half' => 'left', 'part' => 'vamp'], ['half' => 'right', 'part' => 'vamp']];
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => $version, 'places' => $vamp, 'material' => 'veg-tan', 'certainty' => 'known']);
+        $chosen = ['parts' => ['vamp'], 'washes' => [['dye' => 'russet', 'thinner' => 3, 'coats' => 2]], 'applicator' => 'cloth'];
+        $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", $chosen, 201);
+        $this->read($id, 'left', 'sound', self::BEFORE);
+        self::assertSame('russet', $this->watch($id, 'left', 'resin')->dye);
+        $read = $this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour")->readings[0]->id;
+        $toe = ['half' => 'left', 'part' => 'toe', 'family' => 'resin', 'before' => $read];
+        self::assertNull($this->must(PieceColourView::class, 'POST', "/api/pieces/$id/settlings", $toe, 201)->settlings[0]->dye);
+    }
+
     public function testNothingIsWatchedOfWhichNobodyKnowsWhatItWas(): void
     {
         $id = $this->plannedPair();

@@ -152,6 +152,15 @@ describe('the pot on its screen', () => {
     expect(text(it)).toContain('Two more of moss.')
   })
 
+  it('is matched for the finish that was agreed on since, with one tap', async () => {
+    const { it, acts } = await open({ agreedFinish: 'glow' }, { 'PUT /pots/5/finish': ok(pot({ finish: 'glow', agreedFinish: 'glow' })) })
+    expect(text(it)).toContain('a glow finish. This pot is matched for a satin one')
+    await says(it, 'Match it for a glow finish').trigger('click')
+    await settled()
+    expect(acts().find((a) => a.method === 'PUT')?.body).toEqual({ version: 1, finish: 'glow' })
+    expect(text(it)).not.toContain('Match it for')
+  })
+
   it('is laid in so many coats as the ground takes, read where it was mended, and the rest kept', async () => {
     const coats: CoatsView = {
       ground: 'bare', changes: null, over: null, groundHex: '#775533', applicator: 'sponge', bare: {

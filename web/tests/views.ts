@@ -132,7 +132,7 @@ export const pot = (more: Partial<PotView> = {}): PotView => ({
   id: 5, version: 1, name: 'The boot, shaft', state: 'mixing', phase: 'drops',
   place: {
     piece: 4, pieceName: 'The boots', half: 'right', part: 'shaft', partLabel: 'shaft',
-  }, target: seen(40), aim: seen(41, '#aa5500'), aimWords: 'A sound place.',
+  }, target: seen(40), aim: seen(41, '#aa5500'), aimWords: 'A sound place.', finish: 'satin', agreedFinish: 'satin',
   ground: null, now: null, drops: [], recipe: [], due: [], paints: [], total: 0, capacity: 200, dropMl: 0.05, dabs: [], dabbed: false, history: [],
   need: { areaDm2: 0.3, coats: 2, applicator: 'sponge', layMl: 0.6, keepMl: 0.12, drops: 15, dryUm: 12, caution: null }, keptMl: null, keptWhere: '',
   places: ['right shaft'], planned: false, coats: [], capacityMl: 9, leftMl: 0, shortMl: null, goodUntil: null, ...more,

@@ -224,6 +224,20 @@ final class Brief
         return Aim::Recolour === $this->aim($part) && ($part->at->part->isOuter() || Aim::Recolour === $part->agreed?->aim);
     }
 
+    /**
+     * Some of these places are to have a colour that is known: there is nothing to match.
+     *
+     * @param list<Place> $places
+     */
+    public function hasNewColour(array $places): bool
+    {
+        return [] !== array_filter($places, function (Place $at): bool {
+            $part = $this->piece->part($at);
+
+            return null !== $part && Aim::Recolour === $this->aim($part) && null !== $this->shade($part);
+        });
+    }
+
     /** The shade that cream, wax, dressing and thread follow: its own, or the new one; null where that is chosen with the pot. */
     public function shade(Part $part): ?Shade
     {

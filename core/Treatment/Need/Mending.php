@@ -182,7 +182,9 @@ final readonly class Mending
     /** @return list<Need> */
     private function rubber(Half $half): array
     {
-        $yellow = $this->brief->parts($half, fn (Part $p): bool => $this->brief->freshens($p) && PartName::Outsole !== $p->at->part
+        // What gets another colour over all of it need not be white first.
+        $yellow = $this->brief->parts($half, fn (Part $p): bool => $this->brief->freshens($p) && !$this->brief->isRecoloured($p)
+            && PartName::Outsole !== $p->at->part
             && \in_array($p->material, [Material::Rubber, Material::Foam], true) && $this->brief->worst($p->at, FindingKind::YellowedRubber) > 0);
         $bleached = array_values(array_filter($yellow, fn (Part $p): bool => $this->brief->worst($p->at, FindingKind::YellowedRubber) > 1));
         $firm = array_values(array_filter($bleached, fn (Part $p): bool => $this->isFirm($p, Ladder::Rubber, FindingKind::YellowedRubber)));

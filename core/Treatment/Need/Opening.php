@@ -27,7 +27,7 @@ final readonly class Opening
         $off = Brief::places(array_filter($parts, static fn (Part $p): bool => $p->at->part->isDetachable()));
         $read = Brief::places(array_filter(
             $parts,
-            static fn (Part $p): bool => $p->at->part->isOuter() && (null !== $colouring->family($p) || null !== $colouring->touch($p))
+            fn (Part $p): bool => ($p->at->part->isOuter() || $this->brief->isRecoloured($p)) && (null !== $colouring->family($p) || null !== $colouring->touch($p))
         ));
         $needs = [];
         if ([] !== $off) {
@@ -48,7 +48,9 @@ final readonly class Opening
             $needs[] = new Need(
                 Step::act(Phase::Record, Action::ReadColour, $read),
                 Rank::READ_COLOUR,
-                Message::of('Colour is matched to what was there: read it where it has not faded, before anything is wet.'),
+                $this->brief->hasNewColour($read)
+                    ? Message::of('Coats are counted over what is there; the new colours are mixed before the hour after degreasing runs.')
+                    : Message::of('Colour is matched to what was there: read it where it has not faded, before anything is wet.'),
                 ['O-1'],
             );
         }
@@ -61,7 +63,10 @@ final readonly class Opening
     {
         $piece = $this->brief->piece;
         $colouring = new Colouring($this->brief);
-        $coloured = Brief::places(array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && null !== $colouring->family($p)));
+        $coloured = Brief::places(array_filter(
+            $piece->parts,
+            fn (Part $p): bool => ($p->at->part->isOuter() || $this->brief->isRecoloured($p)) && null !== $colouring->family($p),
+        ));
         $treed = $piece->kind->family()->isFootwear()
             ? Brief::places(array_filter($piece->parts, static fn (Part $p): bool => $p->at->part->isOuter() && !$p->at->part->isDetachable()))
             : [];

@@ -34,6 +34,9 @@ use KindHeel\Core\Treatment\Wish\School;
 /** How each act is done at the bench: strokes, amount, what to hold on to, and the gate test (W-1). */
 final class Instructions
 {
+    /** Minutes to mix a colour for a whole part; the next one on the same piece goes faster, with everything at hand. */
+    private const FIRST_COLOUR = 20.0;
+    private const NEXT_COLOUR = 10.0;
     /** So many parts a title names one by one. */
     private const NAMED = 4;
 
@@ -65,13 +68,19 @@ final class Instructions
                 Message::of('Dry and finished, where it was read at the start').(self::isOne($step) ? '.' : Message::of('; left and right beside each other.')),
                 null,
                 2.0,
+            ) : ($brief->hasNewColour($step->on) ? new Instruction(
+                Message::of('Read it, and mix the new colours'),
+                Message::of('Each part that is coloured, as it is: three readings, the foot of the meter flat. Then mix each new colour to what is wanted, ')
+                    .Message::of('on paper, dried and read beside it.'),
+                null,
+                3.0 + self::matching($step, $brief),
             ) : new Instruction(
                 Message::of('Read the colour'),
                 Message::of('On a clean, dry place that has not faded, ').self::hiddenPlace($brief).Message::of('. Three readings, the foot of the meter ')
                     .Message::of('flat; note where. Mix to it on paper now, dried and read beside it: later the hour after degreasing runs.'),
                 null,
                 3.0 + self::matching($step, $brief),
-            ),
+            )),
             Action::Tree => $brief->piece->kind->isFlat() ? new Instruction(
                 Message::of('Lay it out flat'),
                 Message::of('On a clean board, straight and unpressed, a smooth weight at each end; turned with both hands.'),
@@ -139,7 +148,8 @@ final class Instructions
             Action::Stitch => new Instruction(
                 Message::of('Sew the %s', PlaceWords::parts($step->on)),
                 Message::of('Saddle stitch with two needles through the old holes, two or three sound stitches overlapped at the start; pull evenly, tap the ')
-                    .Message::of('seam flat, end with a few backstitches.'),
+                    .Message::of('seam flat, end with a few backstitches.')
+                    .(self::isToned($step, $brief) ? Message::of(' Tone the thread with a dye pen before it is waxed, and let it dry.') : ''),
                 null,
                 Supplies::sewingMinutes($step, $brief),
             ),
@@ -224,7 +234,9 @@ final class Instructions
             static fn (Place $p): bool => null !== $brief->piece->part($p) && Reach::Part === $brief->reach($brief->piece->part($p))
         );
 
-        return [] === $whole ? 4.0 : 20.0;
+        $colours = array_unique(array_map(static fn (Place $p): string => null === ($part = $brief->piece->part($p)) ? '' : $brief->piece->colourOf($part), $whole));
+
+        return [] === $whole ? 4.0 : self::FIRST_COLOUR + self::NEXT_COLOUR * (\count($colours) - 1);
     }
 
     private static function laying(Step $step, ?Shade $shade, Brief $brief): Laying
@@ -337,6 +349,11 @@ final class Instructions
                 0.8,
             ),
         };
+    }
+
+    private static function isToned(Step $step, Brief $brief): bool
+    {
+        return [] !== array_filter($step->on, static fn (Place $p): bool => false === $brief->piece->part($p)?->wants(Wish::ThreadShows));
     }
 
     private static function masking(Step $step, Brief $brief): Instruction

@@ -636,7 +636,8 @@ final class Sequencer
     }
 
     /**
-     * What has to be followed within the hour is not begun before all else that its follower waits for: the dye's own trial dries while nothing is degreased.
+     * What has to be followed within the hour is not begun before all else that its follower waits for: the dye's own trial dries while nothing is
+     * degreased, and the colour beside it before it may be taped.
      */
     private function openItsWindowLate(Step $step): void
     {
@@ -646,13 +647,31 @@ final class Sequencer
             }
             $at = $this->position[$window->step];
             $opening = $this->placed[$at]->step;
-            foreach ($step->after as $bond) {
-                if (null !== $bond->from && $this->position[$bond->step] < $at) {
-                    $opening = $opening->bound(new After($bond->step, $bond->from));
-                }
+            foreach ($this->waitedFor($step, $at) as $bond) {
+                $opening = $opening->bound(new After($bond->step, $bond->from));
             }
             array_splice($this->placed, $at, 1, [$this->placed[$at]->with($opening)]);
         }
+    }
+
+    /**
+     * What a step, and what comes between, has to wait for of all that lies before a place in the order.
+     *
+     * @return list<After>
+     */
+    private function waitedFor(Step $step, int $at): array
+    {
+        $bonds = [];
+        foreach ($step->after as $bond) {
+            $position = $this->position[$bond->step];
+            if ($position > $at) {
+                array_push($bonds, ...$this->waitedFor($this->placed[$position]->step, $at));
+            } elseif (null !== $bond->from && $position < $at) {
+                $bonds[] = $bond;
+            }
+        }
+
+        return $bonds;
     }
 
     /** The last act goes on, on the other half: what dries in between is not waited for, and nothing waits for it. */

@@ -6,6 +6,7 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Material\Trial;
@@ -132,10 +133,13 @@ final class Supplies
         return Message::of('waxed thread');
     }
 
-    /** New thread is toned to what it lies beside. */
+    /** New thread is toned to what it lies beside, as that will be, unless it may show. */
     private static function toned(Place $place, Brief $brief): string
     {
         $part = $brief->piece->part($place);
+        if (true === $part?->wants(Wish::ThreadShows)) {
+            return Message::of(', left to show');
+        }
         $shade = null === $part ? null : $brief->shade($part);
 
         return null === $shade ? '' : Message::of(', toned to ').$shade->label();

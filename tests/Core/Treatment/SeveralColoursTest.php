@@ -8,13 +8,17 @@ use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Agreed;
 use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Finding;
 use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
+use KindHeel\Core\Assessment\Wish;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Drying\Air;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Finding\Severity;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Treatment\Action;
@@ -90,6 +94,30 @@ final class SeveralColoursTest extends TestCase
         self::assertSame([Shade::Navy, Shade::Bottle, Shade::CherryRed, Shade::Grey, Shade::Ivory], $turns);
     }
 
+    /** One pair of hands, step after step: nothing is degreased while the colour beside it still has two hours to go before it may be taped (O-12). */
+    #[DataProvider('sides')]
+    public function testWhatWasDegreasedIsColouredWithinTheHour(string $side): void
+    {
+        $ended = [];
+        $now = 0.0;
+        $windows = 0;
+        foreach ($this->plan($this->trainers(self::FIVE), $side)->steps as $planned) {
+            $start = $now;
+            foreach ($planned->waits as $wait) {
+                $start = max($start, $ended[$wait->bond->step] + ($wait->minMinutes ?? 0.0));
+            }
+            foreach ($planned->waits as $wait) {
+                if (null !== $wait->bond->withinMinutes) {
+                    ++$windows;
+                    $since = $start - $ended[$wait->bond->step];
+                    self::assertLessThanOrEqual($wait->bond->withinMinutes, $since, $planned->title.' on the '.$planned->where);
+                }
+            }
+            $ended[$planned->step->id] = $now = $start + $planned->minutes;
+        }
+        self::assertGreaterThanOrEqual(10, $windows);
+    }
+
     #[DataProvider('sides')]
     public function testOneClearFilmGoesOverAllOfThem(string $side): void
     {
@@ -159,6 +187,41 @@ final class SeveralColoursTest extends TestCase
         self::assertSame([], $this->of($this->plan($shoes, 'sponge'), static fn (PlannedStep $s): bool => FamilyId::EdgeDressing === $s->step->family));
     }
 
+    public function testRubberThatGetsAnotherColourIsNotWhitenedFirst(): void
+    {
+        $piece = $this->trainers(['midsole' => Shade::Bottle], found: [new Finding(Shoes::place('left/midsole'), FindingKind::YellowedRubber, Severity::from(3))]);
+        $families = array_map(static fn (PlannedStep $s): ?FamilyId => $s->step->family, $this->plan($piece, 'sponge')->steps);
+        self::assertNotContains(FamilyId::Peroxide, $families);
+        self::assertContains(FamilyId::Paint, $families);
+        $kept = $this->trainers([], found: [new Finding(Shoes::place('left/midsole'), FindingKind::YellowedRubber, Severity::from(4))]);
+        self::assertContains(FamilyId::Peroxide, array_map(static fn (PlannedStep $s): ?FamilyId => $s->step->family, $this->plan($kept, 'sponge')->steps));
+    }
+
+    public function testNewColoursAreMixedToWhatIsWantedAndFiveTakeLongerThanOne(): void
+    {
+        $reads = fn (Piece $piece): PlannedStep => $this->of($this->plan($piece, 'sponge'), static fn (PlannedStep $s): bool => Action::ReadColour === $s->step->action)[0];
+        $five = $reads($this->trainers(self::FIVE));
+        self::assertSame(['Read it, and mix the new colours', 63.0], [$five->title, $five->minutes]);
+        self::assertSame(23.0, $reads($this->trainers(['vamp' => Shade::Navy]))->minutes);
+        self::assertStringNotContainsString('matched to what was there', $five->why);
+        $matched = $reads(Shoes::pair()->to(Aim::Restore)->with('left/vamp', FindingKind::Scuff, 3)->with('left/vamp', FindingKind::Faded, 3)->piece());
+        self::assertSame('Read the colour', $matched->title);
+    }
+
+    public function testNewThreadIsTonedToTheNewColourOrMayShow(): void
+    {
+        $sewn = fn (Shoes $shoes): PlannedStep => $this->of(
+            $this->plan($shoes->measured('left/vamp', FindingKind::OpenSeam, 3, 40.0)->piece(), 'sponge'),
+            static fn (PlannedStep $s): bool => Action::Stitch === $s->step->action,
+        )[0];
+        $toned = $sewn(Shoes::pair()->recoloured(Shade::Navy));
+        self::assertStringContainsString('dye pen', $toned->how);
+        self::assertStringContainsString('toned to navy', $toned->supplies[0]->label());
+        $shows = $sewn(Shoes::pair()->wishing('left/vamp', Wish::ThreadShows));
+        self::assertStringNotContainsString('dye pen', $shows->how);
+        self::assertStringContainsString('left to show', $shows->supplies[0]->label());
+    }
+
     public function testWhatIsPaintedNextToItsOldColourIsTaped(): void
     {
         $plan = $this->plan($this->trainers(['toe-box' => Shade::Navy]), 'sponge');
@@ -172,8 +235,9 @@ final class SeveralColoursTest extends TestCase
     /**
      * @param array<string, Shade> $colours by part
      * @param array<string, Gloss> $gloss   by part, where it is not matt
+     * @param list<Finding>        $found
      */
-    private function trainers(array $colours, array $gloss = []): Piece
+    private function trainers(array $colours, array $gloss = [], array $found = []): Piece
     {
         $piece = Shoes::pair(Kind::CourtTrainer)->piece();
         $parts = array_map(static function (Part $part) use ($colours, $gloss): Part {
@@ -182,7 +246,7 @@ final class SeveralColoursTest extends TestCase
             return isset($colours[$name]) ? $part->going(new Agreed(Aim::Recolour, $gloss[$name] ?? Gloss::Matt, Patina::Keep, $colours[$name])) : $part;
         }, array_values($piece->parts));
 
-        return Piece::of($piece->kind, $piece->size, $piece->agreed, $parts, []);
+        return Piece::of($piece->kind, $piece->size, $piece->agreed, $parts, $found);
     }
 
     private function plan(Piece $piece, string $side): Plan

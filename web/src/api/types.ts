@@ -600,6 +600,11 @@ export interface FindingsInput {
   findings: readonly FindingInput[];
 }
 
+export interface FinishInput {
+  version: number;
+  finish: Gloss;
+}
+
 export interface FitView {
   readonly overWhite: number;
   readonly overBlack: number;
@@ -1581,6 +1586,8 @@ export interface PotView {
   readonly target: SeenView;
   readonly aim: SeenView;
   readonly aimWords: string;
+  readonly finish: Gloss;
+  readonly agreedFinish: Gloss;
   readonly ground: SeenView | null;
   readonly now: PotLookView | null;
   readonly drops: readonly DropView[];

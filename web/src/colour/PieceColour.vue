@@ -72,6 +72,9 @@ const places = computed(() => (piece.value?.parts ?? [])
   .filter((p) => colour.value?.outer.includes(p.part))
   .map((p) => ({ half: p.half, part: p.part, label: names.value[p.part] ?? p.part })))
 const potName = computed(() => `${piece.value?.name ?? ''}, ${part.value === undefined ? '' : (names.value[part.value] ?? part.value)}`.slice(0, 120))
+/** How the part is to shine: as agreed for it, or for the piece. */
+const agreedGloss = computed(() =>
+  piece.value?.parts.find((p) => p.part === part.value && p.half === at.value)?.agreed?.gloss ?? colour.value?.gloss ?? 'satin')
 const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound') !== null && latest('damage') !== null))
 </script>
 
@@ -157,7 +160,7 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
             <RouterLink class="may" :to="`/pots?near=${target.id}`">{{ t('colour.PieceColour.aKeptPotLikeIt') }}</RouterLink>
           </div>
           <MixPot
-            v-else :target="target" :ground="ground" :gloss="target.spot === 'wanted' ? target.gloss : colour.gloss" :busy="hands.busy.value"
+            v-else :target="target" :ground="ground" :gloss="agreedGloss" :busy="hands.busy.value"
             :name="potName" :areas="colour.areas" :planned="colour.planned" @mix="(given) => mix(given, (pot) => router.push(`/pots/${pot.id}`))"
           />
         </template>

@@ -45,7 +45,7 @@ const next = computed(() => {
     <p class="text-lg font-semibold">{{ settling.sentence }}</p>
     <p :class="settling.advice === 'ask' ? 'stop' : 'text-lg'">{{ next }}</p>
     <div class="grid grid-cols-[1fr_auto] gap-5 items-end max-w-2xl">
-      <svg :viewBox="`-6 0 ${WIDTH + 12} ${HEIGHT + 20}`" class="w-full" role="img" :aria-label="t('colour.WayBack.theWayBack')">
+      <svg :viewBox="`-6 0 ${WIDTH + 12} ${HEIGHT + 26}`" class="w-full" role="img" :aria-label="t('colour.WayBack.theWayBack')">
         <line x1="0" :x2="WIDTH" :y1="y(0)" :y2="y(0)" stroke="currentColor" stroke-dasharray="2 4" />
         <rect
           :x="x(24)" :width="WIDTH - x(24)" :y="y(settling.least)" :height="Math.max(1, y(settling.most) - y(settling.least))"
@@ -56,7 +56,7 @@ const next = computed(() => {
           v-for="look in settling.looks" :key="look.at" :cx="x(look.hours)" :cy="y(look.off)" r="6" stroke="currentColor" :fill="under(look.seen) ?? 'none'"
         />
         <text
-          v-for="mark in marks" :key="mark.hours" :x="x(mark.hours)" :y="HEIGHT + 16" :text-anchor="mark.hours === 0 ? 'start' : 'middle'" class="text-[11px]"
+          v-for="mark in marks" :key="mark.hours" :x="x(mark.hours)" :y="HEIGHT + 19" :text-anchor="mark.hours === 0 ? 'start' : 'middle'" class="text-[15px]"
           fill="currentColor"
         >{{ mark.label }}</text>
       </svg>

@@ -53,6 +53,7 @@ const {
   dropSize,
   portion,
   judge,
+  finish,
   jar,
   amount,
   pour,
@@ -211,6 +212,11 @@ useKeys((event) => {
         <button class="quiet justify-self-start" type="button" @click="dismiss">{{ t('pots.PotScreen.iHaveReadIt') }}</button>
       </div>
       <template v-if="pot">
+        <p v-if="pot.state === 'mixing' && pot.finish !== pot.agreedFinish" class="caution">{{
+          t('pots.PotScreen.agreedOnSince', [pot.agreedFinish, pot.finish])
+        }} <button class="quiet" type="button" :disabled="hands.busy.value" @click="finish(pot.agreedFinish)">{{
+          t('pots.PotScreen.matchItFor', [pot.agreedFinish])
+        }}</button></p>
         <Recipes
           v-if="phase === 'recipe'" :recipes="recipes" :aim="pot.aim" :busy="hands.busy.value" :paints="pot.paints" :without="without" @choose="choose"
           @without="doWithout"

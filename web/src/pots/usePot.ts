@@ -1,7 +1,7 @@
 import { tryOnScopeDispose } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { CoatsView, CorrectionView, CountBy, DropView, Off, PotView, RecipesView, RecipeView } from '../api/types'
+import type { CoatsView, CorrectionView, CountBy, DropView, Gloss, Off, PotView, RecipesView, RecipeView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 import { phaseOf, stillDue } from './phases'
@@ -123,6 +123,7 @@ export const usePot = (id: number, now: () => number) => {
       act(() => api.post<PotView>(`/pots/${id}/portions`, { code, by, amount, drops })),
     dab: () => act(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version() })),
     judge: (eye: Partial<Record<Off, number>>) => act(() => api.post<PotView>(`/pots/${id}/dabs`, { version: version(), eye })),
+    finish: (finish: Gloss) => act(() => api.put<PotView>(`/pots/${id}/finish`, { version: version(), finish })),
     jar: (ml: number) => act(() => api.put<PotView>(`/pots/${id}/jar`, { version: version(), ml })),
     amount: (ml: number) => act(() => api.put<PotView>(`/pots/${id}/amount`, { version: version(), ml })),
     pour: (from: number, share: number) => act(() => api.post<PotView>(`/pots/${id}/pour`, { version: version(), from, share })),
