@@ -143,7 +143,11 @@ final readonly class Records
             $since = $other->isDone() && $other->toNeed()->step->laysProduct() ? max($since, $other->work()->endedAt()) : $since;
         }
         $on = array_map(static fn (Place $p): string => $p->key, $step->toNeed()->step->on);
-        $readings = Row::all($this->connection, "SELECT half, part, at FROM reading WHERE piece_id = ? AND spot NOT IN ('wanted', 'settling')", [$step->piece()->id()]);
+        $readings = Row::all(
+            $this->connection,
+            "SELECT half, part, at FROM reading WHERE piece_id = ? AND spot NOT IN ('wanted', 'settling')",
+            [$step->piece()->id()],
+        );
         foreach ($readings as $reading) {
             if (\in_array($reading->text('half').'/'.$reading->text('part'), $on, true) && (null === $since || $reading->time('at') >= $since)) {
                 return null;

@@ -55,7 +55,10 @@ final readonly class DyeReader
             null === $aim ? null : $ladder->never($aim->spectrum()),
             null === $aim
                 ? []
-                : array_map(fn (DyeMatch $m): DyeMatchView => $this->match($m, $ladder, $look), $ladder->nearest($aim->lab(), array_values($this->shelf->dyes()))),
+                : array_map(
+                    fn (DyeMatch $m): DyeMatchView => $this->match($m, $ladder, $look),
+                    $ladder->nearest($aim->lab(), array_values($this->shelf->dyes())),
+                ),
             $ladders,
             $finish->gloss,
         );

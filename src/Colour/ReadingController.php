@@ -100,7 +100,11 @@ final readonly class ReadingController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->once->answer(fn () => ($this->watch)($id, $input, $this->members->person($member)), 201, fn (): PieceColourView => $this->reader->of($id));
+        return $this->once->answer(
+            fn () => ($this->watch)($id, $input, $this->members->person($member)),
+            201,
+            fn (): PieceColourView => $this->reader->of($id),
+        );
     }
 
     #[Route('/api/settlings/{id}', requirements: ['id' => '\d{1,9}'], methods: ['DELETE'])]

@@ -108,7 +108,8 @@ final readonly class SettlingReader
             }
             $readings = $this->readings($reading->piece());
             $looks = $this->looks($settling, $settlings, $readings);
-            $way = Settling::of($settling->before()->lab(), array_map(static fn (array $l): array => [$l[0], $l[1]], $looks), SettlingHabit::usual($settling->family()));
+            $seen = array_map(static fn (array $l): array => [$l[0], $l[1]], $looks);
+            $way = Settling::of($settling->before()->lab(), $seen, SettlingHabit::usual($settling->family()));
             if ($way->isJudged() && [] !== $looks) {
                 $last = $looks[\count($looks) - 1][2];
                 $settling->concludes($way->stays, null === $settling->dye() ? null : DyeFinish::deepened(

@@ -125,11 +125,11 @@ final readonly class SimulatedBench
     /** Something was laid there: a third darker at first, and back as such products go, with a fifth more that stays. */
     private function darkened(Spectrum $leather, int $piece, string $half, string $part): Spectrum
     {
-        $laid = Row::first($this->connection, 'SELECT family, laid_at FROM settling WHERE piece_id = ? AND half = ? AND part = ? ORDER BY laid_at DESC LIMIT 1', [
-            $piece,
-            $half,
-            $part,
-        ]);
+        $laid = Row::first(
+            $this->connection,
+            'SELECT family, laid_at FROM settling WHERE piece_id = ? AND half = ? AND part = ? ORDER BY laid_at DESC LIMIT 1',
+            [$piece, $half, $part],
+        );
         if (null === $laid) {
             return $leather;
         }

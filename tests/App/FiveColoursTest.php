@@ -45,14 +45,16 @@ final class FiveColoursTest extends ApiTestCase
         $id = $this->trainers();
         foreach (self::WANTED as $wanted) {
             $places = $this->places(...$wanted['parts']);
-            $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/wanted-colours", ['gloss' => 'matt', 'places' => $places] + array_diff_key($wanted, ['parts' => 1]), 201);
+            $given = ['gloss' => 'matt', 'places' => $places] + array_diff_key($wanted, ['parts' => 1]);
+            $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/wanted-colours", $given, 201);
         }
         $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
         $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $version]);
         self::assertCount(4, array_filter($plan->steps, static fn (StepView $s): bool => str_starts_with($s->title, 'Seal with topcoat')), 'one film over all');
         $this->photographed($id);
         $colour = $this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour");
-        self::assertSame([2, 2, 4, 4, 4], self::sorted(array_map(static fn ($g): int => \count($g->places), $colour->planned)), 'a pot for each colour, for both halves');
+        $sizes = self::sorted(array_map(static fn ($g): int => \count($g->places), $colour->planned));
+        self::assertSame([2, 2, 4, 4, 4], $sizes, 'a pot for each colour, for both halves');
 
         $pots = array_map(fn ($group): int => $this->mixed($id, $group->places, $colour), $colour->planned);
         self::assertCount(5, $pots);
@@ -63,7 +65,8 @@ final class FiveColoursTest extends ApiTestCase
             self::assertSame([], array_filter($pot->coats, static fn ($c): bool => !$c->done), $pot->name.': every coat was laid');
             self::assertGreaterThan(0.0, $pot->leftMl, 'a fifth is kept back');
             self::assertNull($pot->shortMl);
-            $kept = $this->must(PotView::class, 'PUT', "/api/pots/{$pot->id}/kept", ['version' => $pot->version, 'ml' => round($pot->leftMl, 1), 'where' => 'Box 3']);
+            $rest = ['version' => $pot->version, 'ml' => round($pot->leftMl, 1), 'where' => 'Box 3'];
+            $kept = $this->must(PotView::class, 'PUT', "/api/pots/{$pot->id}/kept", $rest);
             self::assertSame(PotState::Kept, $kept->state);
             $label = $this->must(PotLabelView::class, 'GET', "/api/pots/{$pot->id}/label");
             self::assertSame('matt', $label->finish);
@@ -104,7 +107,10 @@ final class FiveColoursTest extends ApiTestCase
     private function mixed(int $id, array $places, PieceColourView $colour): int
     {
         $first = $places[0];
-        $wanted = self::firstOf($colour->readings, static fn ($r): bool => 'wanted' === $r->spot->value && $r->half === $first->half && $r->part === $first->part);
+        $wanted = self::firstOf(
+            $colour->readings,
+            static fn ($r): bool => 'wanted' === $r->spot->value && $r->half === $first->half && $r->part === $first->part,
+        );
         $look = ['what' => 'place', 'piece' => $id, 'half' => $first->half->value, 'part' => $first->part->value, 'spot' => 'sound'];
         $ground = $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", [
             'half' => $first->half->value, 'part' => $first->part->value, 'spot' => 'sound', 'source' => 'reader',
@@ -115,7 +121,8 @@ final class FiveColoursTest extends ApiTestCase
             'places' => array_map(static fn ($p): array => ['half' => $p->half->value, 'part' => $p->part->value], $places),
         ], 201);
         $recipe = $this->must(RecipesView::class, 'GET', "/api/pots/{$pot->id}/recipes")->recipes[0];
-        $pot = $this->must(PotView::class, 'PUT', "/api/pots/{$pot->id}/recipe", ['version' => $pot->version, 'drops' => array_column($recipe->drops, 'drops', 'code')]);
+        $chosen = ['version' => $pot->version, 'drops' => array_column($recipe->drops, 'drops', 'code')];
+        $pot = $this->must(PotView::class, 'PUT', "/api/pots/{$pot->id}/recipe", $chosen);
         foreach ($pot->due as $due) {
             $portion = $due->portion;
             $pot = CountBy::Drops === $portion->by
@@ -166,7 +173,8 @@ final class FiveColoursTest extends ApiTestCase
         foreach (self::WANTED as $wanted) {
             foreach ($this->places(...$wanted['parts']) as $place) {
                 $seen = $this->must(MeasurementView::class, 'POST', '/api/reader', ['what' => 'place', 'piece' => $id, 'spot' => 'sound'] + $place);
-                $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", $place + ['spot' => 'sound', 'source' => 'reader', 'measured' => [$seen->values]], 201);
+                $read = $place + ['spot' => 'sound', 'source' => 'reader', 'measured' => [$seen->values]];
+                $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/readings", $read, 201);
             }
         }
     }

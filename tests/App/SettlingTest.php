@@ -133,7 +133,8 @@ final class SettlingTest extends ApiTestCase
         $id = $this->plannedPair();
         $version = $this->must(PieceView::class, 'GET', "/api/pieces/$id")->version;
         $vamp = [['half' => 'left', 'part' => 'vamp'], ['half' => 'right', 'part' => 'vamp']];
-        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", ['version' => $version, 'places' => $vamp, 'material' => 'veg-tan', 'certainty' => 'known']);
+        $known = ['version' => $version, 'places' => $vamp, 'material' => 'veg-tan', 'certainty' => 'known'];
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", $known);
         $chosen = ['parts' => ['vamp'], 'washes' => [['dye' => 'russet', 'thinner' => 3, 'coats' => 2]], 'applicator' => 'cloth'];
         $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/dye-choices", $chosen, 201);
         $this->read($id, 'left', 'sound', self::BEFORE);
@@ -213,6 +214,8 @@ final class SettlingTest extends ApiTestCase
 
     private function watch(int $id, string $half, string $family): SettlingView
     {
-        return $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/settlings", ['half' => $half, 'part' => 'vamp', 'family' => $family], 201)->settlings[0];
+        $given = ['half' => $half, 'part' => 'vamp', 'family' => $family];
+
+        return $this->must(PieceColourView::class, 'POST', "/api/pieces/$id/settlings", $given, 201)->settlings[0];
     }
 }

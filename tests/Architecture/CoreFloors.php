@@ -15,7 +15,8 @@ final class CoreFloors extends Floors
     {
         return [
             'Text', 'Quantity', 'Offer',
-            'Drying', 'Product', 'Product/Family', 'Colour', 'Colour/Recipe', 'Colour/Pot', 'Stock', 'Finding', 'Material', 'Material/Profile', 'Anatomy',
+            'Drying', 'Product', 'Product/Family', 'Colour', 'Colour/Recipe', 'Colour/Pot', 'Colour/Settling', 'Stock', 'Finding',
+            'Material', 'Material/Profile', 'Anatomy',
             'Assessment', 'Assessment/Disclosure',
             'Treatment', 'Treatment/Rule', 'Treatment/Checking', 'Treatment/Wish', 'Treatment/Need', 'Treatment/Planning',
             'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule', 'Costing',

@@ -27,7 +27,8 @@ final readonly class Opening
         $off = Brief::places(array_filter($parts, static fn (Part $p): bool => $p->at->part->isDetachable()));
         $read = Brief::places(array_filter(
             $parts,
-            fn (Part $p): bool => ($p->at->part->isOuter() || $this->brief->isRecoloured($p)) && (null !== $colouring->family($p) || null !== $colouring->touch($p))
+            fn (Part $p): bool => ($p->at->part->isOuter() || $this->brief->isRecoloured($p))
+                && (null !== $colouring->family($p) || null !== $colouring->touch($p)),
         ));
         $needs = [];
         if ([] !== $off) {

@@ -229,14 +229,15 @@ final class Instructions
     /** Minutes to mix to what was read: for whole parts a pot, for a mark a few drops. */
     private static function matching(Step $step, Brief $brief): float
     {
-        $whole = array_filter(
-            $step->on,
-            static fn (Place $p): bool => null !== $brief->piece->part($p) && Reach::Part === $brief->reach($brief->piece->part($p))
-        );
+        $colours = [];
+        foreach ($step->on as $place) {
+            $part = $brief->piece->part($place);
+            if (null !== $part && Reach::Part === $brief->reach($part)) {
+                $colours[$brief->piece->colourOf($part)] = true;
+            }
+        }
 
-        $colours = array_unique(array_map(static fn (Place $p): string => null === ($part = $brief->piece->part($p)) ? '' : $brief->piece->colourOf($part), $whole));
-
-        return [] === $whole ? 4.0 : self::FIRST_COLOUR + self::NEXT_COLOUR * (\count($colours) - 1);
+        return [] === $colours ? 4.0 : self::FIRST_COLOUR + self::NEXT_COLOUR * (\count($colours) - 1);
     }
 
     private static function laying(Step $step, ?Shade $shade, Brief $brief): Laying

@@ -51,7 +51,8 @@ final class SettlingTest extends TestCase
         $wet = Settling::of($this->before, [[0.0, $this->really(9.0, 0.1, 1.7, 0.0)]], SettlingHabit::usual(FamilyId::ConditionerLight));
         self::assertSame(SettlingAdvice::Wait, $wet->advice());
         self::assertGreaterThan($wet->low + 0.1, $wet->high);
-        self::assertMatchesRegularExpression('/^About (eight|nine) tenths back by the same hour tomorrow; it stays .*, by \d\.\d to \d\.\d\.$/', $wet->sentence());
+        $expected = '/^About (eight|nine) tenths back by the same hour tomorrow; it stays .*, by \d\.\d to \d\.\d\.$/';
+        self::assertMatchesRegularExpression($expected, $wet->sentence());
         $later = Settling::of(
             $this->before,
             [[0.0, $this->really(9.0, 0.1, 1.7, 0.0)], [2.0, $this->really(9.0, 0.1, 1.7, 2.0)], [8.0, $this->really(9.0, 0.1, 1.7, 8.0)]],

@@ -189,17 +189,21 @@ final class SeveralColoursTest extends TestCase
 
     public function testRubberThatGetsAnotherColourIsNotWhitenedFirst(): void
     {
-        $piece = $this->trainers(['midsole' => Shade::Bottle], found: [new Finding(Shoes::place('left/midsole'), FindingKind::YellowedRubber, Severity::from(3))]);
+        $yellow = static fn (int $severity): array => [new Finding(Shoes::place('left/midsole'), FindingKind::YellowedRubber, Severity::from($severity))];
+        $piece = $this->trainers(['midsole' => Shade::Bottle], found: $yellow(3));
         $families = array_map(static fn (PlannedStep $s): ?FamilyId => $s->step->family, $this->plan($piece, 'sponge')->steps);
         self::assertNotContains(FamilyId::Peroxide, $families);
         self::assertContains(FamilyId::Paint, $families);
-        $kept = $this->trainers([], found: [new Finding(Shoes::place('left/midsole'), FindingKind::YellowedRubber, Severity::from(4))]);
+        $kept = $this->trainers([], found: $yellow(4));
         self::assertContains(FamilyId::Peroxide, array_map(static fn (PlannedStep $s): ?FamilyId => $s->step->family, $this->plan($kept, 'sponge')->steps));
     }
 
     public function testNewColoursAreMixedToWhatIsWantedAndFiveTakeLongerThanOne(): void
     {
-        $reads = fn (Piece $piece): PlannedStep => $this->of($this->plan($piece, 'sponge'), static fn (PlannedStep $s): bool => Action::ReadColour === $s->step->action)[0];
+        $reads = fn (Piece $piece): PlannedStep => $this->of(
+            $this->plan($piece, 'sponge'),
+            static fn (PlannedStep $s): bool => Action::ReadColour === $s->step->action,
+        )[0];
         $five = $reads($this->trainers(self::FIVE));
         self::assertSame(['Read it, and mix the new colours', 63.0], [$five->title, $five->minutes]);
         self::assertSame(23.0, $reads($this->trainers(['vamp' => Shade::Navy]))->minutes);

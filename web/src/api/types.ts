@@ -2425,7 +2425,7 @@ export interface WhyInput {
   why: string;
 }
 
-export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down' | 'mottled' | 'shaded';
+export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 'let-down' | 'mottled' | 'shaded' | 'thread-shows';
 
 export interface WithPieceInput {
   like?: number | null;
