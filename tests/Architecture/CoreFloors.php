@@ -19,7 +19,7 @@ final class CoreFloors extends Floors
             'Material', 'Material/Profile', 'Anatomy',
             'Assessment', 'Assessment/Disclosure',
             'Treatment', 'Treatment/Rule', 'Treatment/Checking', 'Treatment/Wish', 'Treatment/Need', 'Treatment/Planning',
-            'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule', 'Costing',
+            'Schedule/Calendar', 'Schedule/Learning', 'Schedule/Solve', 'Schedule', 'Costing', 'Care',
         ];
     }
 }
