@@ -28,9 +28,12 @@ final readonly class LikelyCauses
         $all = array_sum($weights);
         arsort($weights);
 
-        return array_map(
-            static fn (string $cause): array => [Cause::from($cause), $weights[$cause] / $all, \in_array(Cause::from($cause), $shown, true)],
-            array_keys($weights),
-        );
+        $likely = [];
+        foreach ($weights as $id => $share) {
+            $cause = Cause::from($id);
+            $likely[] = [$cause, $share / $all, \in_array($cause, $shown, true)];
+        }
+
+        return $likely;
     }
 }

@@ -64,7 +64,7 @@ final readonly class PieceColourReader
             gloss: $piece->enum('gloss', Gloss::class),
             readings: $readings,
             pairs: self::pairs($readings),
-            pots: $this->pots->all($id)->pots,
+            pots: $this->pots->all([$id])->pots,
             areas: $this->areas($stored),
             planned: $this->planned($stored),
             outer: array_values(array_filter(

@@ -32,7 +32,7 @@ final readonly class PotController
     #[Route('', methods: ['GET'])]
     public function all(#[MapQueryParameter] ?int $piece = null, #[MapQueryParameter] ?int $near = null): JsonResponse
     {
-        return Answer::of($this->reader->all($piece, $near));
+        return Answer::of($this->reader->all(null === $piece ? null : [$piece], $near));
     }
 
     #[Route('', methods: ['POST'])]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
@@ -33,8 +34,12 @@ final readonly class PotReader
     {
     }
 
-    /** All pots, the last touched first; nearest first where a colour is asked for. */
-    public function all(?int $piece = null, ?int $near = null): PotsView
+    /**
+     * All pots, or those of some pieces, the last touched first; nearest first where a colour is asked for.
+     *
+     * @param list<int>|null $pieces
+     */
+    public function all(?array $pieces = null, ?int $near = null): PotsView
     {
         $like = null === $near ? null : ($this->entities->find(Reading::class, $near) ?? throw new NotFoundHttpException())->lab();
         $rows = Row::all(
@@ -42,8 +47,9 @@ final readonly class PotReader
             'SELECT t.id, t.name, t.state, t.drops, t.recipe, t.kept_ml, t.kept_where, r.l, r.a, r.b, p.id AS piece, p.name AS piece_name, k.customer,
                     (SELECT MAX(e.at) FROM pot_event e WHERE e.pot_id = t.id) AS touched
              FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id JOIN ticket k ON k.id = p.ticket_id'
-            .(null === $piece ? '' : ' WHERE p.id = ?').' ORDER BY touched DESC, t.id DESC LIMIT 200',
-            null === $piece ? [] : [$piece],
+            .(null === $pieces ? '' : ' WHERE p.id IN (?)').' ORDER BY touched DESC, t.id DESC LIMIT 200',
+            null === $pieces ? [] : [$pieces],
+            null === $pieces ? [] : [ArrayParameterType::INTEGER],
         );
         $palette = $this->shelf->palette();
         $pots = array_map(static fn (Row $row): PotRowView => self::row($row, $like, $palette), $rows);

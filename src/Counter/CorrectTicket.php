@@ -8,6 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\ReachedBy;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
@@ -16,14 +17,20 @@ use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Size;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\Phrase;
+use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What was written down wrongly at the counter is put right; the ledger of each piece says what it was. */
 final readonly class CorrectTicket
 {
-    public function __construct(private EntityManagerInterface $entities, private Ledger $ledger, private EventDispatcherInterface $events)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Ledger $ledger,
+        private EventDispatcherInterface $events,
+        private KnownOwner $owners,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -38,6 +45,7 @@ final readonly class CorrectTicket
         }
         $was = ['owner' => $ticket->customer(), 'contact' => $ticket->contact(), 'wish' => $ticket->wish()];
         $ticket->correct(trim($input->customer), trim($input->contact), trim($input->wish));
+        $this->reown($ticket, $was['owner'], $was['contact']);
         $of = self::told($was, ['owner' => $ticket->customer(), 'contact' => $ticket->contact(), 'wish' => $ticket->wish()]);
         foreach ($ticket->pieces() as $piece) {
             $said = [...$of, ...$this->piece($piece, $input->pieces)];
@@ -46,6 +54,32 @@ final readonly class CorrectTicket
             }
         }
         $this->events->dispatch(BenchChanged::inTime());
+    }
+
+    /** Another name is another owner, unless nothing else is known of the one that was written down: then it was a slip of the pen. */
+    private function reown(Ticket $ticket, string $name, string $contact): void
+    {
+        if ($ticket->customer() === $name && $ticket->contact() === $contact) {
+            return;
+        }
+        $owner = $ticket->owner();
+        if (1 === $this->entities->getRepository(Ticket::class)->count(['owner' => $owner])) {
+            $ways = array_values(array_filter($owner->ways(), static fn (array $w): bool => $w['at'] !== $contact));
+            if ('' !== $ticket->contact()) {
+                array_unshift($ways, ['by' => ReachedBy::guess($ticket->contact())->value, 'at' => $ticket->contact()]);
+            }
+            $may = [$owner->mayKeepPictures(), $owner->mayBeReminded()];
+            $owner->is($ticket->customer(), $ways, $owner->likes(), $owner->language(), $owner->notes(), ...$may);
+
+            return;
+        }
+        $other = $this->owners->of($ticket->customer(), $ticket->contact(), $this->clock->now());
+        $ticket->isOf($other);
+        foreach ($ticket->pieces() as $piece) {
+            if ($piece->passport()->owner() === $owner && 1 === $this->entities->getRepository(StoredPiece::class)->count(['passport' => $piece->passport()])) {
+                $piece->passport()->handOver($other);
+            }
+        }
     }
 
     /**
@@ -77,6 +111,7 @@ final readonly class CorrectTicket
                     );
                 }
                 $piece->correct(trim($input->name), $size);
+                $piece->passport()->called($piece->name(), $piece->kind());
                 if (null !== $input->shade) {
                     $piece->isMostly($input->shade);
                 }

@@ -8,6 +8,9 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Ahead;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Owner;
+use KindHeel\App\Job\Passport;
+use KindHeel\App\Job\PassportCode;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\Ticket;
 use KindHeel\App\Ledger\Event;
@@ -28,6 +31,7 @@ final readonly class OpenTicket
         private ClockInterface $clock,
         private WorkingHours $hours,
         private string $workshopTimezone,
+        private KnownOwner $owners,
     ) {
     }
 
@@ -37,7 +41,9 @@ final readonly class OpenTicket
         $now = $this->clock->now();
         $isPromised = '' !== trim($input->promisedAt);
         $promised = $isPromised ? Ahead::of($input->promisedAt, new \DateTimeZone($this->workshopTimezone), $now, 'promisedAt') : $this->inAWeek($now);
-        $ticket = new Ticket(trim($input->customer), trim($input->contact), $promised, trim($input->wish), $now, $by, $isPromised);
+        [$customer, $contact] = [trim($input->customer), trim($input->contact)];
+        $owner = $this->owners->of($customer, $contact, $now);
+        $ticket = new Ticket($customer, $contact, $promised, trim($input->wish), $now, $by, $isPromised, $owner);
         $this->entities->persist($ticket);
         foreach ($input->pieces as $piece) {
             $this->piece($ticket, $piece, $by);
@@ -77,11 +83,20 @@ final readonly class OpenTicket
             Size::of($piece->kind, $piece->sizeEu, $piece->lengthMm),
             new Agreed($piece->aim, $piece->gloss),
             $piece->shade,
+            $this->passport($ticket->owner(), $piece),
         );
         $this->entities->persist($stored);
         $this->ledger->piece(Event::Opened, $stored, $by, '' === $ticket->wish() ? 'Taken in.' : \sprintf('Taken in. “%s”', $ticket->wish()));
 
         return $stored;
+    }
+
+    private function passport(Owner $owner, PieceInput $piece): Passport
+    {
+        $passport = new Passport($owner, trim($piece->name), $piece->kind, PassportCode::fresh(), $this->clock->now());
+        $this->entities->persist($passport);
+
+        return $passport;
     }
 
     /** What it is reckoned with until a day is promised: the end of the first day, a week from now or later, on which somebody works. */

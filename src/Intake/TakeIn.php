@@ -58,6 +58,10 @@ final readonly class TakeIn
                 throw Refused::now(\sprintf('“%s” is another kind of piece: it cannot be taken in like that.', $past->name()));
             }
             $piece->copyFrom($past);
+            if ($past->passport()->owner() === $piece->ticket()->owner()) {
+                $this->entities->remove($piece->passport());
+                $piece->isTheSameAs($past);
+            }
         }
         if (null !== $with->job) {
             $job = $this->entities->find(UsualJob::class, $with->job) ?? throw Refused::now('That job is not kept any more. Choose another.');

@@ -19,6 +19,8 @@ use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Assessment\Patina;
 use KindHeel\Core\Assessment\Piece;
 use KindHeel\Core\Assessment\RecordedTrial;
+use KindHeel\Core\Care\Cause;
+use KindHeel\Core\Care\Fault;
 use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Material\Certainty;
@@ -96,6 +98,16 @@ class StoredPiece
     #[ORM\Column(nullable: true)]
     private ?int $replaceCents = null;
 
+    /** The visit that this one puts right. */
+    #[ORM\ManyToOne, ORM\JoinColumn(nullable: true, onDelete: 'SET NULL')]
+    private ?StoredPiece $mends = null;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Fault $fault = null;
+
+    #[ORM\Column(length: 20, nullable: true)]
+    private ?Cause $cause = null;
+
     /** The usual job that it was taken in with; no foreign key, the job may be given up. */
     #[ORM\Column(nullable: true)]
     private ?int $usualJobId = null;
@@ -130,6 +142,8 @@ class StoredPiece
         Size $size,
         Agreed $agreed,
         Shade $shade,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private Passport $passport,
     ) {
         $this->sizeEu = $size->eu;
         $this->lengthMm = $size->mm;
@@ -143,6 +157,38 @@ class StoredPiece
             $this->addPart($place, $shade);
         }
         $ticket->add($this);
+    }
+
+    public function passport(): Passport
+    {
+        return $this->passport;
+    }
+
+    /** It is the same piece as one that was here before. */
+    public function isTheSameAs(self $past): void
+    {
+        $this->passport = $past->passport;
+    }
+
+    public function mends(): ?self
+    {
+        return $this->mends;
+    }
+
+    public function fault(): ?Fault
+    {
+        return $this->fault;
+    }
+
+    public function cause(): ?Cause
+    {
+        return $this->cause;
+    }
+
+    /** It came back, with this fault; null where it did not after all. */
+    public function cameBackFrom(?self $visit, ?Fault $fault, ?Cause $cause): void
+    {
+        [$this->mends, $this->fault, $this->cause] = [$visit, null === $visit ? null : $fault, null === $visit ? null : $cause];
     }
 
     /** @return list<Place> that a kind usually has */

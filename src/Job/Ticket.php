@@ -49,7 +49,9 @@ class Ticket
         private Person $openedBy,
         /** Somebody has said that day to the owner; until then it is only reckoned with. */
         #[ORM\Column(options: ['default' => true])]
-        private bool $promised = true,
+        private bool $promised,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private Owner $owner,
     ) {
         $this->pieces = new ArrayCollection();
     }
@@ -67,6 +69,16 @@ class Ticket
     public function contact(): string
     {
         return $this->contact;
+    }
+
+    public function owner(): Owner
+    {
+        return $this->owner;
+    }
+
+    public function isOf(Owner $owner): void
+    {
+        $this->owner = $owner;
     }
 
     public function correct(string $customer, string $contact, string $wish): void

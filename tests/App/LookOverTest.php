@@ -136,7 +136,7 @@ final class LookOverTest extends ApiTestCase
         $this->signIn();
         $id = $this->plannedPair();
         $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
-        $anywhere = [Wish::LocalOnly, Wish::WholePart, Wish::LetDown, Wish::Mottled, Wish::Shaded];
+        $anywhere = [Wish::LocalOnly, Wish::WholePart, Wish::LetDown, Wish::Mottled, Wish::Shaded, Wish::ThreadShows];
         self::assertSame([Wish::DarkerToe, Wish::ToeBurnish, ...$anywhere], $this->part($piece, 'left', 'toe')->mayWish);
         self::assertSame($anywhere, $this->part($piece, 'left', 'vamp')->mayWish);
         $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [

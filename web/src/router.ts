@@ -12,6 +12,43 @@ export const router = createRouter({
     { path: '/bench', component: () => import('./bench/Bench.vue'), meta: { title: t('app.router.bench') } },
     { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: t('app.router.counter') } },
     { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: t('app.router.newTicket') } },
+    { path: '/owners', component: () => import('./owner/Owners.vue'), meta: { title: t('app.router.owners') } },
+    {
+      path: '/owners/:id(\\d+)',
+      component: () => import('./owner/OwnerFile.vue'),
+      props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.owners') },
+    },
+    {
+      path: '/passports/:id(\\d+)',
+      component: () => import('./passport/Passport.vue'),
+      props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.passport') },
+    },
+    {
+      path: '/pieces/:id(\\d+)/passport',
+      component: () => import('./passport/Passport.vue'),
+      props: (to) => ({ piece: Number(to.params['id']) }),
+      meta: { title: t('app.router.passport') },
+    },
+    {
+      path: '/t/:code([a-z0-9]{10})',
+      component: () => import('./passport/Passport.vue'),
+      props: (to) => ({ code: String(to.params['code']) }),
+      meta: { title: t('app.router.passport') },
+    },
+    {
+      path: '/passports/:id(\\d+)/care-card',
+      component: () => import('./passport/CareCard.vue'),
+      props: (to) => ({ id: Number(to.params['id']) }),
+      meta: { title: t('app.router.careCard') },
+    },
+    {
+      path: '/care/:address([a-z0-9-]+)',
+      component: () => import('./passport/CarePage.vue'),
+      props: (to) => ({ address: String(to.params['address']) }),
+      meta: { open: true, title: t('app.router.careCard') },
+    },
     {
       path: '/pieces/:id(\\d+)',
       component: () => import('./piece/LookOver.vue'),

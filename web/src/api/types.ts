@@ -153,6 +153,12 @@ export interface CallView {
 
 export type CalledOff = 'given-back' | 'kept' | 'discarded' | 'never-came';
 
+export interface CameBackInput {
+  visit: number;
+  fault: Fault;
+  cause?: Cause | null;
+}
+
 export interface CardFieldView {
   readonly x: number;
   readonly y: number;
@@ -184,6 +190,56 @@ export interface CardView {
   readonly fields: readonly CardFieldView[];
 }
 
+export interface CareDueView {
+  readonly kind: CareKind;
+  readonly label: string;
+  readonly at: string;
+  readonly everyDays: number;
+  readonly why: string;
+  readonly how: string;
+  readonly late: boolean;
+  readonly isTheShops: boolean;
+  readonly minutes: number;
+  readonly timesAYear: number;
+}
+
+export type CareKind = 'brush' | 'wipe' | 'feed' | 'polish' | 'protect' | 'sole-check' | 'store';
+
+export interface CarePageView {
+  readonly workshop: string;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly colours: readonly PartColourView[];
+  readonly leftAt: string | null;
+  readonly done: readonly string[];
+  readonly shows: readonly string[];
+  readonly cares: readonly CareDueView[];
+  readonly not: readonly string[];
+  readonly afterRain: string;
+  readonly storing: string;
+}
+
+export interface CareUseInput {
+  version: number;
+  daysAWeek: number;
+  for?: WornFor;
+  wet?: boolean;
+  salt?: boolean;
+  sun?: boolean;
+  darkCloth?: boolean;
+  storedFrom?: number | null;
+}
+
+export interface CareUseView {
+  readonly daysAWeek: number;
+  readonly for: WornFor;
+  readonly wet: boolean;
+  readonly salt: boolean;
+  readonly sun: boolean;
+  readonly darkCloth: boolean;
+  readonly storedFrom: number | null;
+}
+
 export interface CareWarningView {
   readonly piece: number;
   readonly name: string;
@@ -196,6 +252,28 @@ export interface CareYearView {
   readonly kept: number;
   readonly wornOut: number;
   readonly says: string;
+}
+
+export interface CaredForInput {
+  kind: CareKind;
+  on?: string | null;
+}
+
+export type Cause =
+  | 'fat-below' | 'not-degreased' | 'not-keyed' | 'too-thick' | 'flexed-early' | 'filler-deep' | 'wet-edge-lost' | 'resin-rubbed' | 'uneven-damp' | 'loose-dye'
+  | 'bubbles' | 'dust' | 'sprayed-dry' | 'tape-late' | 'tape-open' | 'damp-air' | 'wax-in-cold' | 'other-pot' | 'other-day' | 'thirst' | 'too-much-wax' |
+  'cold' | 'over-wet' | 'part-wetted' | 'joined-late';
+
+export interface CauseView {
+  readonly cause: Cause;
+  readonly label: string;
+  readonly share: number;
+  readonly sign: string | null;
+}
+
+export interface CausesView {
+  readonly causes: readonly CauseView[];
+  readonly coats: readonly string[];
 }
 
 export type Certainty = 'known' | 'likely' | 'guess';
@@ -521,6 +599,10 @@ export type FamilyId =
   'resin' | 'conditioner' | 'conditioner-light' | 'oil' | 'heavy-wax' | 'cream' | 'wax' | 'shine' | 'edge-dressing' | 'grip-safe-protector' | 'repellent' |
   'peroxide' | 'lining-spray';
 
+export type Fault =
+  | 'peels' | 'cracks' | 'streaks' | 'rubs-off' | 'pale-specks' | 'craters' | 'orange-peel' | 'ragged-line' | 'haze' | 'darker-half' | 'sticky' | 'tide-line' |
+  'opens-again';
+
 export interface FaultView {
   readonly step: string;
   readonly rule: string;
@@ -673,6 +755,11 @@ export type Half = 'left' | 'right' | 'whole';
 
 export type Halves = 'left' | 'right' | 'whole' | 'both';
 
+export interface HandOverInput {
+  version: number;
+  to: number;
+}
+
 export interface HandedOverView {
   readonly pieces: readonly number[];
   readonly by: string;
@@ -748,6 +835,11 @@ export interface InvoiceView {
 
 export interface InvoicesView {
   readonly invoices: readonly InvoiceView[];
+}
+
+export interface JoinInput {
+  version: number;
+  other: number;
 }
 
 export interface KeepInput {
@@ -909,6 +1001,13 @@ export interface LotView {
 
 export interface LotsView {
   readonly lots: readonly LotView[];
+}
+
+export interface MadeOfView {
+  readonly parts: string;
+  readonly material: string;
+  readonly certainty: string;
+  readonly shownBy: string | null;
 }
 
 export type Material =
@@ -1143,6 +1242,39 @@ export type Outcome =
   'colour-lifts' | 'no-change' | 'darkens' | 'darkens-returns' | 'dulls' | 'coloured-through' | 'skin-on-core' | 'melts' | 'chars' | 'real-stack' |
   'printed-skin' | 'pores' | 'print' | 'film' | 'glassy' | 'nap' | 'velvet' | 'scales' | 'weave' | 'cloth-core' | 'undyed';
 
+export interface OwnerDetailsInput {
+  version: number;
+  name: string;
+  ways?: readonly ReachInput[];
+  likes?: ReachedBy | null;
+  language?: string;
+  notes?: string;
+  mayKeepPictures?: boolean;
+  mayRemind?: boolean;
+}
+
+export interface OwnerDetailsView {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly ways: readonly ReachView[];
+  readonly likes: ReachedBy | null;
+  readonly language: string;
+  readonly notes: string;
+  readonly mayKeepPictures: boolean;
+  readonly mayRemind: boolean;
+  readonly since: string;
+  readonly erased: boolean;
+  readonly pieces: readonly PassportRowView[];
+  readonly alike: readonly OwnerRowView[];
+}
+
+export interface OwnerListView {
+  readonly owners: readonly OwnerRowView[];
+  readonly page: number;
+  readonly more: boolean;
+}
+
 export interface OwnerPageView {
   readonly piece: number;
   readonly version: number;
@@ -1165,6 +1297,15 @@ export interface OwnerPieceView {
   readonly shade: Shade;
   readonly aim: Aim;
   readonly gloss: Gloss;
+}
+
+export interface OwnerRowView {
+  readonly id: number;
+  readonly name: string;
+  readonly contact: string;
+  readonly pieces: number;
+  readonly here: number;
+  readonly lastAt: string;
 }
 
 export interface OwnerView {
@@ -1264,6 +1405,38 @@ export interface PartsInput {
   flags?: readonly Flag[] | null;
   areaDm2?: number | null;
   wishes?: readonly Wish[] | null;
+}
+
+export interface PassportRowView {
+  readonly id: number;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly hex: string;
+  readonly visits: number;
+  readonly lastAt: string;
+  readonly here: boolean;
+  readonly care: string | null;
+  readonly careAt: string | null;
+}
+
+export interface PassportView {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly owner: number;
+  readonly ownerName: string;
+  readonly code: string;
+  readonly since: string;
+  readonly colours: readonly PartColourView[];
+  readonly made: readonly MadeOfView[];
+  readonly visits: readonly VisitView[];
+  readonly use: CareUseView | null;
+  readonly cares: readonly CareDueView[];
+  readonly pots: readonly PotRowView[];
+  readonly address: string | null;
+  readonly storedAt: string;
+  readonly storedUntil: string | null;
 }
 
 export interface PastPieceView {
@@ -1834,6 +2007,18 @@ export interface RateView {
   readonly rate: string;
 }
 
+export interface ReachInput {
+  by: ReachedBy;
+  at: string;
+}
+
+export interface ReachView {
+  readonly by: ReachedBy;
+  readonly at: string;
+}
+
+export type ReachedBy = 'email' | 'phone' | 'post' | 'other';
+
 export type ReadSpot = 'sound' | 'damage' | 'wanted' | 'settling';
 
 export interface ReadingInput {
@@ -2163,6 +2348,12 @@ export interface StepWaitView {
 
 export type StockState = 'out' | 'short' | 'old' | 'beyond' | 'low' | 'enough';
 
+export interface StoreInput {
+  version: number;
+  at: string;
+  until?: string | null;
+}
+
 export interface SupplementInput {
   what: string;
   minutes: number;
@@ -2356,6 +2547,23 @@ export interface VersionInput {
   version: number;
 }
 
+export interface VisitView {
+  readonly piece: number;
+  readonly tag: string;
+  readonly openedAt: string;
+  readonly leftAt: string | null;
+  readonly aim: Aim;
+  readonly wish: string;
+  readonly done: readonly string[];
+  readonly found: readonly string[];
+  readonly before: string | null;
+  readonly after: string | null;
+  readonly fault: string | null;
+  readonly cause: string | null;
+  readonly mended: string | null;
+  readonly calledOff: boolean;
+}
+
 export interface WantedInput {
   places: readonly PlaceInput[];
   shade?: Shade | null;
@@ -2487,6 +2695,8 @@ export interface WorkshopView {
   readonly phases: readonly Phase[];
   readonly version: string;
 }
+
+export type WornFor = 'everyday' | 'dress' | 'work' | 'riding' | 'stage';
 
 export type Worth = 'worth-it' | 'think' | 'say-out-loud';
 

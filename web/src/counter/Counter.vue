@@ -96,6 +96,7 @@ const target = (piece: PieceRowView): string =>
         <span class="sr-only">{{ t('counter.Counter.findByOwnerPieceTag') }}</span>
         <input v-model="sought" class="write" type="search" :placeholder="t('counter.Counter.findOwnerPieceTagKind')">
       </label>
+      <RouterLink class="may" to="/owners">{{ t('counter.Counter.owners') }}</RouterLink>
       <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">{{ t('counter.Counter.newTicket') }}</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />

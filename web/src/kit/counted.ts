@@ -1,5 +1,5 @@
 import { plural } from '../words'
 
 /** “1 step”, “3 steps”. */
-export const counted = (count: number, one: 'coat' | 'drop' | 'finding' | 'line' | 'minute' | 'piece' | 'step' | 'swatch' | 'time'): string =>
+export const counted = (count: number, one: 'coat' | 'drop' | 'finding' | 'line' | 'minute' | 'piece' | 'step' | 'swatch' | 'time' | 'visit'): string =>
   plural(`kit.counted.${one}`, count)

@@ -110,6 +110,7 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
           <p class="text-lg">{{ t('ledger.Ledger.planned') }} <strong>{{
             span(ledger.plannedMinutes)
           }}</strong>{{ t('ledger.Ledger.really') }} <strong>{{ span(ledger.realMinutes) }}</strong> {{ t('ledger.Ledger.byHand') }}
+            <RouterLink class="quiet" :to="`/pieces/${current.id}/passport`">{{ t('ledger.Ledger.passport') }}</RouterLink>
             <RouterLink class="quiet" :to="`/pieces/${current.id}/products`">{{ t('ledger.Ledger.whatWasOnIt') }}</RouterLink></p>
         </header>
         <PartPictures :piece="current.id" :part="null" :half="null" class="pt-4" />

@@ -206,6 +206,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/colour`">{{ t('piece.LookOver.colour') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/offer`">{{ t('piece.LookOver.offer') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/owner`">{{ t('piece.LookOver.forTheOwner') }}</RouterLink>
+        <RouterLink class="may px-2.5!" :to="`/pieces/${id}/passport`">{{ t('piece.LookOver.passport') }}</RouterLink>
         <RouterLink class="may px-2.5!" :to="`/pieces/${id}/pictures`">{{ t('piece.LookOver.pictures') }}</RouterLink>
       </footer>
     </section>

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Owner;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Passport;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Care\CareDue;
+use KindHeel\Core\Care\CareKind;
+use KindHeel\Core\Care\CareSchedule;
+use KindHeel\Core\Care\CareUse;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Treatment\Action;
+use Psr\Clock\ClockInterface;
+
+/** What the care of pieces hangs on: what they are made of, and what was done to them last, here and at home. Two statements for any number of them. */
+final readonly class CareFacts
+{
+    private const FEEDS = [FamilyId::Conditioner, FamilyId::ConditionerLight, FamilyId::Oil, FamilyId::HeavyWax];
+    private const POLISHES = [FamilyId::Cream, FamilyId::Wax];
+    private const PROTECTS = [FamilyId::Repellent, FamilyId::GripSafeProtector];
+    private const WIPES = [FamilyId::DampCloth, FamilyId::CleanerNeutral, FamilyId::CleanerCream, FamilyId::Soap, FamilyId::FoamCleaner];
+
+    public function __construct(private Connection $connection, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param list<Passport> $passports
+     *
+     * @return array<int, list<CareDueView>> by passport, the soonest first
+     */
+    public function due(array $passports): array
+    {
+        $ids = array_map(static fn (Passport $p): int => $p->id(), $passports);
+        $outside = $this->outside($ids);
+        $last = $this->last($ids);
+        $due = [];
+        foreach ($passports as $passport) {
+            $done = $last[$passport->id()] ?? [];
+            foreach ($passport->cares() as $kind => $day) {
+                $done[$kind] = max($done[$kind] ?? $day, $day);
+            }
+            $due[$passport->id()] = array_map($this->view(...), CareSchedule::of(
+                $passport->kind()->family(),
+                $outside[$passport->id()] ?? [],
+                $passport->use() ?? CareUse::usual(),
+                $done,
+                $passport->since(),
+            ));
+        }
+
+        return $due;
+    }
+
+    private function view(CareDue $due): CareDueView
+    {
+        return new CareDueView(
+            $due->kind,
+            $due->kind->label(),
+            (string) Iso::of($due->at),
+            $due->everyDays,
+            $due->why,
+            $due->how,
+            $due->isMissed($this->clock->now()->setTime(0, 0)),
+            $due->kind->isTheShops(),
+            $due->kind->minutes(),
+            round($due->timesAYear(), 1),
+        );
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, list<Material>> what the outside was made of when it was here last
+     */
+    private function outside(array $ids): array
+    {
+        $found = [];
+        foreach ([] === $ids ? [] : Row::all(
+            $this->connection,
+            'SELECT DISTINCT p.passport_id, v.part, v.material FROM piece_part v JOIN piece p ON p.id = v.piece_id
+             WHERE p.id IN (SELECT MAX(q.id) FROM piece q WHERE q.passport_id IN (?) GROUP BY q.passport_id)',
+            [$ids],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            if ($row->enum('part', PartName::class)->isOuter()) {
+                $material = $row->enum('material', Material::class);
+                $found[$row->int('passport_id')][$material->value] = $material;
+            }
+        }
+
+        return array_map(array_values(...), $found);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array<string, \DateTimeImmutable>> by passport and kind of care
+     */
+    private function last(array $ids): array
+    {
+        $last = [];
+        foreach ([] === $ids ? [] : Row::all(
+            $this->connection,
+            "SELECT p.passport_id, s.action, s.family, MAX(s.ended_at) AS ended FROM plan_step s JOIN piece p ON p.id = s.piece_id
+             WHERE p.passport_id IN (?) AND s.status = 'done' AND s.ended_at IS NOT NULL GROUP BY p.passport_id, s.action, s.family",
+            [$ids],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            $kind = self::kind($row->enum('action', Action::class), null === $row->textOrNull('family') ? null : $row->enum('family', FamilyId::class));
+            if (null !== $kind) {
+                $known = $last[$row->int('passport_id')][$kind->value] ?? null;
+                $ended = $row->time('ended');
+                $last[$row->int('passport_id')][$kind->value] = null === $known ? $ended : max($known, $ended);
+            }
+        }
+
+        return $last;
+    }
+
+    private static function kind(Action $action, ?FamilyId $family): ?CareKind
+    {
+        return match (true) {
+            Action::HandOver === $action => CareKind::SoleCheck,
+            Action::DustOff === $action, FamilyId::Brush === $family => CareKind::Brush,
+            null === $family => null,
+            \in_array($family, self::FEEDS, true) => CareKind::Feed,
+            \in_array($family, self::POLISHES, true) => CareKind::Polish,
+            \in_array($family, self::PROTECTS, true) => CareKind::Protect,
+            \in_array($family, self::WIPES, true) => CareKind::Wipe,
+            default => null,
+        };
+    }
+}

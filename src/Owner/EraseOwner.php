@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Owner;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Owner;
+use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
+use KindHeel\App\Picture\PictureStore;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Names, ways, words and pictures of an owner are gone; what the workshop did, with its figures, stays without them. */
+final readonly class EraseOwner
+{
+    /** Answers and pages that are kept to be given once more. */
+    private const REMEMBERED = ['remembered_answer', 'bench_shown', 'shelf_shown'];
+    /** What is shorter would be found in the middle of other words. */
+    private const SHORTEST = 3;
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private PictureStore $pictures,
+        private Ledger $ledger,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * @return list<string> digests of pictures whose files are to go once all this is stored
+     *
+     * @throws Refused while something of theirs is here
+     */
+    public function __invoke(int $id, Person $by): array
+    {
+        $owner = $this->entities->find(Owner::class, $id) ?? throw new NotFoundHttpException();
+        if ($owner->isErased()) {
+            return [];
+        }
+        $rows = Row::all($this->connection, 'SELECT p.id, p.collected_at FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE t.owner_id = ?', [$id]);
+        if ([] !== array_filter($rows, static fn (Row $r): bool => null === $r->textOrNull('collected_at'))) {
+            throw Refused::now('Something of theirs is still here. Hand it over or call it off first.');
+        }
+        $said = array_filter([$owner->name(), ...array_column($owner->ways(), 'at')], static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST);
+        $owner->erase($this->clock->now());
+        $this->entities->flush();
+        $name = $owner->name();
+        foreach ([
+            "UPDATE ticket SET customer = ?, contact = '', wish = '' WHERE owner_id = ?",
+            'UPDATE invoice i JOIN ticket t ON t.id = i.ticket_id SET i.customer = ? WHERE t.owner_id = ?',
+            "UPDATE collection c JOIN ticket t ON t.id = c.ticket_id SET c.taken_by = ?, c.strokes = '[]' WHERE t.owner_id = ?",
+            "UPDATE agreement a JOIN piece p ON p.id = a.piece_id JOIN ticket t ON t.id = p.ticket_id SET a.signed_by = ?, a.strokes = '[]'
+             WHERE t.owner_id = ?",
+        ] as $sql) {
+            $this->connection->executeStatement($sql, [$name, $id]);
+        }
+        $this->connection->executeStatement(
+            "UPDATE passport SET care_page = -ABS(care_page), carried = NULL, cares = '[]', stored_at = '', stored_until = NULL WHERE owner_id = ?",
+            [$id],
+        );
+        $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
+        $digests = [] === $pieces ? [] : $this->ofPieces($pieces, $name, array_values($said));
+        foreach (self::REMEMBERED as $table) {
+            $this->connection->executeStatement("DELETE FROM $table");
+        }
+        foreach ([] === $pieces ? [] : $this->entities->getRepository(StoredPiece::class)->findBy(['id' => $pieces]) as $piece) {
+            $this->ledger->piece(Event::Corrected, $piece, $by, 'What was known of the owner was erased, as they asked.');
+        }
+
+        return $digests;
+    }
+
+    /**
+     * Files are taken away once no piece shows them any more.
+     *
+     * @param list<string> $digests
+     */
+    public function forget(array $digests): void
+    {
+        foreach ($digests as $digest) {
+            if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$digest])) {
+                $this->pictures->forget($digest);
+            }
+        }
+    }
+
+    /**
+     * @param non-empty-list<int> $pieces
+     * @param list<string>        $said   by which they are known
+     *
+     * @return list<string>
+     */
+    private function ofPieces(array $pieces, string $name, array $said): array
+    {
+        foreach ([
+            // What hands have written may say anything of anybody.
+            "UPDATE ledger_entry SET text = 'A note that was erased.' WHERE event IN ('noted', 'told') AND piece_id IN (?)",
+            "UPDATE ledger_entry SET text = 'Taken in.' WHERE event = 'opened' AND piece_id IN (?)",
+            "UPDATE ledger_entry SET text = 'Corrected.' WHERE event = 'corrected' AND piece_id IN (?)",
+            "UPDATE piece SET unwanted = '' WHERE id IN (?)",
+        ] as $sql) {
+            $this->connection->executeStatement($sql, [$pieces], [ArrayParameterType::INTEGER]);
+        }
+        foreach ($said as $word) {
+            foreach ([
+                'UPDATE ledger_entry SET text = REPLACE(text, ?, ?) WHERE piece_id IN (?)',
+                'UPDATE piece SET name = REPLACE(name, ?, ?) WHERE id IN (?)',
+                'UPDATE passport SET name = REPLACE(name, ?, ?) WHERE id IN (SELECT passport_id FROM piece WHERE id IN (?))',
+            ] as $sql) {
+                $this->connection->executeStatement($sql, [$word, $name, $pieces], [2 => ArrayParameterType::INTEGER]);
+            }
+        }
+        $digests = array_map(
+            static fn (Row $r): string => $r->text('digest'),
+            Row::all($this->connection, 'SELECT DISTINCT digest FROM picture WHERE piece_id IN (?)', [$pieces], [ArrayParameterType::INTEGER]),
+        );
+        $this->connection->executeStatement('DELETE FROM picture WHERE piece_id IN (?)', [$pieces], [ArrayParameterType::INTEGER]);
+
+        return $digests;
+    }
+}

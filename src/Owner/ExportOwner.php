@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Owner;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Owner;
+use KindHeel\App\Job\Passport;
+use KindHeel\App\Picture\PictureStore;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** All that is known of an owner, for themselves: one archive with a JSON document and the pictures. */
+final readonly class ExportOwner
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private PassportReader $passports,
+        private PictureStore $pictures,
+    ) {
+    }
+
+    /** @return string path of a file that the caller takes away */
+    public function __invoke(int $id): string
+    {
+        $owner = $this->entities->find(Owner::class, $id) ?? throw new NotFoundHttpException();
+        $path = (string) tempnam(sys_get_temp_dir(), 'kindheel-owner-');
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($path, \ZipArchive::OVERWRITE)) {
+            throw new \RuntimeException('The archive could not be written.');
+        }
+        $passports = $this->entities->getRepository(Passport::class)->findBy(['owner' => $owner], ['id' => 'ASC']);
+        $zip->addFromString('owner.json', json_encode([
+            'name' => $owner->name(),
+            'ways' => $owner->ways(),
+            'likes' => $owner->likes()?->value,
+            'language' => $owner->language(),
+            'notes' => $owner->notes(),
+            'mayKeepPictures' => $owner->mayKeepPictures(),
+            'mayRemind' => $owner->mayBeReminded(),
+            'since' => $owner->since()->format(\DATE_ATOM),
+            'pieces' => array_map(fn (Passport $p): PassportView => $this->passports->one($p->id()), $passports),
+            'ledger' => $this->ledger($id),
+            'invoices' => $this->invoices($id),
+        ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR));
+        foreach (Row::all(
+            $this->connection,
+            'SELECT i.id, i.piece_id, i.moment, i.digest FROM picture i JOIN piece p ON p.id = i.piece_id JOIN ticket t ON t.id = p.ticket_id
+             WHERE t.owner_id = ? ORDER BY i.id',
+            [$id],
+        ) as $row) {
+            $file = $this->pictures->path($row->text('digest'), 'full');
+            if (null !== $file) {
+                $zip->addFile($file, \sprintf('pictures/%d-%s-%d.jpg', $row->int('piece_id'), $row->text('moment'), $row->int('id')));
+            }
+        }
+        $zip->close();
+
+        return $path;
+    }
+
+    /** @return list<array{at: string, piece: int, event: string, text: string}> */
+    private function ledger(int $owner): array
+    {
+        return array_map(
+            static fn (Row $r): array => ['at' => $r->text('at'), 'piece' => $r->int('piece_id'), 'event' => $r->text('event'), 'text' => $r->text('text')],
+            Row::all(
+                $this->connection,
+                'SELECT e.at, e.piece_id, e.event, e.text FROM ledger_entry e JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
+                 WHERE t.owner_id = ? ORDER BY e.id',
+                [$owner],
+            ),
+        );
+    }
+
+    /** @return list<array{number: int, grossCents: int}> */
+    private function invoices(int $owner): array
+    {
+        return array_map(
+            static fn (Row $r): array => ['number' => $r->int('number'), 'grossCents' => $r->int('gross_cents')],
+            Row::all(
+                $this->connection,
+                'SELECT i.number, i.gross_cents FROM invoice i JOIN ticket t ON t.id = i.ticket_id WHERE t.owner_id = ? ORDER BY i.number',
+                [$owner],
+            ),
+        );
+    }
+}

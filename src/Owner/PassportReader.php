@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Owner;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Clock\Iso;
+use KindHeel\App\Colour\PotReader;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Passport;
+use KindHeel\App\Job\PieceColours;
+use KindHeel\App\Job\Tag;
+use KindHeel\Core\Anatomy\Half;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\PlaceWords;
+use KindHeel\Core\Care\Cause;
+use KindHeel\Core\Care\Fault;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Certainty;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Material\Trial;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Text\Phrase;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** A piece over all its visits; as many statements for thirty as for one. */
+final readonly class PassportReader
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private CareFacts $care,
+        private CareAddress $address,
+        private PieceColours $colours,
+        private PotReader $pots,
+    ) {
+    }
+
+    public function one(int $id): PassportView
+    {
+        return $this->of($this->stored($id));
+    }
+
+    public function stored(int $id): Passport
+    {
+        return $this->find('id', $id);
+    }
+
+    public function withCode(string $code): PassportView
+    {
+        return $this->of($this->find('code', $code));
+    }
+
+    /** With its owner, in one statement. */
+    private function find(string $by, int|string $what): Passport
+    {
+        $found = $this->entities
+            ->createQuery('SELECT s, o FROM '.Passport::class." s JOIN s.owner o WHERE s.$by = :what")
+            ->setParameter('what', $what)
+            ->getOneOrNullResult();
+
+        return $found instanceof Passport ? $found : throw new NotFoundHttpException();
+    }
+
+    /** The passport of a piece that is or was here. */
+    public function withPiece(int $piece): int
+    {
+        return Row::first($this->connection, 'SELECT passport_id FROM piece WHERE id = ?', [$piece])?->int('passport_id') ?? throw new NotFoundHttpException();
+    }
+
+    private function of(Passport $passport): PassportView
+    {
+        $rows = Row::all(
+            $this->connection,
+            'SELECT p.id, p.aim, p.collected_at, p.called_off, p.fault, p.cause, t.id AS ticket, t.opened_at, t.wish, m.opened_at AS mended,
+                    '.Tag::PLACE.' AS place,
+                    '.self::picture('before', 'ASC').' AS came,
+                    '.self::picture('after', 'DESC').' AS went,
+                    (SELECT GROUP_CONCAT(DISTINCT f.kind) FROM finding f WHERE f.piece_id = p.id) AS found,
+                    (SELECT GROUP_CONCAT(DISTINCT x.trial) FROM trial x WHERE x.piece_id = p.id) AS trials
+             FROM piece p JOIN ticket t ON t.id = p.ticket_id LEFT JOIN piece b ON b.id = p.mends_id LEFT JOIN ticket m ON m.id = b.ticket_id
+             WHERE p.passport_id = ? ORDER BY p.id DESC',
+            [$passport->id()],
+        );
+        $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
+        $use = $passport->use();
+        $latest = $pieces[0] ?? 0;
+
+        return new PassportView(
+            $passport->id(),
+            $passport->version(),
+            $passport->name(),
+            $passport->kind(),
+            $passport->owner()->id(),
+            $passport->owner()->name(),
+            $passport->code(),
+            (string) Iso::of($passport->since()),
+            $this->colours->of([$latest])[$latest] ?? [],
+            $this->made($latest, self::listed(($rows[0] ?? null)?->textOrNull('trials'))),
+            $this->visits($rows, $pieces),
+            null === $use ? null : new CareUseView($use->daysAWeek, $use->for, $use->wet, $use->salt, $use->sun, $use->darkCloth, $use->storedFrom),
+            $this->care->due([$passport])[$passport->id()],
+            $this->pots->all($pieces)->pots,
+            $this->address->of($passport),
+            $passport->storedAt(),
+            $passport->storedUntil()?->format('Y-m-d'),
+        );
+    }
+
+    /**
+     * @param list<Row> $rows
+     * @param list<int> $pieces
+     *
+     * @return list<VisitView>
+     */
+    private function visits(array $rows, array $pieces): array
+    {
+        if ([] === $pieces) {
+            return [];
+        }
+        $done = $this->done($pieces);
+
+        return array_map(static fn (Row $row): VisitView => new VisitView(
+            $row->int('id'),
+            Tag::of($row->int('ticket'), $row->int('place')),
+            Iso::always($row->text('opened_at')),
+            Iso::of($row->timeOrNull('collected_at')),
+            $row->enum('aim', Aim::class),
+            $row->text('wish'),
+            $done[$row->int('id')] ?? [],
+            array_map(static fn (string $f): string => FindingKind::from($f)->label(), self::listed($row->textOrNull('found'))),
+            $row->textOrNull('came'),
+            $row->textOrNull('went'),
+            null === $row->textOrNull('fault') ? null : $row->enum('fault', Fault::class)->label(),
+            null === $row->textOrNull('cause') ? null : $row->enum('cause', Cause::class)->label(),
+            Iso::of($row->timeOrNull('mended')),
+            null !== $row->textOrNull('called_off'),
+        ), $rows);
+    }
+
+    /**
+     * What was laid, by kind of product, each once, in its order.
+     *
+     * @param list<int> $pieces
+     *
+     * @return array<int, list<string>> by piece
+     */
+    public function done(array $pieces): array
+    {
+        $done = [];
+        foreach ([] === $pieces ? [] : Row::all(
+            $this->connection,
+            "SELECT s.piece_id, s.family, MIN(s.position) AS place FROM plan_step s WHERE s.piece_id IN (?) AND s.status = 'done' AND s.family IS NOT NULL
+             GROUP BY s.piece_id, s.family ORDER BY place",
+            [$pieces],
+            [ArrayParameterType::INTEGER],
+        ) as $row) {
+            $done[$row->int('piece_id')][] = Family::of($row->enum('family', FamilyId::class))->label;
+        }
+
+        return $done;
+    }
+
+    /**
+     * @param list<string> $trials
+     *
+     * @return list<MadeOfView>
+     */
+    private function made(int $piece, array $trials): array
+    {
+        $places = [];
+        foreach (Row::all($this->connection, 'SELECT half, part, material, certainty FROM piece_part WHERE piece_id = ? ORDER BY id', [$piece]) as $row) {
+            $part = $row->enum('part', PartName::class);
+            if ($part->isOuter()) {
+                $places[$row->text('material').'/'.$row->text('certainty')][] = new Place($part, $row->enum('half', Half::class));
+            }
+        }
+        $shown = array_map(static fn (string $t): string => Trial::from($t)->label(), $trials);
+
+        return array_map(static function (string $key, array $on) use ($shown): MadeOfView {
+            [$material, $certainty] = explode('/', $key);
+
+            return new MadeOfView(
+                PlaceWords::parts($on),
+                Material::from($material)->label(),
+                Certainty::from($certainty)->value,
+                [] === $shown ? null : Phrase::list($shown),
+            );
+        }, array_keys($places), array_values($places));
+    }
+
+    /** SQL for the address of the first or last picture of a moment, where the piece is `p`. */
+    private static function picture(string $moment, string $order): string
+    {
+        return "(SELECT CONCAT('/api/pictures/', i.id, '/', LEFT(i.digest, 12), '/thumb.jpg') FROM picture i
+            WHERE i.piece_id = p.id AND i.moment = '$moment' ORDER BY i.id $order LIMIT 1)";
+    }
+
+    /** @return list<string> */
+    private static function listed(?string $joined): array
+    {
+        return null === $joined ? [] : explode(',', $joined);
+    }
+}

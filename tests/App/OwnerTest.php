@@ -1,0 +1,277 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Intake\OwnersView;
+use KindHeel\App\Owner\CarePageView;
+use KindHeel\App\Owner\CausesView;
+use KindHeel\App\Owner\OwnerDetailsView;
+use KindHeel\App\Owner\OwnerListView;
+use KindHeel\App\Owner\PassportView;
+use KindHeel\Core\Care\CareKind;
+use KindHeel\Core\Care\Cause;
+
+/** Owners are people of their own, and a piece has a passport over all its visits. */
+final class OwnerTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('ida');
+    }
+
+    public function testTheSameNameReachedTheSameWayIsOneOwner(): void
+    {
+        $this->ticket('Odile Marchetti', '0664 123 45 67');
+        $this->ticket('Odile Marchetti', '0664 123 45 67');
+        $this->ticket('Odile Marchetti', 'odile@example.org');
+        $this->ticket('Bruno Achterberg', '');
+        $all = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners;
+        self::assertSame(['Bruno Achterberg', 'Odile Marchetti', 'Odile Marchetti'], array_map(static fn ($o): string => $o->name, $all));
+        self::assertSame([1, 2, 1], array_map(static fn ($o): int => $o->pieces, $all));
+        $found = $this->must(OwnerListView::class, 'GET', '/api/owners/all?find=123%2045')->owners;
+        self::assertCount(1, $found, 'by how they are reached');
+        $owner = $this->must(OwnerDetailsView::class, 'GET', '/api/owners/'.$found[0]->id);
+        self::assertSame('phone', $owner->ways[0]->by->value);
+        self::assertCount(1, $owner->alike, 'who may be the same person');
+
+        // They are one, and the tickets of both say so.
+        $other = ['version' => $owner->version, 'other' => $owner->alike[0]->id];
+        $joined = $this->must(OwnerDetailsView::class, 'POST', "/api/owners/{$owner->id}/joined", $other);
+        self::assertSame(['0664 123 45 67', 'odile@example.org'], array_map(static fn ($w): string => $w->at, $joined->ways));
+        self::assertCount(3, $joined->pieces);
+        self::assertSame([], $joined->alike);
+        self::assertSame(404, $this->ask('GET', '/api/owners/'.$owner->alike[0]->id));
+        $this->refused(409, 'POST', "/api/owners/{$owner->id}/joined", ['version' => $owner->version, 'other' => $owner->id + 1000]);
+    }
+
+    public function testWhoSomebodyIsIsSaidOnAllTheirTickets(): void
+    {
+        $ticket = $this->ticket('Odile Marchetti', 'odile@example.org');
+        $id = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners[0]->id;
+        $given = [
+            'version' => 1, 'name' => 'Odile Marchetti-Brand', 'likes' => 'phone', 'language' => 'fr', 'notes' => 'Mornings only.', 'mayRemind' => true,
+            'ways' => [['by' => 'email', 'at' => 'odile@example.org'], ['by' => 'phone', 'at' => '0664 1']],
+        ];
+        $owner = $this->must(OwnerDetailsView::class, 'PUT', "/api/owners/$id", $given);
+        self::assertTrue($owner->mayRemind);
+        $ticket = $this->must(TicketView::class, 'GET', "/api/tickets/{$ticket->id}");
+        self::assertSame(['Odile Marchetti-Brand', '0664 1'], [$ticket->customer, $ticket->contact], 'by the way they like');
+        $unknown = ['likes' => 'post', 'version' => $owner->version] + $given;
+        self::assertStringContainsString('reached that way', $this->refused(422, 'PUT', "/api/owners/$id", $unknown)->detail);
+        $this->refused(409, 'PUT', "/api/owners/$id", $given);
+    }
+
+    public function testAPieceThatComesAgainIsOnItsOwnPassport(): void
+    {
+        $first = $this->ticket('Odile Marchetti', 'odile@example.org')->pieces[0]->id;
+        $past = $this->must(OwnersView::class, 'GET', '/api/owners?find=Odile')->owners[0];
+        $again = $this->must(TicketView::class, 'POST', '/api/intake', [
+            'ticket' => ['customer' => 'Odile Marchetti', 'contact' => 'odile@example.org'] + $this->ticketBody(), 'with' => [['like' => $past->pieces[0]->id]],
+        ], 201)->pieces[0]->id;
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$first/passport");
+        self::assertSame([$again, $first], array_map(static fn ($v): int => $v->piece, $passport->visits));
+        self::assertSame($passport->id, $this->must(PassportView::class, 'GET', "/api/passports/tagged/{$passport->code}")->id);
+        self::assertCount(1, $this->must(OwnerDetailsView::class, 'GET', "/api/owners/{$passport->owner}")->pieces);
+    }
+
+    public function testCareHangsOnUseAndOnWhatWasDoneLast(): void
+    {
+        $id = $this->plannedPair();
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport");
+        $due = static fn (PassportView $p, CareKind $kind): string => self::firstOf($p->cares, static fn ($c): bool => $c->kind === $kind)->at;
+        $use = ['version' => $passport->version, 'daysAWeek' => 6.0, 'salt' => true];
+        $now = $this->must(PassportView::class, 'PUT', "/api/passports/{$passport->id}/use", $use);
+        self::assertLessThan($due($passport, CareKind::Feed), $due($now, CareKind::Feed), 'more use, sooner');
+        $this->clock->sleep(40 * 86400);
+        $this->must(PassportView::class, 'POST', "/api/passports/{$passport->id}/cares", ['kind' => 'feed']);
+        $fed = $this->must(PassportView::class, 'GET', "/api/passports/{$passport->id}");
+        self::assertGreaterThan($due($now, CareKind::Feed), $due($fed, CareKind::Feed));
+        $this->refused(422, 'POST', "/api/passports/{$passport->id}/cares", ['kind' => 'feed', 'on' => '2035-01-01']);
+        $this->refused(422, 'PUT', "/api/passports/{$passport->id}/use", ['version' => $fed->version, 'daysAWeek' => 9.0]);
+        $this->refused(409, 'PUT', "/api/passports/{$passport->id}/use", ['version' => 1, 'daysAWeek' => 2.0]);
+    }
+
+    public function testACarePageIsForWhoHasItsAddressAndGivesAwayNothingElse(): void
+    {
+        $id = $this->plannedPair();
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport");
+        self::assertNull($passport->address);
+        $shown = $this->must(PassportView::class, 'POST', "/api/passports/{$passport->id}/care-page");
+        $address = (string) $shown->address;
+        $this->ask('DELETE', '/api/session');
+        $this->client->getCookieJar()->clear();
+        $page = $this->must(CarePageView::class, 'GET', "/api/care/$address");
+        self::assertSame($passport->name, $page->name);
+        self::assertNotSame([], $page->cares);
+        $owner = $passport->ownerName;
+        self::assertStringNotContainsString($owner, $this->content());
+        self::assertStringNotContainsString('waterproof', $this->content());
+        self::assertSame(200, $this->ask('GET', "/calendar/care/$address.ics"));
+        self::assertStringContainsString('BEGIN:VEVENT', $this->content());
+        self::assertStringNotContainsString($owner, $this->content());
+        self::assertSame(404, $this->ask('GET', '/api/care/'.substr($address, 0, -1).('a' === substr($address, -1) ? 'b' : 'a')));
+
+        // Taken back, and shown anew, the old address leads nowhere.
+        $this->signIn('ida');
+        $this->must(PassportView::class, 'DELETE', "/api/passports/{$passport->id}/care-page");
+        self::assertSame(404, $this->ask('GET', "/api/care/$address"));
+        $anew = $this->must(PassportView::class, 'POST', "/api/passports/{$passport->id}/care-page");
+        self::assertNotSame($address, $anew->address);
+        self::assertSame(404, $this->ask('GET', "/api/care/$address"));
+        self::assertSame(200, $this->ask('GET', "/api/care/{$anew->address}"));
+    }
+
+    public function testWhoGuessesAddressesIsNotAnsweredAnyMore(): void
+    {
+        $id = $this->plannedPair();
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport")->id;
+        $address = $this->must(PassportView::class, 'POST', "/api/passports/$passport/care-page")->address;
+        for ($i = 0; $i < 20; ++$i) {
+            self::assertSame(404, $this->ask('GET', "/api/care/$passport-guess$i"));
+        }
+        self::assertSame(429, $this->ask('GET', "/api/care/$address"), 'a right one is not shown either');
+        $this->clock->sleep(16 * 60);
+        self::assertSame(200, $this->ask('GET', "/api/care/$address"));
+    }
+
+    public function testItGoesToAnotherOwnerOnceItHasGoneHome(): void
+    {
+        $ticket = $this->ticket('Odile Marchetti', 'odile@example.org');
+        $this->ticket('Bruno Achterberg', '0664 9');
+        $piece = $ticket->pieces[0]->id;
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$piece/passport");
+        $passport = $this->must(PassportView::class, 'POST', "/api/passports/{$passport->id}/care-page");
+        $bruno = $this->must(OwnerListView::class, 'GET', '/api/owners/all?find=Bruno')->owners[0]->id;
+        $give = fn (): array => ['version' => $this->must(PassportView::class, 'GET', "/api/passports/{$passport->id}")->version, 'to' => $bruno];
+        self::assertStringContainsString('gone home', $this->refused(409, 'PUT', "/api/passports/{$passport->id}/owner", $give())->detail);
+        $this->callOff($ticket);
+        $his = $this->must(PassportView::class, 'PUT', "/api/passports/{$passport->id}/owner", $give());
+        self::assertSame([$bruno, null], [$his->owner, $his->address]);
+        self::assertSame(404, $this->ask('GET', "/api/care/{$passport->address}"), 'who had the address sees nothing more');
+        $this->refused(422, 'PUT', "/api/passports/{$passport->id}/owner", $give());
+    }
+
+    public function testErasedNothingOfThemIsLeftInTheWholeDatabase(): void
+    {
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', [
+            'customer' => 'Odile Marchetti', 'contact' => 'odile@example.org', 'wish' => 'For Odile Marchetti’s wedding.',
+        ] + $this->ticketBody(), 201);
+        $piece = $ticket->pieces[0]->id;
+        $this->must(OwnerListView::class, 'GET', '/api/owners/all');
+        self::assertSame(200, $this->ask('POST', "/api/pieces/$piece/notes", ['text' => 'Odile Marchetti rang: not before Friday.']));
+        $this->photographed($piece);
+        $this->ask('GET', '/api/bench');
+        $id = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners[0]->id;
+        self::assertStringContainsString('still here', $this->refused(409, 'DELETE', "/api/owners/$id")->detail);
+        $this->callOff($ticket);
+
+        self::assertSame(200, $this->ask('GET', "/api/owners/$id/archive.zip"));
+        self::assertNotSame([], $this->said('Marchetti'));
+        $erased = $this->must(OwnerDetailsView::class, 'DELETE', "/api/owners/$id");
+        self::assertSame([true, []], [$erased->erased, $erased->ways]);
+        self::assertSame([], $this->said('Marchetti'));
+        self::assertSame([], $this->said('odile@example.org'));
+        self::assertSame(0, $this->rows('picture'));
+        self::assertSame(1, $this->rows('ticket'), 'what the workshop did stays');
+        self::assertSame([], $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners);
+        $this->refused(409, 'PUT', "/api/owners/$id", ['version' => $erased->version, 'name' => 'Odile']);
+    }
+
+    public function testTheArchiveHoldsAllThatIsKnown(): void
+    {
+        $ticket = $this->ticket('Odile Marchetti', 'odile@example.org');
+        $id = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners[0]->id;
+        self::assertSame(200, $this->ask('GET', "/api/owners/$id/archive.zip"));
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        file_put_contents($path, $this->client->getInternalResponse()->getContent());
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($path));
+        /** @var array{name: string, ways: list<array{at: string}>, pieces: list<array{name: string}>, ledger: list<mixed>} $document */
+        $document = json_decode((string) $zip->getFromName('owner.json'), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertSame(['Odile Marchetti', 'odile@example.org'], [$document['name'], $document['ways'][0]['at']]);
+        self::assertSame($ticket->pieces[0]->name, $document['pieces'][0]['name']);
+        self::assertNotSame([], $document['ledger']);
+        unlink($path);
+    }
+
+    public function testAVisitThatPutsAnEarlierOneRightSaysWhatFailedAndWhy(): void
+    {
+        $first = $this->plannedPair(aim: 'recolour');
+        $call = $this->workUntil('Paint');
+        $this->doCall($call);
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$first/passport");
+        $again = $this->must(TicketView::class, 'POST', '/api/intake', ['ticket' => $this->ticketBody(), 'with' => [['like' => $first]]], 201)->pieces[0]->id;
+        $causes = $this->must(CausesView::class, 'GET', "/api/pieces/$first/causes/peels");
+        self::assertSame([Cause::FatBelow, Cause::NotDegreased, Cause::NotKeyed], array_map(static fn ($c): Cause => $c->cause, $causes->causes));
+        self::assertNull($causes->causes[1]->sign, 'it was degreased within the hour');
+        self::assertNotSame([], array_filter($causes->coats, static fn (string $c): bool => str_contains($c, 'Paint') && str_contains($c, 'by Ida')));
+
+        // As if the clock had stood still over lunch in between.
+        $this->connection()->executeStatement(
+            "UPDATE plan_step SET ended_at = ended_at - INTERVAL 3 HOUR WHERE piece_id = ? AND status = 'done' AND family IN ('alcohol', 'deglosser')",
+            [$first],
+        );
+        $late = $this->must(CausesView::class, 'GET', "/api/pieces/$first/causes/peels");
+        self::assertSame(Cause::NotDegreased, $late->causes[0]->cause, 'the record shows it');
+        self::assertStringContainsString('more than an hour', (string) $late->causes[0]->sign);
+
+        $back = ['visit' => $first, 'fault' => 'peels', 'cause' => 'not-degreased'];
+        $tied = $this->must(PassportView::class, 'PUT', "/api/pieces/$again/came-back", $back);
+        self::assertSame(['peels in sheets', 'not degreased, or too long before'], [$tied->visits[0]->fault, $tied->visits[0]->cause]);
+        self::assertNotNull($tied->visits[0]->mended);
+        $this->refused(422, 'PUT', "/api/pieces/$again/came-back", ['cause' => 'dust'] + $back);
+        $this->refused(422, 'PUT', "/api/pieces/$first/came-back", ['visit' => $again] + $back);
+        self::assertNull($this->must(PassportView::class, 'DELETE', "/api/pieces/$again/came-back")->visits[0]->fault);
+        self::assertSame($passport->id, $tied->id);
+    }
+
+    public function testAPassportOfThirtyVisitsAsksNoMoreOfTheDatabaseThanOneOfOne(): void
+    {
+        $first = $this->ticket('Odile Marchetti', 'odile@example.org')->pieces[0]->id;
+        $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$first/passport")->id;
+        for ($i = 0; $i < 4; ++$i) {
+            $this->must(TicketView::class, 'POST', '/api/intake', [
+                'ticket' => ['customer' => 'Odile Marchetti', 'contact' => 'odile@example.org'] + $this->ticketBody(), 'with' => [['like' => $first]],
+            ], 201);
+        }
+        $look = function () use ($passport): void {
+            self::getContainer()->get('doctrine')->getManager()->clear();
+            self::assertSame(200, $this->ask('GET', "/api/passports/$passport"));
+        };
+        // Two of them find out who asks.
+        self::assertLessThanOrEqual(12, $this->statements($look));
+    }
+
+    private function ticket(string $customer, string $contact): TicketView
+    {
+        return $this->must(TicketView::class, 'POST', '/api/tickets', ['customer' => $customer, 'contact' => $contact] + $this->ticketBody(), 201);
+    }
+
+    private function callOff(TicketView $ticket): void
+    {
+        $pieces = array_map(static fn ($p): int => $p->id, $ticket->pieces);
+        self::assertSame(200, $this->ask('POST', "/api/tickets/{$ticket->id}/call-off", ['pieces' => $pieces, 'what' => 'given-back', 'why' => 'Not now.']));
+    }
+
+    /** @return list<string> every column of every table in which a word stands */
+    private function said(string $word): array
+    {
+        $found = [];
+        foreach ($this->connection()->fetchAllAssociative(
+            "SELECT table_name AS t, column_name AS c FROM information_schema.columns WHERE table_schema = DATABASE()
+             AND data_type IN ('varchar', 'char', 'text', 'mediumtext', 'longtext', 'blob', 'mediumblob', 'longblob', 'json')",
+        ) as $column) {
+            ['t' => $table, 'c' => $name] = $column;
+            \assert(\is_string($table) && \is_string($name));
+            if (false !== $this->connection()->fetchOne("SELECT 1 FROM `$table` WHERE CONVERT(`$name` USING utf8mb4) LIKE ? LIMIT 1", ["%$word%"])) {
+                $found[] = "$table.$name";
+            }
+        }
+
+        return $found;
+    }
+}
