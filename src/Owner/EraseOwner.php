@@ -21,8 +21,8 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Names, ways, words and pictures of an owner are gone; what the workshop did, with its figures, stays without them. */
 final readonly class EraseOwner
 {
-    /** Answers and pages that are kept to be given once more. */
-    private const REMEMBERED = ['remembered_answer', 'bench_shown', 'shelf_shown'];
+    /** Pages that are kept to be shown once more. */
+    private const SHOWN = ['bench_shown', 'shelf_shown'];
     /** What is shorter would be found in the middle of other words. */
     private const SHORTEST = 3;
 
@@ -50,6 +50,10 @@ final readonly class EraseOwner
         if ([] !== array_filter($rows, static fn (Row $r): bool => null === $r->textOrNull('collected_at'))) {
             throw Refused::now('Something of theirs is still here. Hand it over or call it off first.');
         }
+        $wishes = array_map(
+            static fn (Row $r): string => $r->text('wish'),
+            Row::all($this->connection, "SELECT DISTINCT wish FROM ticket WHERE owner_id = ? AND wish <> ''", [$id]),
+        );
         $said = array_filter([$owner->name(), ...array_column($owner->ways(), 'at')], static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST);
         $owner->erase($this->clock->now());
         $this->entities->flush();
@@ -67,9 +71,10 @@ final readonly class EraseOwner
             "UPDATE passport SET care_page = -ABS(care_page), carried = NULL, cares = '[]', stored_at = '', stored_until = NULL WHERE owner_id = ?",
             [$id],
         );
+        $this->answers([...$wishes, ...array_values($said)], $name);
         $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
         $digests = [] === $pieces ? [] : $this->ofPieces($pieces, $name, array_values($said));
-        foreach (self::REMEMBERED as $table) {
+        foreach (self::SHOWN as $table) {
             $this->connection->executeStatement("DELETE FROM $table");
         }
         foreach ([] === $pieces ? [] : $this->entities->getRepository(StoredPiece::class)->findBy(['id' => $pieces]) as $piece) {
@@ -89,6 +94,22 @@ final readonly class EraseOwner
         foreach ($digests as $digest) {
             if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$digest])) {
                 $this->pictures->forget($digest);
+            }
+        }
+    }
+
+    /**
+     * Answers stay, so that no act is done twice by who asks once more; what they say of the owner goes.
+     *
+     * @param list<string> $said
+     */
+    private function answers(array $said, string $name): void
+    {
+        foreach ($said as $word) {
+            foreach ([\JSON_UNESCAPED_UNICODE, 0] as $flags) {
+                $this->connection->executeStatement('UPDATE remembered_answer SET body = REPLACE(body, ?, ?)', [
+                    substr((string) json_encode($word, $flags | \JSON_UNESCAPED_SLASHES), 1, -1), $name,
+                ]);
             }
         }
     }

@@ -9,6 +9,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Owner;
 use KindHeel\App\Job\Passport;
+use KindHeel\App\Job\Ticket;
+use KindHeel\App\Ledger\Event;
+use KindHeel\App\Ledger\Ledger;
+use KindHeel\App\People\Person;
 use KindHeel\App\Picture\PictureStore;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -20,13 +24,18 @@ final readonly class ExportOwner
         private Connection $connection,
         private PassportReader $passports,
         private PictureStore $pictures,
+        private Ledger $ledger,
     ) {
     }
 
     /** @return string path of a file that the caller takes away */
-    public function __invoke(int $id): string
+    public function __invoke(int $id, Person $by): string
     {
         $owner = $this->entities->find(Owner::class, $id) ?? throw new NotFoundHttpException();
+        foreach ($this->entities->getRepository(Ticket::class)->findBy(['owner' => $owner], ['id' => 'DESC'], 1) as $last) {
+            $this->ledger->piece(Event::Noted, $last->pieces()[0], $by, 'All that is known of the owner was given out to them.');
+        }
+        $this->entities->flush();
         $path = (string) tempnam(sys_get_temp_dir(), 'kindheel-owner-');
         $zip = new \ZipArchive();
         if (true !== $zip->open($path, \ZipArchive::OVERWRITE)) {

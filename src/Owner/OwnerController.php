@@ -65,9 +65,9 @@ final readonly class OwnerController
     /** All that is known of them, for themselves. */
     #[Route('/api/owners/{id}/archive.zip', requirements: self::ID, methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
-    public function archive(int $id): BinaryFileResponse
+    public function archive(int $id, #[CurrentUser] Member $member): BinaryFileResponse
     {
-        return (new BinaryFileResponse(($this->export)($id), headers: [
+        return (new BinaryFileResponse(($this->export)($id, $this->members->person($member)), headers: [
             'Content-Type' => 'application/zip',
             'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('owner-%d.zip', $id)),
             'Cache-Control' => 'no-store',

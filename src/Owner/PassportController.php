@@ -31,6 +31,7 @@ final readonly class PassportController
         private CarePages $pages,
         private CareAddress $address,
         private GuessGuard $guard,
+        private LastTime $lastTime,
         private Members $members,
         private IdempotentRequest $once,
     ) {
@@ -102,6 +103,13 @@ final readonly class PassportController
     public function card(int $id): JsonResponse
     {
         return Answer::of($this->pages->of($this->reader->stored($id)));
+    }
+
+    /** How something like it was done before. */
+    #[Route('/api/pieces/{id}/like', requirements: self::ID, methods: ['GET'])]
+    public function like(int $id): JsonResponse
+    {
+        return Answer::of($this->lastTime->like($id));
     }
 
     /** Of a visit, were it to have come back for this. */

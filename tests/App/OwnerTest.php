@@ -8,6 +8,7 @@ use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Intake\OwnersView;
 use KindHeel\App\Owner\CarePageView;
 use KindHeel\App\Owner\CausesView;
+use KindHeel\App\Owner\LikeJobsView;
 use KindHeel\App\Owner\OwnerDetailsView;
 use KindHeel\App\Owner\OwnerListView;
 use KindHeel\App\Owner\PassportView;
@@ -175,6 +176,8 @@ final class OwnerTest extends ApiTestCase
         self::assertSame([true, []], [$erased->erased, $erased->ways]);
         self::assertSame([], $this->said('Marchetti'));
         self::assertSame([], $this->said('odile@example.org'));
+        self::assertSame([], $this->said('wedding'));
+        self::assertGreaterThan(0, $this->rows('remembered_answer'), 'so that nothing is done twice');
         self::assertSame(0, $this->rows('picture'));
         self::assertSame(1, $this->rows('ticket'), 'what the workshop did stays');
         self::assertSame([], $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners);
@@ -195,6 +198,7 @@ final class OwnerTest extends ApiTestCase
         self::assertSame(['Odile Marchetti', 'odile@example.org'], [$document['name'], $document['ways'][0]['at']]);
         self::assertSame($ticket->pieces[0]->name, $document['pieces'][0]['name']);
         self::assertNotSame([], $document['ledger']);
+        self::assertSame(['ledger_entry.text'], $this->said('was given out to them'), 'it is logged');
         unlink($path);
     }
 
@@ -227,6 +231,25 @@ final class OwnerTest extends ApiTestCase
         $this->refused(422, 'PUT', "/api/pieces/$first/came-back", ['visit' => $again] + $back);
         self::assertNull($this->must(PassportView::class, 'DELETE', "/api/pieces/$again/came-back")->visits[0]->fault);
         self::assertSame($passport->id, $tied->id);
+    }
+
+    public function testHowItWasDoneLastTimeIsFoundByKindMaterialAndFindings(): void
+    {
+        [$same, $clean] = [$this->plannedPair(), $this->ticket('Bruno Achterberg', '')->pieces[0]->id];
+        $boots = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('boot/lace'), 201)->pieces[0]->id;
+        $this->doCall($this->workUntil('Wipe with a barely damp cloth'));
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = ?', [$this->clock->now()->format('Y-m-d H:i:s')]);
+        $asked = $this->plannedPair();
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = NULL WHERE id = ?', [$asked]);
+        $like = $this->must(LikeJobsView::class, 'GET', "/api/pieces/$asked/like")->jobs;
+        self::assertSame($same, $like[0]->piece);
+        self::assertSame(1.0, $like[0]->likeness);
+        self::assertContains('barely damp cloth', $like[0]->done);
+        self::assertGreaterThan(0, $like[0]->minutes);
+        self::assertNotContains($boots, array_map(static fn ($j): int => $j->piece, $like), 'another family');
+        self::assertNotContains($asked, array_map(static fn ($j): int => $j->piece, $like));
+        self::assertLessThan(1.0, array_column($like, 'likeness', 'piece')[$clean] ?? 0.0);
+        $this->refused(404, 'GET', '/api/pieces/999999/like');
     }
 
     public function testAPassportOfThirtyVisitsAsksNoMoreOfTheDatabaseThanOneOfOne(): void

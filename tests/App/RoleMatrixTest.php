@@ -159,6 +159,7 @@ final class RoleMatrixTest extends ApiTestCase
         'DELETE /api/passports/{id}/care-page' => self::APPRENTICE,
         'GET /api/passports/{id}/care-card' => self::APPRENTICE,
         'GET /api/pieces/{id}/causes/{fault}' => self::APPRENTICE,
+        'GET /api/pieces/{id}/like' => self::APPRENTICE,
         'PUT /api/pieces/{id}/came-back' => self::APPRENTICE,
         'DELETE /api/pieces/{id}/came-back' => self::APPRENTICE,
         'GET /api/care/{address}' => self::ANYBODY,

@@ -109,6 +109,18 @@ describe('a passport', () => {
     expect(text(it)).toContain('peels in sheets, by fat under the paint.')
   })
 
+  it('how something like it was done before is looked for when it is asked for', async () => {
+    const job = {
+      piece: 9, name: 'The derbies', kind: 'low-shoe/derby', aim: 'freshen', likeness: 0.83, found: ['scuff'], done: ['cream'], minutes: 48,
+      finishedAt: '2026-02-03T09:00:00Z',
+    }
+    const { it } = await open({}, { 'GET /pieces/3/like': ok({ jobs: [job] }) })
+    expect(text(it)).not.toContain('The derbies')
+    await says(it, 'Look for it').trigger('click')
+    await settled()
+    expect(text(it)).toMatch(/The derbies.*83 % alike.*48 minutes by hand/)
+  })
+
   it('what stands here over summer has a place and a day', async () => {
     const { it, acts } = await open({}, { 'PUT /passports/5/stored': ok(passport({ storedAt: 'Attic shelf 2', storedUntil: '2026-10-01' })) })
     await it.find('input[maxlength="80"]').setValue('Attic shelf 2')

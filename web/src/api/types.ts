@@ -954,6 +954,22 @@ export interface LeftInput {
   emptyG?: number | null;
 }
 
+export interface LikeJobView {
+  readonly piece: number;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly aim: Aim;
+  readonly likeness: number;
+  readonly found: readonly string[];
+  readonly done: readonly string[];
+  readonly minutes: number;
+  readonly finishedAt: string;
+}
+
+export interface LikeJobsView {
+  readonly jobs: readonly LikeJobView[];
+}
+
 export interface LineView {
   readonly what: string;
   readonly cents: number;

@@ -9,6 +9,7 @@ import { useWhen } from '../session/useWhen'
 import { t } from '../words'
 import CameBack from './CameBack.vue'
 import CareList from './CareList.vue'
+import LikeJobs from './LikeJobs.vue'
 import UseForm from './UseForm.vue'
 import { usePassport } from './usePassport'
 
@@ -40,7 +41,7 @@ const { origin } = location
         <Standing :kind="passport.kind" :colours="passport.colours" :weight="1.4" class="max-h-72 w-full" />
         <div>
           <h1 class="text-4xl">{{ passport.name }}</h1>
-          <p class="text-xl">{{ kind }}, {{ t('passport.Passport.of') }} <RouterLink class="underline underline-offset-4" :to="`/owners/${passport.owner}`">{{
+          <p class="text-xl">{{ kind }}, {{ t('passport.Passport.of') }} <RouterLink class="quiet px-0!" :to="`/owners/${passport.owner}`">{{
             passport.ownerName
           }}</RouterLink>, {{ t('passport.Passport.knownSince', [day(passport.since)]) }}</p>
         </div>
@@ -101,6 +102,7 @@ const { origin } = location
             <button class="may" type="submit" :disabled="hands.busy.value">{{ t('passport.Passport.keepItHere') }}</button>
           </form>
         </section>
+        <LikeJobs v-if="passport.visits[0]" :key="passport.visits[0].piece" :piece="passport.visits[0].piece" />
         <section class="grid gap-1" :aria-label="t('passport.Passport.visits')">
           <h2 class="text-3xl">{{ t('passport.Passport.visits') }}</h2>
           <ol class="grid">
