@@ -58,7 +58,6 @@ try {
         '/pieces/'.$captain,
         'document.querySelector(\'[data-half="left"][data-part="toe"]\').dispatchEvent(new MouseEvent("click", {bubbles: true}))',
     );
-    $shoot('garment', '/pieces/'.$pieces['The aviator’s flying jacket']);
     $shoot('pictures', '/pieces/'.$pieces['The lamplighter’s derbies'].'/pictures');
     $shoot('owner', '/pieces/'.$pieces['The doctor’s bag'].'/owner');
     $his = array_filter($tickets['tickets'], static fn (array $t): bool => in_array($captain, array_column($t['pieces'], 'id'), true));
@@ -75,6 +74,7 @@ try {
     $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
     $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
+    $shoot('passport', '/pieces/'.$pieces['Father’s oxfords'].'/passport');
     $shoot('pot', '/pots/2');
     $shoot(
         'colour',
