@@ -32,6 +32,7 @@ final readonly class PassportController
         private CareAddress $address,
         private GuessGuard $guard,
         private LastTime $lastTime,
+        private WhatComesBack $whatComesBack,
         private Members $members,
         private IdempotentRequest $once,
     ) {
@@ -103,6 +104,14 @@ final readonly class PassportController
     public function card(int $id): JsonResponse
     {
         return Answer::of($this->pages->of($this->reader->stored($id)));
+    }
+
+    /** What comes back, by product, stretch of work, lot and season. */
+    #[Route('/api/comes-back', methods: ['GET'])]
+    #[IsGranted('ROLE_RESTORER')]
+    public function comesBack(): JsonResponse
+    {
+        return Answer::of($this->whatComesBack->read());
     }
 
     /** How something like it was done before. */

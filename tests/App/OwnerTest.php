@@ -12,6 +12,7 @@ use KindHeel\App\Owner\LikeJobsView;
 use KindHeel\App\Owner\OwnerDetailsView;
 use KindHeel\App\Owner\OwnerListView;
 use KindHeel\App\Owner\PassportView;
+use KindHeel\App\Owner\WhatComesBackView;
 use KindHeel\Core\Care\CareKind;
 use KindHeel\Core\Care\Cause;
 
@@ -228,6 +229,15 @@ final class OwnerTest extends ApiTestCase
         self::assertSame(['peels in sheets', 'not degreased, or too long before'], [$tied->visits[0]->fault, $tied->visits[0]->cause]);
         self::assertNotNull($tied->visits[0]->mended);
         $this->refused(422, 'PUT', "/api/pieces/$again/came-back", ['cause' => 'dust'] + $back);
+        self::assertSame([], $this->must(WhatComesBackView::class, 'GET', '/api/comes-back')->products, 'what it came from is not finished yet');
+        $this->plannedPair();
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = ? WHERE id <> ?', [$this->clock->now()->format('Y-m-d H:i:s'), $again]);
+        $all = $this->must(WhatComesBackView::class, 'GET', '/api/comes-back');
+        self::assertSame([2, [$again]], [$all->pieces, array_map(static fn ($b): int => $b->piece, $all->back)]);
+        $paint = self::firstOf($all->products, static fn ($s): bool => 'leather paint' === $s->what);
+        self::assertSame([1, 1], [$paint->pieces, $paint->back]);
+        self::assertContains('spring', array_map(static fn ($s): string => $s->what, $all->seasons));
+        self::assertSame([2, 1], [$all->seasons[0]->pieces, $all->seasons[0]->back]);
         $this->refused(422, 'PUT', "/api/pieces/$first/came-back", ['visit' => $again] + $back);
         self::assertNull($this->must(PassportView::class, 'DELETE', "/api/pieces/$again/came-back")->visits[0]->fault);
         self::assertSame($passport->id, $tied->id);

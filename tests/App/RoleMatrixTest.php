@@ -160,6 +160,7 @@ final class RoleMatrixTest extends ApiTestCase
         'GET /api/passports/{id}/care-card' => self::APPRENTICE,
         'GET /api/pieces/{id}/causes/{fault}' => self::APPRENTICE,
         'GET /api/pieces/{id}/like' => self::APPRENTICE,
+        'GET /api/comes-back' => self::RESTORER,
         'PUT /api/pieces/{id}/came-back' => self::APPRENTICE,
         'DELETE /api/pieces/{id}/came-back' => self::APPRENTICE,
         'GET /api/care/{address}' => self::ANYBODY,

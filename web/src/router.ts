@@ -12,6 +12,7 @@ export const router = createRouter({
     { path: '/bench', component: () => import('./bench/Bench.vue'), meta: { title: t('app.router.bench') } },
     { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: t('app.router.counter') } },
     { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: t('app.router.newTicket') } },
+    { path: '/comes-back', component: () => import('./passport/ComesBack.vue'), meta: { title: t('app.router.whatComesBack') } },
     { path: '/owners', component: () => import('./owner/Owners.vue'), meta: { title: t('app.router.owners') } },
     {
       path: '/owners/:id(\\d+)',

@@ -1,9 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { CareDueView, CarePageView, OwnerDetailsView, OwnerListView, PassportView, VisitView } from '../src/api/types'
+import type { CareDueView, CarePageView, OwnerDetailsView, OwnerListView, PassportView, VisitView, WhatComesBackView } from '../src/api/types'
 import OwnerFile from '../src/owner/OwnerFile.vue'
 import Owners from '../src/owner/Owners.vue'
 import CarePage from '../src/passport/CarePage.vue'
 import { careDay, often } from '../src/passport/careDay'
+import ComesBack from '../src/passport/ComesBack.vue'
 import Passport from '../src/passport/Passport.vue'
 import { ok, refuses, serving } from './fakeApi'
 import { says, settled, shown, somewhere, words as text } from './mounting'
@@ -209,6 +210,32 @@ describe('owners', () => {
     await says(it, 'Erase for good').trigger('click')
     await settled()
     expect(text(it)).toContain('was erased, as they asked')
+  })
+})
+
+describe('what comes back', () => {
+  const back = (more: Partial<WhatComesBackView> = {}): WhatComesBackView => ({
+    pieces: 31, back: [{
+      piece: 9, passport: 5, name: 'The derbies', fault: 'peels in sheets', cause: 'not degreased', mendedAt: '2026-01-03T09:00:00Z',
+      backAt: '2026-02-03T09:00:00Z',
+    }], products: [{ what: 'leather paint', pieces: 12, back: 1 }], steps: [], lots: [], seasons: [{ what: 'winter', pieces: 20, back: 1 }], ...more,
+  })
+
+  it('is said of how many, and what they have in common', async () => {
+    serving({ ...house, 'GET /comes-back': ok(back()) })
+    const it = shown(ComesBack, {}, somewhere('/comes-back'))
+    await settled()
+    expect(text(it)).toContain('1 came back, of 31 pieces')
+    expect(text(it)).toMatch(/By product\s*leather paint\s*1 of 12/)
+    expect(text(it)).toContain('peels in sheets, by not degreased.')
+    expect(text(it)).not.toContain('By lot')
+  })
+
+  it('is said where nothing did', async () => {
+    serving({ ...house, 'GET /comes-back': ok(back({ back: [], products: [], seasons: [] })) })
+    const it = shown(ComesBack, {}, somewhere('/comes-back'))
+    await settled()
+    expect(text(it)).toContain('nothing has come back')
   })
 })
 

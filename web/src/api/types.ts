@@ -93,6 +93,16 @@ export interface ApplicatorWordView {
   readonly laysDye: boolean;
 }
 
+export interface BackView {
+  readonly piece: number;
+  readonly passport: number;
+  readonly name: string;
+  readonly fault: string;
+  readonly cause: string | null;
+  readonly mendedAt: string;
+  readonly backAt: string;
+}
+
 export interface BellView {
   readonly at: string;
   readonly words: string;
@@ -2225,6 +2235,12 @@ export interface ShadeView {
   readonly hex: string;
 }
 
+export interface ShareBackView {
+  readonly what: string;
+  readonly pieces: number;
+  readonly back: number;
+}
+
 export interface ShelfInput {
   shelf: string;
 }
@@ -2633,6 +2649,15 @@ export interface WayView {
   readonly dropped: readonly string[];
   readonly fixed: readonly LineView[];
   readonly unpriced: readonly string[];
+}
+
+export interface WhatComesBackView {
+  readonly pieces: number;
+  readonly back: readonly BackView[];
+  readonly products: readonly ShareBackView[];
+  readonly steps: readonly ShareBackView[];
+  readonly lots: readonly ShareBackView[];
+  readonly seasons: readonly ShareBackView[];
 }
 
 export interface WhatIfView {

@@ -27,6 +27,7 @@ watch(page, () => void reload())
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-4">
       <h1 class="text-4xl grow">{{ t('owner.Owners.owners') }}</h1>
+      <RouterLink class="may" to="/comes-back">{{ t('owner.Owners.whatComesBack') }}</RouterLink>
       <label class="grid gap-1">{{ t('owner.Owners.aFewLetters') }}<input v-model="find" class="write" type="search" autocomplete="off"></label>
     </header>
     <p v-if="list && list.owners.length === 0" class="text-xl">{{ find === '' ? t('owner.Owners.nobodyYet') : t('owner.Owners.nobodyCalledSo') }}</p>
