@@ -11,9 +11,15 @@ const emit = defineEmits<{
   look: [visit: number, fault: Fault, then: (found: CausesView) => void], tie: [given: CameBackInput], close: [],
 }>()
 const { day } = useWhen()
-const faults: readonly { id: Fault, label: string }[] = ([
-  'peels', 'cracks', 'streaks', 'rubs-off', 'pale-specks', 'craters', 'orange-peel', 'ragged-line', 'haze', 'darker-half', 'sticky', 'tide-line', 'opens-again',
-] as const).map((id) => ({ id, label: t(`passport.CameBack.fault.${id}`) }))
+const faults: readonly { id: Fault, label: string }[] = [
+  { id: 'peels', label: t('passport.CameBack.peels') }, { id: 'cracks', label: t('passport.CameBack.cracks') },
+  { id: 'streaks', label: t('passport.CameBack.streaks') }, { id: 'rubs-off', label: t('passport.CameBack.rubsOff') },
+  { id: 'pale-specks', label: t('passport.CameBack.paleSpecks') }, { id: 'craters', label: t('passport.CameBack.craters') },
+  { id: 'orange-peel', label: t('passport.CameBack.orangePeel') }, { id: 'ragged-line', label: t('passport.CameBack.raggedLine') },
+  { id: 'haze', label: t('passport.CameBack.haze') }, { id: 'darker-half', label: t('passport.CameBack.darkerHalf') },
+  { id: 'sticky', label: t('passport.CameBack.sticky') }, { id: 'tide-line', label: t('passport.CameBack.tideLine') },
+  { id: 'opens-again', label: t('passport.CameBack.opensAgain') },
+]
 const of = ref(String(props.earlier[0]?.piece ?? 0))
 const fault = ref<Fault>('peels')
 const found = shallowRef<CausesView | null>(null)

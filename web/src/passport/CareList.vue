@@ -8,7 +8,13 @@ defineProps<{ cares: readonly CareDueView[], mayTick: boolean, busy: boolean }>(
 const emit = defineEmits<{ done: [kind: CareKind] }>()
 const everySo = (days: number): string => {
   const { unit, count } = often(days)
-  return unit === 'day' || unit === 'year' ? t(`passport.CareList.${unit}`) : t(`passport.CareList.${unit}`, [count])
+  switch (unit) {
+    case 'day': return t('passport.CareList.day')
+    case 'days': return t('passport.CareList.days', [count])
+    case 'weeks': return t('passport.CareList.weeks', [count])
+    case 'months': return t('passport.CareList.months', [count])
+    default: return t('passport.CareList.year')
+  }
 }
 </script>
 
