@@ -252,6 +252,7 @@ final class RoleMatrixTest extends ApiTestCase
     {
         [$method, $path] = explode(' ', $route);
         $path = strtr($path, [
+            '{code}' => 'abcdefghjk', '{fault}' => 'peels',
             '{digest}' => '0123456789ab', '{size}' => 'thumb', '{aim}' => 'keep', '{school}' => 'cleaning', '{secret}' => 'nobody', '{path}' => 'bench',
         ]);
         $path = preg_replace('/\{\w+\}/', '999999', $path) ?? '';
