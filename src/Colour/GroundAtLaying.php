@@ -9,10 +9,8 @@ use KindHeel\App\Job\StepDetail;
 use KindHeel\App\Job\Steps;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Assessment\Piece;
-use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Pot\Ground;
 use KindHeel\Core\Colour\Pot\GroundChange;
-use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Material\Outcome;
 use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
@@ -48,9 +46,8 @@ final readonly class GroundAtLaying
             }
         }
         $changes = array_values($changes);
-        $film = Sheen::moved($read->spectrum(), $read->gloss(), Gloss::Mirror);
 
-        return [Ground::ahead($film, $changes, self::isDyedThrough($piece->toCore(), $pot->places())), $read, $changes];
+        return [Ground::ahead($read->film(), $changes, self::isDyedThrough($piece->toCore(), $pot->places())), $read, $changes];
     }
 
     /**
@@ -92,9 +89,9 @@ final readonly class GroundAtLaying
         $since = max(array_map(static fn (StepDetail $d): \DateTimeImmutable => $d->step->work->endedAt ?? $first->at(), $done));
         /** @var list<Reading> $later */
         $later = $this->entities
-            ->createQuery('SELECT r FROM '.Reading::class.' r WHERE r.piece = :piece AND r.spot <> :wanted AND r.at >= :since ORDER BY r.at DESC, r.id DESC')
+            ->createQuery('SELECT r FROM '.Reading::class.' r WHERE r.piece = :piece AND r.spot IN (:spots) AND r.at >= :since ORDER BY r.at DESC, r.id DESC')
             ->setParameter('piece', $first->piece())
-            ->setParameter('wanted', ReadSpot::Wanted)
+            ->setParameter('spots', [ReadSpot::Sound, ReadSpot::Damage])
             ->setParameter('since', max($since, $first->at()), 'datetime_immutable')
             ->getResult();
         foreach ($later as $reading) {

@@ -56,6 +56,8 @@ final readonly class PieceColourReader
             ),
         );
 
+        [$settlings, $mayDarken] = $this->settlings->of($stored);
+
         return new PieceColourView(
             piece: $id,
             name: $piece->text('name'),
@@ -71,8 +73,8 @@ final readonly class PieceColourReader
                 $piece->enum('kind', Kind::class)->parts(),
                 static fn (PartName $p): bool => $p->isOuter() || $p->isEdge() || \in_array($p, self::SOLES, true),
             )),
-            settlings: $this->settlings->of($stored),
-            mayDarken: $this->settlings->mayDarken($stored),
+            settlings: $settlings,
+            mayDarken: $mayDarken,
         );
     }
 
@@ -214,7 +216,8 @@ final readonly class PieceColourReader
                     $pairs[] = self::pair($wanted, $sound[$half], $what, MatchLimit::SamePart);
                 }
             }
-            foreach (array_diff_key($spots, ['wanted' => 1]) as $spot => $halves) {
+            // What is wanted was never there, and the way back of what darkened is drawn by itself.
+            foreach (array_diff_key($spots, ['wanted' => 1, 'settling' => 1]) as $spot => $halves) {
                 foreach ($halves as $half => $last) {
                     $before = $first[$part][$spot][$half];
                     if ($before->id !== $last->id) {

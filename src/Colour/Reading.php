@@ -14,6 +14,7 @@ use KindHeel\Core\Colour\Gloss;
 use KindHeel\Core\Colour\Lab;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\MeasuredSet;
+use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\SmoothestReflectance;
 use KindHeel\Core\Colour\Spectrum;
 
@@ -131,6 +132,12 @@ class Reading
     public function spectrum(): Spectrum
     {
         return null === $this->spectrum ? SmoothestReflectance::of($this->lab(), Light::daylight()) : Spectrum::grid(array_map(floatval(...), $this->spectrum));
+    }
+
+    /** What lies under the gloss it was read with. */
+    public function film(): Spectrum
+    {
+        return Sheen::moved($this->spectrum(), $this->gloss, Gloss::Mirror);
     }
 
     public function isMeasured(): bool

@@ -47,55 +47,17 @@ final readonly class SettlingReader
     ) {
     }
 
-    /** @return list<SettlingView> the last first */
+    /** @return array{list<SettlingView>, list<MayDarkenView>} what is watched, the last first, and what has just been laid and might be */
     public function of(StoredPiece $piece): array
     {
         $settlings = $this->ofPiece($piece);
-        $readings = [] === $settlings ? [] : $this->readings($piece);
+        $laid = $this->justLaid($piece);
+        $readings = [] === $settlings && [] === $laid ? [] : $this->readings($piece);
 
-        return array_map(fn (StoredSettling $s): SettlingView => $this->view($s, $settlings, $readings), $settlings);
-    }
-
-    /** @return list<MayDarkenView> */
-    public function mayDarken(StoredPiece $piece): array
-    {
-        $since = $this->clock->now()->getTimestamp() - self::RECENT_S;
-        $steps = array_filter(
-            $this->steps->ofPiece($piece->id()),
-            static fn (StepRecord $s): bool => $s->isDone() && null !== $s->family && SettlingHabit::isWatched($s->family)
-                && ($s->work->endedAt?->getTimestamp() ?? 0) > $since,
-        );
-        if ([] === $steps) {
-            return [];
-        }
-        $read = [];
-        foreach ($this->readings($piece) as $reading) {
-            $read[$reading->place()->key] = min($read[$reading->place()->key] ?? \PHP_INT_MAX, $reading->at()->getTimestamp());
-        }
-        $found = [];
-        foreach ($steps as $step) {
-            $laidAt = $step->work->endedAt?->getTimestamp() ?? 0;
-            $watched = [];
-            foreach ($this->ofPiece($piece) as $settling) {
-                $watched[$settling->place()->key] = max($watched[$settling->place()->key] ?? 0, $settling->laidAt()->getTimestamp());
-            }
-            $places = array_values(array_filter($step->on, static function (Place $place) use ($read, $watched, $laidAt): bool {
-                $before = min($read[$place->key] ?? \PHP_INT_MAX, Half::Whole === $place->half ? \PHP_INT_MAX : $read[$place->fellow()->key] ?? \PHP_INT_MAX);
-
-                return $before < $laidAt && ($watched[$place->key] ?? 0) < $laidAt;
-            }));
-            if ([] !== $places && null !== $step->family) {
-                $found[] = new MayDarkenView(
-                    $step->id,
-                    $step->title,
-                    $step->family,
-                    (string) Iso::of($step->work->endedAt),
-                    array_map(static fn (Place $p): PotPartView => new PotPartView($p->half, $p->part), $places),
-                );
-            }
-        }
-
-        return array_reverse($found);
+        return [
+            array_map(fn (StoredSettling $s): SettlingView => $this->view($s, $settlings, $readings), $settlings),
+            self::mayDarken($laid, $settlings, $readings),
+        ];
     }
 
     /** A reading of the treated place may show that it has come to rest: what stayed teaches what to expect of others. */
@@ -146,6 +108,58 @@ final readonly class SettlingReader
                 [$family->value, $material->value, $without],
             ),
         ));
+    }
+
+    /** @return array<int, StepRecord> */
+    private function justLaid(StoredPiece $piece): array
+    {
+        $since = $this->clock->now()->getTimestamp() - self::RECENT_S;
+
+        return array_filter(
+            $this->steps->ofPiece($piece->id()),
+            static fn (StepRecord $s): bool => $s->isDone() && null !== $s->family && SettlingHabit::isWatched($s->family)
+                && ($s->work->endedAt?->getTimestamp() ?? 0) > $since,
+        );
+    }
+
+    /**
+     * @param array<int, StepRecord> $steps
+     * @param list<StoredSettling>   $settlings
+     * @param list<Reading>          $readings
+     *
+     * @return list<MayDarkenView> the last first; places of which something was read before
+     */
+    private static function mayDarken(array $steps, array $settlings, array $readings): array
+    {
+        $read = $watched = [];
+        foreach ($readings as $reading) {
+            if (ReadSpot::Sound === $reading->spot() || ReadSpot::Damage === $reading->spot()) {
+                $read[$reading->place()->key] = min($read[$reading->place()->key] ?? \PHP_INT_MAX, $reading->at()->getTimestamp());
+            }
+        }
+        foreach ($settlings as $settling) {
+            $watched[$settling->place()->key] = max($watched[$settling->place()->key] ?? 0, $settling->laidAt()->getTimestamp());
+        }
+        $found = [];
+        foreach ($steps as $step) {
+            $laidAt = $step->work->endedAt?->getTimestamp() ?? 0;
+            $places = array_values(array_filter($step->on, static function (Place $place) use ($read, $watched, $laidAt): bool {
+                $before = min($read[$place->key] ?? \PHP_INT_MAX, Half::Whole === $place->half ? \PHP_INT_MAX : $read[$place->fellow()->key] ?? \PHP_INT_MAX);
+
+                return $before < $laidAt && ($watched[$place->key] ?? 0) < $laidAt;
+            }));
+            if ([] !== $places && null !== $step->family) {
+                $found[] = new MayDarkenView(
+                    $step->id,
+                    $step->title,
+                    $step->family,
+                    (string) Iso::of($step->work->endedAt),
+                    array_map(static fn (Place $p): PotPartView => new PotPartView($p->half, $p->part), $places),
+                );
+            }
+        }
+
+        return array_reverse($found);
     }
 
     /**

@@ -18,7 +18,6 @@ use KindHeel\Core\Colour\Pot\EyeDab;
 use KindHeel\Core\Colour\Pot\Pot;
 use KindHeel\Core\Colour\Pot\PotAim;
 use KindHeel\Core\Colour\Pot\PotNeed;
-use KindHeel\Core\Colour\Sheen;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\Applicator;
 use KindHeel\Core\Product\Family;
@@ -362,7 +361,7 @@ class StoredPot
     /** What it will lie on, as the film sees it. */
     public function over(): ?Spectrum
     {
-        return null === $this->ground ? null : Sheen::moved($this->ground->spectrum(), $this->ground->gloss(), Gloss::Mirror);
+        return $this->ground?->film();
     }
 
     /** @param array<string, int> $drops */

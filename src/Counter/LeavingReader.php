@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\Job\PlanRemarks;
 use KindHeel\App\People\Signature;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
@@ -59,7 +60,7 @@ final readonly class LeavingReader
             }
             if (!$piece->state->isAway()) {
                 $row = $rows[$piece->id];
-                $pieces[] = new LeavingPieceView($piece->id, $off[$piece->id] ?? [], self::toKnow($row), self::missing($row, $piece->state), $cures);
+                $pieces[] = new LeavingPieceView($piece->id, $off[$piece->id] ?? [], PlanRemarks::told($row), self::missing($row, $piece->state), $cures);
             }
         }
 
@@ -79,20 +80,6 @@ final readonly class LeavingReader
         }
 
         return $gone;
-    }
-
-    /** @return list<string> */
-    private static function toKnow(Row $row): array
-    {
-        $told = [];
-        $remarks = null === $row->textOrNull('remarks') ? [] : $row->json('remarks')['tellOwner'] ?? [];
-        foreach (\is_array($remarks) ? $remarks : [] as $remark) {
-            if (\is_array($remark) && \is_string($remark['text'] ?? null)) {
-                $told[] = $remark['text'];
-            }
-        }
-
-        return $told;
     }
 
     /** @return list<string> */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Intake;
 
-/** Somebody whose pieces have been here. */
+/** Somebody who is known here, and what they brought. */
 final readonly class OwnerView
 {
     /** @param list<OwnerPieceView> $pieces the newest first */
-    public function __construct(public string $customer, public string $contact, public string $lastAt, public array $pieces)
+    public function __construct(public int $id, public string $customer, public string $contact, public string $lastAt, public array $pieces)
     {
     }
 }

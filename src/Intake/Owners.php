@@ -8,6 +8,8 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Owner;
+use KindHeel\App\Job\OwnerSearch;
 use KindHeel\App\Job\Tag;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
@@ -30,27 +32,24 @@ final readonly class Owners
         if (mb_strlen($letters) < 2) {
             return new OwnersView([]);
         }
-        $like = addcslashes($letters, '%_\\');
-        $figures = preg_replace('/\D/', '', $letters) ?? '';
+        [$found, $said] = OwnerSearch::condition($letters);
         $owners = Row::all(
             $this->connection,
-            'SELECT t.customer, t.contact, MAX(t.opened_at) AS last FROM ticket t WHERE t.customer LIKE ? OR t.customer LIKE ? OR t.contact LIKE ?'
-                .(\strlen($figures) > 2 ? ' OR REGEXP_REPLACE(t.contact, \'[^0-9]\', \'\') LIKE ?' : '')
-                .' GROUP BY t.customer, t.contact ORDER BY last DESC LIMIT '.self::MOST,
-            [$like.'%', '% '.$like.'%', '%'.$like.'%', ...\strlen($figures) > 2 ? ['%'.$figures.'%'] : []],
+            "SELECT o.id, o.name, o.ways, o.likes, COALESCE((SELECT MAX(t.opened_at) FROM ticket t WHERE t.owner_id = o.id), o.since) AS last
+             FROM owner o WHERE $found ORDER BY last DESC LIMIT ".self::MOST,
+            $said,
         );
-        $names = array_map(static fn (Row $r): string => $r->text('customer'), $owners);
         $pieces = [];
-        foreach ([] === $names ? [] : Row::all(
+        foreach ([] === $owners ? [] : Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.kind, p.size_eu, p.length_mm, p.aim, p.gloss, t.id AS ticket, '.Tag::PLACE.' AS place, t.customer, t.contact, v.shade
-             FROM piece p JOIN ticket t ON t.id = p.ticket_id
+            'SELECT p.id, p.name, p.kind, p.size_eu, p.length_mm, p.aim, p.gloss, p.ticket_id AS ticket, '.Tag::PLACE.' AS place, s.owner_id, v.shade
+             FROM passport s JOIN piece p ON p.id = (SELECT MAX(f.id) FROM piece f WHERE f.passport_id = s.id)
              JOIN piece_part v ON v.id = (SELECT MIN(f.id) FROM piece_part f WHERE f.piece_id = p.id)
-             WHERE t.customer IN (?) ORDER BY p.id DESC LIMIT 200',
-            [$names],
-            [ArrayParameterType::STRING],
+             WHERE s.owner_id IN (?) ORDER BY p.id DESC LIMIT 200',
+            [array_map(static fn (Row $r): int => $r->int('id'), $owners)],
+            [ArrayParameterType::INTEGER],
         ) as $row) {
-            $whose = $row->text('customer')."\n".$row->text('contact');
+            $whose = $row->int('owner_id');
             $pieces[$whose] ??= [];
             // The same pair, brought again, is offered once: as it was last time.
             if (\count($pieces[$whose]) < self::PIECES && !isset($pieces[$whose][$row->text('name').$row->text('kind')])) {
@@ -69,10 +68,20 @@ final readonly class Owners
         }
 
         return new OwnersView(array_map(static fn (Row $r): OwnerView => new OwnerView(
-            $r->text('customer'),
-            $r->text('contact'),
+            $r->int('id'),
+            $r->text('name'),
+            Owner::contactOf(self::ways($r), $r->textOrNull('likes')),
             Iso::always($r->text('last')),
-            array_values($pieces[$r->text('customer')."\n".$r->text('contact')] ?? []),
+            array_values($pieces[$r->int('id')] ?? []),
         ), $owners));
+    }
+
+    /** @return list<array{by: string, at: string}> */
+    private static function ways(Row $row): array
+    {
+        /** @var list<array{by: string, at: string}> $ways */
+        $ways = $row->json('ways');
+
+        return $ways;
     }
 }

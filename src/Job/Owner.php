@@ -12,6 +12,9 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['name'])]
 class Owner
 {
+    public const MOST_WAYS = 6;
+    public const LONGEST_NOTES = 1000;
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 
@@ -29,7 +32,7 @@ class Owner
     #[ORM\Column(length: 10)]
     private string $language = '';
 
-    #[ORM\Column(length: 1000)]
+    #[ORM\Column(length: self::LONGEST_NOTES)]
     private string $notes = '';
 
     /** Pictures of their pieces may be kept once these have gone home. */
@@ -112,16 +115,25 @@ class Owner
         return null !== $this->erasedAt;
     }
 
-    /** By their own way, or the first there is; empty where nobody wrote one down. */
     public function contact(): string
     {
-        foreach ($this->ways as $way) {
-            if ($way['by'] === $this->likes?->value) {
+        return self::contactOf($this->ways, $this->likes?->value);
+    }
+
+    /**
+     * The way they like, or the first there is; empty where nobody wrote one down.
+     *
+     * @param list<array{by: string, at: string}> $ways
+     */
+    public static function contactOf(array $ways, ?string $likes): string
+    {
+        foreach ($ways as $way) {
+            if ($way['by'] === $likes) {
                 return $way['at'];
             }
         }
 
-        return $this->ways[0]['at'] ?? '';
+        return $ways[0]['at'] ?? '';
     }
 
     /** @param list<array{by: string, at: string}> $ways */
@@ -141,13 +153,13 @@ class Owner
     {
         $known = array_column($this->ways, 'at');
         foreach ($other->ways as $way) {
-            if (!\in_array($way['at'], $known, true)) {
+            if (!\in_array($way['at'], $known, true) && \count($this->ways) < self::MOST_WAYS) {
                 $this->ways[] = $way;
             }
         }
         $this->likes ??= $other->likes;
         $this->language = '' === $this->language ? $other->language : $this->language;
-        $this->notes = trim($this->notes.('' === $other->notes ? '' : "\n".$other->notes));
+        $this->notes = mb_substr(trim($this->notes."\n".$other->notes), 0, self::LONGEST_NOTES);
         // What either has not allowed is not allowed.
         $this->mayKeepPictures = $this->mayKeepPictures && $other->mayKeepPictures;
         $this->mayRemind = $this->mayRemind && $other->mayRemind;

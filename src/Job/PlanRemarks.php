@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Job;
 
+use KindHeel\App\Database\Row;
 use KindHeel\Core\Product\Remark;
 use KindHeel\Core\Treatment\Planning\Dropped;
 use KindHeel\Core\Treatment\Planning\Plan;
@@ -28,6 +29,20 @@ final class PlanRemarks
             'dropped' => array_map(static fn (Dropped $d): array => ['rule' => $d->rule, 'text' => $d->text.' '.$d->cost], $plan->dropped),
             'changes' => array_map(static fn (string $c): array => ['rule' => 'J-2', 'text' => $c], $changes),
         ];
+    }
+
+    /** @return list<string> what the owner is told, of a row with the column `remarks`; nothing where there is no row or no plan */
+    public static function told(?Row $row): array
+    {
+        $told = [];
+        $remarks = null === $row?->textOrNull('remarks') ? [] : $row->json('remarks')['tellOwner'] ?? [];
+        foreach (\is_array($remarks) ? $remarks : [] as $remark) {
+            if (\is_array($remark) && \is_string($remark['text'] ?? null)) {
+                $told[] = $remark['text'];
+            }
+        }
+
+        return $told;
     }
 
     /**

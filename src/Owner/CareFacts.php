@@ -9,12 +9,10 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Passport;
-use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Care\CareDue;
 use KindHeel\Core\Care\CareKind;
 use KindHeel\Core\Care\CareSchedule;
 use KindHeel\Core\Care\CareUse;
-use KindHeel\Core\Material\Material;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Treatment\Action;
 use Psr\Clock\ClockInterface;
@@ -27,7 +25,7 @@ final readonly class CareFacts
     private const PROTECTS = [FamilyId::Repellent, FamilyId::GripSafeProtector];
     private const WIPES = [FamilyId::DampCloth, FamilyId::CleanerNeutral, FamilyId::CleanerCream, FamilyId::Soap, FamilyId::FoamCleaner];
 
-    public function __construct(private Connection $connection, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private Outside $outside, private ClockInterface $clock)
     {
     }
 
@@ -39,7 +37,7 @@ final readonly class CareFacts
     public function due(array $passports): array
     {
         $ids = array_map(static fn (Passport $p): int => $p->id(), $passports);
-        $outside = $this->outside($ids);
+        $outside = $this->outside->ofPassports($ids);
         $last = $this->last($ids);
         $due = [];
         foreach ($passports as $passport) {
@@ -73,30 +71,6 @@ final readonly class CareFacts
             $due->kind->minutes(),
             round($due->timesAYear(), 1),
         );
-    }
-
-    /**
-     * @param list<int> $ids
-     *
-     * @return array<int, list<Material>> what the outside was made of when it was here last
-     */
-    private function outside(array $ids): array
-    {
-        $found = [];
-        foreach ([] === $ids ? [] : Row::all(
-            $this->connection,
-            'SELECT DISTINCT p.passport_id, v.part, v.material FROM piece_part v JOIN piece p ON p.id = v.piece_id
-             WHERE p.id IN (SELECT MAX(q.id) FROM piece q WHERE q.passport_id IN (?) GROUP BY q.passport_id)',
-            [$ids],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            if ($row->enum('part', PartName::class)->isOuter()) {
-                $material = $row->enum('material', Material::class);
-                $found[$row->int('passport_id')][$material->value] = $material;
-            }
-        }
-
-        return array_map(array_values(...), $found);
     }
 
     /**

@@ -9,8 +9,8 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Passport;
 use KindHeel\App\Job\PieceColours;
+use KindHeel\App\Job\PlanRemarks;
 use KindHeel\App\Settings\WorkshopSettings;
-use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Anatomy\PieceFamily;
 use KindHeel\Core\Material\Material;
 use Psr\Clock\ClockInterface;
@@ -22,6 +22,7 @@ final readonly class CarePages
     public function __construct(
         private Connection $connection,
         private CareFacts $care,
+        private Outside $outside,
         private PassportReader $passports,
         private PieceColours $colours,
         private WorkshopSettings $settings,
@@ -37,13 +38,6 @@ final readonly class CarePages
             [$passport->id()],
         );
         $piece = $last?->int('id') ?? 0;
-        $told = [];
-        $remarks = null === $last?->textOrNull('remarks') ? [] : $last->json('remarks')['tellOwner'] ?? [];
-        foreach (\is_array($remarks) ? $remarks : [] as $remark) {
-            if (\is_array($remark) && \is_string($remark['text'] ?? null)) {
-                $told[] = $remark['text'];
-            }
-        }
 
         return new CarePageView(
             $this->settings->identity()->name,
@@ -52,9 +46,9 @@ final readonly class CarePages
             $this->colours->of([$piece])[$piece] ?? [],
             Iso::of($last?->timeOrNull('collected_at')),
             $this->passports->done([$piece])[$piece] ?? [],
-            $told,
+            PlanRemarks::told($last),
             $this->care->due([$passport])[$passport->id()],
-            $this->leftAlone($passport, $piece),
+            $this->leftAlone($passport),
             PieceFamily::Garment === $passport->kind()->family()
                 ? 'Shake the water off and hang it on a wide hanger, away from heat, until it is dry through. Then brush it.'
                 : 'Blot it, stuff it with plain paper and change that, and let it dry away from heat: never by a radiator or in the sun. '
@@ -85,14 +79,9 @@ final readonly class CarePages
     }
 
     /** @return list<string> */
-    private function leftAlone(Passport $passport, int $piece): array
+    private function leftAlone(Passport $passport): array
     {
-        $outside = [];
-        foreach (Row::all($this->connection, 'SELECT DISTINCT part, material FROM piece_part WHERE piece_id = ?', [$piece]) as $row) {
-            if ($row->enum('part', PartName::class)->isOuter()) {
-                $outside[] = $row->enum('material', Material::class);
-            }
-        }
+        $outside = $this->outside->ofPassports([$passport->id()])[$passport->id()] ?? [];
         $has = static fn (\Closure $such): bool => [] !== array_filter($outside, $such);
         $not = ['No heat: no radiator, no hair dryer, no sun on the sill.'];
         if ($has(static fn (Material $m): bool => $m->hasNap())) {

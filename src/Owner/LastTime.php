@@ -9,11 +9,9 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Anatomy\Kind;
-use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Care\JobProfile;
 use KindHeel\Core\Finding\FindingKind;
-use KindHeel\Core\Material\Material;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** How something like it was done last time: the nearest jobs by kind, material and findings; five statements whatever lies behind. */
@@ -25,7 +23,7 @@ final readonly class LastTime
     /** What shares less is another job. */
     private const LEAST = 0.35;
 
-    public function __construct(private Connection $connection, private PassportReader $passports)
+    public function __construct(private Connection $connection, private Outside $outside, private PassportReader $passports)
     {
     }
 
@@ -72,17 +70,8 @@ final readonly class LastTime
      */
     private function profiles(array $kinds): array
     {
-        $outside = $found = [];
-        foreach (Row::all(
-            $this->connection,
-            'SELECT DISTINCT piece_id, part, material FROM piece_part WHERE piece_id IN (?)',
-            [array_keys($kinds)],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            if ($row->enum('part', PartName::class)->isOuter()) {
-                $outside[$row->int('piece_id')][$row->text('material')] = $row->enum('material', Material::class);
-            }
-        }
+        $outside = $this->outside->ofPieces(array_keys($kinds));
+        $found = [];
         foreach (Row::all(
             $this->connection,
             'SELECT DISTINCT piece_id, kind FROM finding WHERE piece_id IN (?)',
@@ -93,7 +82,7 @@ final readonly class LastTime
         }
         $profiles = [];
         foreach ($kinds as $id => $kind) {
-            $profiles[$id] = new JobProfile($id, $kind, array_values($outside[$id] ?? []), $found[$id] ?? []);
+            $profiles[$id] = new JobProfile($id, $kind, $outside[$id] ?? [], $found[$id] ?? []);
         }
 
         return $profiles;

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Owner;
+use KindHeel\App\Job\OwnerSearch;
 use KindHeel\App\Job\Passport;
 use KindHeel\App\Job\ReachedBy;
 use KindHeel\Core\Colour\Shade;
@@ -33,12 +34,11 @@ final readonly class OwnerReader
     /** By a few letters of the name or of how they are reached. */
     public function page(string $find, int $page): OwnerListView
     {
-        $like = '%'.addcslashes(trim($find), '%_\\').'%';
+        [$found, $said] = OwnerSearch::condition($find);
         $rows = Row::all(
             $this->connection,
-            self::COLUMNS.' WHERE o.erased_at IS NULL AND (o.name LIKE ? OR o.ways LIKE ?)'
-                .\sprintf(' ORDER BY o.name, o.id LIMIT %d OFFSET %d', self::PAGE + 1, self::PAGE * $page),
-            [$like, $like],
+            self::COLUMNS.\sprintf(' WHERE %s ORDER BY o.name, o.id LIMIT %d OFFSET %d', $found, self::PAGE + 1, self::PAGE * $page),
+            $said,
         );
 
         return new OwnerListView(array_map(self::row(...), \array_slice($rows, 0, self::PAGE)), $page, \count($rows) > self::PAGE);
@@ -105,16 +105,11 @@ final readonly class OwnerReader
     /** @return list<OwnerRowView> of the same name, or reached in the same way */
     private function alike(Owner $owner): array
     {
-        $ways = array_map(
-            static fn (array $way): string => '%'.addcslashes(trim((string) json_encode($way['at'], \JSON_UNESCAPED_UNICODE), '"'), '%_\\').'%',
-            $owner->ways(),
-        );
-        $alike = implode(' OR ', ['o.name = ?', ...array_fill(0, \count($ways), 'o.ways LIKE ?')]);
-
         return array_map(self::row(...), Row::all(
             $this->connection,
-            self::COLUMNS." WHERE o.id <> ? AND o.erased_at IS NULL AND ($alike) ORDER BY o.name, o.id LIMIT ".self::ALIKE,
-            [$owner->id(), $owner->name(), ...$ways],
+            self::COLUMNS.' WHERE ('.OwnerSearch::REACHED_OR_CALLED.') AND o.id <> ? AND o.erased_at IS NULL ORDER BY o.name, o.id LIMIT '.self::ALIKE,
+            [array_column($owner->ways(), 'at'), $owner->name(), $owner->id()],
+            [ArrayParameterType::STRING],
         ));
     }
 
@@ -122,12 +117,11 @@ final readonly class OwnerReader
     {
         /** @var list<array{by: string, at: string}> $ways */
         $ways = $row->json('ways');
-        $liked = array_values(array_filter($ways, static fn (array $w): bool => $w['by'] === $row->textOrNull('likes')));
 
         return new OwnerRowView(
             $row->int('id'),
             $row->text('name'),
-            $liked[0]['at'] ?? $ways[0]['at'] ?? '',
+            Owner::contactOf($ways, $row->textOrNull('likes')),
             $row->int('pieces'),
             $row->int('here'),
             Iso::of($row->timeOrNull('last') ?? $row->time('since')) ?? '',

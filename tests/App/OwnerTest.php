@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Colour\PieceColourView;
+use KindHeel\App\Colour\PotView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Intake\OwnersView;
+use KindHeel\App\Offer\OfferView;
 use KindHeel\App\Owner\CarePageView;
 use KindHeel\App\Owner\CausesView;
 use KindHeel\App\Owner\LikeJobsView;
@@ -13,6 +16,7 @@ use KindHeel\App\Owner\OwnerDetailsView;
 use KindHeel\App\Owner\OwnerListView;
 use KindHeel\App\Owner\PassportView;
 use KindHeel\App\Owner\WhatComesBackView;
+use KindHeel\App\Piece\PieceView;
 use KindHeel\Core\Care\CareKind;
 use KindHeel\Core\Care\Cause;
 
@@ -36,6 +40,8 @@ final class OwnerTest extends ApiTestCase
         self::assertSame([1, 2, 1], array_map(static fn ($o): int => $o->pieces, $all));
         $found = $this->must(OwnerListView::class, 'GET', '/api/owners/all?find=123%2045')->owners;
         self::assertCount(1, $found, 'by how they are reached');
+        self::assertCount(1, $this->must(OwnerListView::class, 'GET', '/api/owners/all?find=664123')->owners, 'however the figures are written');
+        self::assertSame([], $this->must(OwnerListView::class, 'GET', '/api/owners/all?find=phone')->owners, 'the name of a way is nobody’s');
         $owner = $this->must(OwnerDetailsView::class, 'GET', '/api/owners/'.$found[0]->id);
         self::assertSame('phone', $owner->ways[0]->by->value);
         self::assertCount(1, $owner->alike, 'who may be the same person');
@@ -48,6 +54,21 @@ final class OwnerTest extends ApiTestCase
         self::assertSame([], $joined->alike);
         self::assertSame(404, $this->ask('GET', '/api/owners/'.$owner->alike[0]->id));
         $this->refused(409, 'POST', "/api/owners/{$owner->id}/joined", ['version' => $owner->version, 'other' => $owner->id + 1000]);
+    }
+
+    public function testWhatIsTakenOverFromTheSamePersonHasRoom(): void
+    {
+        foreach ([['0664 1', 'a'], ['0664 2', 'b']] as [$way, $letter]) {
+            $this->ticket('Odile Marchetti', $way);
+            $owner = $this->must(OwnerListView::class, 'GET', '/api/owners/all?find='.rawurlencode($way))->owners[0];
+            $this->must(OwnerDetailsView::class, 'PUT', '/api/owners/'.$owner->id, [
+                'version' => 1, 'name' => 'Odile Marchetti', 'notes' => str_repeat($letter, 900),
+                'ways' => array_map(static fn (int $i): array => ['by' => 'phone', 'at' => "$way $i"], range(1, 5)),
+            ]);
+        }
+        $all = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners;
+        $joined = $this->must(OwnerDetailsView::class, 'POST', "/api/owners/{$all[0]->id}/joined", ['version' => 2, 'other' => $all[1]->id]);
+        self::assertSame([6, 1000], [\count($joined->ways), mb_strlen($joined->notes)]);
     }
 
     public function testWhoSomebodyIsIsSaidOnAllTheirTickets(): void
@@ -143,7 +164,8 @@ final class OwnerTest extends ApiTestCase
     public function testItGoesToAnotherOwnerOnceItHasGoneHome(): void
     {
         $ticket = $this->ticket('Odile Marchetti', 'odile@example.org');
-        $this->ticket('Bruno Achterberg', '0664 9');
+        $his = ['customer' => 'Bruno Achterberg', 'contact' => '0664 9'] + $this->ticketBody('boot/ankle');
+        $this->must(TicketView::class, 'POST', '/api/tickets', $his, 201);
         $piece = $ticket->pieces[0]->id;
         $passport = $this->must(PassportView::class, 'GET', "/api/pieces/$piece/passport");
         $passport = $this->must(PassportView::class, 'POST', "/api/passports/{$passport->id}/care-page");
@@ -155,6 +177,14 @@ final class OwnerTest extends ApiTestCase
         self::assertSame([$bruno, null], [$his->owner, $his->address]);
         self::assertSame(404, $this->ask('GET', "/api/care/{$passport->address}"), 'who had the address sees nothing more');
         $this->refused(422, 'PUT', "/api/passports/{$passport->id}/owner", $give());
+        // The counter offers it to who has it now, and to nobody else; taken in again it is on its passport.
+        $offered = fn (string $who): array => $this->must(OwnersView::class, 'GET', '/api/owners?find='.rawurlencode($who))->owners[0]->pieces;
+        self::assertSame([], $offered('Odile'));
+        self::assertContains($piece, array_map(static fn ($p): int => $p->id, $offered('Bruno')));
+        $again = $this->must(TicketView::class, 'POST', '/api/intake', [
+            'ticket' => ['customer' => 'Bruno Achterberg', 'contact' => '0664 9'] + $this->ticketBody(), 'with' => [['like' => $piece]],
+        ], 201)->pieces[0]->id;
+        self::assertSame($passport->id, $this->must(PassportView::class, 'GET', "/api/pieces/$again/passport")->id);
     }
 
     public function testErasedNothingOfThemIsLeftInTheWholeDatabase(): void
@@ -166,6 +196,7 @@ final class OwnerTest extends ApiTestCase
         $this->must(OwnerListView::class, 'GET', '/api/owners/all');
         self::assertSame(200, $this->ask('POST', "/api/pieces/$piece/notes", ['text' => 'Odile Marchetti rang: not before Friday.']));
         $this->photographed($piece);
+        $this->wordsAbout($piece);
         $this->ask('GET', '/api/bench');
         $id = $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners[0]->id;
         self::assertStringContainsString('still here', $this->refused(409, 'DELETE', "/api/owners/$id")->detail);
@@ -178,6 +209,7 @@ final class OwnerTest extends ApiTestCase
         self::assertSame([], $this->said('Marchetti'));
         self::assertSame([], $this->said('odile@example.org'));
         self::assertSame([], $this->said('wedding'));
+        self::assertSame('…’s toe', $this->connection()->fetchOne('SELECT name FROM pot'), 'what else hands wrote stays');
         self::assertGreaterThan(0, $this->rows('remembered_answer'), 'so that nothing is done twice');
         self::assertSame(0, $this->rows('picture'));
         self::assertSame(1, $this->rows('ticket'), 'what the workshop did stays');
@@ -282,6 +314,27 @@ final class OwnerTest extends ApiTestCase
     private function ticket(string $customer, string $contact): TicketView
     {
         return $this->must(TicketView::class, 'POST', '/api/tickets', ['customer' => $customer, 'contact' => $contact] + $this->ticketBody(), 201);
+    }
+
+    /** All that hands may write of a piece: where a colour was read, a pot, what else was found and who answered. */
+    private function wordsAbout(int $piece): void
+    {
+        $this->must(PieceView::class, 'PUT', "/api/pieces/$piece/parts", [
+            'version' => 1, 'places' => [['half' => 'left', 'part' => 'toe']], 'material' => 'pigmented', 'certainty' => 'known',
+        ]);
+        $reading = $this->must(PieceColourView::class, 'POST', "/api/pieces/$piece/readings", [
+            'half' => 'left', 'part' => 'toe', 'spot' => 'sound', 'source' => 'typed', 'labs' => [[46.0, 15.0, 25.0]],
+            'whereabouts' => 'where Marchetti rubbed it',
+        ], 201)->readings[0];
+        $pot = $this->must(PotView::class, 'POST', '/api/pots', ['name' => 'Odile Marchetti’s toe', 'target' => $reading->id], 201);
+        $this->must(PotView::class, 'POST', '/api/pots', ['name' => 'Sand’s toe', 'target' => $reading->id], 201);
+        $this->must(PotView::class, 'PUT', "/api/pots/{$pot->id}/name", ['version' => $pot->version, 'name' => 'Marchetti’s toe']);
+        $more = $this->must(OfferView::class, 'POST', "/api/pieces/$piece/supplements", ['what' => 'Mme Marchetti’s heel is loose', 'minutes' => 20], 201);
+        $answer = ['agreed' => true, 'by' => 'Odile Marchetti', 'how' => 'by telephone'];
+        $this->must(OfferView::class, 'PUT', "/api/pieces/$piece/supplements/{$more->supplements[0]->id}", $answer);
+        foreach (['reading.whereabouts', 'pot.name', 'supplement.what', 'supplement.answered_by'] as $where) {
+            self::assertContains($where, $this->said('Marchetti'));
+        }
     }
 
     private function callOff(TicketView $ticket): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Colour\Settling;
 
-use KindHeel\Core\Product\Effect;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Product\FamilyId;
 
@@ -21,7 +20,6 @@ final readonly class SettlingHabit
         'conditioner-light' => 0.10, 'conditioner' => 0.20, 'oil' => 0.70, 'heavy-wax' => 0.60, 'resin' => 0.60, 'topcoat' => 0.35, 'repellent' => 0.15,
         'cleaner-cream' => 0.10, 'cream' => 0.30,
     ];
-    private const STAYS_OF_WATER = 0.05;
     /** Standard deviation of the share, before and after much has been seen. */
     private const UNSURE = 0.2;
     private const SURE = 0.07;
@@ -38,10 +36,11 @@ final readonly class SettlingHabit
     {
     }
 
+    /** @throws \LogicException for what is not {@see isWatched()} */
     public static function usual(FamilyId $family): self
     {
         $drying = Family::of($family)->drying;
-        $stays = self::STAYS[$family->value] ?? self::STAYS_OF_WATER;
+        $stays = self::STAYS[$family->value] ?? throw new \LogicException('Not watched: '.$family->value);
 
         return new self($stays, self::UNSURE, max(10.0, sqrt($drying->nextMinutes * $drying->fullMinutes)) / 60.0 / log(10.0), 0);
     }
@@ -61,9 +60,9 @@ final readonly class SettlingHabit
         return new self($stays, $unsure, $usual->hours, $n);
     }
 
-    /** It darkens leather, or shows another colour while it is wet, so that its way back is worth watching (W-10). */
+    /** It darkens leather for a while, so that its way back is worth watching (W-10). */
     public static function isWatched(FamilyId $family): bool
     {
-        return isset(self::STAYS[$family->value]) || Family::of($family)->does(Effect::Wets);
+        return isset(self::STAYS[$family->value]);
     }
 }

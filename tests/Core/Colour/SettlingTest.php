@@ -104,8 +104,12 @@ final class SettlingTest extends TestCase
         [$light, $oil] = [SettlingHabit::usual(FamilyId::ConditionerLight), SettlingHabit::usual(FamilyId::Oil)];
         self::assertLessThan($oil->stays, $light->stays);
         self::assertLessThan($oil->hours, $light->hours);
-        self::assertTrue(SettlingHabit::isWatched(FamilyId::Soap));
-        self::assertFalse(SettlingHabit::isWatched(FamilyId::Paint));
+        foreach ([FamilyId::Conditioner, FamilyId::Oil, FamilyId::Resin, FamilyId::Repellent] as $darkens) {
+            self::assertTrue(SettlingHabit::isWatched($darkens), $darkens->value);
+        }
+        foreach ([FamilyId::Paint, FamilyId::Soap, FamilyId::Alcohol] as $does) {
+            self::assertFalse(SettlingHabit::isWatched($does), $does->value.' is laid, or wets and dries, and nothing of it is asked');
+        }
     }
 
     public function testWhereNothingChangedNothingIsMadeOfIt(): void

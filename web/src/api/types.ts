@@ -1335,6 +1335,7 @@ export interface OwnerRowView {
 }
 
 export interface OwnerView {
+  readonly id: number;
   readonly customer: string;
   readonly contact: string;
   readonly lastAt: string;

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { renderSVG } from 'uqr'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { TicketView } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
+import { squareCode } from '../kit/squareCode'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { useWords } from '../kit/useWords'
@@ -18,7 +18,7 @@ const words = useWords()
 const { date } = useWhen()
 const kind = (id: string): string => words.value?.kinds.find((k) => k.id === id)?.label ?? id
 /** Black on white in either light: a camera has to read it. */
-const square = (piece: number): string => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pieces/${piece}`, { border: 2 }))}`
+const square = (piece: number): string => squareCode(`${location.origin}/pieces/${piece}`)
 const print = (): void => window.print()
 </script>
 

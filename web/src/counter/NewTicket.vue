@@ -71,7 +71,8 @@ if (props.ticket !== undefined) {
   void api.get<TicketView>(`/tickets/${props.ticket}`).then(async (ticket) => {
     of.value = ticket
     const { owners } = await api.get<OwnersView>(`/owners?find=${encodeURIComponent(ticket.customer)}`)
-    past.value = owners.find((o) => o.customer === ticket.customer)?.pieces ?? []
+    const called = owners.filter((o) => o.customer === ticket.customer)
+    past.value = (called.find((o) => o.contact === ticket.contact) ?? called[0])?.pieces ?? []
   }).catch((fault: unknown) => {
     problem.value = fault instanceof Problem ? fault.detail : t('kit.useAct.thatDidNotWork')
   })

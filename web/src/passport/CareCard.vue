@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { renderSVG } from 'uqr'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { CarePageView, PassportView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import PaperHead from '../kit/PaperHead.vue'
+import { squareCode } from '../kit/squareCode'
 import { useLoad } from '../kit/useLoad'
 import { t } from '../words'
 import CareSheet from './CareSheet.vue'
@@ -17,7 +17,7 @@ const { value: passport, reload: again } = useLoad(() => api.get<PassportView>(`
 void reload()
 void again()
 const address = computed(() => (passport.value?.address ? `${location.origin}/care/${passport.value.address}` : null))
-const square = computed(() => (address.value === null ? '' : `data:image/svg+xml,${encodeURIComponent(renderSVG(address.value, { border: 2 }))}`))
+const square = computed(() => (address.value === null ? '' : squareCode(address.value)))
 const print = (): void => window.print()
 </script>
 

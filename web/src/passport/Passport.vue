@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { renderSVG } from 'uqr'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
+import { squareCode } from '../kit/squareCode'
 import { useWords } from '../kit/useWords'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
@@ -27,7 +27,6 @@ const askedUse = ref(false)
 const place = ref('')
 const until = ref('')
 const address = computed(() => (passport.value?.address ? `${location.origin}/care/${passport.value.address}` : null))
-const square = (text: string): string => `data:image/svg+xml,${encodeURIComponent(renderSVG(text, { border: 2 }))}`
 const { origin } = location
 </script>
 
@@ -64,7 +63,7 @@ const { origin } = location
           </li>
         </ul>
         <div class="flex items-center gap-4">
-          <img :src="square(`${origin}/t/${passport.code}`)" width="96" height="96" class="bg-white" :alt="t('passport.Passport.aSquareCode')">
+          <img :src="squareCode(`${origin}/t/${passport.code}`)" width="96" height="96" class="bg-white" :alt="t('passport.Passport.aSquareCode')">
           <p>{{ t('passport.Passport.onItsTag') }}<br><strong class="text-2xl tracking-wider">{{ passport.code }}</strong></p>
         </div>
       </template>
@@ -84,7 +83,7 @@ const { origin } = location
         <section class="grid gap-2" :aria-label="t('passport.Passport.carePage')">
           <h2 class="text-2xl">{{ t('passport.Passport.carePage') }}</h2>
           <div v-if="address" class="grid grid-cols-[6rem_1fr] gap-4 items-center">
-            <img :src="square(address)" width="96" height="96" class="bg-white" :alt="t('passport.Passport.aSquareCode')">
+            <img :src="squareCode(address)" width="96" height="96" class="bg-white" :alt="t('passport.Passport.aSquareCode')">
             <p class="leading-relaxed"><a class="underline underline-offset-4 break-all" :href="address">{{ address }}</a><br>
               <button class="quiet" type="button" :disabled="hands.busy.value" @click="hide">{{ t('passport.Passport.takeItBack') }}</button></p>
           </div>

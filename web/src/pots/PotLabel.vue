@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { renderSVG } from 'uqr'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { PotLabelView, PotView } from '../api/types'
 import Notice from '../kit/Notice.vue'
+import { squareCode } from '../kit/squareCode'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import HalfFields from './HalfFields.vue'
@@ -18,7 +18,7 @@ const { value: label, reload: reloadLabel } = useLoad(() => api.get<PotLabelView
 void reload()
 void reloadLabel()
 const { date } = useWhen()
-const square = computed(() => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/pots/${props.id}`, { border: 2 }))}`)
+const square = computed(() => squareCode(`${location.origin}/pots/${props.id}`))
 const print = (): void => window.print()
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { renderSVG } from 'uqr'
 import { RouterLink } from 'vue-router'
 import { computed, watch } from 'vue'
 import { api } from '../api/client'
 import type { LotSheetView } from '../api/types'
 import Notice from '../kit/Notice.vue'
+import { squareCode } from '../kit/squareCode'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import LotRow from './LotRow.vue'
@@ -18,7 +18,7 @@ const { value: sheet, problem, reload } = useLoad(() => api.get<LotSheetView>(`/
 watch(() => props.id, () => void reload(), { immediate: true })
 const { day } = useWhen()
 /** Black on white in either light: a camera has to read it. */
-const square = computed(() => `data:image/svg+xml,${encodeURIComponent(renderSVG(`${location.origin}/lots/${props.id}`, { border: 2 }))}`)
+const square = computed(() => squareCode(`${location.origin}/lots/${props.id}`))
 const print = (): void => window.print()
 </script>
 
