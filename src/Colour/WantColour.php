@@ -61,11 +61,14 @@ final readonly class WantColour
         }
         $lab = MeasuredSet::of($colours)->lab;
         $shade = Shade::nearest($lab);
-        $piece->lookOver(...array_map(static function (Place $place) use ($piece, $shade, $lab, $input): Part {
+        $whole = $piece->toCore()->agreed;
+        // What the whole piece is agreed to go to needs no word of its own.
+        $isWhole = null !== $input->shade && [Aim::Recolour, $input->gloss, $input->shade] === [$whole->aim, $whole->gloss, $whole->newShade];
+        $piece->lookOver(...array_map(static function (Place $place) use ($piece, $whole, $isWhole, $shade, $lab, $input): Part {
             $part = $piece->part($place);
-            $agreed = $part->agreed ?? $piece->toCore()->agreed;
+            $patina = ($part->agreed ?? $whole)->patina;
 
-            return $part->going(new Agreed(Aim::Recolour, $input->gloss, $agreed->patina, $shade, $lab));
+            return $part->going($isWhole && $patina === $whole->patina ? null : new Agreed(Aim::Recolour, $input->gloss, $patina, $shade, $lab));
         }, $places));
         $this->ledger->piece(Event::ColourRead, $piece, $by, mb_substr(\sprintf(
             'Wanted on the %s: L* %.1f, a* %.1f, b* %.1f, %s.',

@@ -13,6 +13,7 @@ final readonly class AddPieceInput
     public function __construct(
         #[Assert\Valid]
         public PieceInput $piece,
+        #[Assert\Valid]
         public WithPieceInput $with = new WithPieceInput(),
     ) {
     }

@@ -14,6 +14,7 @@ final readonly class IntakeInput
     public function __construct(
         #[Assert\Valid]
         public TicketInput $ticket,
+        #[Assert\Valid]
         public array $with = [],
     ) {
     }

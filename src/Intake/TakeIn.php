@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace KindHeel\App\Intake;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Colour\WantColour;
+use KindHeel\App\Colour\WantedInput;
 use KindHeel\App\Counter\OpenTicket;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\PlaceInput;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Job\Ticket;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\MakePlan;
+use KindHeel\Core\Anatomy\PartName;
+use KindHeel\Core\Anatomy\Place;
+use KindHeel\Core\Assessment\Agreed;
+use KindHeel\Core\Assessment\Aim;
+use KindHeel\Core\Assessment\Part;
 use KindHeel\Core\Text\FieldError;
 use Psr\EventDispatcher\EventDispatcherInterface;
 
@@ -22,6 +30,7 @@ final readonly class TakeIn
         private EntityManagerInterface $entities,
         private OpenTicket $open,
         private MakePlan $plan,
+        private WantColour $want,
         private EventDispatcherInterface $events,
     ) {
     }
@@ -70,9 +79,54 @@ final readonly class TakeIn
             }
             $job->writeOn($piece);
             $piece->takenInAs($job->id());
+        }
+        $this->recolour($piece, $with->newColours, $by);
+        if (null !== $with->job) {
             $this->entities->flush();
             $this->plan->plan($piece, $by);
             $this->events->dispatch(BenchChanged::inTime());
+        }
+    }
+
+    /**
+     * What was said for a part goes before what was said for the whole.
+     *
+     * @param list<NewColourInput> $colours
+     *
+     * @throws FieldError
+     */
+    private function recolour(StoredPiece $piece, array $colours, Person $by): void
+    {
+        if ([] === $colours) {
+            return;
+        }
+        $agreed = $piece->toCore()->agreed;
+        if (Aim::Recolour !== $agreed->aim) {
+            throw new FieldError('aim', 'A new colour is brought by a recolour: say that it is to be recoloured.');
+        }
+        $places = array_map(static fn (Part $p): Place => $p->at, $piece->toCore()->parts);
+        $own = array_merge(...array_map(static fn (NewColourInput $c): array => $c->parts, $colours));
+        foreach ($own as $part) {
+            if (!\in_array($part, array_map(static fn (Place $p): PartName => $p->part, $places), true)) {
+                throw new FieldError('newColours', \sprintf('“%s” has no %s.', $piece->name(), $part->label()));
+            }
+        }
+        foreach ($colours as $colour) {
+            if ([] === $colour->parts) {
+                $piece->agree(new Agreed($agreed->aim, $agreed->gloss, $agreed->patina, $colour->shade));
+            }
+            $on = array_filter($places, static fn (Place $p): bool => [] === $colour->parts
+                ? $p->part->isOuter() && !\in_array($p->part, $own, true)
+                : \in_array($p->part, $colour->parts, true));
+            if ([] === $on) {
+                continue;
+            }
+            ($this->want)($piece->id(), new WantedInput(
+                array_map(static fn (Place $p): PlaceInput => new PlaceInput($p->part, $p->half), array_values($on)),
+                $colour->shade,
+                gloss: $agreed->gloss,
+                whereabouts: 'said at the counter',
+            ), $by);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Colour\PieceColourView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Intake\OwnersView;
@@ -15,10 +16,13 @@ use KindHeel\App\Piece\FindingView;
 use KindHeel\App\Piece\PartView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
 use KindHeel\App\Promise\PromiseView;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Dryness;
 use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\Effect;
+use KindHeel\Core\Product\Family;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** The counter in two minutes: known owners, usual jobs, a day promised when there is a plan. */
@@ -100,6 +104,46 @@ final class IntakeTest extends ApiTestCase
         self::assertSame('matt', $this->must(PieceView::class, 'GET', '/api/pieces/'.$ticket->pieces[0]->id)->gloss->value);
         $refused = $this->refused(409, 'POST', '/api/intake', $this->body(kind: 'trainer/court', with: ['job' => $this->job('Polish')->id]));
         self::assertStringContainsString('“Polish” is no job for this kind', $refused->detail);
+    }
+
+    public function testARecolourSaysItsColoursAtTheCounter(): void
+    {
+        $this->signIn();
+        $with = ['newColours' => [['shade' => 'navy'], ['shade' => 'ivory', 'parts' => ['toe', 'counter']]]];
+        self::assertStringContainsString('to be recoloured', $this->refused(422, 'POST', '/api/intake', $this->body(with: $with))->detail);
+        self::assertSame(0, $this->rows('ticket'), 'nothing of it is kept');
+        $id = $this->must(TicketView::class, 'POST', '/api/intake', $this->body(with: $with, aim: 'recolour'), 201)->pieces[0]->id;
+        $piece = $this->must(PieceView::class, 'GET', "/api/pieces/$id");
+        self::assertSame(['recolour', 'navy'], [$piece->aim->value, $piece->newShade?->value]);
+        $own = [];
+        foreach ($piece->parts as $part) {
+            if (null !== $part->agreed) {
+                $own[] = $part->half->value.' '.$part->part->value.' '.$part->agreed->newShade?->value;
+            }
+        }
+        sort($own);
+        self::assertSame(['left counter ivory', 'left toe ivory', 'right counter ivory', 'right toe ivory'], $own, 'the rest goes with the piece');
+        $wanted = [];
+        foreach ($this->must(PieceColourView::class, 'GET', "/api/pieces/$id/colour")->readings as $reading) {
+            $wanted[$reading->half->value.' '.$reading->part->value] = $reading->seen->daylight;
+        }
+        self::assertSame($wanted['left toe'], $wanted['right counter']);
+        self::assertSame($wanted['left vamp'], $wanted['right quarter']);
+        self::assertNotSame($wanted['left toe'], $wanted['left vamp']);
+        self::assertArrayNotHasKey('whole lining', $wanted);
+        $plan = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+        $paints = array_filter($plan->steps, static fn (StepView $s): bool => null !== $s->family && Family::of($s->family)->does(Effect::IsMixed));
+        self::assertGreaterThan(1, \count(array_unique(array_map(static fn (StepView $s): string => $s->title, $paints))), 'both colours are laid');
+    }
+
+    public function testNoColourIsSaidForWhatThePieceLacksAndTheTicketIsNotOpened(): void
+    {
+        $this->signIn();
+        $lacking = ['newColours' => [['shade' => 'ivory', 'parts' => ['toe', 'flap']]]];
+        self::assertStringContainsString('no flap', $this->refused(422, 'POST', '/api/intake', $this->body(with: $lacking, aim: 'recolour'))->detail);
+        $many = ['newColours' => array_fill(0, 9, ['shade' => 'navy'])];
+        self::assertStringContainsString('Eight colours', $this->refused(422, 'POST', '/api/intake', $this->body(with: $many, aim: 'recolour'))->detail);
+        self::assertSame(0, $this->rows('ticket'));
     }
 
     public function testAJobBringsItsMaterialAndThirst(): void
@@ -190,7 +234,7 @@ final class IntakeTest extends ApiTestCase
         return self::firstOf($this->must(UsualJobsView::class, 'GET', '/api/usual-jobs')->jobs, static fn (UsualJobView $j): bool => $name === $j->name);
     }
 
-    /** @param array<string, int> $with */
+    /** @param array<string, mixed> $with */
     private function intake(
         string $customer = 'Orsolya Vane',
         string $contact = '',
@@ -203,7 +247,7 @@ final class IntakeTest extends ApiTestCase
     }
 
     /**
-     * @param array<string, int> $with
+     * @param array<string, mixed> $with
      *
      * @return array<string, mixed>
      */
@@ -214,9 +258,13 @@ final class IntakeTest extends ApiTestCase
         string $kind = 'low-shoe/oxford',
         array $with = [],
         string $gloss = 'satin',
+        string $aim = 'freshen',
     ): array {
         return [
-            'ticket' => ['customer' => $customer, 'contact' => $contact, 'pieces' => [['name' => $name, 'kind' => $kind, 'gloss' => $gloss] + self::OXFORDS]],
+            'ticket' => [
+                'customer' => $customer, 'contact' => $contact,
+                'pieces' => [['name' => $name, 'kind' => $kind, 'gloss' => $gloss, 'aim' => $aim] + self::OXFORDS],
+            ],
             'with' => [[] === $with ? ['like' => null] : $with],
         ];
     }

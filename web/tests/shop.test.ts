@@ -6,6 +6,7 @@ import type { EntryView, LeavingView, OwnerPageView, PieceRowView, PromiseView, 
 import Counter from '../src/counter/Counter.vue'
 import Label from '../src/counter/Label.vue'
 import NewTicket from '../src/counter/NewTicket.vue'
+import { colourToBe, newColours } from '../src/counter/newColours'
 import PromisePage from '../src/counter/Promise.vue'
 import Ledger from '../src/ledger/Ledger.vue'
 import OwnerPage from '../src/owner/OwnerPage.vue'
@@ -73,6 +74,36 @@ describe('a new ticket', () => {
     ])
     expect(whole(acts).with).toEqual([{ like: null, job: null }])
     expect(router.currentRoute.value.fullPath).toBe('/pieces/31')
+  })
+
+  it('takes the colours of a recolour: the whole, and parts that get another', async () => {
+    const { it, acts } = await opened()
+    await it.find('[name=customer]').setValue('Orsolya')
+    await it.find('[name=name]').setValue('The boots')
+    expect(it.text()).not.toContain('Its new colour is')
+    await choose(it, 'Aim', 'recolour')
+    expect(it.text()).not.toContain('As it will be')
+    await choose(it, 'New colour', 'black')
+    expect(it.text()).toContain('As it will be')
+    await it.findAll('button').find((b) => b.text() === 'A part in another colour')?.trigger('click')
+    await settled()
+    await it.find('form').trigger('submit')
+    await settled()
+    const [whole, own] = (acts()[0]?.body as { with: { newColours: { shade: string, parts: string[] }[] }[] }).with[0]?.newColours ?? []
+    expect(whole).toEqual({ shade: 'black', parts: [] })
+    expect(own?.shade).toBe('ivory')
+    expect(own?.parts).toHaveLength(1)
+  })
+
+  it('groups parts by their colour, and leaves out what the kind lacks and what is said twice', () => {
+    const own = [
+      { part: 'toe', shade: 'ivory' }, { part: 'flap', shade: 'black' }, { part: 'counter', shade: 'ivory' }, { part: 'toe', shade: 'black' },
+    ] as const
+    expect(newColours('navy', own, ['toe', 'vamp', 'counter'])).toEqual([{ shade: 'navy', parts: [] }, { shade: 'ivory', parts: ['toe', 'counter'] }])
+    expect(newColours('', [], ['toe'])).toEqual([])
+    expect(colourToBe('toe', 'chestnut', 'navy', own)).toBe('ivory')
+    expect(colourToBe('vamp', 'chestnut', 'navy', own)).toBe('navy')
+    expect(colourToBe('vamp', 'chestnut', '', own)).toBe('chestnut')
   })
 
   it('finds a known owner by a few letters, takes the piece as last time and a usual job, and leads to the plan', async () => {

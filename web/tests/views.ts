@@ -79,7 +79,10 @@ export const words = (more: Partial<WordsView> = {}): WordsView => ({
     found({ id: 'ink', group: 'dirt' }),
   ],
   severities: [{ id: 1, label: 'a little', meaning: '' }, { id: 2, label: 'some', meaning: '' }, { id: 4, label: 'much', meaning: '' }],
-  aims: [{ id: 'freshen', label: 'freshen', meaning: 'as it is, but cared for' }, { id: 'restore', label: 'restore', meaning: 'as it was' }],
+  aims: [
+    { id: 'freshen', label: 'freshen', meaning: 'as it is, but cared for' }, { id: 'restore', label: 'restore', meaning: 'as it was' },
+    { id: 'recolour', label: 'recolour', meaning: 'another colour' },
+  ],
   glosses: [{ id: 'matt', label: 'matt', meaning: '' }, { id: 'satin', label: 'satin', meaning: '' }],
   shades: [{ id: 'chestnut', label: 'chestnut', hex: '#553311' }, { id: 'black', label: 'black', hex: '#111111' }],
   flags: [{ id: 'perforated', label: 'perforated', meaning: '' }, { id: 'vents', label: 'with vents', meaning: '' }],

@@ -1148,6 +1148,11 @@ export interface MoveView {
   readonly note: string;
 }
 
+export interface NewColourInput {
+  shade: Shade;
+  parts?: readonly PartName[];
+}
+
 export interface NoteInput {
   text: string;
   step?: number | null;
@@ -2680,6 +2685,7 @@ export type Wish = 'darker-toe' | 'toe-burnish' | 'local-only' | 'whole-part' | 
 export interface WithPieceInput {
   like?: number | null;
   job?: number | null;
+  newColours?: readonly NewColourInput[];
 }
 
 export interface WordView<Id> {

@@ -4,12 +4,15 @@ import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import { limits } from '../api/types'
 import type {
-  IntakeInput, OwnerPieceView, OwnersView, OwnerView, PieceFamily, PieceInput, PieceRowView, TicketView, UsualJobsView, UsualJobView, WithPieceInput,
+  IntakeInput, Kind, OwnerPieceView, OwnersView, OwnerView, PartName, PieceFamily, PieceInput, PieceRowView, Shade, TicketView, UsualJobsView,
+  UsualJobView, WithPieceInput,
 } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
+import { newShades } from '../piece/newShades'
 import KnownOwner from './KnownOwner.vue'
+import { colourToBe, newColours, type OwnColour } from './newColours'
 import { t } from '../words'
 
 /** A ticket that is open, and gets one more piece; otherwise a new one is opened. */
@@ -18,9 +21,10 @@ const words = useWords()
 const router = useRouter()
 const of = ref<TicketView | null>(null)
 /** A piece being written down: colour and gloss are always chosen; beside it what it is like, and which usual job it is. */
-type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>> & WithPieceInput
+type Draft = PieceInput & Required<Pick<PieceInput, 'shade' | 'gloss'>> & Pick<WithPieceInput, 'like' | 'job'> & { newShade: Shade | '', own: OwnColour[] }
 const newPiece = (): Draft => ({
   name: '', kind: 'low-shoe/derby', sizeEu: 42, lengthMm: null, aim: 'freshen', gloss: 'satin', shade: 'chestnut', like: null, job: null,
+  newShade: '', own: [],
 })
 const form = reactive({ customer: '', contact: '', wish: '', pieces: [newPiece()] })
 const errors = ref<Readonly<Record<string, string>>>({})
@@ -39,10 +43,27 @@ const aims = computed(() => words.value?.aims ?? [])
 const glosses = computed(() => words.value?.glosses ?? [])
 const shades = computed(() => words.value?.shades ?? [])
 const piece = computed(() => form.pieces[current.value] ?? form.pieces[0] as Draft)
+/** What is seen first, and takes a colour. */
+const colourable = (of: Kind) => (kinds.value.find((k) => k.id === of)?.parts ?? []).filter((p) => p.outer && p.usual)
 const colours = computed(() => {
   const hex = shades.value.find((s) => s.id === piece.value.shade)?.hex ?? '#777777'
-  return (kinds.value.find((k) => k.id === piece.value.kind)?.parts ?? []).filter((p) => p.outer && p.usual).map((p) => ({ part: p.id, hex }))
+  return colourable(piece.value.kind).map((p) => ({ part: p.id, hex }))
 })
+/** As it will be, once somebody has said a new colour. */
+const isRecoloured = computed(() => piece.value.aim === 'recolour')
+const toBe = computed(() => colours.value.map(({ part }) => {
+  const shade = colourToBe(part, piece.value.shade, piece.value.newShade, piece.value.own)
+  return { part, hex: shades.value.find((s) => s.id === shade)?.hex ?? '#777777' }
+}))
+const dyeable = computed(() => colourable(piece.value.kind))
+const freeParts = computed(() => dyeable.value.filter((p) => !piece.value.own.some((o) => o.part === p.id)))
+const partsFor = (own: OwnColour) => dyeable.value.filter((p) => p.id === own.part || freeParts.value.includes(p))
+const addOwn = (): void => {
+  const part = freeParts.value[0]
+  if (part !== undefined) {
+    piece.value.own.push({ part: part.id, shade: 'ivory' })
+  }
+}
 const aimMeaning = computed(() => aims.value.find((a) => a.id === piece.value.aim)?.meaning ?? '')
 
 const kind = computed(() => kinds.value.find((k) => k.id === piece.value.kind))
@@ -63,7 +84,9 @@ const measured = (p: PieceInput): Pick<PieceInput, 'sizeEu' | 'lengthMm'> => {
   const number = (value: unknown): number | null => (value === '' || value === null || value === undefined ? null : Number(value))
   return bySize ? { sizeEu: number(p.sizeEu), lengthMm: null } : { sizeEu: null, lengthMm: number(p.lengthMm) }
 }
-const standing = computed(() => (kind.value?.halves ?? []).flatMap((half) => colours.value.map((c) => ({ half, ...c }))))
+const onHalves = (painted: readonly { part: PartName, hex: string }[]) => (kind.value?.halves ?? []).flatMap((half) => painted.map((c) => ({ half, ...c })))
+const standing = computed(() => onHalves(colours.value))
+const willStand = computed(() => (isRecoloured.value && (piece.value.newShade !== '' || piece.value.own.length > 0) ? onHalves(toBe.value) : null))
 const error = (field: string): string | undefined => errors.value[`ticket.${field}`]
 const wrong = (field: string): string | undefined => errors.value[`ticket.pieces[${current.value}].${field}`] ?? errors.value[`piece.${field}`]
 
@@ -127,7 +150,11 @@ const open = async (): Promise<void> => {
     const { pieces, ...ticket } = form
     const described = pieces.map((p) => ({ name: p.name, kind: p.kind, aim: p.aim, gloss: p.gloss, shade: p.shade, ...measured(p) }))
     // What it is like counts while it is still that kind of piece.
-    const known = pieces.map(({ like, job, kind: is }) => ({ like: past.value.find((p) => p.id === like)?.kind === is ? like : null, job }))
+    const known = pieces.map(({ like, job, kind: is, aim, newShade, own }) => ({
+      like: past.value.find((p) => p.id === like)?.kind === is ? like : null,
+      job,
+      ...aim === 'recolour' ? { newColours: newColours(newShade, own, colourable(is).map((p) => p.id)) } : {},
+    }))
     const first = props.ticket === undefined
       ? (await api.post<TicketView>('/intake', { ticket: { ...ticket, pieces: described }, with: known } satisfies IntakeInput)).pieces[0]
       : newest(await api.post<TicketView>(`/tickets/${props.ticket}/pieces`, { piece: described[0], with: known[0] }))
@@ -150,9 +177,15 @@ const open = async (): Promise<void> => {
 <template>
   <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0">
     <section class="bg-surround flex flex-col justify-center px-4 sm:px-10 py-8 gap-4" :aria-label="t('counter.NewTicket.thePiece')">
-      <div
-        class="shelf px-4 h-40 sm:h-72 flex items-end justify-center"
-      ><Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" /></div>
+      <div class="shelf px-4 flex items-end justify-center" :class="willStand === null ? 'h-40 sm:h-72' : 'h-28 sm:h-44'">
+        <Standing class="h-full w-full" :kind="piece.kind" :colours="standing" :weight="1" />
+      </div>
+      <template v-if="willStand !== null">
+        <p class="text-center text-dark">{{ t('counter.NewTicket.asItWillBe') }}</p>
+        <div class="shelf px-4 h-28 sm:h-44 flex items-end justify-center">
+          <Standing class="h-full w-full" :kind="piece.kind" :colours="willStand" :weight="1" />
+        </div>
+      </template>
       <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || t('counter.NewTicket.aPiece') }}</p>
     </section>
     <form class="px-4 sm:px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
@@ -214,6 +247,18 @@ const open = async (): Promise<void> => {
           }} <Choice v-model="piece.gloss" :label="t('counter.NewTicket.gloss')" :options="glosses" /> {{
             t('counter.NewTicket.finish')
           }}
+        </p>
+        <p v-if="isRecoloured && words" class="text-xl leading-loose" role="group" :aria-label="t('counter.NewTicket.newColour')">
+          {{ t('counter.NewTicket.itsNewColourIs') }} <Choice
+            v-model="piece.newShade" :label="t('counter.NewTicket.newColour')" :options="newShades(words)"
+          /><template v-for="(own, i) in piece.own" :key="i">, {{ t('counter.NewTicket.the') }} <Choice
+            v-model="own.part" :label="t('counter.NewTicket.partInAColourOf')" :options="partsFor(own)"
+          /> <Choice v-model="own.shade" :label="t('counter.NewTicket.itsColour')" :options="shades" /> <button
+            class="quiet" type="button" :aria-label="t('counter.NewTicket.takeAway', [dyeable.find((p) => p.id === own.part)?.label ?? own.part])"
+            @click="piece.own.splice(i, 1)"
+          >{{ t('counter.NewTicket.takeAway2') }}</button></template>. <button v-if="freeParts.length > 0" class="quiet" type="button" @click="addOwn">{{
+            t('counter.NewTicket.aPartInAnother')
+          }}</button>
         </p>
         <p class="text-soft">{{ aimMeaning }}</p>
         <div v-if="offered.length > 0" class="flex flex-wrap items-center gap-2" role="group" :aria-label="t('counter.NewTicket.aUsualJob')" @keydown="along">
