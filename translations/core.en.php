@@ -496,6 +496,7 @@ return [
     'Not in the wash: %s never washed.' => 'Not in the wash: %s never washed.',
     'Not near enough: %.1f, the limit %s is %.1f.' => 'Not near enough: %.1f, the limit %s is %.1f.',
     'Not sprayed here: put it on a pad, work the pad empty, then go over the holes.' => 'Not sprayed here: put it on a pad, work the pad empty, then go over the holes.',
+    'Nothing is known of {%s}. What can be filled in: %s.' => 'Nothing is known of {%s}. What can be filled in: %s.',
     'Nothing is laid in this step, so it has no coats.' => 'Nothing is laid in this step, so it has no coats.',
     'Nothing is laid in this step, so there is no product to swap.' => 'Nothing is laid in this step, so there is no product to swap.',
     'Nothing is laid on the %s again: do not take its finish off.' => 'Nothing is laid on the %s again: do not take its finish off.',

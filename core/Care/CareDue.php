@@ -7,6 +7,8 @@ namespace KindHeel\Core\Care;
 /** The next care of one kind: when, how often, why. */
 final readonly class CareDue
 {
+    private const WORTH_A_WORD = 28;
+
     /**
      * @param \DateTimeImmutable $at        midnight of the day
      * @param int                $everyDays between one and the next
@@ -25,6 +27,12 @@ final readonly class CareDue
     public function isMissed(\DateTimeImmutable $today): bool
     {
         return $today > $this->at;
+    }
+
+    /** What comes round more often is part of wearing it: nobody is written to for that. */
+    public function isWorthAWord(): bool
+    {
+        return $this->everyDays >= self::WORTH_A_WORD && !\in_array($this->kind, [CareKind::Brush, CareKind::Wipe], true);
     }
 
     public function timesAYear(): float

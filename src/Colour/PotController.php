@@ -9,6 +9,7 @@ use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Http\VersionInput;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\Core\Colour\Shade;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -30,9 +31,15 @@ final readonly class PotController
     }
 
     #[Route('', methods: ['GET'])]
-    public function all(#[MapQueryParameter] ?int $piece = null, #[MapQueryParameter] ?int $near = null): JsonResponse
-    {
-        return Answer::of($this->reader->all(null === $piece ? null : [$piece], $near));
+    public function all(
+        #[MapQueryParameter]
+        ?int $piece = null,
+        #[MapQueryParameter]
+        ?int $near = null,
+        #[MapQueryParameter]
+        ?Shade $shade = null,
+    ): JsonResponse {
+        return Answer::of($this->reader->all(null === $piece ? null : [$piece], null === $near ? $shade?->lab() : $this->reader->colourOf($near)));
     }
 
     #[Route('', methods: ['POST'])]

@@ -34,21 +34,26 @@ final readonly class PotReader
     {
     }
 
+    public function colourOf(int $reading): Lab
+    {
+        return ($this->entities->find(Reading::class, $reading) ?? throw new NotFoundHttpException())->lab();
+    }
+
     /**
      * All pots, or those of some pieces, the last touched first; nearest first where a colour is asked for.
      *
      * @param list<int>|null $pieces
      */
-    public function all(?array $pieces = null, ?int $near = null): PotsView
+    public function all(?array $pieces = null, ?Lab $like = null): PotsView
     {
-        $like = null === $near ? null : ($this->entities->find(Reading::class, $near) ?? throw new NotFoundHttpException())->lab();
         $rows = Row::all(
             $this->connection,
             'SELECT t.id, t.name, t.state, t.drops, t.recipe, t.kept_ml, t.kept_where, r.l, r.a, r.b, p.id AS piece, p.name AS piece_name, k.customer,
                     (SELECT MAX(e.at) FROM pot_event e WHERE e.pot_id = t.id) AS touched
              FROM pot t JOIN reading r ON r.id = t.target_id JOIN piece p ON p.id = r.piece_id JOIN ticket k ON k.id = p.ticket_id'
-            .(null === $pieces ? '' : ' WHERE p.id IN (?)').' ORDER BY touched DESC, t.id DESC LIMIT 200',
-            null === $pieces ? [] : [$pieces],
+            .(null === $pieces ? '' : ' WHERE p.id IN (?)')
+            .' ORDER BY '.(null === $like ? '' : 'POW(r.l - ?, 2) + POW(r.a - ?, 2) + POW(r.b - ?, 2), ').'touched DESC, t.id DESC LIMIT 200',
+            [...null === $pieces ? [] : [$pieces], ...null === $like ? [] : [$like->lightness, $like->a, $like->b]],
             null === $pieces ? [] : [ArrayParameterType::INTEGER],
         );
         $palette = $this->shelf->palette();

@@ -17,6 +17,11 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('demo:load', 'Fills an empty database with the Lantern Players and two weeks of work.')]
 final readonly class DemoCommand
 {
+    private const YEARS = 3;
+    private const VISITS = 50;
+    /** Of a busy workshop. */
+    private const A_YEAR = 1667;
+
     public function __construct(
         private DemoLoader $loader,
         private TimeLapse $time,
@@ -32,7 +37,16 @@ final readonly class DemoCommand
         bool $fresh = false,
         #[Option('The moment at which it is to be now, such as 2026-03-03T10:00; time goes on from there.')]
         ?string $at = null,
+        #[Option('How many years lie behind it.')]
+        int $years = self::YEARS,
+        #[Option('How many visits there were in those years; as many as a busy workshop has where nothing is said.')]
+        ?int $visits = null,
     ): int {
+        if ($years < 1 || $years > 50 || null !== $visits && ($visits < self::VISITS || $visits > 200_000)) {
+            $io->error(\sprintf('Between one year and fifty, and from %d visits on.', self::VISITS));
+
+            return Command::FAILURE;
+        }
         if (!$this->clock->isDemo()) {
             $io->error('This is a workshop of somebody’s own, or none yet: the demo has no place in it. ./start begins the demo, beside it.');
 
@@ -57,7 +71,7 @@ final readonly class DemoCommand
         }
         $zone = new \DateTimeZone($this->workshopTimezone);
         $this->clock->set(null === $at ? DemoMorning::ofToday($this->clock->now(), $zone) : new \DateTimeImmutable($at, $zone));
-        $this->loader->load($this->clock->now());
+        $this->loader->load($this->clock->now(), $years, $visits ?? (self::YEARS === $years ? self::VISITS : $years * self::A_YEAR));
         $io->writeln('The Lantern Players have moved in.');
 
         return Command::SUCCESS;

@@ -20,12 +20,16 @@ use KindHeel\App\Counter\ToldInput;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Message\Post;
+use KindHeel\App\Message\SeasonInput;
+use KindHeel\App\Message\WriteMessages;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Picture\Moment;
 use KindHeel\App\Plan\MakePlan;
 use KindHeel\App\Plan\PlanInput;
+use KindHeel\App\Search\PieceWords;
 use KindHeel\App\Settings\IdentityView;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Simulation\SimulatedThermoHygrometer;
@@ -75,15 +79,25 @@ final class DemoLoader
         private readonly DemoHands $hands,
         private readonly Collect $collect,
         private readonly ReadyShelf $shelf,
+        private readonly DemoPast $past,
+        private readonly WriteMessages $write,
+        private readonly Post $post,
+        private readonly PieceWords $words,
         private readonly WorkshopSettings $settings,
         private readonly EventDispatcherInterface $events,
         private readonly string $workshopTimezone,
     ) {
     }
 
-    /** @param \DateTimeImmutable $now the moment up to which they have worked */
-    public function load(\DateTimeImmutable $now): void
+    /**
+     * @param \DateTimeImmutable $now    the moment up to which they have worked
+     * @param int                $years  that lie behind them
+     * @param int                $visits how many visits there were in those years
+     */
+    public function load(\DateTimeImmutable $now, int $years, int $visits): void
     {
+        $before = DemoPast::visits($years, $visits);
+        $this->past->leaveRoom(\count($before));
         $real = Clock::get();
         $this->clock = new MockClock($now->modify(\sprintf('-%d days', self::DAYS)));
         Clock::set($this->clock);
@@ -108,10 +122,15 @@ final class DemoLoader
             $this->offers->beside($this->person('tomas'));
             $this->offers->invoices($this->person('ida'));
             $this->shelfOfProducts->runLow($now, $this->person('ida'));
+            $this->past->live($before, $now);
+            $this->tellOwners();
             $this->events->dispatch(BenchChanged::inTime());
             $this->connection->commit();
+            $this->words->all();
         } catch (\Throwable $error) {
-            $this->connection->rollBack();
+            if ($this->connection->isTransactionActive()) {
+                $this->connection->rollBack();
+            }
             throw $error;
         } finally {
             Clock::set($real);
@@ -270,6 +289,19 @@ final class DemoLoader
                 ? ($this->collect)($row->int('ticket_id'), new CollectInput($pieces, $row->text('customer'), Paid::Later), $this->person('wren'))
                 : $this->shelf->told($row->int('ticket_id'), new ToldInput('left word at the stage door'), $this->person('wren')));
         }
+    }
+
+    /** Some of those who are due this month have been written to; one wants to be rung up, one gets a letter. */
+    private function tellOwners(): void
+    {
+        $this->entities->clear();
+        $month = $this->clock->now()->setTimezone(new \DateTimeZone($this->workshopTimezone))->format('Y-m');
+        $owners = array_map(static fn (Row $r): int => $r->int('id'), Row::all(
+            $this->connection,
+            "SELECT id FROM owner WHERE may_remind = 1 AND name IN ('Hedda Quarrie', 'Tibor Amsel', 'Josephine Tarr')",
+        ));
+        $this->hands->act(fn () => $this->write->season(new SeasonInput($month, $owners), $this->person('ida')));
+        $this->post->round();
     }
 
     private function piece(int $id): StoredPiece

@@ -120,6 +120,19 @@ class Owner
         return self::contactOf($this->ways, $this->likes?->value);
     }
 
+    /** @return array{ReachedBy, string}|null the way they like, or the first there is */
+    public function way(): ?array
+    {
+        $at = $this->contact();
+        foreach ($this->ways as $way) {
+            if ($way['at'] === $at) {
+                return [ReachedBy::from($way['by']), $at];
+            }
+        }
+
+        return null;
+    }
+
     /**
      * The way they like, or the first there is; empty where nobody wrote one down.
      *

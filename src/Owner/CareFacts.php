@@ -36,22 +36,33 @@ final readonly class CareFacts
      */
     public function due(array $passports): array
     {
+        return array_map(fn (array $due): array => array_map($this->view(...), $due), $this->of($passports));
+    }
+
+    /**
+     * @param list<Passport> $passports
+     *
+     * @return array<int, list<CareDue>> by passport, the soonest first
+     */
+    public function of(array $passports): array
+    {
         $ids = array_map(static fn (Passport $p): int => $p->id(), $passports);
         $outside = $this->outside->ofPassports($ids);
-        $last = $this->last($ids);
+        [$last, $home] = $this->last($ids);
         $due = [];
         foreach ($passports as $passport) {
             $done = $last[$passport->id()] ?? [];
             foreach ($passport->cares() as $kind => $day) {
                 $done[$kind] = max($done[$kind] ?? $day, $day);
             }
-            $due[$passport->id()] = array_map($this->view(...), CareSchedule::of(
+            $due[$passport->id()] = CareSchedule::of(
                 $passport->kind()->family(),
                 $outside[$passport->id()] ?? [],
                 $passport->use() ?? CareUse::usual(),
                 $done,
-                $passport->since(),
-            ));
+                // What it did not need then is counted from the day it went home.
+                $home[$passport->id()] ?? $passport->since(),
+            );
         }
 
         return $due;
@@ -76,27 +87,34 @@ final readonly class CareFacts
     /**
      * @param list<int> $ids
      *
-     * @return array<int, array<string, \DateTimeImmutable>> by passport and kind of care
+     * @return array{array<int, array<string, \DateTimeImmutable>>, array<int, \DateTimeImmutable>} by passport and kind of care; when it last went home
      */
     private function last(array $ids): array
     {
-        $last = [];
+        $last = $home = [];
         foreach ([] === $ids ? [] : Row::all(
             $this->connection,
             "SELECT p.passport_id, s.action, s.family, MAX(s.ended_at) AS ended FROM plan_step s JOIN piece p ON p.id = s.piece_id
-             WHERE p.passport_id IN (?) AND s.status = 'done' AND s.ended_at IS NOT NULL GROUP BY p.passport_id, s.action, s.family",
-            [$ids],
-            [ArrayParameterType::INTEGER],
+             WHERE p.passport_id IN (?) AND s.status = 'done' AND s.ended_at IS NOT NULL GROUP BY p.passport_id, s.action, s.family
+             UNION ALL SELECT p.passport_id, NULL, NULL, MAX(p.collected_at) FROM piece p
+             WHERE p.passport_id IN (?) AND p.collected_at IS NOT NULL AND p.called_off IS NULL GROUP BY p.passport_id",
+            [$ids, $ids],
+            [ArrayParameterType::INTEGER, ArrayParameterType::INTEGER],
         ) as $row) {
-            $kind = self::kind($row->enum('action', Action::class), null === $row->textOrNull('family') ? null : $row->enum('family', FamilyId::class));
+            $ended = $row->time('ended');
+            $action = $row->enumOrNull('action', Action::class);
+            if (null === $action) {
+                $home[$row->int('passport_id')] = $ended;
+                continue;
+            }
+            $kind = self::kind($action, $row->enumOrNull('family', FamilyId::class));
             if (null !== $kind) {
                 $known = $last[$row->int('passport_id')][$kind->value] ?? null;
-                $ended = $row->time('ended');
                 $last[$row->int('passport_id')][$kind->value] = null === $known ? $ended : max($known, $ended);
             }
         }
 
-        return $last;
+        return [$last, $home];
     }
 
     private static function kind(Action $action, ?FamilyId $family): ?CareKind

@@ -96,6 +96,7 @@ final readonly class EraseOwner
             "UPDATE passport SET care_page = -ABS(care_page), carried = NULL, cares = '[]', stored_at = '', stored_until = NULL WHERE owner_id = ?",
             [$id],
         );
+        $this->connection->executeStatement('DELETE FROM message WHERE owner_id = ?', [$id]);
         $this->answers([...$wishes, ...$said], $name);
         $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
         $digests = [] === $pieces ? [] : $this->ofPieces($pieces, $name, $said);
@@ -180,6 +181,8 @@ final readonly class EraseOwner
             "UPDATE ledger_entry SET text = 'Taken in.' WHERE event = 'opened' AND piece_id IN (?)",
             "UPDATE ledger_entry SET text = 'Corrected.' WHERE event = 'corrected' AND piece_id IN (?)",
             "UPDATE piece SET unwanted = '' WHERE id IN (?)",
+            // Made anew from what is left.
+            'DELETE FROM piece_text WHERE piece_id IN (?)',
         ] as $sql) {
             $this->connection->executeStatement($sql, [$pieces], [ArrayParameterType::INTEGER]);
         }

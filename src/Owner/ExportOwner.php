@@ -54,6 +54,7 @@ final readonly class ExportOwner
             'pieces' => array_map(fn (Passport $p): PassportView => $this->passports->one($p->id()), $passports),
             'ledger' => $this->ledger($id),
             'invoices' => $this->invoices($id),
+            'messages' => $this->messages($id),
         ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR));
         foreach (Row::all(
             $this->connection,
@@ -82,6 +83,18 @@ final readonly class ExportOwner
                  WHERE t.owner_id = ? ORDER BY e.id',
                 [$owner],
             ),
+        );
+    }
+
+    /** @return list<array{at: string, by: string, to: string, subject: string, text: string, state: string}> */
+    private function messages(int $owner): array
+    {
+        return array_map(
+            static fn (Row $r): array => [
+                'at' => $r->text('written_at'), 'by' => $r->text('by_way'), 'to' => $r->text('goes_to'), 'subject' => $r->text('subject'),
+                'text' => $r->text('body'), 'state' => $r->text('state'),
+            ],
+            Row::all($this->connection, 'SELECT written_at, by_way, goes_to, subject, body, state FROM message WHERE owner_id = ? ORDER BY id', [$owner]),
         );
     }
 

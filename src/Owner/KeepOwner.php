@@ -49,8 +49,9 @@ final readonly class KeepOwner
             throw new FieldError('other', 'That owner is not known here.');
         }
         $owner->takesOver($other);
-        $this->connection->executeStatement('UPDATE ticket SET owner_id = ? WHERE owner_id = ?', [$owner->id(), $other->id()]);
-        $this->connection->executeStatement('UPDATE passport SET owner_id = ? WHERE owner_id = ?', [$owner->id(), $other->id()]);
+        foreach (['ticket', 'passport', 'message'] as $table) {
+            $this->connection->executeStatement("UPDATE $table SET owner_id = ? WHERE owner_id = ?", [$owner->id(), $other->id()]);
+        }
         $this->entities->remove($other);
         $this->writeOn($owner);
     }

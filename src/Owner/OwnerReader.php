@@ -13,6 +13,7 @@ use KindHeel\App\Job\Owner;
 use KindHeel\App\Job\OwnerSearch;
 use KindHeel\App\Job\Passport;
 use KindHeel\App\Job\ReachedBy;
+use KindHeel\Core\Care\CareDue;
 use KindHeel\Core\Colour\Shade;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -80,11 +81,11 @@ final readonly class OwnerReader
         ) as $row) {
             $rows[$row->int('passport_id')] = $row;
         }
-        $due = $this->care->due($passports);
+        $due = $this->care->of($passports);
         $views = [];
         foreach ($passports as $passport) {
             $row = $rows[$passport->id()] ?? null;
-            $next = $due[$passport->id()][0] ?? null;
+            $next = array_values(array_filter($due[$passport->id()], static fn (CareDue $d): bool => $d->isWorthAWord()))[0] ?? null;
             $views[] = new PassportRowView(
                 $passport->id(),
                 $passport->name(),
@@ -93,8 +94,8 @@ final readonly class OwnerReader
                 $row?->int('visits') ?? 0,
                 Iso::of($row?->timeOrNull('last') ?? $passport->since()) ?? '',
                 ($row?->int('here') ?? 0) > 0,
-                $next?->label,
-                $next?->at,
+                $next?->kind->label(),
+                Iso::of($next?->at),
             );
         }
         usort($views, static fn (PassportRowView $a, PassportRowView $b): int => [$b->lastAt, $b->id] <=> [$a->lastAt, $a->id]);

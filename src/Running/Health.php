@@ -12,7 +12,7 @@ use Doctrine\DBAL\Exception\ConnectionException;
 final readonly class Health
 {
     /** What works by itself beside the web server. */
-    private const PROCESSES = ['plan-ahead', 'air-watch', 'housekeeping'];
+    private const PROCESSES = ['plan-ahead', 'air-watch', 'post', 'housekeeping'];
 
     public function __construct(private Connection $connection, private Heartbeat $heartbeat, private string $runDir)
     {

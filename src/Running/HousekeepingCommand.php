@@ -7,14 +7,21 @@ namespace KindHeel\App\Running;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
-#[AsCommand('house:keep', 'Throws away, a few at a time, what nobody asks for any more.')]
+#[AsCommand('house:keep', 'Throws away, a few at a time, what nobody asks for any more, and keeps the rest in order.')]
 final readonly class HousekeepingCommand
 {
     private const PAUSE_S = 60;
 
-    public function __construct(private Housekeeping $housekeeping, private LogFiles $logs, private WorkLoop $loop)
-    {
+    /** @param iterable<Chore> $chores */
+    public function __construct(
+        private Housekeeping $housekeeping,
+        private LogFiles $logs,
+        private WorkLoop $loop,
+        #[AutowireIterator(Chore::class)]
+        private iterable $chores,
+    ) {
     }
 
     public function __invoke(#[Option('One round and stop.')] bool $once = false): int
@@ -28,5 +35,8 @@ final readonly class HousekeepingCommand
     {
         $this->housekeeping->round();
         $this->logs->turn();
+        foreach ($this->chores as $chore) {
+            $chore->round();
+        }
     }
 }

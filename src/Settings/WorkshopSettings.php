@@ -123,13 +123,29 @@ final readonly class WorkshopSettings
         ]);
     }
 
+    /** @return array{subject: string, text: string}|array{} words of one's own for an occasion */
+    public function letter(string $occasion): array
+    {
+        $own = $this->value('letters')[$occasion] ?? null;
+
+        return \is_array($own) && \is_string($own['subject'] ?? null) && \is_string($own['text'] ?? null)
+            ? ['subject' => $own['subject'], 'text' => $own['text']]
+            : [];
+    }
+
+    /** @param array{subject: string, text: string} $words */
+    public function takeLetter(string $occasion, array $words): void
+    {
+        $this->take('letters', [$occasion => $words] + $this->value('letters'));
+    }
+
     /** @return array<array-key, mixed> */
     private function value(string $name): array
     {
         return Row::first($this->connection, 'SELECT value FROM workshop_setting WHERE name = ?', [$name])?->json('value') ?? [];
     }
 
-    /** @param array<string, mixed> $value */
+    /** @param array<array-key, mixed> $value */
     private function take(string $name, array $value): void
     {
         $this->connection->executeStatement(

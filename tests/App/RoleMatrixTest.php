@@ -161,6 +161,20 @@ final class RoleMatrixTest extends ApiTestCase
         'GET /api/pieces/{id}/causes/{fault}' => self::APPRENTICE,
         'GET /api/pieces/{id}/like' => self::APPRENTICE,
         'GET /api/comes-back' => self::RESTORER,
+        // what owners are told: the restorer writes; whoever is there rings up and posts
+        'GET /api/season/{month}' => self::RESTORER,
+        'GET /api/season/{month}/owners/{id}' => self::RESTORER,
+        'POST /api/season' => self::RESTORER,
+        'POST /api/tickets/{id}/messages' => self::RESTORER,
+        'GET /api/messages' => self::APPRENTICE,
+        'GET /api/message-texts/{occasion}' => self::APPRENTICE,
+        'PUT /api/message-texts/{occasion}' => self::RESTORER,
+        'POST /api/messages/{id}/done' => self::APPRENTICE,
+        'POST /api/messages/{id}/stop' => self::RESTORER,
+        'POST /api/messages/{id}/again' => self::RESTORER,
+        // the ledger answers
+        'GET /api/jobs' => self::APPRENTICE,
+        'GET /api/jobs.csv' => self::RESTORER,
         'PUT /api/pieces/{id}/came-back' => self::APPRENTICE,
         'DELETE /api/pieces/{id}/came-back' => self::APPRENTICE,
         'GET /api/care/{address}' => self::ANYBODY,
@@ -252,7 +266,7 @@ final class RoleMatrixTest extends ApiTestCase
     {
         [$method, $path] = explode(' ', $route);
         $path = strtr($path, [
-            '{code}' => 'abcdefghjk', '{fault}' => 'peels',
+            '{code}' => 'abcdefghjk', '{fault}' => 'peels', '{month}' => '2026-12', '{occasion}' => 'late',
             '{digest}' => '0123456789ab', '{size}' => 'thumb', '{aim}' => 'keep', '{school}' => 'cleaning', '{secret}' => 'nobody', '{path}' => 'bench',
         ]);
         $path = preg_replace('/\{\w+\}/', '999999', $path) ?? '';

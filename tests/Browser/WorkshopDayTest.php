@@ -264,8 +264,12 @@ final class WorkshopDayTest extends StoryTestCase
         self::assertSame('evening', $this->driver->executeScript('return document.documentElement.dataset.light'));
         $piece = $this->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/bench").then(r => r.json()).then(b => done(b.rack[0].piece))');
         self::assertIsInt($piece);
+        $ticket = $this->driver->executeAsyncScript(
+            'const done = arguments[0]; fetch("/api/tickets?state=ready").then(r => r.json()).then(t => done(t.tickets[0].id))',
+        );
+        self::assertIsInt($ticket);
         $pages = [
-            '/bench', '/counter', '/counter?state=ready', '/tickets/5/leaving', '/tickets/5/correct',
+            '/bench', '/counter', '/counter?state=ready', "/tickets/$ticket/leaving", "/tickets/$ticket/correct",
             '/counter/new', '/ledger', '/pieces/'.$piece, '/pieces/'.$piece.'/plan',
         ];
         foreach ($pages as $path) {

@@ -13,6 +13,10 @@ export const router = createRouter({
     { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: t('app.router.counter') } },
     { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: t('app.router.newTicket') } },
     { path: '/comes-back', component: () => import('./passport/ComesBack.vue'), meta: { title: t('app.router.whatComesBack') } },
+    { path: '/season', component: () => import('./owner/Season.vue'), meta: { title: t('app.router.whoIsDue') } },
+    { path: '/messages', component: () => import('./owner/Messages.vue'), meta: { title: t('app.router.messages') } },
+    { path: '/messages/letters', component: () => import('./owner/Letters.vue'), meta: { title: t('app.router.letters') } },
+    { path: '/jobs', component: () => import('./ledger/Jobs.vue'), meta: { title: t('app.router.askTheLedger') } },
     { path: '/owners', component: () => import('./owner/Owners.vue'), meta: { title: t('app.router.owners') } },
     {
       path: '/owners/:id(\\d+)',
@@ -129,7 +133,7 @@ export const router = createRouter({
     {
       path: '/pots',
       component: () => import('./pots/Pots.vue'),
-      props: (to) => ({ near: to.query['near'] ? Number(to.query['near']) : null }),
+      props: (to) => ({ near: to.query['near'] ? Number(to.query['near']) : null, shade: typeof to.query['shade'] === 'string' ? to.query['shade'] : null }),
       meta: { title: t('app.router.pots') },
     },
     {

@@ -352,7 +352,7 @@ describe('every pot there ever was', () => {
       row(4, { state: 'empty', recipe: '3 brick' }),
     ]
     serving({ ...house, 'GET /pots': ok({ pots: list }), 'GET /pots?near=11': ok({ pots: [] }) })
-    const it = shown(Pots, { near: null })
+    const it = shown(Pots, { near: null, shade: null })
     await settled()
     expect(it.findAll('li strong').map((s) => s.text())).toEqual(['still empty', '12 drops in it', '4 ml kept, third drawer', 'used up'])
     expect(text(it)).toContain('ΔE 1.3')

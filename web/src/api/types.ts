@@ -734,6 +734,39 @@ export interface ForwardInput {
   me?: boolean;
 }
 
+export interface FoundJobView {
+  readonly piece: number;
+  readonly passport: number;
+  readonly tag: string;
+  readonly name: string;
+  readonly kind: Kind;
+  readonly hex: string;
+  readonly customer: string;
+  readonly openedAt: string;
+  readonly finishedAt: string | null;
+  readonly fault: string | null;
+  readonly found: readonly string[];
+  readonly lines: readonly FoundLineView[];
+}
+
+export interface FoundJobsView {
+  readonly jobs: readonly FoundJobView[];
+  readonly page: number;
+  readonly more: boolean;
+  readonly people: readonly FoundPersonView[];
+}
+
+export interface FoundLineView {
+  readonly at: string;
+  readonly person: string;
+  readonly text: string;
+}
+
+export interface FoundPersonView {
+  readonly id: number;
+  readonly name: string;
+}
+
 export interface FreeMinutesView {
   readonly minutes: number;
   readonly blocks: readonly BlockView[];
@@ -856,6 +889,16 @@ export interface KeepInput {
   version: number;
   ml: number;
   where?: string;
+}
+
+export interface KeptHereView {
+  readonly passport: number;
+  readonly piece: string;
+  readonly owner: number;
+  readonly ownerName: string;
+  readonly where: string;
+  readonly until: string | null;
+  readonly over: boolean;
 }
 
 export type Kind =
@@ -1104,6 +1147,49 @@ export interface MeasurementView {
   readonly seen: SeenView;
 }
 
+export type MessageState = 'waiting' | 'sending' | 'sent' | 'failed' | 'stopped';
+
+export interface MessageTextInput {
+  subject: string;
+  text: string;
+}
+
+export interface MessageTextView {
+  readonly occasion: Occasion;
+  readonly subject: string;
+  readonly text: string;
+  readonly fields: readonly string[];
+}
+
+export interface MessageView {
+  readonly id: number;
+  readonly version: number;
+  readonly owner: number;
+  readonly ownerName: string;
+  readonly occasion: Occasion;
+  readonly by: ReachedBy;
+  readonly to: string;
+  readonly subject: string;
+  readonly body: string;
+  readonly state: MessageState;
+  readonly writtenAt: string;
+  readonly writtenBy: string;
+  readonly notBefore: string;
+  readonly tries: number;
+  readonly failure: string;
+  readonly endedAt: string | null;
+}
+
+export interface MessagesView {
+  readonly messages: readonly MessageView[];
+  readonly page: number;
+  readonly more: boolean;
+  readonly simulated: boolean;
+  readonly letters: number;
+  readonly calls: number;
+  readonly failed: number;
+}
+
 export interface MinutesInput {
   version: number;
   minutes: number;
@@ -1159,6 +1245,8 @@ export interface NoteInput {
   part?: PartName | null;
   half?: Half | null;
 }
+
+export type Occasion = 'care' | 'ready' | 'late';
 
 export interface OddsView {
   readonly material: Material;
@@ -1827,6 +1915,11 @@ export interface PourInput {
   share?: number;
 }
 
+export interface PreviewView {
+  readonly subject: string;
+  readonly body: string;
+}
+
 export interface PriceTermsInput {
   currency: string;
   rate: string;
@@ -2166,6 +2259,41 @@ export interface SchoolsView {
   readonly schools: readonly SchoolView[];
 }
 
+export interface SeasonCareView {
+  readonly passport: number;
+  readonly piece: string;
+  readonly kind: CareKind;
+  readonly label: string;
+  readonly at: string;
+  readonly why: string;
+  readonly late: boolean;
+  readonly told: boolean;
+}
+
+export interface SeasonInput {
+  month: string;
+  owners: readonly number[];
+}
+
+export interface SeasonOwnerView {
+  readonly owner: number;
+  readonly name: string;
+  readonly by: ReachedBy | null;
+  readonly contact: string;
+  readonly cares: readonly SeasonCareView[];
+  readonly told: boolean;
+}
+
+export interface SeasonView {
+  readonly month: string;
+  readonly owners: readonly SeasonOwnerView[];
+  readonly page: number;
+  readonly more: boolean;
+  readonly notAsked: number;
+  readonly text: MessageTextView;
+  readonly kept: readonly KeptHereView[];
+}
+
 export interface SeenView {
   readonly lab: LabView;
   readonly daylight: string;
@@ -2478,6 +2606,11 @@ export interface TicketInput {
   contact?: string;
   wish?: string;
   promisedAt?: string;
+}
+
+export interface TicketMessageInput {
+  occasion: Occasion;
+  why?: string;
 }
 
 export interface TicketView {

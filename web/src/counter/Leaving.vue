@@ -14,6 +14,7 @@ import { useWhen } from '../session/useWhen'
 import OverrideDialog from '../step/OverrideDialog.vue'
 import { isAway } from '../step/progress'
 import SignaturePad from '../step/SignaturePad.vue'
+import TellOwner from './TellOwner.vue'
 import { useCollecting } from './useCollecting'
 import { t } from '../words'
 
@@ -140,6 +141,7 @@ const tell = (): void => void run(() => api.post<LeavingView>(`/tickets/${props.
           <input v-model="toldHow" class="write" name="told" :placeholder="t('counter.Leaving.rangSheComesOnFriday')">
         </label>
         <button class="may" type="submit" :disabled="busy || toldHow.trim() === ''">{{ t('counter.Leaving.theOwnerKnows') }}</button>
+        <TellOwner :ticket="leaving.ticket.id" occasion="ready" />
       </form>
       <form v-if="here.length > 0" class="no-print grid gap-4 border-t-2 border-ink pt-4" @submit.prevent="send()">
         <h2 class="text-2xl">{{ t('counter.Leaving.goingHome') }}</h2>

@@ -10,6 +10,7 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import WorkingHour from '../step/WorkingHour.vue'
+import TellOwner from './TellOwner.vue'
 import { t } from '../words'
 
 /** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
@@ -118,6 +119,11 @@ const surely = (holds: number): string =>
           <ul v-if="chosenDay && sooner !== null && breaks.length > 0" class="pl-5 list-disc text-lg">
             <li v-for="p in breaks" :key="p.piece">{{ t('counter.Promise.asARushItBreaks', [p.customer, p.name, when(p.promisedAt, now)]) }}</li>
           </ul>
+        </section>
+        <section v-if="promise.promised" class="grid gap-2" :aria-label="t('counter.Promise.itWillBeLate')">
+          <h2 class="text-2xl">{{ t('counter.Promise.itWillBeLate') }}</h2>
+          <p class="text-lg">{{ t('counter.Promise.promiseTheNewDayFirst') }}</p>
+          <TellOwner :ticket="id" occasion="late" />
         </section>
         <section class="grid gap-3" :aria-label="t('counter.Promise.aRush')">
           <h2 class="text-2xl">{{ t('counter.Promise.ifItGoesBeforeEverything') }}</h2>

@@ -2,9 +2,8 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { EntryView, Event, Kind, LedgerView, PartName } from '../api/types'
+import type { EntryView, Event, LedgerView } from '../api/types'
 import Silhouette from '../drawing/Silhouette.vue'
-import { drawings } from '../drawing/kinds'
 import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
@@ -12,6 +11,7 @@ import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import PartPictures from '../picture/PartPictures.vue'
 import { t } from '../words'
+import { outerIn } from './outerIn'
 
 const props = defineProps<{ piece: number | null }>()
 const { value: ledger, problem, reload } = useLoad(() => api.get<LedgerView>(props.piece === null ? '/ledger' : `/ledger/${props.piece}`))
@@ -74,8 +74,6 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'promised': t('ledger.Ledger.promised'),
 }
 const word = (event: Event): string => WORDS[event] ?? event
-const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
-  Object.fromEntries(drawings[kind].parts.filter((p) => !['lining', 'insole', 'welt', 'laces'].includes(p.part)).map((p) => [p.part, hex]))
 </script>
 
 <template>
@@ -83,12 +81,13 @@ const fill = (kind: Kind, hex: string): Partial<Record<PartName, string>> =>
     <nav
       :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto border-r border-line bg-paper" :aria-label="t('ledger.Ledger.piecesInTheLedger')"
     >
+      <RouterLink class="do m-3 text-center" to="/jobs">{{ t('ledger.Ledger.askTheLedger') }}</RouterLink>
       <RouterLink
         v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`"
         class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line"
         :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined"
       >
-        <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="fill(p.kind, p.hex)" :weight="2" /></span>
+        <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="outerIn(p.kind, p.hex)" :weight="2" /></span>
         <span class="leading-tight">
           <span class="font-semibold block">{{ p.name }}</span>
           <span class="text-[.92rem]">{{ p.finishedAt ? t('ledger.Ledger.done', [when(p.finishedAt, now)]) : p.customer }}</span>

@@ -2,7 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { Half, OwnerDetailsView, PartName, ReachedBy } from '../api/types'
+import type { Half, MessagesView, OwnerDetailsView, PartName, ReachedBy } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { counted } from '../kit/counted'
@@ -18,7 +18,11 @@ import { t } from '../words'
 /** Somebody whose pieces come here: how they are reached, what they allow, what is theirs. */
 const props = defineProps<{ id: number }>()
 const { value: owner, problem, reload } = useLoad(() => api.get<OwnerDetailsView>(`/owners/${props.id}`))
-watch(() => props.id, () => void reload(), { immediate: true })
+const { value: told, reload: lookTold } = useLoad(() => api.get<MessagesView>(`/messages?owner=${props.id}`))
+watch(() => props.id, () => {
+  void reload()
+  void lookTold()
+}, { immediate: true })
 const hands = useAct()
 const { person } = useSession()
 const { day } = useWhen()
@@ -99,6 +103,11 @@ const colours = (id: string, hex: string): { half: Half, part: PartName, hex: st
             }}</label>
             <button class="do justify-self-start" type="submit" :disabled="hands.busy.value">{{ t('owner.OwnerFile.save') }}</button>
           </form>
+          <section v-if="told && told.messages.length > 0" class="grid gap-1 border-t border-line pt-4" :aria-label="t('owner.OwnerFile.whatTheyWereTold')">
+            <h2 class="text-xl">{{ t('owner.OwnerFile.whatTheyWereTold') }}</h2>
+            <p v-for="m in told.messages.slice(0, 8)" :key="m.id">{{ m.subject }}
+              <span class="text-soft">{{ m.state === 'sent' && m.endedAt ? day(m.endedAt) : t('owner.OwnerFile.notSentYet') }}</span></p>
+          </section>
           <section v-if="person?.role === 'owner'" class="grid gap-2 border-t border-line pt-4" :aria-label="t('owner.OwnerFile.whatTheyMayAskFor')">
             <h2 class="text-xl">{{ t('owner.OwnerFile.whatTheyMayAskFor') }}</h2>
             <p class="flex flex-wrap gap-3 items-center">

@@ -6,6 +6,7 @@ import type { OwnerListView } from '../api/types'
 import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
+import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
 
@@ -15,6 +16,7 @@ const page = ref(0)
 const { value: list, problem, reload } = useLoad(() => api.get<OwnerListView>(`/owners/all?find=${encodeURIComponent(find.value)}&page=${page.value}`))
 void reload()
 const { day } = useWhen()
+const { person } = useSession()
 watch(find, () => {
   page.value = 0
   void reload()
@@ -27,7 +29,9 @@ watch(page, () => void reload())
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-4">
       <h1 class="text-4xl grow">{{ t('owner.Owners.owners') }}</h1>
-      <RouterLink class="may" to="/comes-back">{{ t('owner.Owners.whatComesBack') }}</RouterLink>
+      <RouterLink v-if="person?.mayPlan" class="may" to="/season">{{ t('owner.Owners.whoIsDue') }}</RouterLink>
+      <RouterLink class="may" to="/messages">{{ t('owner.Owners.messages') }}</RouterLink>
+      <RouterLink v-if="person?.mayPlan" class="may" to="/comes-back">{{ t('owner.Owners.whatComesBack') }}</RouterLink>
       <label class="grid gap-1">{{ t('owner.Owners.aFewLetters') }}<input v-model="find" class="write" type="search" autocomplete="off"></label>
     </header>
     <p v-if="list && list.owners.length === 0" class="text-xl">{{ find === '' ? t('owner.Owners.nobodyYet') : t('owner.Owners.nobodyCalledSo') }}</p>

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { PotRowView, PotsView } from '../api/types'
+import type { PotRowView, PotsView, Shade } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
@@ -11,9 +11,11 @@ import HalfFields from './HalfFields.vue'
 import { t } from '../words'
 
 /** Every pot there ever was: what is being mixed, and the kept fifths, found again by piece, by paint and by colour. */
-const props = defineProps<{ near: number | null }>()
-const { value: pots, problem, reload } = useLoad(() => api.get<PotsView>(props.near === null ? '/pots' : `/pots?near=${props.near}`))
-watch(() => props.near, () => void reload(), { immediate: true })
+const props = defineProps<{ near: number | null, shade: Shade | null }>()
+const { value: pots, problem, reload } = useLoad(() => api.get<PotsView>(
+  props.near !== null ? `/pots?near=${props.near}` : props.shade !== null ? `/pots?shade=${props.shade}` : '/pots',
+))
+watch(() => [props.near, props.shade], () => void reload(), { immediate: true })
 const now = useNow()
 const { when } = useWhen()
 const sought = ref('')
@@ -40,8 +42,8 @@ const state = (p: PotRowView): string =>
   <main class="grid gap-4 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-6">
-      <h1 class="text-3xl grow">{{ near === null ? t('pots.Pots.pots') : t('pots.Pots.potsNearestToThatColour') }}</h1>
-      <RouterLink v-if="near !== null" class="may" to="/pots">{{ t('pots.Pots.allPots') }}</RouterLink>
+      <h1 class="text-3xl grow">{{ near === null && shade === null ? t('pots.Pots.pots') : t('pots.Pots.potsNearestToThatColour') }}</h1>
+      <RouterLink v-if="near !== null || shade !== null" class="may" to="/pots">{{ t('pots.Pots.allPots') }}</RouterLink>
       <label class="grid gap-1 w-80">{{ t('pots.Pots.findByPieceOwnerPaint') }}<input v-model="sought" class="write" type="search"></label>
       <RouterLink class="may" to="/colours">{{ t('pots.Pots.theShelfOfColours') }}</RouterLink>
     </header>

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Message;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\Iso;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\ReachedBy;
+
+/** What owners are told, page by page. */
+final readonly class MessageReader
+{
+    private const PAGE = 40;
+
+    public function __construct(private Connection $connection, private string $mailerDsn)
+    {
+    }
+
+    public function page(?MessageState $state, ?ReachedBy $by, ?int $owner, int $page): MessagesView
+    {
+        $where = ['1 = 1'];
+        $said = [];
+        foreach (['m.state' => $state?->value, 'm.by_way' => $by?->value, 'm.owner_id' => $owner] as $column => $value) {
+            if (null !== $value) {
+                $where[] = "$column = ?";
+                $said[] = $value;
+            }
+        }
+        $rows = Row::all(
+            $this->connection,
+            'SELECT m.*, o.name AS owner_name, w.name AS writer FROM message m JOIN owner o ON o.id = m.owner_id JOIN person w ON w.id = m.written_by_id
+             WHERE '.implode(' AND ', $where).' ORDER BY m.id DESC LIMIT '.(self::PAGE + 1).' OFFSET '.self::PAGE * $page,
+            $said,
+        );
+        $count = Row::first(
+            $this->connection,
+            "SELECT COALESCE(SUM(state = 'waiting' AND by_way = 'post'), 0) AS letters,
+                    COALESCE(SUM(state = 'waiting' AND by_way IN ('phone', 'other')), 0) AS calls, COALESCE(SUM(state = 'failed'), 0) AS failed
+             FROM message WHERE state IN ('waiting', 'failed')",
+        );
+
+        return new MessagesView(
+            array_map(self::view(...), \array_slice($rows, 0, self::PAGE)),
+            $page,
+            \count($rows) > self::PAGE,
+            str_starts_with($this->mailerDsn, 'null:'),
+            $count?->int('letters') ?? 0,
+            $count?->int('calls') ?? 0,
+            $count?->int('failed') ?? 0,
+        );
+    }
+
+    private static function view(Row $r): MessageView
+    {
+        return new MessageView(
+            $r->int('id'),
+            $r->int('version'),
+            $r->int('owner_id'),
+            $r->text('owner_name'),
+            $r->enum('occasion', Occasion::class),
+            $r->enum('by_way', ReachedBy::class),
+            $r->text('goes_to'),
+            $r->text('subject'),
+            $r->text('body'),
+            $r->enum('state', MessageState::class),
+            Iso::always($r->text('written_at')),
+            $r->text('writer'),
+            Iso::always($r->text('not_before')),
+            $r->int('tries'),
+            $r->text('failure'),
+            Iso::of($r->timeOrNull('ended_at')),
+        );
+    }
+}

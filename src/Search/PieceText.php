@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Search;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * Everything that is known of a piece in words, so that it is found by any of them; made anew when its ledger has gone on ({@see PieceWords}).
+ *
+ * Beside the words stand its marks: “finding_scuff”, “family_cream”, “lot_4”. A search by both is one look into one index.
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'piece_text')]
+#[ORM\Index(columns: ['words'], flags: ['fulltext'])]
+#[ORM\Index(columns: ['at'])]
+class PieceText
+{
+    public function __construct(
+        #[ORM\Id, ORM\Column]
+        private int $pieceId,
+        #[ORM\Column(type: 'text')]
+        private string $words,
+        /** the last line of its ledger that is in here */
+        #[ORM\Column]
+        private int $upto,
+        /** the day it came in */
+        #[ORM\Column(type: 'date_immutable')]
+        private \DateTimeImmutable $at,
+    ) {
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Search;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Job\Tag;
+use KindHeel\App\Running\Chore;
+use KindHeel\Core\Anatomy\Kind;
+use KindHeel\Core\Care\Cause;
+use KindHeel\Core\Care\Fault;
+use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
+use KindHeel\Core\Material\Material;
+use KindHeel\Core\Product\Family;
+use KindHeel\Core\Product\FamilyId;
+
+/**
+ * Keeps what is known of each piece in words beside its ledger. Whatever is done to a piece leaves a line there, so its words are old when a line is newer:
+ * that is looked up before a search, and costs nothing while people work.
+ */
+final readonly class PieceWords implements Chore
+{
+    /** Of one search; what is more is done by the next, and in the background. */
+    private const AT_ONCE = 250;
+    /** Lines are numbered before they are written: one with a lower number may come to be seen a little later. */
+    private const OVERLAP = 400;
+    /** Lines in which somebody has said something. */
+    private const SAID = [
+        'noted', 'told', 'spoiled', 'again', 'put-down', 'overridden', 'gate-not-yet', 'look-not-enough', 'corrected', 'called-off', 'collected', 'supplement',
+        'colour-read', 'keyed',
+    ];
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** Pieces from before there were words, the newest first. */
+    public function round(): void
+    {
+        $this->some();
+    }
+
+    public function all(): void
+    {
+        while ($this->some() > 0) {
+        }
+    }
+
+    private function some(): int
+    {
+        return $this->take('SELECT p.id AS piece_id, (SELECT MAX(e.id) FROM ledger_entry e WHERE e.piece_id = p.id) AS last FROM piece p
+            LEFT JOIN piece_text x ON x.piece_id = p.id WHERE x.piece_id IS NULL ORDER BY p.id DESC', self::AT_ONCE);
+    }
+
+    /** @return int how many pieces were gone over, of those of which something was written since */
+    public function freshen(int $most = self::AT_ONCE): int
+    {
+        $known = Row::first($this->connection, 'SELECT COALESCE(MAX(upto), 0) AS upto FROM piece_text')?->int('upto') ?? 0;
+
+        return $this->take(
+            'SELECT e.piece_id, MAX(e.id) AS last FROM ledger_entry e LEFT JOIN piece_text x ON x.piece_id = e.piece_id
+             WHERE e.id > ? AND (x.upto IS NULL OR e.id > x.upto) GROUP BY e.piece_id ORDER BY last DESC',
+            $most,
+            [$known - self::OVERLAP],
+        );
+    }
+
+    /** @param list<int> $said */
+    private function take(string $pieces, int $most, array $said = []): int
+    {
+        $last = [];
+        foreach (Row::all($this->connection, $pieces.' LIMIT '.$most, $said) as $row) {
+            $last[$row->int('piece_id')] = $row->intOrNull('last') ?? 0;
+        }
+        foreach (array_chunk($last, 100, true) as $some) {
+            $this->write($some);
+        }
+
+        return \count($last);
+    }
+
+    /** @return array{words: string, like: list<string>} what is asked of the index, and the words as they were typed */
+    public static function query(string $typed): array
+    {
+        preg_match_all('/[\pL\pN]{3,40}/u', mb_strtolower($typed), $found);
+        // The index leaves these out; asked for they would find nothing.
+        $words = array_values(array_diff(array_unique($found[0]), ['about', 'are', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where',
+            'who', 'will', 'with', 'und', 'www', 'com']));
+
+        return ['words' => implode(' ', array_map(static fn (string $w): string => '+'.$w.'*', \array_slice($words, 0, 8))), 'like' => $words];
+    }
+
+    /** A mark as it stands among the words. */
+    public static function mark(string $what, string|int $value): string
+    {
+        return $what.'_'.preg_replace('/[^a-z0-9]+/', '_', strtolower((string) $value));
+    }
+
+    /** @param array<int, int> $last the last line of the ledger, by piece */
+    private function write(array $last): void
+    {
+        $ids = array_keys($last);
+        $words = [];
+        $rows = $this->of(
+            'SELECT p.id AS piece_id, p.name, p.kind, p.fault, p.cause, t.id AS ticket, t.customer, t.wish, t.opened_at, '.Tag::PLACE.' AS place,
+                    (SELECT v.shade FROM piece_part v WHERE v.piece_id = p.id ORDER BY v.id LIMIT 1) AS shade
+             FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id IN (?)',
+            $ids,
+        );
+        foreach ($rows as $row) {
+            $kind = $row->enum('kind', Kind::class);
+            $fault = $row->enumOrNull('fault', Fault::class);
+            $words[$row->int('piece_id')] = [
+                $row->text('name'), $row->text('customer'), $row->text('wish'), $kind->label(), $kind->family()->label(),
+                Tag::of($row->int('ticket'), $row->int('place')), self::mark('kind', $kind->value), self::mark('of', $kind->family()->value),
+                Shade::tryFrom($row->textOrNull('shade') ?? '')?->label() ?? '',
+                ...null === $fault ? [] : [$fault->label(), self::mark('back', 'yes'), $row->enumOrNull('cause', Cause::class)?->label() ?? ''],
+            ];
+        }
+        $ids = array_keys($words);
+        if ([] === $ids) {
+            return;
+        }
+        foreach ($this->of('SELECT DISTINCT piece_id, material FROM piece_part WHERE piece_id IN (?)', $ids) as $row) {
+            $material = $row->enum('material', Material::class);
+            array_push($words[$row->int('piece_id')], $material->label(), self::mark('material', $material->value));
+        }
+        foreach ($this->of('SELECT DISTINCT piece_id, kind FROM finding WHERE piece_id IN (?)', $ids) as $row) {
+            $finding = $row->enum('kind', FindingKind::class);
+            array_push($words[$row->int('piece_id')], $finding->label(), self::mark('finding', $finding->value));
+        }
+        foreach ($this->of(
+            "SELECT DISTINCT piece_id, family FROM plan_step WHERE piece_id IN (?) AND status = 'done' AND family IS NOT NULL",
+            $ids,
+        ) as $row) {
+            $family = $row->enum('family', FamilyId::class);
+            array_push($words[$row->int('piece_id')], Family::of($family)->label, self::mark('family', $family->value));
+        }
+        foreach ($this->of(
+            'SELECT DISTINCT m.piece_id, m.lot_id, l.batch, r.name FROM lot_move m JOIN product r ON r.id = m.product_id LEFT JOIN lot l ON l.id = m.lot_id
+             WHERE m.piece_id IN (?)',
+            $ids,
+        ) as $row) {
+            $lot = $row->intOrNull('lot_id');
+            array_push($words[$row->int('piece_id')], $row->text('name'), $row->textOrNull('batch') ?? '', null === $lot ? '' : self::mark('lot', $lot));
+        }
+        foreach ($this->of(
+            'SELECT DISTINCT e.piece_id, e.person_id, w.name FROM ledger_entry e JOIN person w ON w.id = e.person_id WHERE e.piece_id IN (?)',
+            $ids,
+        ) as $row) {
+            array_push($words[$row->int('piece_id')], $row->text('name'), self::mark('person', $row->int('person_id')));
+        }
+        foreach ($this->of(
+            "SELECT e.piece_id, e.text FROM ledger_entry e WHERE e.piece_id IN (?) AND e.event IN ('".implode("', '", self::SAID)."') ORDER BY e.id",
+            $ids,
+        ) as $row) {
+            $words[$row->int('piece_id')][] = $row->text('text');
+        }
+        $values = [];
+        foreach ($rows as $row) {
+            $id = $row->int('piece_id');
+            array_push($values, $id, implode("\n", array_filter(array_unique($words[$id]))), $last[$id], substr($row->text('opened_at'), 0, 10));
+        }
+        $this->connection->executeStatement(
+            'INSERT INTO piece_text (piece_id, words, upto, at) VALUES '.implode(', ', array_fill(0, \count($rows), '(?, ?, ?, ?)'))
+            .' ON DUPLICATE KEY UPDATE words = VALUES(words), upto = VALUES(upto), at = VALUES(at)',
+            $values,
+        );
+    }
+
+    /**
+     * @param list<int> $pieces
+     *
+     * @return list<Row>
+     */
+    private function of(string $sql, array $pieces): array
+    {
+        return Row::all($this->connection, $sql, [$pieces], [ArrayParameterType::INTEGER]);
+    }
+}
