@@ -18,7 +18,7 @@ final class Version20261130230000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql('CREATE TABLE piece_text (piece_id INT NOT NULL, words LONGTEXT NOT NULL, upto INT NOT NULL, at DATE NOT NULL, '
-            .'FULLTEXT INDEX IDX_3FE39C9E717D1E8C (words), INDEX IDX_3FE39C9E6A57FD3C (at), PRIMARY KEY (piece_id)) DEFAULT '
+            .'FULLTEXT INDEX IDX_3FE39C9E717D1E8C (words), INDEX IDX_3FE39C9E6A57FD3C (at), INDEX IDX_3FE39C9EBF0A27D9 (upto), PRIMARY KEY (piece_id)) DEFAULT '
             .'CHARACTER SET utf8mb4');
         $this->addSql('CREATE TABLE message (id INT AUTO_INCREMENT NOT NULL, version INT DEFAULT 1 NOT NULL, state VARCHAR(10) NOT NULL, '
             .'tries INT NOT NULL, failure VARCHAR(300) NOT NULL, ended_at DATETIME DEFAULT NULL, occasion VARCHAR(10) NOT NULL, '
@@ -38,12 +38,27 @@ final class Version20261130230000 extends AbstractMigration
             .'DELETE CASCADE');
         $this->addSql('ALTER TABLE message_about ADD CONSTRAINT FK_4A52DD08ABF410D0 FOREIGN KEY (passport_id) REFERENCES passport (id) ON '
             .'DELETE CASCADE');
+        $this->addSql('CREATE TABLE piece_mark (mark VARCHAR(60) NOT NULL, piece_id INT NOT NULL, INDEX IDX_621CC928C40FCFA8 (piece_id), '
+            .'PRIMARY KEY (mark, piece_id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('ALTER TABLE plan_step ADD gate_rh DOUBLE PRECISION DEFAULT NULL');
+        // What is counted over a year stands in the index as a whole.
+        $this->addSql('CREATE INDEX IDX_566F32CEC40FCFA87B00651CB1BDD6CBA5E6215B ON plan_step (piece_id, status, phase, family)');
+        $this->addSql('DROP INDEX IDX_566F32CEC40FCFA87B00651C ON plan_step');
+        $this->addSql('CREATE INDEX IDX_566F32CE1C3D15657B00651CB1BDD6CB9740C9D5A06B4AA3C4E34950D46 ON plan_step '
+            .'(ended_at, status, phase, started_by_id, minutes, worked_seconds, started_at)');
+        $this->addSql('CREATE INDEX IDX_566F32CEB032CACF ON plan_step (gate_passed_at)');
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('CREATE INDEX IDX_566F32CEC40FCFA87B00651C ON plan_step (piece_id, status)');
+        $this->addSql('DROP INDEX IDX_566F32CEC40FCFA87B00651CB1BDD6CBA5E6215B ON plan_step');
+        $this->addSql('DROP INDEX IDX_566F32CE1C3D15657B00651CB1BDD6CB9740C9D5A06B4AA3C4E34950D46 ON plan_step');
+        $this->addSql('DROP INDEX IDX_566F32CEB032CACF ON plan_step');
+        $this->addSql('ALTER TABLE plan_step DROP gate_rh');
         $this->addSql('DROP TABLE message_about');
         $this->addSql('DROP TABLE message');
+        $this->addSql('DROP TABLE piece_mark');
         $this->addSql('DROP TABLE piece_text');
     }
 }

@@ -72,9 +72,9 @@ try {
         json_encode($text),
     );
     $shoot('schools', '/pieces/'.$captain.'/plan', $press('Schools'));
-    $shoot('card', '/pieces/'.$captain.'/card');
     $shoot('ledger', '/ledger/'.$pieces['Father’s oxfords']);
     $shoot('passport', '/pieces/'.$pieces['Father’s oxfords'].'/passport');
+    $shoot('season', '/season');
     $shoot('pot', '/pots/2');
     $shoot(
         'colour',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Care;
 
+use KindHeel\Core\Product\Applicator;
+use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Text\Message;
 
 /** A care that comes round. */
@@ -34,6 +36,18 @@ enum CareKind: string
     public function isTheShops(): bool
     {
         return self::SoleCheck === $this;
+    }
+
+    /** @return list<array{FamilyId, Applicator}> what a usual round takes of products, and what it is laid with */
+    public function takes(): array
+    {
+        return match ($this) {
+            self::Feed => [[FamilyId::Conditioner, Applicator::Cloth]],
+            self::Polish => [[FamilyId::Cream, Applicator::Cloth]],
+            self::Protect => [[FamilyId::Repellent, Applicator::SprayCan]],
+            self::Store => [[FamilyId::CleanerNeutral, Applicator::Cloth], [FamilyId::Conditioner, Applicator::Cloth]],
+            self::Brush, self::Wipe, self::SoleCheck => [],
+        };
     }
 
     /** Minutes of the owner's own, for a piece in ordinary condition. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
+use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Drying\CoatForecasts;
 use KindHeel\App\Http\Refused;
@@ -29,6 +30,7 @@ final readonly class JudgeStep
         private Acts $acts,
         private Takings $takings,
         private PotCoats $pots,
+        private AirHistory $air,
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class JudgeStep
         $act = $this->acts->keep($step, $passed ? Event::GatePassed : Event::GateNotYet, $person, $at);
         if ($passed) {
             $act->taught($this->learning->passed($step, $person, $at));
-            $step->moments()->pass($at);
+            $step->moments()->pass($at, $this->air->latest()?->air->rh);
             $this->ledger->step(Event::GatePassed, $step, $person, \sprintf('%s: %s', $step->title(), $step->words()->gate()), at: $at);
 
             return;

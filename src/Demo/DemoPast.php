@@ -114,10 +114,11 @@ final readonly class DemoPast
             name VARCHAR(120) NOT NULL, shade VARCHAR(40) NULL, fault VARCHAR(20) NULL, cause VARCHAR(20) NULL, mends INT NULL, pictures INT NOT NULL,
             KEY (template)) DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
         $templates = $this->templates();
+        $visits = self::doneAlike($visits, $templates);
         [$owners, $passports] = $this->people($visits, $templates, $now);
         $last = $rows = [];
         foreach ($visits as $n => $visit) {
-            $template = $templates[$visit->like] ?? throw new \LogicException('Nothing was done like that: '.$visit->like);
+            $template = $templates[$visit->like];
             $passport = $passports[self::key($visit)];
             $rows[] = [
                 $n + 1, $template->int('id'), $template->int('ticket_id'), $visit->daysAgo, $owners[self::key($visit)], $passport, $visit->piece,
@@ -162,6 +163,29 @@ final readonly class DemoPast
         $words = explode(' ', strtolower($piece));
 
         return new DemoVisit($owner, $by, $reached, $reminded, $piece, self::KINDS[end($words)] ?? self::KINDS['shoes'], self::SHADES[$n % 6], $daysAgo);
+    }
+
+    /**
+     * What of the fortnight is not done yet is done like something else; a piece of the fortnight only ever like itself.
+     *
+     * @param list<DemoVisit>    $visits
+     * @param array<string, Row> $templates
+     *
+     * @return list<DemoVisit>
+     */
+    private static function doneAlike(array $visits, array $templates): array
+    {
+        $other = array_values(array_intersect(self::KINDS, array_keys($templates)))[0] ?? throw new \LogicException('Nothing is done yet.');
+        $alike = [];
+        foreach ($visits as $visit) {
+            if (isset($templates[$visit->like])) {
+                $alike[] = $visit;
+            } elseif ('' !== $visit->owner) {
+                $alike[] = $visit->like($other);
+            }
+        }
+
+        return $alike;
     }
 
     /** Whose and which: one passport. */

@@ -30,6 +30,17 @@ final readonly class DemoVisit
     /** The same, as what mends the visit before. */
     public function back(Fault $fault, Cause $cause): self
     {
-        return new self($this->owner, $this->by, $this->reached, $this->reminded, $this->piece, $this->like, $this->shade, $this->daysAgo, $fault, $cause);
+        return $this->with($this->like, $fault, $cause);
+    }
+
+    /** The same, done like another piece of the fortnight. */
+    public function like(string $like): self
+    {
+        return $this->with($like, $this->fault, $this->cause);
+    }
+
+    private function with(string $like, ?Fault $fault, ?Cause $cause): self
+    {
+        return new self($this->owner, $this->by, $this->reached, $this->reminded, $this->piece, $like, $this->shade, $this->daysAgo, $fault, $cause);
     }
 }

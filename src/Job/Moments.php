@@ -42,6 +42,9 @@ class Moments
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $gatePassedAt = null;
 
+    #[ORM\Column(nullable: true)]
+    private ?float $gateRh = null;
+
     /** @return array{stages: array<string, string|null>, warnings: list<string>, added: int, notYetAt: string|null, passedAt: string|null} */
     public function toColumn(): array
     {
@@ -125,9 +128,11 @@ class Moments
         return $this->gatePassedAt;
     }
 
-    public function pass(\DateTimeImmutable $at): void
+    /** @param float|null $rh of the air in which it was waited, 0–1, where somebody has read it */
+    public function pass(\DateTimeImmutable $at, ?float $rh): void
     {
         $this->gatePassedAt = $at;
+        $this->gateRh = $rh;
     }
 
     public function waitLonger(int $minutes, \DateTimeImmutable $at): void

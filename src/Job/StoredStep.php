@@ -31,9 +31,12 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\Entity]
 #[ORM\Table(name: 'plan_step')]
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
-#[ORM\Index(columns: ['piece_id', 'status'])]
+// The whole of what is counted over a year stands in the index.
+#[ORM\Index(columns: ['piece_id', 'status', 'phase', 'family'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]
 #[ORM\Index(columns: ['full_at', 'drying_family'])]
+#[ORM\Index(columns: ['ended_at', 'status', 'phase', 'started_by_id', 'minutes', 'worked_seconds', 'started_at'])]
+#[ORM\Index(columns: ['gate_passed_at'])]
 class StoredStep
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -19,7 +19,7 @@ final readonly class Figures
     private const MONTHS = 12;
     private const PIECES = 60;
 
-    public function __construct(private Connection $connection, private CurrentPrices $prices, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private CurrentPrices $prices, private YearOfWork $work, private ClockInterface $clock)
     {
     }
 
@@ -52,6 +52,8 @@ final readonly class Figures
             $ofMonth[$month][1] += $piece->offeredCents;
             $ofMonth[$month][2] += $piece->workCents + $piece->materialCents;
         }
+        $promises = $this->work->promises($since, $this->clock->now());
+        $back = $this->work->back($since);
         ksort($months);
 
         return new FiguresView(
@@ -63,10 +65,15 @@ final readonly class Figures
                 $ofMonth[$month][0] ?? 0,
                 $ofMonth[$month][1] ?? 0,
                 $ofMonth[$month][2] ?? 0,
+                $promises[$month][0] ?? 0,
+                $promises[$month][1] ?? 0,
+                $back[$month] ?? 0,
             ), array_keys($months), $months),
             array_map($view, array_keys($kinds), $kinds),
             array_map($view, array_keys($people), $people),
             \array_slice($pieces, 0, self::PIECES),
+            $this->work->coats($since),
+            $this->work->waits($since),
         );
     }
 

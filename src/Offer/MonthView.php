@@ -15,6 +15,11 @@ final readonly class MonthView
         /** of what was offered and done in it, before tax, in hundredths */
         public int $offeredCents,
         public int $costCents,
+        /** promises whose day was in it */
+        public int $promised,
+        public int $kept,
+        /** pieces that came back in it */
+        public int $back,
     ) {
     }
 }

@@ -190,4 +190,21 @@ final readonly class OfferController
     {
         return Answer::of($this->figures->all());
     }
+
+    /** The same, a line a month. */
+    #[Route('/api/figures.csv', methods: ['GET'])]
+    #[IsGranted('ROLE_OWNER')]
+    public function figuresCsv(): Response
+    {
+        $sum = LineView::sum(...);
+        $rows = array_map(static fn (MonthView $m): array => [
+            'month' => $m->month, 'foreseen min' => $m->foreseenMinutes, 'real min' => $m->realMinutes, 'pieces' => $m->pieces,
+            'offered' => $sum($m->offeredCents), 'cost' => $sum($m->costCents), 'promised' => $m->promised, 'kept' => $m->kept, 'came back' => $m->back,
+        ], $this->figures->all()->months);
+        $heads = ['month', 'foreseen min', 'real min', 'pieces', 'offered', 'cost', 'promised', 'kept', 'came back'];
+
+        return new Response(CsvTable::write($heads, $rows), headers: [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="figures.csv"',
+        ]);
+    }
 }

@@ -36,7 +36,17 @@ final readonly class CareFacts
      */
     public function due(array $passports): array
     {
-        return array_map(fn (array $due): array => array_map($this->view(...), $due), $this->of($passports));
+        return array_map($this->views(...), $this->of($passports));
+    }
+
+    /**
+     * @param list<CareDue> $due
+     *
+     * @return list<CareDueView>
+     */
+    public function views(array $due): array
+    {
+        return array_map($this->view(...), $due);
     }
 
     /**

@@ -14,7 +14,6 @@ use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Picture\PictureStore;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -48,7 +47,7 @@ final readonly class EraseOwner
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
-        private PictureStore $pictures,
+        private ForgetPictures $pictures,
         private Ledger $ledger,
         private ClockInterface $clock,
     ) {
@@ -110,18 +109,10 @@ final readonly class EraseOwner
         return $digests;
     }
 
-    /**
-     * Files are taken away once no piece shows them any more.
-     *
-     * @param list<string> $digests
-     */
+    /** @param list<string> $digests */
     public function forget(array $digests): void
     {
-        foreach ($digests as $digest) {
-            if (null === Row::first($this->connection, 'SELECT id FROM picture WHERE digest = ? LIMIT 1', [$digest])) {
-                $this->pictures->forget($digest);
-            }
-        }
+        $this->pictures->forget($digests);
     }
 
     /**
@@ -183,6 +174,7 @@ final readonly class EraseOwner
             "UPDATE piece SET unwanted = '' WHERE id IN (?)",
             // Made anew from what is left.
             'DELETE FROM piece_text WHERE piece_id IN (?)',
+            'DELETE FROM piece_mark WHERE piece_id IN (?)',
         ] as $sql) {
             $this->connection->executeStatement($sql, [$pieces], [ArrayParameterType::INTEGER]);
         }

@@ -12,6 +12,7 @@ use KindHeel\Core\Care\Fault;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -109,9 +110,9 @@ final readonly class PassportController
     /** What comes back, by product, stretch of work, lot and season. */
     #[Route('/api/comes-back', methods: ['GET'])]
     #[IsGranted('ROLE_RESTORER')]
-    public function comesBack(): JsonResponse
+    public function comesBack(#[MapQueryParameter(options: ['min_range' => 1, 'max_range' => 20])] int $years = 1): JsonResponse
     {
-        return Answer::of($this->whatComesBack->read());
+        return Answer::of($this->whatComesBack->read($years));
     }
 
     /** How something like it was done before. */

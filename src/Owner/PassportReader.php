@@ -36,6 +36,7 @@ final readonly class PassportReader
         private EntityManagerInterface $entities,
         private Connection $connection,
         private CareFacts $care,
+        private CareCost $cost,
         private CareAddress $address,
         private PieceColours $colours,
         private PotReader $pots,
@@ -82,6 +83,7 @@ final readonly class PassportReader
                     '.Tag::PLACE.' AS place,
                     '.self::picture('before', 'ASC').' AS came,
                     '.self::picture('after', 'DESC').' AS went,
+                    '.self::picture('owners', 'DESC').' AS owners,
                     (SELECT GROUP_CONCAT(DISTINCT f.kind) FROM finding f WHERE f.piece_id = p.id) AS found,
                     (SELECT GROUP_CONCAT(DISTINCT x.trial) FROM trial x WHERE x.piece_id = p.id) AS trials
              FROM piece p JOIN ticket t ON t.id = p.ticket_id LEFT JOIN piece b ON b.id = p.mends_id LEFT JOIN ticket m ON m.id = b.ticket_id
@@ -90,6 +92,7 @@ final readonly class PassportReader
         );
         $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
         $use = $passport->use();
+        $due = $this->care->of([$passport])[$passport->id()];
         $latest = $pieces[0] ?? 0;
 
         return new PassportView(
@@ -105,7 +108,8 @@ final readonly class PassportReader
             $this->made($latest, self::listed(($rows[0] ?? null)?->textOrNull('trials'))),
             $this->visits($rows, $pieces),
             null === $use ? null : new CareUseView($use->daysAWeek, $use->for, $use->wet, $use->salt, $use->sun, $use->darkCloth, $use->storedFrom),
-            $this->care->due([$passport])[$passport->id()],
+            $this->care->views($due),
+            $this->cost->of($passport->kind(), $due),
             $this->pots->all($pieces)->pots,
             $this->address->of($passport),
             $passport->storedAt(),
@@ -137,6 +141,7 @@ final readonly class PassportReader
             array_map(static fn (string $f): string => FindingKind::from($f)->label(), self::listed($row->textOrNull('found'))),
             $row->textOrNull('came'),
             $row->textOrNull('went'),
+            $row->textOrNull('owners'),
             null === $row->textOrNull('fault') ? null : $row->enum('fault', Fault::class)->label(),
             null === $row->textOrNull('cause') ? null : $row->enum('cause', Cause::class)->label(),
             Iso::of($row->timeOrNull('mended')),

@@ -33,6 +33,7 @@ final readonly class PassportView
         public array $visits,
         public ?CareUseView $use,
         public array $cares,
+        public CareCostView $careCost,
         public array $pots,
         public ?string $address,
         public string $storedAt,

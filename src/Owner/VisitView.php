@@ -27,6 +27,8 @@ final readonly class VisitView
         public array $found,
         public ?string $before,
         public ?string $after,
+        /** of the owner's own: how it looked when it was new */
+        public ?string $ofOwner,
         public ?string $fault,
         public ?string $cause,
         public ?string $mended,

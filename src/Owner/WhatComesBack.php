@@ -14,10 +14,9 @@ use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Phase;
 use Psr\Clock\ClockInterface;
 
-/** What came back, by product, stretch of work, lot and season; five statements, over the last five years. */
+/** What came back, by product, stretch of work, lot and season, over the last years; five statements. */
 final readonly class WhatComesBack
 {
-    private const YEARS = '-5 years';
     private const LISTED = 100;
     private const SHOWN = 12;
     private const SEASONS = ['winter', 'spring', 'summer', 'autumn'];
@@ -28,13 +27,14 @@ final readonly class WhatComesBack
     {
     }
 
-    public function read(): WhatComesBackView
+    public function read(int $years): WhatComesBackView
     {
-        $since = $this->clock->now()->modify(self::YEARS)->format('Y-m-d H:i:s');
+        $since = $this->clock->now()->modify(\sprintf('-%d years', $years))->format('Y-m-d H:i:s');
         $steps = "FROM plan_step s JOIN piece p ON p.id = s.piece_id LEFT JOIN piece b ON b.mends_id = p.id
             WHERE s.status = 'done' AND p.finished_at > ?";
 
         return new WhatComesBackView(
+            $years,
             Row::first($this->connection, 'SELECT COUNT(*) AS n FROM piece WHERE finished_at > ? AND called_off IS NULL', [$since])?->int('n') ?? 0,
             $this->back($since),
             $this->shares(

@@ -16,6 +16,7 @@ final readonly class WhatComesBackView
      * @param list<ShareBackView> $seasons  in which they were finished
      */
     public function __construct(
+        public int $years,
         public int $pieces,
         public array $back,
         public array $products,

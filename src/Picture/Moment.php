@@ -10,4 +10,6 @@ enum Moment: string
     case Before = 'before';
     case During = 'during';
     case After = 'after';
+    /** the owner's own: how it looked when it was new */
+    case Owners = 'owners';
 }

@@ -38,18 +38,14 @@ final readonly class JobQuery
     ) {
     }
 
-    /** For the index: words that were typed, and marks. */
-    public function words(): string
+    /** @return list<string> all of which a piece has to have */
+    public function marks(): array
     {
         $marks = array_filter([
             'of' => $this->family?->value, 'kind' => $this->kind?->value, 'material' => $this->material?->value, 'finding' => $this->finding?->value,
             'family' => $this->product?->value, 'lot' => $this->lot, 'person' => $this->person, 'back' => $this->back ? 'yes' : null,
         ], static fn (string|int|null $v): bool => null !== $v);
 
-        return trim(PieceWords::query($this->find)['words'].implode('', array_map(
-            static fn (string $what, string|int $v): string => ' +'.PieceWords::mark($what, $v),
-            array_keys($marks),
-            $marks,
-        )));
+        return array_map(PieceWords::mark(...), array_keys($marks), array_values($marks));
     }
 }

@@ -47,24 +47,46 @@ final readonly class JobSearch
         return array_merge(...array_map(fn (array $some): array => $this->jobs($some, $query), $chunks));
     }
 
-    /** @return list<int> */
+    /** @return list<int> the newest first: a piece that comes later has a higher number */
     private function ids(JobQuery $query, int $most, int $from): array
     {
-        $words = $query->words();
-        $where = ['x.at BETWEEN ? AND ?'];
-        $said = [$query->from ?? '2000-01-01', $query->until ?? '2999-12-31'];
+        $words = PieceWords::query($query->find)['words'];
+        if ('' === $words && '' !== trim($query->find)) {
+            // Nothing that could be looked up was typed.
+            return [];
+        }
+        // Where no word is asked for, the marks alone lead through their index, from its end.
+        $tables = array_map(static fn (int $n): string => "piece_mark m$n", array_keys($query->marks()));
+        $where = array_map(static fn (int $n): string => "m$n.mark = ?", array_keys($query->marks()));
+        $said = $query->marks();
+        if ('' !== $words || null !== $query->from || null !== $query->until || [] === $tables) {
+            $tables[] = 'piece_text x';
+        }
+        $names = array_map(static fn (string $t): string => explode(' ', $t)[1], $tables);
+        foreach (\array_slice($names, 1) as $name) {
+            $where[] = "$name.piece_id = {$names[0]}.piece_id";
+        }
         if ('' !== $words) {
             $where[] = 'MATCH(x.words) AGAINST(? IN BOOLEAN MODE)';
             $said[] = $words;
-        } elseif ('' !== trim($query->find)) {
-            // Nothing that could be looked up was typed.
-            return [];
+        }
+        foreach (['>=' => $query->from, '<=' => $query->until] as $than => $day) {
+            if (null !== $day) {
+                $where[] = "x.at $than ?";
+                $said[] = $day;
+            }
         }
 
         return array_map(static fn (Row $r): int => $r->int('piece_id'), Row::all(
             $this->connection,
-            'SELECT x.piece_id FROM piece_text x WHERE '.implode(' AND ', $where)
-            .\sprintf(' ORDER BY x.at DESC, x.piece_id DESC LIMIT %d OFFSET %d', $most, $from),
+            \sprintf(
+                'SELECT %1$s.piece_id FROM %2$s%3$s ORDER BY %1$s.piece_id DESC LIMIT %4$d OFFSET %5$d',
+                $names[0],
+                implode(', ', $tables),
+                [] === $where ? '' : ' WHERE '.implode(' AND ', $where),
+                $most,
+                $from,
+            ),
             $said,
         ));
     }
@@ -125,9 +147,9 @@ final readonly class JobSearch
         foreach (Row::all(
             $this->connection,
             'SELECT e.piece_id, e.at, e.text, w.name FROM ledger_entry e JOIN person w ON w.id = e.person_id
-             WHERE e.piece_id IN (?) AND ('.implode(' OR ', array_fill(0, \count($words), 'e.text LIKE ?')).') ORDER BY e.id DESC',
-            [$ids, ...array_map(static fn (string $w): string => '%'.addcslashes($w, '%_\\').'%', $words)],
-            [ArrayParameterType::INTEGER],
+             WHERE e.piece_id IN (?) AND e.event IN (?) AND ('.implode(' OR ', array_fill(0, \count($words), 'e.text LIKE ?')).') ORDER BY e.id DESC',
+            [$ids, PieceWords::SAID, ...array_map(static fn (string $w): string => '%'.addcslashes($w, '%_\\').'%', $words)],
+            [ArrayParameterType::INTEGER, ArrayParameterType::STRING],
         ) as $row) {
             if (\count($lines[$row->int('piece_id')] ?? []) < self::LINES) {
                 $lines[$row->int('piece_id')][] = new FoundLineView(Iso::always($row->text('at')), $row->text('name'), $row->text('text'));

@@ -6,15 +6,12 @@ namespace KindHeel\App\Search;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/**
- * Everything that is known of a piece in words, so that it is found by any of them; made anew when its ledger has gone on ({@see PieceWords}).
- *
- * Beside the words stand its marks: “finding_scuff”, “family_cream”, “lot_4”. A search by both is one look into one index.
- */
+/** Everything that is known of a piece in words, so that it is found by any of them; made anew when its ledger has gone on ({@see PieceWords}). */
 #[ORM\Entity]
 #[ORM\Table(name: 'piece_text')]
 #[ORM\Index(columns: ['words'], flags: ['fulltext'])]
 #[ORM\Index(columns: ['at'])]
+#[ORM\Index(columns: ['upto'])]
 class PieceText
 {
     public function __construct(

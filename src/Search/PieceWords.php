@@ -6,6 +6,7 @@ namespace KindHeel\App\Search;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\RetryableException;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Tag;
 use KindHeel\App\Running\Chore;
@@ -29,9 +30,9 @@ final readonly class PieceWords implements Chore
     /** Lines are numbered before they are written: one with a lower number may come to be seen a little later. */
     private const OVERLAP = 400;
     /** Lines in which somebody has said something. */
-    private const SAID = [
-        'noted', 'told', 'spoiled', 'again', 'put-down', 'overridden', 'gate-not-yet', 'look-not-enough', 'corrected', 'called-off', 'collected', 'supplement',
-        'colour-read', 'keyed',
+    public const SAID = [
+        'opened', 'noted', 'told', 'spoiled', 'again', 'put-down', 'overridden', 'gate-not-yet', 'look-not-enough', 'corrected', 'called-off', 'collected',
+        'supplement', 'colour-read', 'keyed',
     ];
 
     public function __construct(private Connection $connection)
@@ -77,7 +78,12 @@ final readonly class PieceWords implements Chore
             $last[$row->int('piece_id')] = $row->intOrNull('last') ?? 0;
         }
         foreach (array_chunk($last, 100, true) as $some) {
-            $this->write($some);
+            try {
+                $this->write($some);
+            } catch (RetryableException) {
+                // Somebody else is at the same ones this moment.
+                return 0;
+            }
         }
 
         return \count($last);
@@ -94,17 +100,16 @@ final readonly class PieceWords implements Chore
         return ['words' => implode(' ', array_map(static fn (string $w): string => '+'.$w.'*', \array_slice($words, 0, 8))), 'like' => $words];
     }
 
-    /** A mark as it stands among the words. */
     public static function mark(string $what, string|int $value): string
     {
-        return $what.'_'.preg_replace('/[^a-z0-9]+/', '_', strtolower((string) $value));
+        return $what.'_'.$value;
     }
 
     /** @param array<int, int> $last the last line of the ledger, by piece */
     private function write(array $last): void
     {
         $ids = array_keys($last);
-        $words = [];
+        $words = $marks = [];
         $rows = $this->of(
             'SELECT p.id AS piece_id, p.name, p.kind, p.fault, p.cause, t.id AS ticket, t.customer, t.wish, t.opened_at, '.Tag::PLACE.' AS place,
                     (SELECT v.shade FROM piece_part v WHERE v.piece_id = p.id ORDER BY v.id LIMIT 1) AS shade
@@ -116,9 +121,11 @@ final readonly class PieceWords implements Chore
             $fault = $row->enumOrNull('fault', Fault::class);
             $words[$row->int('piece_id')] = [
                 $row->text('name'), $row->text('customer'), $row->text('wish'), $kind->label(), $kind->family()->label(),
-                Tag::of($row->int('ticket'), $row->int('place')), self::mark('kind', $kind->value), self::mark('of', $kind->family()->value),
-                Shade::tryFrom($row->textOrNull('shade') ?? '')?->label() ?? '',
-                ...null === $fault ? [] : [$fault->label(), self::mark('back', 'yes'), $row->enumOrNull('cause', Cause::class)?->label() ?? ''],
+                Tag::of($row->int('ticket'), $row->int('place')), Shade::tryFrom($row->textOrNull('shade') ?? '')?->label() ?? '',
+                ...null === $fault ? [] : [$fault->label(), $row->enumOrNull('cause', Cause::class)?->label() ?? ''],
+            ];
+            $marks[$row->int('piece_id')] = [
+                self::mark('kind', $kind->value), self::mark('of', $kind->family()->value), ...null === $fault ? [] : [self::mark('back', 'yes')],
             ];
         }
         $ids = array_keys($words);
@@ -127,18 +134,21 @@ final readonly class PieceWords implements Chore
         }
         foreach ($this->of('SELECT DISTINCT piece_id, material FROM piece_part WHERE piece_id IN (?)', $ids) as $row) {
             $material = $row->enum('material', Material::class);
-            array_push($words[$row->int('piece_id')], $material->label(), self::mark('material', $material->value));
+            $words[$row->int('piece_id')][] = $material->label();
+            $marks[$row->int('piece_id')][] = self::mark('material', $material->value);
         }
         foreach ($this->of('SELECT DISTINCT piece_id, kind FROM finding WHERE piece_id IN (?)', $ids) as $row) {
             $finding = $row->enum('kind', FindingKind::class);
-            array_push($words[$row->int('piece_id')], $finding->label(), self::mark('finding', $finding->value));
+            $words[$row->int('piece_id')][] = $finding->label();
+            $marks[$row->int('piece_id')][] = self::mark('finding', $finding->value);
         }
         foreach ($this->of(
             "SELECT DISTINCT piece_id, family FROM plan_step WHERE piece_id IN (?) AND status = 'done' AND family IS NOT NULL",
             $ids,
         ) as $row) {
             $family = $row->enum('family', FamilyId::class);
-            array_push($words[$row->int('piece_id')], Family::of($family)->label, self::mark('family', $family->value));
+            $words[$row->int('piece_id')][] = Family::of($family)->label;
+            $marks[$row->int('piece_id')][] = self::mark('family', $family->value);
         }
         foreach ($this->of(
             'SELECT DISTINCT m.piece_id, m.lot_id, l.batch, r.name FROM lot_move m JOIN product r ON r.id = m.product_id LEFT JOIN lot l ON l.id = m.lot_id
@@ -146,13 +156,17 @@ final readonly class PieceWords implements Chore
             $ids,
         ) as $row) {
             $lot = $row->intOrNull('lot_id');
-            array_push($words[$row->int('piece_id')], $row->text('name'), $row->textOrNull('batch') ?? '', null === $lot ? '' : self::mark('lot', $lot));
+            array_push($words[$row->int('piece_id')], $row->text('name'), $row->textOrNull('batch') ?? '');
+            if (null !== $lot) {
+                $marks[$row->int('piece_id')][] = self::mark('lot', $lot);
+            }
         }
         foreach ($this->of(
             'SELECT DISTINCT e.piece_id, e.person_id, w.name FROM ledger_entry e JOIN person w ON w.id = e.person_id WHERE e.piece_id IN (?)',
             $ids,
         ) as $row) {
-            array_push($words[$row->int('piece_id')], $row->text('name'), self::mark('person', $row->int('person_id')));
+            $words[$row->int('piece_id')][] = $row->text('name');
+            $marks[$row->int('piece_id')][] = self::mark('person', $row->int('person_id'));
         }
         foreach ($this->of(
             "SELECT e.piece_id, e.text FROM ledger_entry e WHERE e.piece_id IN (?) AND e.event IN ('".implode("', '", self::SAID)."') ORDER BY e.id",
@@ -160,15 +174,23 @@ final readonly class PieceWords implements Chore
         ) as $row) {
             $words[$row->int('piece_id')][] = $row->text('text');
         }
-        $values = [];
+        $texts = $marked = [];
         foreach ($rows as $row) {
             $id = $row->int('piece_id');
-            array_push($values, $id, implode("\n", array_filter(array_unique($words[$id]))), $last[$id], substr($row->text('opened_at'), 0, 10));
+            array_push($texts, $id, implode("\n", array_filter(array_unique($words[$id]))), $last[$id], substr($row->text('opened_at'), 0, 10));
+            foreach (array_unique($marks[$id]) as $mark) {
+                array_push($marked, $mark, $id);
+            }
         }
+        $this->connection->executeStatement('DELETE FROM piece_mark WHERE piece_id IN (?)', [$ids], [ArrayParameterType::INTEGER]);
+        $this->connection->executeStatement(
+            'INSERT IGNORE INTO piece_mark (mark, piece_id) VALUES '.implode(', ', array_fill(0, intdiv(\count($marked), 2), '(?, ?)')),
+            $marked,
+        );
         $this->connection->executeStatement(
             'INSERT INTO piece_text (piece_id, words, upto, at) VALUES '.implode(', ', array_fill(0, \count($rows), '(?, ?, ?, ?)'))
             .' ON DUPLICATE KEY UPDATE words = VALUES(words), upto = VALUES(upto), at = VALUES(at)',
-            $values,
+            $texts,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Ledger\LedgerView;
@@ -236,6 +237,35 @@ final class OfferTest extends ApiTestCase
         self::assertSame($figures->pieces[0]->offeredCents - $figures->pieces[0]->workCents, $figures->pieces[0]->marginCents);
         self::assertSame(['Tomas'], array_map(static fn ($p): string => $p->name, $figures->people));
         self::assertSame(1, array_sum(array_map(static fn ($m): int => $m->pieces, $figures->months)));
+        // Waits stand by the air in which they were: that of the tests is even.
+        $passed = Row::first($this->connection(), 'SELECT COUNT(*) AS n FROM plan_step WHERE gate_passed_at IS NOT NULL')?->int('n') ?? 0;
+        self::assertGreaterThan(0, $passed);
+        self::assertSame([['40 to 60 %', $passed]], array_map(static fn ($w): array => [$w->air, $w->waits], $figures->waits));
+        self::assertGreaterThanOrEqual($figures->waits[0]->foreseenMinutes, $figures->waits[0]->realMinutes, 'nobody tests before it is time');
+    }
+
+    public function testPromisesThatWereKeptAndWhatCameBackAreCountedByMonth(): void
+    {
+        $this->signIn('ida');
+        $ids = [];
+        foreach (['kept' => '2026-03-06', 'late' => '2026-03-06', 'to come' => '2026-05-06'] as $name => $day) {
+            $body = ['customer' => $name, 'promisedAt' => $day.'T18:00:00+01:00'] + $this->ticketBody();
+            $ids[] = $this->must(TicketView::class, 'POST', '/api/tickets', $body, 201)->pieces[0]->id;
+        }
+        $finished = ['2026-03-06 12:00:00', '2026-03-07 12:00:00', '2026-03-07 12:00:00'];
+        foreach ($ids as $i => $id) {
+            $this->connection()->executeStatement('UPDATE piece SET finished_at = ? WHERE id = ?', [$finished[$i], $id]);
+            $this->connection()->executeStatement("UPDATE plan_step SET status = 'done' WHERE piece_id = ?", [$id]);
+        }
+        $worked = $this->plannedPair();
+        $this->doCall($this->workUntil('Wipe with a barely damp cloth'));
+        $this->connection()->executeStatement('UPDATE piece SET mends_id = ? WHERE id = ?', [$ids[0], $worked]);
+        $this->clock->modify('2026-03-20T10:00:00+00:00');
+        $this->signIn('ida');
+        $march = $this->must(FiguresView::class, 'GET', '/api/figures')->months[0];
+        self::assertSame(['2026-03', 3, 1, 1], [$march->month, $march->promised, $march->kept, $march->back]);
+        self::assertSame(200, $this->ask('GET', '/api/figures.csv'));
+        self::assertStringContainsString('2026-03;', $this->content());
     }
 
     public function testAUsualJobHasAPriceOfItsOwnBesideWhatItWouldCost(): void

@@ -7,16 +7,19 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Colour\PieceColourView;
 use KindHeel\App\Colour\PotView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Intake\OwnersView;
 use KindHeel\App\Offer\OfferView;
 use KindHeel\App\Owner\CarePageView;
 use KindHeel\App\Owner\CausesView;
+use KindHeel\App\Owner\ForgetPictures;
 use KindHeel\App\Owner\LikeJobsView;
 use KindHeel\App\Owner\OwnerDetailsView;
 use KindHeel\App\Owner\OwnerListView;
 use KindHeel\App\Owner\PassportView;
 use KindHeel\App\Owner\WhatComesBackView;
 use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Shelf\ProductSheetView;
 use KindHeel\Core\Care\CareKind;
 use KindHeel\Core\Care\Cause;
 
@@ -215,6 +218,41 @@ final class OwnerTest extends ApiTestCase
         self::assertSame(1, $this->rows('ticket'), 'what the workshop did stays');
         self::assertSame([], $this->must(OwnerListView::class, 'GET', '/api/owners/all')->owners);
         $this->refused(409, 'PUT', "/api/owners/$id", ['version' => $erased->version, 'name' => 'Odile']);
+    }
+
+    public function testPicturesAreForgottenOnceAPieceHasGoneHomeWhereTheyMayNotBeKept(): void
+    {
+        [$his, $hers] = [$this->ticket('Bruno Achterberg', '0664 9')->pieces[0]->id, $this->ticket('Odile Marchetti', 'o@example.org')->pieces[0]->id];
+        $this->photographed($his);
+        $this->photographed($hers);
+        $taken = $this->rows('picture');
+        $this->connection()->executeStatement("UPDATE owner SET may_keep_pictures = 0 WHERE name = 'Bruno Achterberg'");
+        $chore = self::getContainer()->get(ForgetPictures::class);
+        $chore->round();
+        self::assertSame($taken, $this->rows('picture'), 'it is here still');
+        $this->connection()->executeStatement('UPDATE piece SET collected_at = ?', [$this->clock->now()->format('Y-m-d H:i:s')]);
+        $this->clock->sleep(86400);
+        $chore->round();
+        self::assertSame($taken, $this->rows('picture'), 'it may have gone by mistake');
+        $this->clock->sleep(86400 + 1);
+        $chore->round();
+        $left = Row::all($this->connection(), 'SELECT DISTINCT piece_id FROM picture');
+        self::assertSame([$hers], array_map(static fn (Row $r): int => $r->int('piece_id'), $left));
+    }
+
+    public function testAYearOfCareCostsWhatIsOnTheShelf(): void
+    {
+        $id = $this->plannedPair();
+        $before = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport")->careCost;
+        self::assertNull($before->materialCents, 'nobody has said what a pack costs');
+        self::assertGreaterThan(60, $before->ownMinutes);
+        self::assertGreaterThan(0, $before->shopCents);
+        foreach (['conditioner', 'cream', 'repellent'] as $family) {
+            $this->must(ProductSheetView::class, 'POST', '/api/products', [
+                'name' => $family, 'family' => $family, 'unit' => 'ml', 'pack' => 100, 'packCents' => 900,
+            ], 201);
+        }
+        self::assertGreaterThan(0, $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport")->careCost->materialCents);
     }
 
     public function testTheArchiveHoldsAllThatIsKnown(): void

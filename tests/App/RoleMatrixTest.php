@@ -110,6 +110,7 @@ final class RoleMatrixTest extends ApiTestCase
         'PUT /api/invoices/{id}/paid' => self::RESTORER,
         'GET /api/invoices.csv' => self::OWNER,
         'GET /api/figures' => self::OWNER,
+        'GET /api/figures.csv' => self::OWNER,
         // the shelf: an apprentice takes, weighs and receives; what is kept and ordered is the restorer's
         'GET /api/shelf' => self::APPRENTICE,
         'POST /api/products' => self::RESTORER,

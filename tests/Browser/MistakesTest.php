@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -79,22 +78,6 @@ final class MistakesTest extends BenchStoryTestCase
             $this->seeText($line);
         }
         $this->noErrorsInTheConsole();
-    }
-
-    private function choose(string $label, string $option): void
-    {
-        $this->see("[aria-label^=\"$label\"]")->click();
-        $this->wait(function () use ($option): ?bool {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $one) {
-                if (trim($one->getText()) === $option) {
-                    $one->click();
-
-                    return true;
-                }
-            }
-
-            return null;
-        }, $option);
     }
 
     private function ticketOf(int $piece): int

@@ -103,6 +103,23 @@ abstract class StoryTestCase extends TestCase
         }, $text);
     }
 
+    /** A choice inside a sentence. */
+    protected function choose(string $label, string $option): void
+    {
+        $this->see("[aria-label^=\"$label\"]")->click();
+        $this->wait(function () use ($option): ?bool {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $one) {
+                if (trim($one->getText()) === $option) {
+                    $one->click();
+
+                    return true;
+                }
+            }
+
+            return null;
+        }, $option);
+    }
+
     /** Until what hands did here has been answered. */
     protected function settled(): void
     {

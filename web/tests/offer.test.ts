@@ -194,7 +194,10 @@ describe('what it really took', () => {
   it('tells of each piece what was left', async () => {
     await signedIn({
       'GET /figures': ok({
-        currency: 'EUR', months: [{ month: '2026-03', foreseenMinutes: 60, realMinutes: 75, pieces: 1, offeredCents: 4000, costCents: 3500 }],
+        currency: 'EUR',
+        months: [{ month: '2026-03', foreseenMinutes: 60, realMinutes: 75, pieces: 1, offeredCents: 4000, costCents: 3500, promised: 4, kept: 3, back: 1 }],
+        coats: [{ product: 'Chestnut cream', times: 6, amount: 18.4, unit: 'g' }],
+        waits: [{ air: 'damp, over 60 %', waits: 2, foreseenMinutes: 40, realMinutes: 60 }],
         kinds: [{ name: 'Cleaning', steps: 3, foreseenMinutes: 40, realMinutes: 50 }],
         people: [{ name: 'Ida', steps: 3, foreseenMinutes: 60, realMinutes: 60 }],
         pieces: [{
@@ -206,6 +209,10 @@ describe('what it really took', () => {
     const it = shown(Figures)
     await settled()
     expect(text(it)).toContain('25 % longer than foreseen')
+    expect(text(it)).toContain('3 of 4')
+    expect(text(it)).toContain('Came back: 1.')
+    expect(text(it)).toContain('1 h on average, 50 % longer than foreseen (2 times)')
+    expect(text(it)).toContain('6 times, 18.4 g')
     expect(text(it)).toContain('as foreseen')
     expect(text(it)).toContain('Offered 40.00 before tax; work 34.00, materials 1.00; 75 minutes where 60 were foreseen.')
   })

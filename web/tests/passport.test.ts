@@ -17,11 +17,12 @@ const care = (more: Partial<CareDueView> = {}): CareDueView => ({
 })
 const visit = (piece: number, more: Partial<VisitView> = {}): VisitView => ({
   piece, tag: `${piece}-1`, openedAt: `2026-0${piece}-03T09:00:00+00:00`, leftAt: `2026-0${piece}-09T09:00:00+00:00`, aim: 'freshen', wish: '', done: [],
-  found: [], before: null, after: null, fault: null, cause: null, mended: null, calledOff: false, ...more,
+  found: [], before: null, after: null, ofOwner: null, fault: null, cause: null, mended: null, calledOff: false, ...more,
 })
 const passport = (more: Partial<PassportView> = {}): PassportView => ({
   id: 5, version: 2, name: 'Father’s oxfords', kind: 'low-shoe/oxford', owner: 3, ownerName: 'Odile', code: 'abcdefghjk', since: '2026-01-03T09:00:00+00:00',
-  colours: [], made: [], visits: [visit(3), visit(1)], use: null, cares: [care()], pots: [], address: null, storedAt: '', storedUntil: null, ...more,
+  colours: [], made: [], visits: [visit(3), visit(1)], use: null, cares: [care()], pots: [],
+  careCost: { ownMinutes: 400, materialCents: 1240, shopCents: 850, currency: 'EUR' }, address: null, storedAt: '', storedUntil: null, ...more,
 })
 
 beforeEach(() => {
@@ -215,7 +216,7 @@ describe('owners', () => {
 
 describe('what comes back', () => {
   const back = (more: Partial<WhatComesBackView> = {}): WhatComesBackView => ({
-    pieces: 31, back: [{
+    years: 1, pieces: 31, back: [{
       piece: 9, passport: 5, name: 'The derbies', fault: 'peels in sheets', cause: 'not degreased', mendedAt: '2026-01-03T09:00:00Z',
       backAt: '2026-02-03T09:00:00Z',
     }], products: [{ what: 'leather paint', pieces: 12, back: 1 }], steps: [], lots: [], seasons: [{ what: 'winter', pieces: 20, back: 1 }], ...more,

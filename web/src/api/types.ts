@@ -200,6 +200,13 @@ export interface CardView {
   readonly fields: readonly CardFieldView[];
 }
 
+export interface CareCostView {
+  readonly ownMinutes: number;
+  readonly materialCents: number | null;
+  readonly shopCents: number;
+  readonly currency: string;
+}
+
 export interface CareDueView {
   readonly kind: CareKind;
   readonly label: string;
@@ -638,6 +645,8 @@ export interface FiguresView {
   readonly kinds: readonly ComparedView[];
   readonly people: readonly ComparedView[];
   readonly pieces: readonly PieceCostsView[];
+  readonly coats: readonly LaidView[];
+  readonly waits: readonly WaitsView[];
 }
 
 export interface FileInput {
@@ -934,6 +943,13 @@ export interface LadderView {
   readonly cracks: boolean;
 }
 
+export interface LaidView {
+  readonly product: string;
+  readonly times: number;
+  readonly amount: number;
+  readonly unit: string;
+}
+
 export interface LastActView {
   readonly step: number;
   readonly version: number;
@@ -1202,7 +1218,7 @@ export interface MissingPictureView {
   readonly label: string;
 }
 
-export type Moment = 'before' | 'during' | 'after';
+export type Moment = 'before' | 'during' | 'after' | 'owners';
 
 export interface MonthView {
   readonly month: string;
@@ -1211,6 +1227,9 @@ export interface MonthView {
   readonly pieces: number;
   readonly offeredCents: number;
   readonly costCents: number;
+  readonly promised: number;
+  readonly kept: number;
+  readonly back: number;
 }
 
 export interface MoveInput {
@@ -1553,6 +1572,7 @@ export interface PassportView {
   readonly visits: readonly VisitView[];
   readonly use: CareUseView | null;
   readonly cares: readonly CareDueView[];
+  readonly careCost: CareCostView;
   readonly pots: readonly PotRowView[];
   readonly address: string | null;
   readonly storedAt: string;
@@ -2729,10 +2749,18 @@ export interface VisitView {
   readonly found: readonly string[];
   readonly before: string | null;
   readonly after: string | null;
+  readonly ofOwner: string | null;
   readonly fault: string | null;
   readonly cause: string | null;
   readonly mended: string | null;
   readonly calledOff: boolean;
+}
+
+export interface WaitsView {
+  readonly air: string;
+  readonly waits: number;
+  readonly foreseenMinutes: number;
+  readonly realMinutes: number;
 }
 
 export interface WantedInput {
@@ -2791,6 +2819,7 @@ export interface WayView {
 }
 
 export interface WhatComesBackView {
+  readonly years: number;
   readonly pieces: number;
   readonly back: readonly BackView[];
   readonly products: readonly ShareBackView[];

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { ComparedView, FiguresView } from '../api/types'
+import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
@@ -17,6 +18,8 @@ const most = computed(() => Math.max(1, ...(figures.value?.months ?? []).flatMap
 const HIGH = 150
 const EACH = 78
 const height = (minutes: number): number => HIGH * minutes / most.value
+const kept = computed(() => (figures.value?.months ?? []).filter((m) => m.promised > 0))
+const back = computed(() => (figures.value?.months ?? []).reduce((n, m) => n + m.back, 0))
 const off = (c: { foreseenMinutes: number, realMinutes: number }): string => {
   const share = c.foreseenMinutes === 0 ? 0 : Math.round(100 * (c.realMinutes / c.foreseenMinutes - 1))
   return share === 0 ? t('offer.Figures.asForeseen') : t(share > 0 ? 'offer.Figures.longer' : 'offer.Figures.shorter', [Math.abs(share)])
@@ -31,12 +34,13 @@ const lists = computed<readonly { head: string, rows: readonly ComparedView[] }[
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">{{ t('offer.Figures.whatItReallyTook') }}</h1>
+      <a class="may inline-flex items-center" href="/api/figures.csv">{{ t('offer.Figures.asATable') }}</a>
       <RouterLink class="may" to="/prices">{{ t('offer.Prices.whatWeAskFor') }}</RouterLink>
     </header>
     <p v-if="figures && figures.months.length === 0" class="text-xl">{{ t('offer.Figures.nothingDoneYet') }}</p>
     <template v-else-if="figures">
-      <section class="grid lg:grid-cols-[auto_minmax(0,1fr)] gap-8">
-        <figure class="grid gap-1">
+      <section class="grid gap-8">
+        <figure class="grid gap-1 content-start justify-items-start">
           <svg
             :viewBox="`0 0 ${Math.max(4, figures.months.length) * EACH} ${HIGH + 44}`" class="h-56 max-w-full" role="img"
             :aria-label="t('offer.Figures.minutesByMonth')"
@@ -58,6 +62,35 @@ const lists = computed<readonly { head: string, rows: readonly ComparedView[] }[
               <strong>{{ row.name }}</strong><br>{{ span(row.realMinutes) }}, {{ off(row) }}
             </li></ul>
           </div>
+        </div>
+      </section>
+      <section class="grid sm:grid-cols-2 xl:grid-cols-3 gap-8 content-start">
+        <div v-if="kept.length > 0">
+          <h2 class="text-xl">{{ t('offer.Figures.promisesKept') }}</h2>
+          <ul><li v-for="m in kept" :key="m.month" class="grid grid-cols-[4rem_1fr_auto] gap-3 items-center border-b border-line py-1.5">
+            <span>{{ m.month.slice(2).replace('-', '/') }}</span>
+            <svg class="h-4 w-full" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+              <path d="M0 5H100" stroke="var(--soft)" stroke-width="2" stroke-dasharray="3 3" />
+              <path :d="`M0 5H${100 * m.kept / m.promised}`" stroke="var(--ink)" stroke-width="8" />
+            </svg>
+            <strong>{{ t('offer.Figures.of', [m.kept, m.promised]) }}</strong>
+          </li></ul>
+          <p class="pt-1">{{ back === 0 ? t('offer.Figures.nothingBack') : t('offer.Figures.cameBack', [back]) }}
+            <RouterLink class="quiet" to="/comes-back">{{ t('offer.Figures.whatAndWhy') }}</RouterLink></p>
+        </div>
+        <div v-if="figures.waits.length > 0">
+          <h2 class="text-xl">{{ t('offer.Figures.waitsByAir') }}</h2>
+          <ul><li v-for="w in figures.waits" :key="w.air" class="border-b border-line py-1.5 leading-snug">
+            <strong class="first-letter:uppercase inline-block">{{ w.air }}</strong><br>{{
+              t('offer.Figures.waited', [span(w.realMinutes), off(w), counted(w.waits, 'time')])
+            }}
+          </li></ul>
+        </div>
+        <div v-if="figures.coats.length > 0">
+          <h2 class="text-xl">{{ t('offer.Figures.whatWasLaid') }}</h2>
+          <ul><li v-for="c in figures.coats" :key="c.product" class="flex gap-3 border-b border-line py-1.5">
+            <span class="grow">{{ c.product }}</span><span>{{ counted(c.times, 'time') }}, {{ c.amount }} {{ c.unit }}</span>
+          </li></ul>
         </div>
       </section>
       <section v-if="figures.pieces.length > 0" :aria-label="t('offer.Figures.whatWasLeft')">

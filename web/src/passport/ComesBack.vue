@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { ShareBackView, WhatComesBackView } from '../api/types'
+import Choice from '../kit/Choice.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
 
 /** What came back, and what those pieces have in common. */
-const { value: found, problem, reload } = useLoad(() => api.get<WhatComesBackView>('/comes-back'))
-void reload()
+const years = ref('1')
+const YEARS = ['1', '3', '10'].map((id) => ({ id, label: id === '1' ? t('passport.ComesBack.aYear') : t('passport.ComesBack.years', [id]) }))
+const { value: found, problem, reload } = useLoad(() => api.get<WhatComesBackView>(`/comes-back?years=${years.value}`))
+watch(years, () => void reload(), { immediate: true })
 const { day } = useWhen()
 const lists = computed<readonly { head: string, rows: readonly ShareBackView[] }[]>(() => (found.value === null ? [] : [
   { head: t('passport.ComesBack.byProduct'), rows: found.value.products }, { head: t('passport.ComesBack.byStep'), rows: found.value.steps },
@@ -21,7 +24,10 @@ const lists = computed<readonly { head: string, rows: readonly ShareBackView[] }
 <template>
   <main class="grid gap-6 content-start px-4 sm:px-9 py-6">
     <Notice :text="problem" @again="reload" />
-    <h1 class="text-4xl">{{ t('passport.ComesBack.whatComesBack') }}</h1>
+    <header class="flex flex-wrap items-end gap-4">
+      <h1 class="text-4xl grow">{{ t('passport.ComesBack.whatComesBack') }}</h1>
+      <p class="text-lg">{{ t('passport.ComesBack.within') }} <Choice v-model="years" :label="t('passport.ComesBack.within')" :options="YEARS" /></p>
+    </header>
     <template v-if="found">
       <p class="text-xl">{{
         found.back.length === 0 ? t('passport.ComesBack.nothingCameBack', [found.pieces]) : t('passport.ComesBack.ofThese', [found.back.length, found.pieces])

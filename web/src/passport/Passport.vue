@@ -2,10 +2,12 @@
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import Standing from '../drawing/Standing.vue'
+import type { VisitView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { squareCode } from '../kit/squareCode'
 import { useWords } from '../kit/useWords'
 import { useWhen } from '../session/useWhen'
+import { sum } from '../offer/sums'
 import { t } from '../words'
 import CameBack from './CameBack.vue'
 import CareList from './CareList.vue'
@@ -20,7 +22,7 @@ const path = (): string => (props.code !== undefined
   : props.piece !== undefined ? `/pieces/${props.piece}/passport` : `/passports/${props.id ?? 0}`)
 const { passport, problem, reload, hands, use, caredFor, show, hide, store, causes, cameBack, didNot } = usePassport(path)
 const words = useWords()
-const { day } = useWhen()
+const { day, span } = useWhen()
 const kind = computed(() => words.value?.kinds.find((k) => k.id === passport.value?.kind)?.label ?? '')
 const tying = ref<number | null>(null)
 const askedUse = ref(false)
@@ -28,6 +30,10 @@ const place = ref('')
 const until = ref('')
 const address = computed(() => (passport.value?.address ? `${location.origin}/care/${passport.value.address}` : null))
 const { origin } = location
+const picturesOf = (v: VisitView) => [
+  { src: v.ofOwner, label: t('passport.Passport.fromTheOwner') }, { src: v.before, label: t('passport.Passport.before') },
+  { src: v.after, label: t('passport.Passport.after') },
+].flatMap(({ src, label }) => (src === null ? [] : [{ src, label }]))
 </script>
 
 <template>
@@ -78,6 +84,13 @@ const { origin } = location
           <p v-if="passport.use === null && !askedUse" class="caution">{{ t('passport.Passport.nobodyHasAsked') }}
             <button class="quiet" type="button" @click="askedUse = true">{{ t('passport.Passport.sayHow') }}</button></p>
           <UseForm v-else :use="passport.use" :version="passport.version" :busy="hands.busy.value" @save="use" />
+          <p class="text-lg">{{
+            t('passport.Passport.aYearOfIt', [
+              span(passport.careCost.ownMinutes),
+              passport.careCost.materialCents === null ? t('passport.Passport.notPriced') : sum(passport.careCost.materialCents),
+              sum(passport.careCost.shopCents), passport.careCost.currency,
+            ])
+          }}</p>
           <CareList :cares="passport.cares" may-tick :busy="hands.busy.value" @done="caredFor" />
         </section>
         <section class="grid gap-2" :aria-label="t('passport.Passport.carePage')">
@@ -118,10 +131,10 @@ const { origin } = location
               }}</template> <button class="quiet" type="button" :disabled="hands.busy.value" @click="didNot(v.piece)">{{
                 t('passport.Passport.itDidNot')
               }}</button></p>
-              <div v-if="v.before || v.after" class="flex gap-2">
-                <figure v-for="p in [v.before, v.after].filter((x) => x !== null)" :key="p" class="grid">
-                  <img :src="p" class="h-40 object-cover" :alt="t('passport.Passport.aPicture')">
-                  <figcaption class="text-soft text-[.9rem]">{{ p === v.before ? t('passport.Passport.before') : t('passport.Passport.after') }}</figcaption>
+              <div v-if="v.before || v.after || v.ofOwner" class="flex flex-wrap gap-2">
+                <figure v-for="p in picturesOf(v)" :key="p.src" class="grid">
+                  <img :src="p.src" class="h-40 object-cover" :alt="t('passport.Passport.aPicture')">
+                  <figcaption class="text-soft text-[.9rem]">{{ p.label }}</figcaption>
                 </figure>
               </div>
               <p v-if="v.wish">“{{ v.wish }}”</p>

@@ -29,6 +29,7 @@ const MOMENTS = [
   { id: 'before', label: t('picture.Pictures.before') },
   { id: 'during', label: t('picture.Pictures.duringTheWork') },
   { id: 'after', label: t('picture.Pictures.after') },
+  { id: 'owners', label: t('picture.Pictures.fromTheOwner') },
 ]
 const part = ref('all')
 const parts = computed(() => [
