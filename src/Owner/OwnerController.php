@@ -8,9 +8,11 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\App\Shelf\CsvTable;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -41,6 +43,20 @@ final readonly class OwnerController
         int $page = 0,
     ): JsonResponse {
         return Answer::of($this->reader->page(mb_substr($find, 0, 80), $page));
+    }
+
+    /** All of them, a line each. */
+    #[Route('/api/owners.csv', methods: ['GET'])]
+    #[IsGranted('ROLE_OWNER')]
+    public function csv(): Response
+    {
+        $rows = array_map(static fn (OwnerRowView $o): array => [
+            'name' => $o->name, 'reached' => $o->contact, 'pieces' => $o->pieces, 'last here' => substr($o->lastAt, 0, 10),
+        ], $this->reader->all());
+
+        return new Response(CsvTable::write(['name', 'reached', 'pieces', 'last here'], $rows), headers: [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="owners.csv"', 'Cache-Control' => 'no-store',
+        ]);
     }
 
     #[Route('/api/owners/{id}', requirements: self::ID, methods: ['GET'])]

@@ -13,6 +13,7 @@ use KindHeel\App\Job\Owner;
 use KindHeel\App\Job\OwnerSearch;
 use KindHeel\App\Job\Passport;
 use KindHeel\App\Job\ReachedBy;
+use KindHeel\App\Shelf\CsvTable;
 use KindHeel\Core\Care\CareDue;
 use KindHeel\Core\Colour\Shade;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -43,6 +44,12 @@ final readonly class OwnerReader
         );
 
         return new OwnerListView(array_map(self::row(...), \array_slice($rows, 0, self::PAGE)), $page, \count($rows) > self::PAGE);
+    }
+
+    /** @return list<OwnerRowView> by name */
+    public function all(): array
+    {
+        return array_map(self::row(...), Row::all($this->connection, self::COLUMNS.' WHERE o.erased_at IS NULL ORDER BY o.name, o.id LIMIT '.CsvTable::MOST_ROWS));
     }
 
     public function one(int $id): OwnerDetailsView

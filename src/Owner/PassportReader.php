@@ -9,9 +9,10 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Colour\PotReader;
+use KindHeel\App\Colour\ReadSpot;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PartColourView;
 use KindHeel\App\Job\Passport;
-use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\Tag;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
@@ -20,6 +21,8 @@ use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Care\Cause;
 use KindHeel\Core\Care\Fault;
+use KindHeel\Core\Colour\Lab;
+use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
@@ -32,13 +35,14 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** A piece over all its visits; as many statements for thirty as for one. */
 final readonly class PassportReader
 {
+    private const READ = 12;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
         private CareFacts $care,
         private CareCost $cost,
         private CareAddress $address,
-        private PieceColours $colours,
         private PotReader $pots,
     ) {
     }
@@ -93,7 +97,16 @@ final readonly class PassportReader
         $pieces = array_map(static fn (Row $r): int => $r->int('id'), $rows);
         $use = $passport->use();
         $due = $this->care->of([$passport])[$passport->id()];
-        $latest = $pieces[0] ?? 0;
+        $parts = Row::all(
+            $this->connection,
+            'SELECT half, part, material, certainty, shade, area_dm2 FROM piece_part WHERE piece_id = ? ORDER BY id',
+            [$pieces[0] ?? 0],
+        );
+        $colours = array_map(static fn (Row $r): PartColourView => new PartColourView(
+            $r->enum('half', Half::class),
+            $r->enum('part', PartName::class),
+            $r->enum('shade', Shade::class)->lab()->toSrgbHex(),
+        ), $parts);
 
         return new PassportView(
             $passport->id(),
@@ -104,12 +117,13 @@ final readonly class PassportReader
             $passport->owner()->name(),
             $passport->code(),
             (string) Iso::of($passport->since()),
-            $this->colours->of([$latest])[$latest] ?? [],
-            $this->made($latest, self::listed(($rows[0] ?? null)?->textOrNull('trials'))),
+            $colours,
+            self::made($parts, self::listed(($rows[0] ?? null)?->textOrNull('trials'))),
             $this->visits($rows, $pieces),
             null === $use ? null : new CareUseView($use->daysAWeek, $use->for, $use->wet, $use->salt, $use->sun, $use->darkCloth, $use->storedFrom),
             $this->care->views($due),
             $this->cost->of($passport->kind(), $due),
+            $this->read($passport),
             $this->pots->all($pieces)->pots,
             $this->address->of($passport),
             $passport->storedAt(),
@@ -173,22 +187,26 @@ final readonly class PassportReader
     }
 
     /**
+     * @param list<Row>    $parts
      * @param list<string> $trials
      *
      * @return list<MadeOfView>
      */
-    private function made(int $piece, array $trials): array
+    private static function made(array $parts, array $trials): array
     {
-        $places = [];
-        foreach (Row::all($this->connection, 'SELECT half, part, material, certainty FROM piece_part WHERE piece_id = ? ORDER BY id', [$piece]) as $row) {
+        $places = $areas = [];
+        foreach ($parts as $row) {
             $part = $row->enum('part', PartName::class);
             if ($part->isOuter()) {
-                $places[$row->text('material').'/'.$row->text('certainty')][] = new Place($part, $row->enum('half', Half::class));
+                $of = $row->text('material').'/'.$row->text('certainty');
+                $places[$of][] = new Place($part, $row->enum('half', Half::class));
+                $area = $row->floatOrNull('area_dm2');
+                $areas[$of] = null === $area ? $areas[$of] ?? null : ($areas[$of] ?? 0.0) + $area;
             }
         }
         $shown = array_map(static fn (string $t): string => Trial::from($t)->label(), $trials);
 
-        return array_map(static function (string $key, array $on) use ($shown): MadeOfView {
+        return array_map(static function (string $key, array $on) use ($shown, $areas): MadeOfView {
             [$material, $certainty] = explode('/', $key);
 
             return new MadeOfView(
@@ -196,8 +214,31 @@ final readonly class PassportReader
                 Material::from($material)->label(),
                 Certainty::from($certainty)->value,
                 [] === $shown ? null : Phrase::list($shown),
+                $areas[$key],
             );
         }, array_keys($places), array_values($places));
+    }
+
+    /** @return list<ColourReadView> the last first */
+    private function read(Passport $passport): array
+    {
+        return array_map(static fn (Row $r): ColourReadView => new ColourReadView(
+            Phrase::sentence(
+                '%s: %s',
+                (new Place($r->enum('part', PartName::class), $r->enum('half', Half::class)))->label(),
+                $r->enum('spot', ReadSpot::class)->label(),
+            ),
+            Lab::of($r->float('l'), $r->float('a'), $r->float('b'))->toSrgbHex(),
+            round($r->float('l'), 1),
+            round($r->float('a'), 1),
+            round($r->float('b'), 1),
+            Iso::always($r->text('at')),
+        ), Row::all(
+            $this->connection,
+            "SELECT r.half, r.part, r.spot, r.l, r.a, r.b, r.at FROM reading r JOIN piece p ON p.id = r.piece_id
+             WHERE p.passport_id = ? AND r.spot <> 'settling' ORDER BY r.id DESC LIMIT ".self::READ,
+            [$passport->id()],
+        ));
     }
 
     /** SQL for the address of the first or last picture of a moment, where the piece is `p`. */

@@ -12,6 +12,7 @@ use KindHeel\Core\Anatomy\Kind;
 final readonly class PassportView
 {
     /**
+     * @param list<ColourReadView> $read    colours, the last first
      * @param list<PartColourView> $colours of its last visit
      * @param list<MadeOfView>     $made
      * @param list<VisitView>      $visits  the last first
@@ -34,6 +35,7 @@ final readonly class PassportView
         public ?CareUseView $use,
         public array $cares,
         public CareCostView $careCost,
+        public array $read,
         public array $pots,
         public ?string $address,
         public string $storedAt,

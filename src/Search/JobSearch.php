@@ -50,15 +50,15 @@ final readonly class JobSearch
     /** @return list<int> the newest first: a piece that comes later has a higher number */
     private function ids(JobQuery $query, int $most, int $from): array
     {
-        $words = PieceWords::query($query->find)['words'];
-        if ('' === $words && '' !== trim($query->find)) {
+        ['words' => $words, 'marks' => $trade] = PieceWords::query($query->find);
+        if ('' === $words && [] === $trade && '' !== trim($query->find)) {
             // Nothing that could be looked up was typed.
             return [];
         }
         // Where no word is asked for, the marks alone lead through their index, from its end.
-        $tables = array_map(static fn (int $n): string => "piece_mark m$n", array_keys($query->marks()));
-        $where = array_map(static fn (int $n): string => "m$n.mark = ?", array_keys($query->marks()));
-        $said = $query->marks();
+        $said = [...$query->marks(), ...$trade];
+        $tables = array_map(static fn (int $n): string => "piece_mark m$n", array_keys($said));
+        $where = array_map(static fn (int $n): string => "m$n.mark = ?", array_keys($said));
         if ('' !== $words || null !== $query->from || null !== $query->until || [] === $tables) {
             $tables[] = 'piece_text x';
         }

@@ -35,6 +35,10 @@ final readonly class PieceWords implements Chore
         'supplement', 'colour-read', 'keyed',
     ];
 
+    private const LEFT_OUT = ['about', 'are', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where', 'who', 'will', 'with', 'und', 'www',
+        'com'];
+    private const MOST_WORDS = 8;
+
     public function __construct(private Connection $connection)
     {
     }
@@ -89,15 +93,18 @@ final readonly class PieceWords implements Chore
         return \count($last);
     }
 
-    /** @return array{words: string, like: list<string>} what is asked of the index, and the words as they were typed */
+    /** @return array{words: string, marks: list<string>, like: list<string>} what is asked of each index, and the words as they were typed */
     public static function query(string $typed): array
     {
-        preg_match_all('/[\pL\pN]{3,40}/u', mb_strtolower($typed), $found);
-        // The index leaves these out; asked for they would find nothing.
-        $words = array_values(array_diff(array_unique($found[0]), ['about', 'are', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where',
-            'who', 'will', 'with', 'und', 'www', 'com']));
+        // The full-text index leaves these out; asked for they would find nothing.
+        $words = \array_slice(array_values(array_diff(TradeWords::split($typed), self::LEFT_OUT)), 0, self::MOST_WORDS);
+        $free = array_filter($words, static fn (string $w): bool => !TradeWords::knows($w));
 
-        return ['words' => implode(' ', array_map(static fn (string $w): string => '+'.$w.'*', \array_slice($words, 0, 8))), 'like' => $words];
+        return [
+            'words' => implode(' ', array_map(static fn (string $w): string => '+'.$w.'*', $free)),
+            'marks' => array_values(array_map(static fn (string $w): string => self::mark('word', $w), array_filter($words, TradeWords::knows(...)))),
+            'like' => $words,
+        ];
     }
 
     public static function mark(string $what, string|int $value): string
@@ -177,8 +184,10 @@ final readonly class PieceWords implements Chore
         $texts = $marked = [];
         foreach ($rows as $row) {
             $id = $row->int('piece_id');
-            array_push($texts, $id, implode("\n", array_filter(array_unique($words[$id]))), $last[$id], substr($row->text('opened_at'), 0, 10));
-            foreach (array_unique($marks[$id]) as $mark) {
+            $text = implode("\n", array_filter(array_unique($words[$id])));
+            array_push($texts, $id, $text, $last[$id], substr($row->text('opened_at'), 0, 10));
+            $trade = array_map(static fn (string $w): string => self::mark('word', $w), TradeWords::in($text));
+            foreach (array_unique([...$marks[$id], ...$trade]) as $mark) {
                 array_push($marked, $mark, $id);
             }
         }

@@ -48,6 +48,8 @@ final class OwnerTest extends ApiTestCase
         $owner = $this->must(OwnerDetailsView::class, 'GET', '/api/owners/'.$found[0]->id);
         self::assertSame('phone', $owner->ways[0]->by->value);
         self::assertCount(1, $owner->alike, 'who may be the same person');
+        self::assertSame(200, $this->ask('GET', '/api/owners.csv'));
+        self::assertCount(4, explode("\n", trim($this->content())), 'a head and three owners');
 
         // They are one, and the tickets of both say so.
         $other = ['version' => $owner->version, 'other' => $owner->alike[0]->id];

@@ -144,6 +144,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/pieces/{id}/readings' => self::APPRENTICE,
         // owners and their pieces for life: to erase and to give out all that is known is the workshop's owner's
         'GET /api/owners/all' => self::APPRENTICE,
+        'GET /api/owners.csv' => self::OWNER,
         'GET /api/owners/{id}' => self::APPRENTICE,
         'PUT /api/owners/{id}' => self::APPRENTICE,
         'DELETE /api/owners/{id}' => self::OWNER,

@@ -33,6 +33,13 @@ final class SearchTest extends ApiTestCase
         self::assertSame([$boots], $this->ids('emile bronte'), 'whatever their accents');
         self::assertSame([$boots], $this->ids('storm'), 'in the owner’s words');
         self::assertSame([$boots, $pair], $this->ids('', ''), 'all, the newest first');
+        // Words of the trade lead through an index of their own, and find what begins with them in any text as well.
+        self::assertSame([$pair], $this->ids('scuff'));
+        self::assertSame([$pair], $this->ids('scuff hollow'));
+        self::assertSame([$boots], $this->ids('boot'), 'as it begins');
+        self::assertSame(200, $this->ask('POST', "/api/pieces/$boots/notes", ['text' => 'Scuffed at the back.']));
+        self::assertSame([$boots, $pair], $this->ids('scuff'));
+        self::assertSame([$boots], $this->ids('scuff storm'));
         self::assertSame([$pair], $this->ids('lamplighter hollow', '&family=low-shoe'));
         self::assertSame([], $this->ids('hollow storm'), 'every word');
         self::assertSame([$pair], $this->ids('the hollow'), 'words that everybody uses are passed over');

@@ -21,7 +21,7 @@ const visit = (piece: number, more: Partial<VisitView> = {}): VisitView => ({
 })
 const passport = (more: Partial<PassportView> = {}): PassportView => ({
   id: 5, version: 2, name: 'Father’s oxfords', kind: 'low-shoe/oxford', owner: 3, ownerName: 'Odile', code: 'abcdefghjk', since: '2026-01-03T09:00:00+00:00',
-  colours: [], made: [], visits: [visit(3), visit(1)], use: null, cares: [care()], pots: [],
+  colours: [], made: [], visits: [visit(3), visit(1)], use: null, cares: [care()], read: [], pots: [],
   careCost: { ownMinutes: 400, materialCents: 1240, shopCents: 850, currency: 'EUR' }, address: null, storedAt: '', storedUntil: null, ...more,
 })
 

@@ -367,6 +367,15 @@ export interface CollectInput {
 
 export type ColourFamily = 'neutral' | 'light' | 'brown' | 'red' | 'dark';
 
+export interface ColourReadView {
+  readonly where: string;
+  readonly hex: string;
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+  readonly at: string;
+}
+
 export interface ColoursView {
   readonly products: readonly ProductView[];
   readonly swatches: readonly SwatchView[];
@@ -1093,6 +1102,7 @@ export interface MadeOfView {
   readonly material: string;
   readonly certainty: string;
   readonly shownBy: string | null;
+  readonly measuredDm2: number | null;
 }
 
 export type Material =
@@ -1573,6 +1583,7 @@ export interface PassportView {
   readonly use: CareUseView | null;
   readonly cares: readonly CareDueView[];
   readonly careCost: CareCostView;
+  readonly read: readonly ColourReadView[];
   readonly pots: readonly PotRowView[];
   readonly address: string | null;
   readonly storedAt: string;

@@ -32,6 +32,7 @@ watch(page, () => void reload())
       <RouterLink v-if="person?.mayPlan" class="may" to="/season">{{ t('owner.Owners.whoIsDue') }}</RouterLink>
       <RouterLink class="may" to="/messages">{{ t('owner.Owners.messages') }}</RouterLink>
       <RouterLink v-if="person?.mayPlan" class="may" to="/comes-back">{{ t('owner.Owners.whatComesBack') }}</RouterLink>
+      <a v-if="person?.role === 'owner'" class="may inline-flex items-center" href="/api/owners.csv">{{ t('owner.Owners.asATable') }}</a>
       <label class="grid gap-1">{{ t('owner.Owners.aFewLetters') }}<input v-model="find" class="write" type="search" autocomplete="off"></label>
     </header>
     <p v-if="list && list.owners.length === 0" class="text-xl">{{ find === '' ? t('owner.Owners.nobodyYet') : t('owner.Owners.nobodyCalledSo') }}</p>

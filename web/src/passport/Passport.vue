@@ -55,9 +55,15 @@ const picturesOf = (v: VisitView) => [
             <dt class="font-semibold inline">{{ m.parts.charAt(0).toUpperCase() + m.parts.slice(1) }}:</dt>
             <dd class="inline ml-1">{{ m.material }}, {{ m.certainty }}<template v-if="m.shownBy">{{
               t('passport.Passport.shownBy', [m.shownBy])
-            }}</template></dd>
+            }}</template><template v-if="m.measuredDm2">{{ t('passport.Passport.measured', [m.measuredDm2.toFixed(1)]) }}</template></dd>
           </div>
         </dl>
+        <ul v-if="passport.read.length > 0" class="grid gap-1" :aria-label="t('passport.Passport.coloursRead')">
+          <li v-for="(c, i) in passport.read" :key="i" class="grid grid-cols-[4rem_1fr] gap-3 items-center">
+            <span class="h-8" :style="{ backgroundColor: c.hex }" />
+            <span>{{ c.where }} · {{ c.l }} / {{ c.a }} / {{ c.b }} · {{ day(c.at) }}</span>
+          </li>
+        </ul>
         <ul v-if="passport.pots.length > 0" class="grid gap-1" :aria-label="t('passport.Passport.itsPots')">
           <li v-for="p in passport.pots" :key="p.id">
             <RouterLink class="grid grid-cols-[4rem_1fr] gap-3 items-center min-h-11" :to="`/pots/${p.id}`">
