@@ -49,7 +49,10 @@ final readonly class OwnerReader
     /** @return list<OwnerRowView> by name */
     public function all(): array
     {
-        return array_map(self::row(...), Row::all($this->connection, self::COLUMNS.' WHERE o.erased_at IS NULL ORDER BY o.name, o.id LIMIT '.CsvTable::MOST_ROWS));
+        return array_map(self::row(...), Row::all(
+            $this->connection,
+            self::COLUMNS.' WHERE o.erased_at IS NULL ORDER BY o.name, o.id LIMIT '.CsvTable::MOST_ROWS,
+        ));
     }
 
     public function one(int $id): OwnerDetailsView
