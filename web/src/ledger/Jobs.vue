@@ -82,7 +82,7 @@ const kind = (of: FoundJobView): string => words.value?.kinds.find((k) => k.id =
         /></span>
         <div class="leading-snug">
           <p class="flex flex-wrap items-baseline gap-x-4">
-            <RouterLink class="text-xl font-bold underline underline-offset-4" :to="`/ledger/${j.piece}`">{{ j.name }}</RouterLink>
+            <RouterLink class="by-finger text-xl font-bold underline underline-offset-4" :to="`/ledger/${j.piece}`">{{ j.name }}</RouterLink>
             <span class="grow">{{ kind(j) }}, {{ j.customer }}</span>
             <span class="text-soft">{{ j.tag }} · {{ day(j.openedAt) }}</span>
           </p>

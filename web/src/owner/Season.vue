@@ -90,11 +90,11 @@ const tell = () => hands.run(
       </header>
       <p v-if="season && season.owners.length === 0" class="text-xl">{{ t('owner.Season.nobodyIsDue') }}</p>
       <ol v-if="season" class="grid">
-        <li v-for="o in season.owners" :key="o.owner" class="grid grid-cols-[2.5rem_minmax(0,1fr)] gap-x-3 border-t border-line py-3">
-          <input
-            v-model="chosen" type="checkbox" class="size-7 mt-1 accent-ink" :value="o.owner" :disabled="!canBeTold(o)"
+        <li v-for="o in season.owners" :key="o.owner" class="grid grid-cols-[2.75rem_minmax(0,1fr)] gap-x-2 border-t border-line py-3">
+          <label class="grid place-items-center size-11 self-start"><input
+            v-model="chosen" type="checkbox" class="size-7 accent-ink" :value="o.owner" :disabled="!canBeTold(o)"
             :aria-label="t('owner.Season.tell', [o.name])"
-          >
+          ></label>
           <div class="leading-snug">
             <p class="flex flex-wrap items-baseline gap-x-4">
               <button
@@ -105,7 +105,7 @@ const tell = () => hands.run(
               <strong v-if="o.told">{{ t('owner.Season.told') }}</strong>
             </p>
             <p v-for="p in byPiece(o.cares)" :key="p.passport">
-              <RouterLink class="font-semibold underline underline-offset-4" :to="`/passports/${p.passport}`">{{ p.piece }}</RouterLink>
+              <RouterLink class="by-finger font-semibold underline underline-offset-4" :to="`/passports/${p.passport}`">{{ p.piece }}</RouterLink>
               <span v-for="c in p.cares" :key="c.kind" :class="c.told ? 'text-soft' : ''"> · {{ c.label }}, {{
                 c.late ? t('owner.Season.since', [inYear(c.at)]) : inYear(c.at)
               }}</span>
@@ -121,7 +121,7 @@ const tell = () => hands.run(
       <section v-if="season && season.kept.length > 0" class="grid gap-1 pt-4" :aria-label="t('owner.Season.keptHere')">
         <h2 class="text-2xl">{{ t('owner.Season.keptHere') }}</h2>
         <p v-for="k in season.kept" :key="k.passport" class="border-t border-line py-2 flex flex-wrap gap-x-4 items-baseline">
-          <RouterLink class="font-semibold underline underline-offset-4" :to="`/passports/${k.passport}`">{{ k.piece }}</RouterLink>
+          <RouterLink class="by-finger font-semibold underline underline-offset-4" :to="`/passports/${k.passport}`">{{ k.piece }}</RouterLink>
           <span class="grow">{{ k.ownerName }}</span><span>{{ k.where }}</span>
           <span :class="k.over ? 'font-bold' : 'text-soft'">{{ k.until ? t('owner.Season.until', [careDay(k.until)]) : t('owner.Season.noEnd') }}</span>
         </p>
