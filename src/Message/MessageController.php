@@ -78,7 +78,7 @@ final readonly class MessageController
         return $this->once->answer(
             fn () => $this->write->ticket($id, $input, $this->members->person($member)),
             201,
-            fn (): MessagesView => $this->reader->page(null, null, null, 0),
+            fn (): MessageView => $this->reader->ofTicket($id),
         );
     }
 
@@ -118,26 +118,26 @@ final readonly class MessageController
     #[Route('/api/messages/{id}/done', requirements: self::ID, methods: ['POST'])]
     public function done(int $id, #[CurrentUser] Member $member): JsonResponse
     {
-        return $this->ended(fn () => $this->end->done($id, $this->members->person($member)));
+        return $this->ended($id, fn () => $this->end->done($id, $this->members->person($member)));
     }
 
     #[Route('/api/messages/{id}/stop', requirements: self::ID, methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
     public function stop(int $id): JsonResponse
     {
-        return $this->ended(fn () => $this->end->stop($id));
+        return $this->ended($id, fn () => $this->end->stop($id));
     }
 
     #[Route('/api/messages/{id}/again', requirements: self::ID, methods: ['POST'])]
     #[IsGranted('ROLE_RESTORER')]
     public function again(int $id): JsonResponse
     {
-        return $this->ended(fn () => $this->end->again($id));
+        return $this->ended($id, fn () => $this->end->again($id));
     }
 
     /** @param \Closure(): void $act */
-    private function ended(\Closure $act): JsonResponse
+    private function ended(int $id, \Closure $act): JsonResponse
     {
-        return $this->once->answer($act, view: fn (): MessagesView => $this->reader->page(null, null, null, 0));
+        return $this->once->answer($act, view: fn (): MessageView => $this->reader->one($id));
     }
 }

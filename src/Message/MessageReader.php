@@ -8,11 +8,16 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\ReachedBy;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What owners are told, page by page. */
 final readonly class MessageReader
 {
     private const PAGE = 40;
+    private const COLUMNS = 'SELECT m.*, o.name AS owner_name, w.name AS writer
+        FROM message m JOIN owner o ON o.id = m.owner_id JOIN person w ON w.id = m.written_by_id';
+    /** Whoever is reached in another way is told in person, on the same round. */
+    private const CALLS = [ReachedBy::Phone->value, ReachedBy::Other->value];
 
     public function __construct(private Connection $connection, private string $mailerDsn)
     {
@@ -22,16 +27,17 @@ final readonly class MessageReader
     {
         $where = ['1 = 1'];
         $said = [];
-        foreach (['m.state' => $state?->value, 'm.by_way' => $by?->value, 'm.owner_id' => $owner] as $column => $value) {
+        foreach ([
+            'm.state' => $state?->value, 'm.by_way' => ReachedBy::Phone === $by ? self::CALLS : $by?->value, 'm.owner_id' => $owner,
+        ] as $column => $value) {
             if (null !== $value) {
-                $where[] = "$column = ?";
-                $said[] = $value;
+                $where[] = $column.' IN ('.implode(', ', array_fill(0, \count((array) $value), '?')).')';
+                array_push($said, ...(array) $value);
             }
         }
         $rows = Row::all(
             $this->connection,
-            'SELECT m.*, o.name AS owner_name, w.name AS writer FROM message m JOIN owner o ON o.id = m.owner_id JOIN person w ON w.id = m.written_by_id
-             WHERE '.implode(' AND ', $where).' ORDER BY m.id DESC LIMIT '.(self::PAGE + 1).' OFFSET '.self::PAGE * $page,
+            self::COLUMNS.' WHERE '.implode(' AND ', $where).' ORDER BY m.id DESC LIMIT '.(self::PAGE + 1).' OFFSET '.self::PAGE * $page,
             $said,
         );
         $count = Row::first(
@@ -50,6 +56,22 @@ final readonly class MessageReader
             $count?->int('calls') ?? 0,
             $count?->int('failed') ?? 0,
         );
+    }
+
+    public function one(int $id): MessageView
+    {
+        return $this->last('m.id = ?', $id);
+    }
+
+    /** The last that was written of a ticket. */
+    public function ofTicket(int $ticket): MessageView
+    {
+        return $this->last('m.ticket_id = ?', $ticket);
+    }
+
+    private function last(string $which, int $id): MessageView
+    {
+        return self::view(Row::first($this->connection, self::COLUMNS." WHERE $which ORDER BY m.id DESC LIMIT 1", [$id]) ?? throw new NotFoundHttpException());
     }
 
     private static function view(Row $r): MessageView

@@ -76,11 +76,6 @@ class OwnerMessage
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
-    public function version(): int
-    {
-        return $this->version;
-    }
-
     public function tells(MessageAbout $about): void
     {
         $this->about->add($about);
@@ -172,12 +167,17 @@ class OwnerMessage
         $this->cannotGo('It was cut off while it was being sent: it may have gone or not.', $at);
     }
 
-    /** @throws Refused */
+    /**
+     * To where they are reached now: a wrong address has been put right meanwhile.
+     *
+     * @throws Refused
+     */
     public function again(\DateTimeImmutable $notBefore): void
     {
         if (MessageState::Failed !== $this->state) {
             throw Refused::now('Only what did not go is sent again.');
         }
+        [$this->byWay, $this->goesTo] = $this->owner->way() ?? [$this->byWay, $this->goesTo];
         $this->state = MessageState::Waiting;
         $this->tries = 0;
         $this->notBefore = $notBefore;

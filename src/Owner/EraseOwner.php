@@ -47,7 +47,6 @@ final readonly class EraseOwner
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
-        private ForgetPictures $pictures,
         private Ledger $ledger,
         private ClockInterface $clock,
     ) {
@@ -107,12 +106,6 @@ final readonly class EraseOwner
         }
 
         return $digests;
-    }
-
-    /** @param list<string> $digests */
-    public function forget(array $digests): void
-    {
-        $this->pictures->forget($digests);
     }
 
     /**

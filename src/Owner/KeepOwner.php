@@ -31,6 +31,7 @@ final readonly class KeepOwner
         }
         $owner->is(trim($input->name), $ways, $input->likes, trim($input->language), trim($input->notes), $input->mayKeepPictures, $input->mayRemind);
         $this->writeOn($owner);
+        $this->unsay($owner);
     }
 
     /**
@@ -54,6 +55,21 @@ final readonly class KeepOwner
         }
         $this->entities->remove($other);
         $this->writeOn($owner);
+        $this->unsay($owner);
+    }
+
+    /** Who does not want to be reminded is not: letters and calls that wait for hands wait no more. */
+    private function unsay(Owner $owner): void
+    {
+        if ($owner->mayBeReminded()) {
+            return;
+        }
+        $waiting = "m.owner_id = ? AND m.occasion = 'care' AND m.state IN ('waiting', 'failed')";
+        $this->connection->executeStatement("DELETE a FROM message_about a JOIN message m ON m.id = a.message_id WHERE $waiting", [$owner->id()]);
+        $this->connection->executeStatement(
+            "UPDATE message m SET m.state = 'stopped', m.version = m.version + 1, m.failure = 'They do not want to be reminded any more.' WHERE $waiting",
+            [$owner->id()],
+        );
     }
 
     /** Tickets say who somebody is as it is known now. */

@@ -29,6 +29,7 @@ final readonly class OwnerController
         private OwnerReader $reader,
         private KeepOwner $keep,
         private EraseOwner $erase,
+        private ForgetPictures $pictures,
         private ExportOwner $export,
         private Members $members,
         private IdempotentRequest $once,
@@ -102,7 +103,7 @@ final readonly class OwnerController
             200,
             fn (): OwnerDetailsView => $this->reader->one($id),
         );
-        $this->erase->forget($digests);
+        $this->pictures->forget($digests);
 
         return $answer;
     }

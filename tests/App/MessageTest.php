@@ -130,8 +130,14 @@ final class MessageTest extends ApiTestCase
         self::assertSame([1, 'Nobody answers at the post office.', 5], [$all->failed, $all->messages[0]->failure, $all->messages[0]->tries]);
         $post->round();
         self::assertSame(5, $broken->tries);
-        $this->must(MessagesView::class, 'POST', "/api/messages/{$all->messages[0]->id}/again");
+        // Sent again it goes to where she is reached now.
+        $owner = $this->must(OwnerDetailsView::class, 'GET', "/api/owners/$odile");
+        $this->must(OwnerDetailsView::class, 'PUT', "/api/owners/$odile", [
+            'version' => $owner->version, 'name' => $owner->name, 'mayRemind' => true, 'ways' => [['by' => 'email', 'at' => 'odile@other.example.org']],
+        ]);
+        $this->must(MessageView::class, 'POST', "/api/messages/{$all->messages[0]->id}/again");
         self::assertSame(1, $this->post()->round());
+        self::assertSame('odile@other.example.org', $this->mails()[0]->getTo()[0]->getAddress());
         self::assertSame(0, $this->must(MessagesView::class, 'GET', '/api/messages')->failed);
     }
 
@@ -149,7 +155,7 @@ final class MessageTest extends ApiTestCase
         self::assertSame(0, $this->post()->round());
         self::assertStringContainsString('may have gone or not', $this->messages()[0]->failure);
         self::assertSame([], $this->mails());
-        $this->must(MessagesView::class, 'POST', "/api/messages/$id/stop");
+        $this->must(MessageView::class, 'POST', "/api/messages/$id/stop");
         self::assertFalse($this->season()->owners[0]->told, 'another may tell it');
     }
 
@@ -161,9 +167,22 @@ final class MessageTest extends ApiTestCase
         $this->signIn('wren');
         $calls = $this->must(MessagesView::class, 'GET', '/api/messages?state=waiting&by=phone');
         self::assertSame([1, 0, [$id]], [$calls->calls, $calls->letters, array_map(static fn (MessageView $m): int => $m->id, $calls->messages)]);
-        $done = $this->must(MessagesView::class, 'POST', "/api/messages/$id/done");
-        self::assertSame([0, MessageState::Sent], [$done->calls, $done->messages[0]->state]);
+        self::assertSame(MessageState::Sent, $this->must(MessageView::class, 'POST', "/api/messages/$id/done")->state);
+        self::assertSame(0, $this->must(MessagesView::class, 'GET', '/api/messages')->calls);
         $this->refused(409, 'POST', "/api/messages/$id/done");
+    }
+
+    public function testWhoSaysNoIsNeitherRungUpNorWrittenTo(): void
+    {
+        [$ruth, $bruno] = [$this->wentHome('Ruth Halloran', 'calls by after school'), $this->wentHome('Bruno Achterberg', '0664 123 45')];
+        $this->must(MessagesView::class, 'POST', '/api/season', ['month' => '2026-12', 'owners' => [$ruth, $bruno]]);
+        $calls = $this->must(MessagesView::class, 'GET', '/api/messages?state=waiting&by=phone');
+        self::assertSame([2, 2], [$calls->calls, \count($calls->messages)], 'who is reached in another way is told on the same round');
+        $owner = $this->must(OwnerDetailsView::class, 'GET', "/api/owners/$bruno");
+        $this->must(OwnerDetailsView::class, 'PUT', "/api/owners/$bruno", ['version' => $owner->version, 'name' => $owner->name, 'mayRemind' => false]);
+        $left = $this->must(MessagesView::class, 'GET', '/api/messages?state=waiting&by=phone');
+        self::assertSame([1, [$ruth]], [$left->calls, array_map(static fn (MessageView $m): int => $m->owner, $left->messages)]);
+        self::assertSame(MessageState::Stopped, $this->must(MessagesView::class, 'GET', "/api/messages?owner=$bruno")->messages[0]->state);
     }
 
     public function testThatItIsReadyAndThatItWillBeLateGoTheSameWay(): void
@@ -174,11 +193,11 @@ final class MessageTest extends ApiTestCase
         self::assertStringContainsString('ready yet', $this->refused(409, 'POST', "/api/tickets/$ticket/messages", ['occasion' => 'ready'])->detail);
         $this->refused(422, 'POST', "/api/tickets/$ticket/messages", ['occasion' => 'late']);
         $late = ['occasion' => 'late', 'why' => 'the dye is not dry.'];
-        $told = $this->must(MessagesView::class, 'POST', "/api/tickets/$ticket/messages", $late, 201)->messages[0];
+        $told = $this->must(MessageView::class, 'POST', "/api/tickets/$ticket/messages", $late, 201);
         self::assertStringContainsString('by Friday 6 March, 18:00, later than we said, because the dye is not dry.', $told->body);
         self::assertStringContainsString('told that', $this->refused(409, 'POST', "/api/tickets/$ticket/messages", $late)->detail);
         $this->doCall($this->workUntil('Look at the pair'));
-        $this->must(MessagesView::class, 'POST', "/api/tickets/$ticket/messages", ['occasion' => 'ready'], 201);
+        $this->must(MessageView::class, 'POST', "/api/tickets/$ticket/messages", ['occasion' => 'ready'], 201);
         $this->refused(409, 'POST', "/api/tickets/$ticket/messages", ['occasion' => 'ready']);
         self::assertNull($this->must(LeavingView::class, 'GET', "/api/tickets/$ticket/leaving")->ticket->toldAt, 'not before it has gone');
         $this->clock->modify('+1 day');

@@ -111,7 +111,7 @@ describe('messages', () => {
     expect(text(it)).toContain('goes')
     const failed = await opened(
       messages([message({ state: 'failed', failure: 'Nobody answers.', endedAt: at(-1) })], { failed: 1 }),
-      { 'POST /messages/5/again': ok(messages([])) },
+      { 'POST /messages/5/again': ok(message()) },
     )
     expect(text(failed.it)).toContain('1 did not go')
     expect(text(failed.it)).toContain('Nobody answers.')
@@ -122,7 +122,7 @@ describe('messages', () => {
 
   it('have the number large for who rings up, who ticks it off', async () => {
     const call = message({ by: 'phone', to: '0664 1' })
-    const { it, acts } = await opened(messages([call], { calls: 1 }), { 'POST /messages/5/done': ok(messages([])) }, false)
+    const { it, acts } = await opened(messages([call], { calls: 1 }), { 'POST /messages/5/done': ok(message()) }, false)
     expect(it.find('.text-4xl.font-head').text()).toBe('0664 1')
     expect(text(it)).not.toContain('Do not send it')
     await says(it, 'They know now').trigger('click')
@@ -133,7 +133,7 @@ describe('messages', () => {
   it('are letters on paper with an address, ticked off together', async () => {
     const acts = await signedIn({
       'GET /messages?state=waiting&by=post': ok(messages([message({ by: 'post', to: 'Mill Lane 14\nCanal Row' }), message({ id: 6, by: 'post', to: 'X' })])),
-      'POST /messages/5/done': ok(messages([])), 'POST /messages/6/done': ok(messages([])),
+      'POST /messages/5/done': ok(message()), 'POST /messages/6/done': ok(message()),
     })
     const it = shown(Letters, {}, somewhere('/messages/letters'))
     await settled()
@@ -148,7 +148,7 @@ describe('messages', () => {
 
 describe('an owner is told of a ticket', () => {
   it('that it is ready, in the way they like', async () => {
-    const acts = await signedIn({ 'POST /tickets/3/messages': ok(messages([message({ occasion: 'ready' })])) })
+    const acts = await signedIn({ 'POST /tickets/3/messages': ok(message({ occasion: 'ready' })) })
     const it = shown(TellOwner, { ticket: 3, occasion: 'ready' }, somewhere('/counter'))
     await says(it, 'Write to them that it is ready').trigger('click')
     await settled()

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { MessagesView, MessageView } from '../api/types'
+import type { MessageView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useSession } from '../session/useSession'
 import { t } from '../words'
@@ -14,9 +14,9 @@ const { busy, problem, run } = useAct()
 const why = ref('')
 const written = ref<MessageView | null>(null)
 const tell = () => run(
-  () => api.post<MessagesView>(`/tickets/${props.ticket}/messages`, { occasion: props.occasion, why: why.value }),
-  (all) => {
-    written.value = all.messages[0] ?? null
+  () => api.post<MessageView>(`/tickets/${props.ticket}/messages`, { occasion: props.occasion, why: why.value }),
+  (message) => {
+    written.value = message
     why.value = ''
   },
 )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { api } from '../api/client'
-import type { MessagesView } from '../api/types'
+import type { MessagesView, MessageView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
@@ -17,7 +17,7 @@ const { day } = useWhen()
 const print = (): void => window.print()
 const posted = async (): Promise<void> => {
   for (const m of all.value?.messages ?? []) {
-    await hands.run(() => api.post<MessagesView>(`/messages/${m.id}/done`, {}), () => undefined)
+    await hands.run(() => api.post<MessageView>(`/messages/${m.id}/done`, {}), () => undefined)
   }
   await reload()
 }

@@ -40,7 +40,7 @@ const state = (m: MessageView): string =>
   m.state === 'waiting' && m.by !== 'email' ? t('owner.Messages.waitsForYou')
     : m.state === 'waiting' && Date.parse(m.notBefore) > now.value ? t('owner.Messages.goesAt', [when(m.notBefore, now.value)])
       : m.endedAt === null ? STATES[m.state] : `${STATES[m.state]}, ${when(m.endedAt, now.value)}`
-const act = (m: MessageView, what: 'done' | 'stop' | 'again') => hands.run(() => api.post<MessagesView>(`/messages/${m.id}/${what}`, {}), reload)
+const act = (m: MessageView, what: 'done' | 'stop' | 'again') => hands.run(() => api.post<MessageView>(`/messages/${m.id}/${what}`, {}), reload)
 const byHand = (m: MessageView): boolean => (m.state === 'waiting' && m.by !== 'email') || m.state === 'failed'
 </script>
 
