@@ -188,7 +188,7 @@ final readonly class BenchController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->act(fn () => $this->work->handOn($id, $input, $this->members->known($input->person), $this->members->person($member)), $member);
+        return $this->act(fn () => $this->work->handOn($id, $input, $this->members->hands($input->person), $this->members->person($member)), $member);
     }
 
     /** A piece is put somewhere else, and meets the air there from now on. */

@@ -34,7 +34,7 @@ final readonly class CrewReader
                 FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
                 WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
                 AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
-             ) END AS last FROM person w ORDER BY w.id = ? DESC, w.id',
+             ) END AS last FROM person w WHERE '.WorkingHours::HANDS.' ORDER BY w.id = ? DESC, w.id',
             [$date, $person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
         ) as $row) {
             $names[$row->int('id')] = $row->text('name');

@@ -33,7 +33,7 @@ final readonly class TicketController
     }
 
     #[Route('/api/tickets/{id}', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function correct(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -68,7 +68,7 @@ final readonly class TicketController
     }
 
     #[Route('/api/tickets/{id}/call-off', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function callOff(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -84,7 +84,7 @@ final readonly class TicketController
 
     /** That it was collected or called off was a mistake. */
     #[Route('/api/pieces/{id}/back', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function back(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -131,7 +131,7 @@ final readonly class TicketController
     }
 
     #[Route('/api/tickets', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function open(
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]
         TicketInput $input,

@@ -24,6 +24,7 @@ use KindHeel\App\Message\Post;
 use KindHeel\App\Message\SeasonInput;
 use KindHeel\App\Message\WriteMessages;
 use KindHeel\App\People\Member;
+use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Picture\Moment;
@@ -54,6 +55,7 @@ final class DemoLoader
         ['ida', 'Ida Varga', Role::Owner],
         ['tomas', 'Tomas Bell', Role::Restorer],
         ['wren', 'Wren Okafor', Role::Apprentice],
+        ['cora', 'Cora Lind', Role::Counter],
     ];
     /** The last stretch of work ends now, whatever the hour, so that something is always wet. */
     private const LAST_STRETCH_MINUTES = 175;
@@ -141,7 +143,7 @@ final class DemoLoader
     {
         foreach (self::PEOPLE as [$login, $name, $role]) {
             $person = new Person($login, $name, $role);
-            $person->setPasswordHash($this->hashers->getPasswordHasher(Member::class)->hash('lantern-'.$login));
+            $person->setPasswordHash($this->hashers->getPasswordHasher(Member::class)->hash(Passwords::DEMO.$login));
             $this->entities->persist($person);
         }
         $this->entities->flush();

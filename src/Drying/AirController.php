@@ -11,7 +11,6 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Member;
-use KindHeel\App\People\Role;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\TypedAir;
@@ -39,7 +38,7 @@ final readonly class AirController
             $air = Air::of($input->tempC, $input->humidity / 100.0, $input->speedMs);
             // A restorer may know better: a window was left open over night.
             $known = $this->history->latest($input->place ?? DryingPlace::Bench)?->air;
-            $beyond = Role::Apprentice === $member->role ? TypedAir::beyondSense($air, $known) : null;
+            $beyond = !$member->role->plans() ? TypedAir::beyondSense($air, $known) : null;
             if (null !== $beyond) {
                 throw Refused::now($beyond.' A restorer may type it all the same.');
             }

@@ -36,7 +36,7 @@ final readonly class IntakeController
     }
 
     #[Route('/api/intake', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function take(
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
         IntakeInput $input,
@@ -47,7 +47,7 @@ final readonly class IntakeController
     }
 
     #[Route('/api/tickets/{id}/pieces', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function add(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -63,7 +63,7 @@ final readonly class IntakeController
     }
 
     #[Route('/api/owners', methods: ['GET'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function owners(#[MapQueryParameter] string $find = ''): JsonResponse
     {
         return Answer::of($this->owners->find(mb_substr($find, 0, 80)));

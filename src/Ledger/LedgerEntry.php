@@ -15,6 +15,7 @@ use KindHeel\Core\Drying\Air;
 #[ORM\Entity]
 #[ORM\Table(name: 'ledger_entry')]
 #[ORM\Index(columns: ['piece_id', 'id'])]
+#[ORM\Index(columns: ['piece_id', 'event'])]
 class LedgerEntry
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

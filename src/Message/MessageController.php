@@ -35,21 +35,21 @@ final readonly class MessageController
     }
 
     #[Route('/api/season/{month}', requirements: ['month' => '20\d\d-(0[1-9]|1[0-2])'], methods: ['GET'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function season(string $month, #[MapQueryParameter(options: ['min_range' => 0, 'max_range' => 100000])] int $page = 0): JsonResponse
     {
         return Answer::of($this->season->page($month, $page));
     }
 
     #[Route('/api/season/{month}/owners/{id}', requirements: ['month' => '20\d\d-(0[1-9]|1[0-2])'] + self::ID, methods: ['GET'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function preview(string $month, int $id): JsonResponse
     {
         return Answer::of($this->write->preview($month, $id));
     }
 
     #[Route('/api/season', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function tellOfSeason(
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
         SeasonInput $input,
@@ -63,7 +63,7 @@ final readonly class MessageController
     }
 
     #[Route('/api/tickets/{id}/messages', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function tellOfTicket(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -122,14 +122,14 @@ final readonly class MessageController
     }
 
     #[Route('/api/messages/{id}/stop', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function stop(int $id): JsonResponse
     {
         return $this->ended($id, fn () => $this->end->stop($id));
     }
 
     #[Route('/api/messages/{id}/again', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function again(int $id): JsonResponse
     {
         return $this->ended($id, fn () => $this->end->again($id));

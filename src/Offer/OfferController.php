@@ -45,7 +45,7 @@ final readonly class OfferController
     }
 
     #[Route('/api/pieces/{id}/offer', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function make(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -61,7 +61,7 @@ final readonly class OfferController
     }
 
     #[Route('/api/pieces/{piece}/offer/{id}', requirements: ['piece' => '\d{1,9}', 'id' => '\d{1,9}'], methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function choose(
         int $piece,
         int $id,
@@ -93,7 +93,7 @@ final readonly class OfferController
     }
 
     #[Route('/api/pieces/{piece}/supplements/{id}', requirements: ['piece' => '\d{1,9}', 'id' => '\d{1,9}'], methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function answer(
         int $piece,
         int $id,
@@ -116,7 +116,7 @@ final readonly class OfferController
     }
 
     #[Route('/api/prices', methods: ['GET'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function prices(): JsonResponse
     {
         return Answer::of($this->reader->terms());
@@ -143,7 +143,7 @@ final readonly class OfferController
     }
 
     #[Route('/api/tickets/{id}/invoice', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function writeInvoice(int $id, #[CurrentUser] Member $member): JsonResponse
     {
         return $this->once->answer(
@@ -154,14 +154,14 @@ final readonly class OfferController
     }
 
     #[Route('/api/invoices', methods: ['GET'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function invoices(): JsonResponse
     {
         return Answer::of($this->reader->invoices());
     }
 
     #[Route('/api/invoices/{id}/paid', requirements: self::ID, methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function paid(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] PaidInput $input): JsonResponse
     {
         return $this->once->answer(fn () => $this->invoices->paid($id, $input), view: fn (): InvoicesView => $this->reader->invoices());

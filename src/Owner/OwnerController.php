@@ -73,7 +73,7 @@ final readonly class OwnerController
     }
 
     #[Route('/api/owners/{id}/joined', requirements: self::ID, methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function join(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] JoinInput $input): JsonResponse
     {
         return $this->once->answer(fn () => $this->keep->join($id, $input), 200, fn (): OwnerDetailsView => $this->reader->one($id));

@@ -77,7 +77,7 @@ final readonly class PassportController
     }
 
     #[Route('/api/passports/{id}/owner', requirements: self::ID, methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function handOver(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]

@@ -34,7 +34,7 @@ final readonly class OwnerPageController
     }
 
     #[Route('/signature', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function sign(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]

@@ -11,14 +11,11 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 
 #[AsCommand('people:first-owner', 'Asks who the first owner of an empty workshop is.')]
 final readonly class FirstOwnerCommand
 {
-    private const SHORTEST_PASSWORD = 10;
-
-    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private PasswordHasherFactoryInterface $hashers)
+    public function __construct(private Connection $connection, private EntityManagerInterface $entities, private Passwords $passwords)
     {
     }
 
@@ -39,10 +36,13 @@ final readonly class FirstOwnerCommand
         $name = $io->ask('Your name', null, self::name(...));
         $login = $io->ask('The name you sign in with', null, self::login(...));
         \assert(\is_string($name) && \is_string($login));
-        $password = $io->askHidden('A password of ten characters or more', static fn (mixed $said): string => self::password($said, $login));
+        $password = $io->askHidden(
+            \sprintf('A password of %d characters or more', Passwords::SHORTEST),
+            static fn (mixed $said): string => self::password($said, $login, $name),
+        );
         \assert(\is_string($password));
         $person = new Person($login, $name, Role::Owner);
-        $person->setPasswordHash($this->hashers->getPasswordHasher(Member::class)->hash($password));
+        $this->passwords->set($person, $password);
         $this->entities->persist($person);
         $this->entities->flush();
         $io->writeln(\sprintf('%s is the owner of this workshop.', $name));
@@ -66,15 +66,11 @@ final readonly class FirstOwnerCommand
             : throw new \RuntimeException('2 to 40 letters, digits, dots or dashes, without a space.');
     }
 
-    private static function password(mixed $said, string $login): string
+    private static function password(mixed $said, string $login, string $name): string
     {
         $password = \is_string($said) ? $said : '';
-        if (mb_strlen($password) < self::SHORTEST_PASSWORD || mb_strlen($password) > 200) {
-            throw new \RuntimeException('A password has 10 to 200 characters.');
-        }
+        Passwords::mustDo($password, $login, $name);
 
-        return str_contains(mb_strtolower($password), $login) || \count(array_unique(mb_str_split($password))) < 5
-            ? throw new \RuntimeException('Too easy to guess. Several words that do not belong together are good.')
-            : $password;
+        return $password;
     }
 }

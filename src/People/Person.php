@@ -6,7 +6,7 @@ namespace KindHeel\App\People;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** Somebody who works here. */
+/** Somebody who works here, or did. */
 #[ORM\Entity]
 #[ORM\Table(name: 'person')]
 class Person
@@ -14,8 +14,34 @@ class Person
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
+
+    /** until when the password is a word that an owner has given, good for nothing but setting one of their own */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $oneTimeUntil = null;
+
+    /** of the short number with which they take over a shared tablet */
+    #[ORM\Column(length: 255, nullable: true)]
+    private ?string $pinHash = null;
+
+    /** wrong ones since they last gave their password */
+    #[ORM\Column]
+    private int $pinTries = 0;
+
+    /** shared with an app that makes numbers of it (RFC 6238), as base32; asked for at sign-in */
+    #[ORM\Column(length: 64, nullable: true)]
+    private ?string $secondFactor = null;
+
+    /** half-minutes since 1970 of the last number that was taken: none is taken twice */
+    #[ORM\Column]
+    private int $secondFactorStep = 0;
+
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $leftOn = null;
 
     /** @var array<int, list<array{string, string}>> usual shifts by day, 1 for Monday to 7 */
     #[ORM\Column(type: 'json')]
@@ -46,9 +72,26 @@ class Person
         $this->skills = $skills;
     }
 
+    public function change(string $login, string $name, Role $role): void
+    {
+        $this->login = $login;
+        $this->name = $name;
+        $this->role = $role;
+    }
+
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function login(): string
+    {
+        return $this->login;
     }
 
     public function name(): string
@@ -61,8 +104,66 @@ class Person
         return $this->role;
     }
 
+    public function hasLeft(): bool
+    {
+        return null !== $this->leftOn;
+    }
+
+    /** Their past stays; nobody signs in by their name. */
+    public function leave(\DateTimeImmutable $today): void
+    {
+        $this->leftOn = $today;
+        $this->oneTimeUntil = $this->pinHash = $this->secondFactor = null;
+    }
+
+    public function comeBack(): void
+    {
+        $this->leftOn = null;
+    }
+
+    public function passwordHash(): string
+    {
+        return $this->passwordHash;
+    }
+
     public function setPasswordHash(string $hash): void
     {
         $this->passwordHash = $hash;
+        $this->oneTimeUntil = null;
+    }
+
+    /** Their own password is forgotten, and the number of the tablet with it. */
+    public function giveOneTimeWord(string $hash, \DateTimeImmutable $until): void
+    {
+        $this->passwordHash = $hash;
+        $this->oneTimeUntil = $until;
+        $this->pinHash = $this->secondFactor = null;
+    }
+
+    public function pinHash(): ?string
+    {
+        return $this->pinHash;
+    }
+
+    public function pinTries(): int
+    {
+        return $this->pinTries;
+    }
+
+    public function setPinHash(?string $hash): void
+    {
+        $this->pinHash = $hash;
+        $this->pinTries = 0;
+    }
+
+    public function secondFactor(): ?string
+    {
+        return $this->secondFactor;
+    }
+
+    public function setSecondFactor(?string $secret, int $step = 0): void
+    {
+        $this->secondFactor = $secret;
+        $this->secondFactorStep = $step;
     }
 }

@@ -14,10 +14,10 @@ final class Reason
     public static function orRefuse(string $refusal, ?string $why, Person $person): void
     {
         if (null === $why || '' === trim($why)) {
-            throw Role::Apprentice === $person->role() ? Refused::now($refusal) : Refused::unlessOverridden($refusal);
+            throw $person->role()->plans() ? Refused::unlessOverridden($refusal) : Refused::now($refusal);
         }
-        if (Role::Apprentice === $person->role()) {
-            throw new AccessDeniedException('An apprentice does not override.');
+        if (!$person->role()->plans()) {
+            throw new AccessDeniedException('Only who plans overrides.');
         }
     }
 }

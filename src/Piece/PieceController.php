@@ -60,14 +60,14 @@ final readonly class PieceController
     }
 
     #[Route('/agreement', methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function agree(int $id, #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)] AgreementInput $input): JsonResponse
     {
         return $this->change($id, fn () => $this->lookOver->agree($id, $input));
     }
 
     #[Route('/part-agreement', methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function partAgreement(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]
@@ -105,7 +105,7 @@ final readonly class PieceController
     }
 
     #[Route('/has', methods: ['PUT'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function has(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: self::STRICT)]

@@ -28,7 +28,7 @@ final readonly class PromiseController
     }
 
     #[Route('', methods: ['POST'])]
-    #[IsGranted('ROLE_RESTORER')]
+    #[IsGranted('ROLE_COUNTER')]
     public function give(
         int $id,
         #[MapRequestPayload(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false])]

@@ -14,7 +14,7 @@ use KindHeel\Core\Care\Fault;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 
-/** Asks the ledger: jobs by words and by marks, page by page; six statements at most. */
+/** Asks the ledger: jobs by words and by marks, page by page; seven statements at most. */
 final readonly class JobSearch
 {
     private const PAGE = 20;
@@ -28,51 +28,49 @@ final readonly class JobSearch
     public function page(JobQuery $query): FoundJobsView
     {
         $this->words->freshen();
-        $ids = $this->ids($query, self::PAGE + 1, self::PAGE * $query->page);
+        $typed = Typed::of($query->find);
+        $ids = $this->ids($query, $typed, self::PAGE + 1, self::PAGE * $query->page);
         $people = array_map(
             static fn (Row $r): FoundPersonView => new FoundPersonView($r->int('id'), $r->text('name')),
             Row::all($this->connection, 'SELECT id, name FROM person ORDER BY name'),
         );
 
-        return new FoundJobsView($this->jobs(\array_slice($ids, 0, self::PAGE), $query), $query->page, \count($ids) > self::PAGE, $people);
+        return new FoundJobsView($this->jobs(\array_slice($ids, 0, self::PAGE), $typed), $query->page, \count($ids) > self::PAGE, $people);
     }
 
     /** @return list<FoundJobView> all that is found, as many as a table holds */
     public function all(JobQuery $query): array
     {
         $this->words->freshen();
+        $typed = Typed::of($query->find);
+        $chunks = array_chunk($this->ids($query, $typed, self::MOST, 0), 500);
 
-        $chunks = array_chunk($this->ids($query, self::MOST, 0), 500);
-
-        return array_merge(...array_map(fn (array $some): array => $this->jobs($some, $query), $chunks));
+        return array_merge(...array_map(fn (array $some): array => $this->jobs($some, $typed), $chunks));
     }
 
     /** @return list<int> the newest first: a piece that comes later has a higher number */
-    private function ids(JobQuery $query, int $most, int $from): array
+    private function ids(JobQuery $query, Typed $typed, int $most, int $from): array
     {
-        ['words' => $words, 'marks' => $trade] = PieceWords::query($query->find);
-        if ('' === $words && [] === $trade && '' !== trim($query->find)) {
+        if ([] === $typed->words && '' !== trim($query->find)) {
             // Nothing that could be looked up was typed.
             return [];
         }
-        // Where no word is asked for, the marks alone lead through their index, from its end.
-        $said = [...$query->marks(), ...$trade];
-        $tables = array_map(static fn (int $n): string => "piece_mark m$n", array_keys($said));
-        $where = array_map(static fn (int $n): string => "m$n.mark = ?", array_keys($said));
-        if ('' !== $words || null !== $query->from || null !== $query->until || [] === $tables) {
+        $tables = $where = $said = [];
+        $is = ['any' => '=', ...array_fill_keys($query->marks(), '='), ...$this->beginnings($typed->words)];
+        foreach (\count($is) > 1 ? \array_slice($is, 1) : $is as $mark => $compared) {
+            $n = \count($tables);
+            $tables[] = "piece_mark m$n";
+            $where[] = "m$n.mark $compared ?".(0 === $n ? '' : " AND m$n.piece_id = m0.piece_id");
+            $said[] = 'LIKE' === $compared ? addcslashes($mark, '%_\\').'%' : $mark;
+        }
+        if ([] !== $typed->phrases) {
             $tables[] = 'piece_text x';
-        }
-        $names = array_map(static fn (string $t): string => explode(' ', $t)[1], $tables);
-        foreach (\array_slice($names, 1) as $name) {
-            $where[] = "$name.piece_id = {$names[0]}.piece_id";
-        }
-        if ('' !== $words) {
-            $where[] = 'MATCH(x.words) AGAINST(? IN BOOLEAN MODE)';
-            $said[] = $words;
+            $where[] = 'x.piece_id = m0.piece_id AND MATCH(x.words) AGAINST(? IN BOOLEAN MODE)';
+            $said[] = implode(' ', array_map(static fn (string $p): string => '+"'.$p.'"', $typed->phrases));
         }
         foreach (['>=' => $query->from, '<=' => $query->until] as $than => $day) {
             if (null !== $day) {
-                $where[] = "x.at $than ?";
+                $where[] = "m0.at $than ?";
                 $said[] = $day;
             }
         }
@@ -80,10 +78,10 @@ final readonly class JobSearch
         return array_map(static fn (Row $r): int => $r->int('piece_id'), Row::all(
             $this->connection,
             \sprintf(
-                'SELECT %1$s.piece_id FROM %2$s%3$s ORDER BY %1$s.piece_id DESC LIMIT %4$d OFFSET %5$d',
-                $names[0],
+                'SELECT %s m0.piece_id FROM %s WHERE %s ORDER BY m0.piece_id DESC LIMIT %d OFFSET %d',
+                \in_array('LIKE', $is, true) ? 'DISTINCT' : '',
                 implode(', ', $tables),
-                [] === $where ? '' : ' WHERE '.implode(' AND ', $where),
+                implode(' AND ', $where),
                 $most,
                 $from,
             ),
@@ -92,16 +90,44 @@ final readonly class JobSearch
     }
 
     /**
+     * Of most words that are typed there is nothing longer: those are asked for as they are.
+     *
+     * @param list<string> $words
+     *
+     * @return array<string, string> how each is compared, by mark
+     */
+    private function beginnings(array $words): array
+    {
+        if ([] === $words) {
+            return [];
+        }
+        $compared = [];
+        foreach ($words as $word) {
+            $compared[PieceWords::mark('word', $word)] = '=';
+        }
+        $longer = implode(' UNION ALL ', array_fill(0, \count($words), '(SELECT ? AS word FROM piece_mark WHERE mark LIKE ? AND mark > ? LIMIT 1)'));
+        $said = [];
+        foreach (array_keys($compared) as $mark) {
+            array_push($said, $mark, addcslashes($mark, '%_\\').'%', $mark);
+        }
+        foreach (Row::all($this->connection, $longer, $said) as $row) {
+            $compared[$row->text('word')] = 'LIKE';
+        }
+
+        return $compared;
+    }
+
+    /**
      * @param list<int> $ids
      *
      * @return list<FoundJobView>
      */
-    private function jobs(array $ids, JobQuery $query): array
+    private function jobs(array $ids, Typed $typed): array
     {
         if ([] === $ids) {
             return [];
         }
-        $lines = $this->lines($ids, PieceWords::query($query->find)['like']);
+        $lines = $this->lines($ids, $typed->lines());
         $jobs = [];
         foreach (Row::all(
             $this->connection,

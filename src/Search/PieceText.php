@@ -6,11 +6,10 @@ namespace KindHeel\App\Search;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** Everything that is known of a piece in words, so that it is found by any of them; made anew when its ledger has gone on ({@see PieceWords}). */
+/** Everything that is known of a piece in words, so that it is found by any phrase of them; made anew when its ledger has gone on ({@see PieceWords}). */
 #[ORM\Entity]
 #[ORM\Table(name: 'piece_text')]
 #[ORM\Index(columns: ['words'], flags: ['fulltext'])]
-#[ORM\Index(columns: ['at'])]
 #[ORM\Index(columns: ['upto'])]
 class PieceText
 {
@@ -22,9 +21,6 @@ class PieceText
         /** the last line of its ledger that is in here */
         #[ORM\Column]
         private int $upto,
-        /** the day it came in */
-        #[ORM\Column(type: 'date_immutable')]
-        private \DateTimeImmutable $at,
     ) {
     }
 }

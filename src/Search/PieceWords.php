@@ -27,17 +27,16 @@ final readonly class PieceWords implements Chore
 {
     /** Of one search; what is more is done by the next, and in the background. */
     private const AT_ONCE = 250;
+    private const A_ROUND = 12;
     /** Lines are numbered before they are written: one with a lower number may come to be seen a little later. */
     private const OVERLAP = 400;
+    /** In one statement. */
+    private const ROWS = 2000;
     /** Lines in which somebody has said something. */
     public const SAID = [
         'opened', 'noted', 'told', 'spoiled', 'again', 'put-down', 'overridden', 'gate-not-yet', 'look-not-enough', 'corrected', 'called-off', 'collected',
         'supplement', 'colour-read', 'keyed',
     ];
-
-    private const LEFT_OUT = ['about', 'are', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where', 'who', 'will', 'with', 'und', 'www',
-        'com'];
-    private const MOST_WORDS = 8;
 
     public function __construct(private Connection $connection)
     {
@@ -46,7 +45,9 @@ final readonly class PieceWords implements Chore
     /** Pieces from before there were words, the newest first. */
     public function round(): void
     {
-        $this->some();
+        for ($some = self::AT_ONCE, $times = 0; self::AT_ONCE === $some && $times < self::A_ROUND; ++$times) {
+            $some = $this->some();
+        }
     }
 
     public function all(): void
@@ -91,20 +92,6 @@ final readonly class PieceWords implements Chore
         }
 
         return \count($last);
-    }
-
-    /** @return array{words: string, marks: list<string>, like: list<string>} what is asked of each index, and the words as they were typed */
-    public static function query(string $typed): array
-    {
-        // The full-text index leaves these out; asked for they would find nothing.
-        $words = \array_slice(array_values(array_diff(TradeWords::split($typed), self::LEFT_OUT)), 0, self::MOST_WORDS);
-        $free = array_filter($words, static fn (string $w): bool => !TradeWords::knows($w));
-
-        return [
-            'words' => implode(' ', array_map(static fn (string $w): string => '+'.$w.'*', $free)),
-            'marks' => array_values(array_map(static fn (string $w): string => self::mark('word', $w), array_filter($words, TradeWords::knows(...)))),
-            'like' => $words,
-        ];
     }
 
     public static function mark(string $what, string|int $value): string
@@ -185,20 +172,23 @@ final readonly class PieceWords implements Chore
         foreach ($rows as $row) {
             $id = $row->int('piece_id');
             $text = implode("\n", array_filter(array_unique($words[$id])));
-            array_push($texts, $id, $text, $last[$id], substr($row->text('opened_at'), 0, 10));
-            $trade = array_map(static fn (string $w): string => self::mark('word', $w), TradeWords::in($text));
-            foreach (array_unique([...$marks[$id], ...$trade]) as $mark) {
-                array_push($marked, $mark, $id);
+            array_push($texts, $id, $text, $last[$id]);
+            $day = substr($row->text('opened_at'), 0, 10);
+            foreach (['any', ...$marks[$id], ...array_map(static fn (string $w): string => self::mark('word', $w), Typed::words($text))] as $mark) {
+                array_push($marked, $mark, $id, $day);
             }
         }
         $this->connection->executeStatement('DELETE FROM piece_mark WHERE piece_id IN (?)', [$ids], [ArrayParameterType::INTEGER]);
+        foreach (array_chunk($marked, 3 * self::ROWS) as $some) {
+            // What differs in nothing but an accent is the same word to the database.
+            $this->connection->executeStatement(
+                'INSERT IGNORE INTO piece_mark (mark, piece_id, at) VALUES '.implode(', ', array_fill(0, intdiv(\count($some), 3), '(?, ?, ?)')),
+                $some,
+            );
+        }
         $this->connection->executeStatement(
-            'INSERT IGNORE INTO piece_mark (mark, piece_id) VALUES '.implode(', ', array_fill(0, intdiv(\count($marked), 2), '(?, ?)')),
-            $marked,
-        );
-        $this->connection->executeStatement(
-            'INSERT INTO piece_text (piece_id, words, upto, at) VALUES '.implode(', ', array_fill(0, \count($rows), '(?, ?, ?, ?)'))
-            .' ON DUPLICATE KEY UPDATE words = VALUES(words), upto = VALUES(upto), at = VALUES(at)',
+            'INSERT INTO piece_text (piece_id, words, upto) VALUES '.implode(', ', array_fill(0, \count($rows), '(?, ?, ?)'))
+            .' ON DUPLICATE KEY UPDATE words = VALUES(words), upto = VALUES(upto)',
             $texts,
         );
     }

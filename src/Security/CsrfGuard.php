@@ -22,7 +22,7 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 final readonly class CsrfGuard
 {
     public const ID = 'api';
-    private const OPEN = ['/api/sign-in', '/api/sign-out'];
+    private const OPEN = ['/api/sign-in', '/api/sign-out', '/api/begin'];
 
     public function __construct(private CsrfTokenManagerInterface $tokens)
     {

@@ -11,10 +11,15 @@ final readonly class PersonView
     public function __construct(
         public int $id,
         public string $name,
-        /** owner, restorer or apprentice */
         public Role $role,
         public bool $mayPlan,
         public bool $mayOverride,
+        /** takes in, gives out, speaks with owners */
+        public bool $mayReceive,
+        /** is at the bench */
+        public bool $works,
+        /** came in by an owner’s word: first a password of their own */
+        public bool $mustChange,
     ) {
     }
 }

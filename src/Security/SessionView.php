@@ -22,6 +22,8 @@ final readonly class SessionView
         public bool $demo,
         /** for papers and hours; nobody else is told */
         public ?IdentityView $workshop,
+        /** nobody works here yet: its first page asks whose workshop it is */
+        public bool $empty = false,
     ) {
     }
 }

@@ -20,7 +20,8 @@ final readonly class SettingsVersion
     public function current(): string
     {
         $settings = $this->connection->fetchFirstColumn(
-            "SELECT CONCAT_WS(' ', name, value) FROM workshop_setting WHERE name <> ? UNION ALL SELECT CONCAT_WS(' ', id, week, skills) FROM person ORDER BY 1",
+            "SELECT CONCAT_WS(' ', name, value) FROM workshop_setting WHERE name <> ?
+             UNION ALL SELECT CONCAT_WS(' ', id, week, skills, role, left_on) FROM person ORDER BY 1",
             [self::GUARD],
         );
 

@@ -19,6 +19,8 @@ final readonly class WorkingHours
     /** So many working days are offered where one is to be chosen. */
     private const OFFERED = 25;
     private const HALF_HOUR = 30;
+    /** Of a person who is counted as a pair of hands. */
+    public const HANDS = "left_on IS NULL AND role <> 'counter'";
 
     public function __construct(private Connection $connection, private string $workshopTimezone)
     {
@@ -32,7 +34,7 @@ final readonly class WorkingHours
             $now->setTimezone($zone)->format('Y-m-d'),
         ]);
         $hands = [];
-        foreach (Row::all($this->connection, 'SELECT id, week, skills FROM person ORDER BY id') as $row) {
+        foreach (Row::all($this->connection, 'SELECT id, week, skills FROM person WHERE '.self::HANDS.' ORDER BY id') as $row) {
             $id = $row->int('id');
             $days = [];
             foreach ($other as $day) {

@@ -78,7 +78,7 @@ final readonly class WorkshopController
                     $week[$day->day] = ShiftInput::stored($day->shifts);
                 }
             }
-            $this->members->known($id)->works($week, array_map(static fn (Phase $p): string => $p->value, $input->skills));
+            $this->members->hands($id)->works($week, array_map(static fn (Phase $p): string => $p->value, $input->skills));
         }, $member);
     }
 
@@ -96,7 +96,7 @@ final readonly class WorkshopController
                     new \DateTimeImmutable($input->day),
                     ShiftInput::stored($input->shifts),
                     trim($input->why),
-                    null === $input->person ? null : $this->members->known($input->person),
+                    null === $input->person ? null : $this->members->hands($input->person),
                 ),
             );
         }, $member);

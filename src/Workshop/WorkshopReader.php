@@ -46,7 +46,7 @@ final readonly class WorkshopReader
     {
         $factors = $this->learning->factors();
         $people = $names = [];
-        foreach (Row::all($this->connection, 'SELECT id, name, role, week, skills FROM person ORDER BY id') as $row) {
+        foreach (Row::all($this->connection, 'SELECT id, name, role, week, skills FROM person WHERE '.WorkingHours::HANDS.' ORDER BY id') as $row) {
             $id = $row->int('id');
             $names[$id] = $row->text('name');
             $week = WorkingHours::week($row->json('week'));
@@ -61,7 +61,7 @@ final readonly class WorkshopReader
             static fn (Row $r): OtherDayView => new OtherDayView(
                 $r->int('id'),
                 substr($r->text('day'), 0, 10),
-                null === $r->intOrNull('person_id') ? null : $names[$r->int('person_id')],
+                null === $r->intOrNull('person_id') ? null : $names[$r->int('person_id')] ?? '',
                 self::shifts($r->json('shifts')),
                 $r->text('why'),
             ),

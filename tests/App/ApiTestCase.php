@@ -53,7 +53,8 @@ abstract class ApiTestCase extends WebTestCase
         Tables::empty($connection);
         $entities = self::getContainer()->get(EntityManagerInterface::class);
         $hash = password_hash('open sesame', \PASSWORD_BCRYPT, ['cost' => 4]);
-        foreach ([['ida', Role::Owner], ['tomas', Role::Restorer], ['nell', Role::Restorer], ['wren', Role::Apprentice]] as [$login, $role]) {
+        foreach ([['ida', Role::Owner], ['tomas', Role::Restorer], ['nell', Role::Restorer], ['wren', Role::Apprentice],
+            ['cora', Role::Counter]] as [$login, $role]) {
             $person = new Person($login, ucfirst($login), $role);
             $person->setPasswordHash($hash);
             $entities->persist($person);
@@ -91,7 +92,7 @@ abstract class ApiTestCase extends WebTestCase
         }
         $this->client->request($method, $path, server: $server, content: $raw ?? (null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR)));
         $status = $this->client->getResponse()->getStatusCode();
-        if (200 === $status && \in_array($path, ['/api/sign-in', '/api/sign-out'], true)) {
+        if (200 === $status && 'GET' !== $method && \in_array($path, ['/api/sign-in', '/api/sign-out', '/api/password', '/api/hands', '/api/begin'], true)) {
             $this->token = $this->answered(SessionView::class)->csrfToken;
         }
 

@@ -33,7 +33,6 @@ final class SearchTest extends ApiTestCase
         self::assertSame([$boots], $this->ids('emile bronte'), 'whatever their accents');
         self::assertSame([$boots], $this->ids('storm'), 'in the owner’s words');
         self::assertSame([$boots, $pair], $this->ids('', ''), 'all, the newest first');
-        // Words of the trade lead through an index of their own, and find what begins with them in any text as well.
         self::assertSame([$pair], $this->ids('scuff'));
         self::assertSame([$pair], $this->ids('scuff hollow'));
         self::assertSame([$boots], $this->ids('boot'), 'as it begins');
@@ -42,6 +41,12 @@ final class SearchTest extends ApiTestCase
         self::assertSame([$boots], $this->ids('scuff storm'));
         self::assertSame([$pair], $this->ids('lamplighter hollow', '&family=low-shoe'));
         self::assertSame([], $this->ids('hollow storm'), 'every word');
+        self::assertSame([$pair], $this->ids('“block sounds” hollow'), 'a phrase in quotation marks');
+        self::assertSame([$pair], $this->ids('"heel BLOCK"'));
+        self::assertSame([], $this->ids('"sounds block"'), 'in this order');
+        self::assertSame(['The left heel block sounds hollow.'], array_map(static fn ($l): string => $l->text, $this->jobs('"block sounds"')[0]->lines));
+        self::assertSame([$pair], $this->ids('hollow', '&until=2040-01-01'));
+        self::assertSame([], $this->ids('hollow', '&from=2040-01-01'));
         self::assertSame([$pair], $this->ids('the hollow'), 'words that everybody uses are passed over');
         self::assertSame([], $this->ids('"+-*()~<>@ ,'));
         self::assertSame([], $this->ids('of'), 'too short to be looked up');
@@ -105,7 +110,7 @@ final class SearchTest extends ApiTestCase
         $ids = array_map(static fn (FoundJobView $j): int => $j->piece, [...$first->jobs, ...$second->jobs]);
         self::assertCount(23, array_unique($ids));
         // Two of them find out who asks.
-        self::assertLessThanOrEqual(9, $this->statements(fn () => $this->ask('GET', '/api/jobs?find=lamplighter')));
+        self::assertLessThanOrEqual(10, $this->statements(fn () => $this->ask('GET', '/api/jobs?find=lamplighter')));
     }
 
     public function testErasedNothingIsFoundAnyMore(): void

@@ -8,10 +8,12 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\FrontEnd;
 use KindHeel\App\People\Members;
+use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Role;
 use KindHeel\App\Running\Housekeeping;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Security\SignInThrottle;
+use KindHeel\App\Security\Tries;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -137,7 +139,7 @@ final class SessionTest extends ApiTestCase
         $hashers->method('getPasswordHasher')->willReturn($hasher);
         $requests = self::getContainer()->get(RequestStack::class);
         $requests->push(Request::create('/api/sign-in'));
-        $throttle = new SignInThrottle($this->connection(), $this->clock, $requests, $hashers);
+        $throttle = new SignInThrottle(new Tries($this->connection(), $this->clock, $requests), $requests, new Passwords($hashers));
         foreach (['tomas' => 1, 'nobody' => 2] as $name => $written) {
             $passport = new SelfValidatingPassport(new UserBadge($name, self::getContainer()->get(Members::class)->loadUserByIdentifier(...)));
             $throttle->check(new CheckPassportEvent($this->createStub(AuthenticatorInterface::class), $passport));

@@ -74,7 +74,7 @@ final class AnyScreenTest extends StoryTestCase
             '/counter', '/counter/new', '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving',
         ];
         yield 'papers' => ['/pieces/PIECE/card', '/tickets/TICKET/label', '/tickets/TICKET/paper', '/pots/1/label', '/day'];
-        yield 'the other rooms' => ['/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop'];
+        yield 'the other rooms' => ['/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop', '/people', '/own'];
         yield 'owners and passports' => ['/owners', '/owners/1', '/pieces/PIECE/passport', '/passports/1', '/passports/1/care-card', '/comes-back'];
         yield 'messages and what the ledger answers' => ['/season', '/messages', '/messages/letters', '/jobs?find=boots'];
     }

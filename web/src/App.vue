@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
+import SureDialog from './people/SureDialog.vue'
+import TakeOver from './people/TakeOver.vue'
 import { useTray } from './pots/useTray'
 import { isOld } from './router'
 import { t } from './words'
@@ -11,6 +13,8 @@ const route = useRoute()
 const router = useRouter()
 const again = (): void => location.reload()
 useTray().keepSending()
+/** Somebody else goes on at this tablet. */
+const another = ref(false)
 const inside = computed(() => route.meta['open'] !== true)
 /** N: somebody stands at the counter. On the bench it answers a test. */
 useKeys((event) => {
@@ -23,9 +27,13 @@ useKeys((event) => {
 
 <template>
   <div class="flex min-h-dvh flex-col">
-    <TopBar v-if="inside" class="no-print" />
+    <TopBar v-if="inside" class="no-print" @another="another = true" />
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
       <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
+    <template v-if="inside">
+      <SureDialog />
+      <TakeOver :open="another" @close="another = false" />
+    </template>
     <RouterView v-slot="{ Component }">
       <component :is="Component" :key="route.path" class="grow" />
     </RouterView>

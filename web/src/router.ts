@@ -9,6 +9,10 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/bench' },
     { path: '/sign-in', component: () => import('./people/SignIn.vue'), meta: { open: true, title: t('app.router.signIn') } },
+    { path: '/begin', component: () => import('./workshop/Begin.vue'), meta: { open: true, title: t('app.router.begin') } },
+    { path: '/new-password', component: () => import('./people/NewPassword.vue'), meta: { open: true, title: t('app.router.newPassword') } },
+    { path: '/own', component: () => import('./people/Own.vue'), meta: { title: t('app.router.signingIn') } },
+    { path: '/people', component: () => import('./people/Staff.vue'), meta: { title: t('app.router.people') } },
     { path: '/bench', component: () => import('./bench/Bench.vue'), meta: { title: t('app.router.bench') } },
     { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: t('app.router.counter') } },
     { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: t('app.router.newTicket') } },
@@ -212,6 +216,13 @@ router.beforeEach(async (to, from) => {
   }
   if (!session.known.value) {
     await session.load().catch(() => undefined)
+  }
+  const first = session.empty.value ? '/begin' : session.person.value?.mustChange === true ? '/new-password' : null
+  if (first !== null && to.path !== first) {
+    return { path: first, hash: to.hash }
+  }
+  if (first === null && (to.path === '/begin' || to.path === '/new-password')) {
+    return '/bench'
   }
   if (session.person.value === null && to.meta['open'] !== true) {
     return { path: '/sign-in', query: to.path === '/bench' ? {} : { to: to.fullPath } }

@@ -110,7 +110,7 @@ describe('something found beside', () => {
 
   it('is told with its price and answered, never silent', async () => {
     const acts = await signedIn({ 'POST /pieces/4/supplements': ok(offer()), 'PUT /pieces/4/supplements/3': ok(offer()) })
-    const it = shown(Supplements, { offer: offer({ chosen: 'freshen', supplements: [found()] }), may: true })
+    const it = shown(Supplements, { offer: offer({ chosen: 'freshen', supplements: [found()] }), may: true, mayAdd: true })
     expect(text(it)).toContain('Nothing of it is done.')
     await says(it, 'Something more was found').trigger('click')
     await it.find('input[name=what]').setValue('The welt')

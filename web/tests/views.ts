@@ -117,10 +117,12 @@ export const plan = (more: Partial<PlanView> = {}): PlanView => ({
   byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, ...more,
 })
 
-export const person = (more: Partial<PersonView> = {}): PersonView => ({ id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, ...more })
+export const person = (more: Partial<PersonView> = {}): PersonView => ({
+  id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, mayReceive: more.mayPlan ?? true, works: true, mustChange: false, ...more,
+})
 
 export const session = (more: Partial<SessionView> = {}): SessionView => ({
-  person: person(), csrfToken: 'c', now: at(0), timezone: 'UTC', demo: true, alarm: 'bell', workshop: null, ...more,
+  person: person(), csrfToken: 'c', now: at(0), timezone: 'UTC', demo: true, alarm: 'bell', workshop: null, empty: false, ...more,
 })
 
 export const seen = (l: number, hex = '#808080'): SeenView => ({ lab: { l, a: 0, b: 0 }, daylight: hex, lamp: `${hex}1`, tube: `${hex}2`, onScreen: true })

@@ -35,6 +35,12 @@ export const whenTokenIsOld = (then: () => Promise<boolean>): void => {
   renew = then
 }
 
+/** What matters asks for the password once more; answers whether it was given. */
+let beSure: () => Promise<boolean> = () => Promise.resolve(false)
+export const whenSureIsAsked = (then: () => Promise<boolean>): void => {
+  beSure = then
+}
+
 /** An answer comes from another build of the application than this page. */
 let onNewer: () => void = () => undefined
 export const whenNewer = (then: () => void): void => {
@@ -118,6 +124,9 @@ const request = async <T>(method: string, path: string, body?: unknown, key: str
           continue
         }
         throw new Problem(401, t('api.client.somebodyElseIsSignedIn'), 'somebody-else', false, {})
+      }
+      if (problem.type === 'password-asked' && await beSure()) {
+        continue
       }
       if (response.status === 401 && path !== '/sign-in') {
         onSignedOut()

@@ -103,6 +103,19 @@ export interface BackView {
   readonly backAt: string;
 }
 
+export interface BeginInput {
+  word: string;
+  workshop: string;
+  address: string;
+  reach: string;
+  currency: string;
+  days: readonly number[];
+  shifts: readonly ShiftInput[];
+  name: string;
+  login: string;
+  password: string;
+}
+
 export interface BellView {
   readonly at: string;
   readonly words: string;
@@ -821,11 +834,20 @@ export interface HandOverInput {
   to: number;
 }
 
+export interface HandView {
+  readonly id: number;
+  readonly name: string;
+}
+
 export interface HandedOverView {
   readonly pieces: readonly number[];
   readonly by: string;
   readonly at: string;
   readonly path: string;
+}
+
+export interface HandsView {
+  readonly hands: readonly HandView[];
 }
 
 export interface HasInput {
@@ -1268,6 +1290,11 @@ export interface NewColourInput {
   parts?: readonly PartName[];
 }
 
+export interface NewPasswordInput {
+  password: string;
+  was?: string;
+}
+
 export interface NoteInput {
   text: string;
   step?: number | null;
@@ -1389,6 +1416,15 @@ export type Outcome =
   | 'absorbs-at-once' | 'absorbs-slowly' | 'beads' | 'colour-off-dry' | 'colour-off-damp' | 'clean' | 'marks' | 'marks-warm-away' | 'no-mark' | 'film-softens' |
   'colour-lifts' | 'no-change' | 'darkens' | 'darkens-returns' | 'dulls' | 'coloured-through' | 'skin-on-core' | 'melts' | 'chars' | 'real-stack' |
   'printed-skin' | 'pores' | 'print' | 'film' | 'glassy' | 'nap' | 'velvet' | 'scales' | 'weave' | 'cloth-core' | 'undyed';
+
+export interface OwnView {
+  readonly login: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly hasPin: boolean;
+  readonly hasSecondFactor: boolean;
+  readonly signIns: readonly SignInView[];
+}
 
 export interface OwnerDetailsInput {
   version: number;
@@ -1598,12 +1634,22 @@ export interface PastPieceView {
 
 export type Patina = 'keep' | 'soften' | 'remove';
 
+export interface PersonInput {
+  name: string;
+  login: string;
+  role: Role;
+  version?: number;
+}
+
 export interface PersonView {
   readonly id: number;
   readonly name: string;
   readonly role: Role;
   readonly mayPlan: boolean;
   readonly mayOverride: boolean;
+  readonly mayReceive: boolean;
+  readonly works: boolean;
+  readonly mustChange: boolean;
 }
 
 export type Phase =
@@ -1736,6 +1782,10 @@ export interface PieceView {
   readonly trials: readonly TrialView[];
   readonly differences: readonly string[];
   readonly past: readonly PastPieceView[];
+}
+
+export interface PinInput {
+  pin: string | null;
 }
 
 export interface PlaceInput {
@@ -2248,7 +2298,7 @@ export interface ResetInput {
   what: string;
 }
 
-export type Role = 'owner' | 'restorer' | 'apprentice';
+export type Role = 'owner' | 'restorer' | 'apprentice' | 'counter';
 
 export interface SampleView {
   readonly name: string;
@@ -2325,6 +2375,16 @@ export interface SeasonView {
   readonly kept: readonly KeptHereView[];
 }
 
+export interface SecondFactorInput {
+  secret: string;
+  code: string;
+}
+
+export interface SecondFactorView {
+  readonly secret: string;
+  readonly address: string;
+}
+
 export interface SeenView {
   readonly lab: LabView;
   readonly daylight: string;
@@ -2341,6 +2401,7 @@ export interface SessionView {
   readonly alarm: Alarm;
   readonly demo: boolean;
   readonly workshop: IdentityView | null;
+  readonly empty: boolean;
 }
 
 export interface SetUpInput {
@@ -2452,6 +2513,15 @@ export interface SideView {
   readonly risks: readonly string[];
 }
 
+export interface SignInView {
+  readonly id: number;
+  readonly device: string;
+  readonly beganAt: string;
+  readonly seenAt: string;
+  readonly byPin: boolean;
+  readonly here: boolean;
+}
+
 export interface SignatureInput {
   version: number;
   signedBy: string;
@@ -2468,6 +2538,27 @@ export interface SignedView {
 export interface SpanView {
   readonly start: string;
   readonly end: string;
+}
+
+export interface StaffRowView {
+  readonly id: number;
+  readonly login: string;
+  readonly name: string;
+  readonly role: Role;
+  readonly version: number;
+  readonly leftOn: string | null;
+  readonly wordUntil: string | null;
+  readonly seenAt: string | null;
+  readonly signedIn: number;
+  readonly hasSecondFactor: boolean;
+  readonly isYou: boolean;
+}
+
+export interface StaffView {
+  readonly people: readonly StaffRowView[];
+  readonly roles: readonly Role[];
+  readonly word: string | null;
+  readonly wordFor: number | null;
 }
 
 export type Standing = 'blocked' | 'waiting' | 'stalled' | 'to-test' | 'open' | 'late';
@@ -2573,6 +2664,11 @@ export interface SupplementView {
   readonly answeredAt: string | null;
 }
 
+export interface SureInput {
+  password: string;
+  code?: string;
+}
+
 export interface SwatchView {
   readonly id: number;
   readonly code: string;
@@ -2581,9 +2677,8 @@ export interface SwatchView {
 }
 
 export interface TakeOverInput {
-  version: number;
   person: number;
-  note?: string;
+  pin: string;
 }
 
 export interface TakenInput {
@@ -2939,6 +3034,9 @@ export const limits = {
   StepInput: {
     minutes: { min: 1, max: 720 },
     amount: { min: 0, max: 10000 },
+  },
+  TakeOverInput: {
+    person: { min: 1, max: 999999999 },
   },
   AmountInput: {
     ml: { min: 0.1, max: 10000 },

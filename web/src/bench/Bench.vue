@@ -29,7 +29,9 @@ import { t } from '../words'
 
 const router = useRouter()
 const { sound } = useLight()
-const { alarm, demo } = useSession()
+const { alarm, demo, person } = useSession()
+/** Who is at the counter looks on. */
+const works = computed(() => person.value?.works !== false)
 const now = useNow()
 const away = useAway()
 const { bench, problem, outOfReach, look, took, assume, calls } = useBench(away)
@@ -70,10 +72,10 @@ const ordered = computed(() =>
     ? calls.value
     : [...calls.value.filter((c) => c.step.piece === taken.value), ...calls.value.filter((c) => c.step.piece !== taken.value)],
 )
-const inHand = computed(() => ordered.value[0] ?? null)
+const inHand = computed(() => (works.value ? ordered.value[0] ?? null : null))
 /** Out of one's own hours, and nothing under way: when one goes on, and with what. */
 const goesOn = computed(() => {
-  const mine = bench.value?.tapes[0]
+  const mine = works.value ? bench.value?.tapes[0] : undefined
   const open = (mine?.hours ?? []).some((h) => Date.parse(h.start) <= now.value && now.value < Date.parse(h.end))
   return mine === undefined || open || running.value !== undefined || mine.next === null || Date.parse(mine.next.start) <= now.value ? null : mine.next
 })
@@ -166,7 +168,7 @@ useKeys((event) => {
     void come()
   } else if (event.key === 'q' && rings) {
     alarms.stop()
-  } else if (event.key === 'u') {
+  } else if (event.key === 'u' && works.value) {
     takeBack()
   } else if (event.key === 'z' && rings) {
     alarms.snooze()
@@ -193,15 +195,16 @@ useKeys((event) => {
 
 <template>
   <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
-    <div class="grid grid-cols-1 content-start lg:content-stretch lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] min-h-0">
+    <div class="grid grid-cols-1 content-start lg:content-stretch min-h-0" :class="works ? 'lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)]' : ''">
       <section class="relative overflow-y-auto px-6 py-3" :aria-label="t('bench.Bench.theRack')" tabindex="0">
         <div class="flex items-baseline gap-6">
           <h1 class="text-2xl">{{ t('bench.Bench.theRack') }}</h1>
           <span class="grow" />
-          <FitMinutes v-if="bench && bench.rack.length > 0" @take="takeStep" />
+          <FitMinutes v-if="works && bench && bench.rack.length > 0" @take="takeStep" />
           <AirLine v-if="bench" :air="bench.air" @typed="look" />
         </div>
-        <TryFirst v-if="bench && demo" />
+        <Notice v-if="!works" :text="problem" @again="look" />
+        <TryFirst v-if="works && bench && demo" />
         <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
           <p>{{ t('bench.Bench.theRackIsEmpty') }}</p>
           <p><RouterLink class="quiet" to="/counter">{{ t('bench.Bench.atTheCounter') }}</RouterLink> {{ t('bench.Bench.aPieceIsTakenIn') }}</p>
@@ -233,6 +236,7 @@ useKeys((event) => {
         </ul>
       </section>
       <section
+        v-if="works"
         class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3 flex flex-col gap-3 min-h-0"
         :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" tabindex="0"
       >

@@ -97,7 +97,7 @@ const target = (piece: PieceRowView): string =>
         <input v-model="sought" class="write" type="search" :placeholder="t('counter.Counter.findOwnerPieceTagKind')">
       </label>
       <RouterLink class="may" to="/owners">{{ t('counter.Counter.owners') }}</RouterLink>
-      <RouterLink v-if="person?.mayPlan" class="do" to="/counter/new">{{ t('counter.Counter.newTicket') }}</RouterLink>
+      <RouterLink v-if="person?.mayReceive" class="do" to="/counter/new">{{ t('counter.Counter.newTicket') }}</RouterLink>
     </div>
     <Notice :text="problem" @again="reload" />
     <p v-if="found && found.waiting > 0" class="caution text-lg mb-3 flex flex-wrap items-center gap-x-4">
@@ -148,7 +148,7 @@ const target = (piece: PieceRowView): string =>
               t('counter.Counter.ticket')
             }}</RouterLink>
             <RouterLink
-              v-if="person?.mayPlan" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="t('counter.Counter.putRightTicket', [ticket.id])"
+              v-if="person?.mayReceive" class="quiet" :to="`/tickets/${ticket.id}/correct`" :aria-label="t('counter.Counter.putRightTicket', [ticket.id])"
             >{{ t('counter.Counter.putRight') }}</RouterLink>
           </p>
         </div>

@@ -87,7 +87,7 @@ const surely = (holds: number): string =>
           </template>
           <p v-else class="stop text-xl">{{ t('counter.Promise.thereAreNotEnoughHours') }}</p>
           <button
-            v-if="promise.certain && person?.mayPlan" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy"
+            v-if="promise.certain && person?.mayReceive" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy"
             @click="give(promise.certain, false)"
           >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
@@ -100,7 +100,7 @@ const surely = (holds: number): string =>
         <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{ promisedFor }}
           <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
           <span class="text-soft">{{ t('counter.Promise.keptTimesOutOfA', [promise.holds]) }}</span></p>
-        <section v-if="promise.days.length > 0 && person?.mayPlan" class="grid gap-2" :aria-label="t('counter.Promise.anotherDay')">
+        <section v-if="promise.days.length > 0 && person?.mayReceive" class="grid gap-2" :aria-label="t('counter.Promise.anotherDay')">
           <p class="text-lg">{{ t('counter.Promise.anotherDay2') }} <WorkingHour v-model="hour" :days="days" :label="t('counter.Promise.anotherDay')" />
             <button v-if="!isLater" class="quiet ml-3" type="button" @click="isLater = true">{{ t('counter.Promise.aLaterOne') }}</button></p>
           <form v-if="isLater" class="flex items-end gap-3" @submit.prevent="give(`${later}T17:00`, false); isLater = false">
@@ -145,7 +145,7 @@ const surely = (holds: number): string =>
                 }}<template v-if="p.breaks">{{ t('counter.Promise.promised', [when(p.promisedAt, now)]) }}</template></span>
               </li>
             </ul>
-            <div v-if="person?.mayPlan" class="flex gap-4">
+            <div v-if="person?.mayReceive" class="flex gap-4">
               <button v-if="!rushing" class="may" type="button" @click="rushing = true">{{ t('counter.Promise.takeItAsARush') }}</button>
               <template v-else>
                 <button class="do" type="button" :disabled="busy" @click="give(promise.rushed, true); rushing = false">{{

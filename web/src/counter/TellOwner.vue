@@ -26,7 +26,7 @@ const WAYS = {
 </script>
 
 <template>
-  <div v-if="person?.mayPlan" class="grid gap-2 grow">
+  <div v-if="person?.mayReceive" class="grid gap-2 grow">
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
     <p v-if="written" class="text-lg" aria-live="polite">{{ t('counter.TellOwner.written', [WAYS[written.by], written.to]) }}
       <RouterLink class="quiet" to="/messages">{{ t('counter.TellOwner.seeIt') }}</RouterLink></p>

@@ -3,12 +3,14 @@ import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useSession } from '../session/useSession'
 import { play } from './bell'
+import { ROLES } from '../session/roles'
 import { useLight } from './useLight'
 import { t } from '../words'
 
 const { person, signOut, alarm } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
+const emit = defineEmits<{ another: [] }>()
 const ROOMS = ['bench', 'counter', 'pots', 'shelf', 'ledger', 'workshop'] as const
 
 const leave = async (): Promise<void> => {
@@ -46,7 +48,7 @@ const setSound = (on: boolean): void => {
       <Menu as="div" class="relative">
         <MenuButton class="may">{{ person?.name }}</MenuButton>
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
-          <div class="px-4 py-1 text-soft">{{ person?.role }}</div>
+          <div class="px-4 py-1 text-soft">{{ person ? ROLES[person.role].label : '' }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">
             <span aria-hidden="true">{{ t('kit.TopBar.eveningLight') }}</span>
             <Switch
@@ -65,6 +67,16 @@ const setSound = (on: boolean): void => {
               <span class="block size-6 border-2 border-ink bg-raised" :class="sound ? 'translate-x-6' : ''" />
             </Switch>
           </div>
+          <MenuItem v-slot="{ active }">
+            <button class="w-full text-left px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" @click="emit('another')">{{
+              t('kit.TopBar.somebodyElseGoesOn')
+            }}</button>
+          </MenuItem>
+          <MenuItem v-slot="{ active }">
+            <RouterLink class="flex items-center px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" to="/own">{{
+              t('kit.TopBar.howYouSignIn')
+            }}</RouterLink>
+          </MenuItem>
           <MenuItem v-slot="{ active }">
             <button class="w-full text-left px-4 min-h-12" :class="active ? 'bg-ink text-raised' : ''" @click="leave">{{ t('kit.TopBar.signOut') }}</button>
           </MenuItem>

@@ -36,12 +36,12 @@ const print = (): void => window.print()
     <header class="flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">{{ invoice ? t('offer.Invoice.number', [invoice.number]) : t('offer.Invoice.invoice') }}</h1>
       <RouterLink class="quiet no-print" to="/counter">{{ t('offer.Invoice.toTheCounter') }}</RouterLink>
-      <RouterLink v-if="person?.mayPlan" class="quiet no-print" to="/invoices">{{ t('offer.Invoice.allOfThem') }}</RouterLink>
+      <RouterLink v-if="person?.mayReceive" class="quiet no-print" to="/invoices">{{ t('offer.Invoice.allOfThem') }}</RouterLink>
       <button v-if="invoice" class="may no-print" type="button" @click="print">{{ t('offer.Offer.print') }}</button>
     </header>
     <div v-if="found && !invoice" class="grid gap-3">
       <p class="text-xl">{{ t('offer.Invoice.noneYet') }}</p>
-      <button v-if="person?.mayPlan" class="do justify-self-start" type="button" :disabled="hands.busy.value" @click="write">{{
+      <button v-if="person?.mayReceive" class="do justify-self-start" type="button" :disabled="hands.busy.value" @click="write">{{
         t('offer.Invoice.writeIt')
       }}</button>
     </div>
@@ -58,7 +58,7 @@ const print = (): void => window.print()
         <dd class="border-t-4 border-ink pt-2 text-2xl font-head text-right">{{ sum(invoice.grossCents) }}</dd>
       </dl>
       <p>{{ invoice.paidAt ? t('offer.Invoice.paid', [day(invoice.paidAt)]) : t('offer.Invoice.open') }}</p>
-      <div v-if="person?.mayPlan" class="no-print flex gap-3">
+      <div v-if="person?.mayReceive" class="no-print flex gap-3">
         <button v-if="!invoice.paidAt" class="do" type="button" :disabled="hands.busy.value" @click="pay(true)">{{ t('offer.Invoice.itIsPaid') }}</button>
         <button v-else class="quiet px-0!" type="button" :disabled="hands.busy.value" @click="pay(false)">{{ t('offer.Invoice.itIsNotPaid') }}</button>
       </div>

@@ -33,7 +33,7 @@ const { value: offer, problem, reload } = useLoad(async () => {
   return view
 })
 const hands = useAct(reload)
-const may = computed(() => person.value?.mayPlan ?? false)
+const may = computed(() => person.value?.mayReceive ?? false)
 const MEANINGS = [
   { id: 'none' as Meaning, label: t('offer.Offer.nothingBeyond') }, { id: 'some' as Meaning, label: t('offer.Offer.something') },
   { id: 'dear' as Meaning, label: t('offer.Offer.dear') }, { id: 'heirloom' as Meaning, label: t('offer.Offer.heirloom') },
@@ -131,7 +131,7 @@ void reloadPiece()
     </section>
     <p v-if="offer && offer.ways.length > 0" class="text-soft">{{ t('offer.Offer.taxIncluded', [offer.currency]) }}</p>
     <p v-if="offer?.chosenAt && offer.chosen" class="text-lg no-print">{{ t('offer.Offer.taken', [date(offer.chosenAt)]) }}</p>
-    <Supplements v-if="offer && (offer.chosen || offer.supplements.length > 0)" :offer="offer" :may="may" @changed="take" />
+    <Supplements v-if="offer && (offer.chosen || offer.supplements.length > 0)" :offer="offer" :may="may" :may-add="person?.mayPlan ?? false" @changed="take" />
     <CareOfAYear v-if="offer" class="no-print" :replace-cents="offer.replaceCents" />
   </main>
 </template>

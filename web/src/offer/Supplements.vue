@@ -12,7 +12,7 @@ import { sum } from './sums'
 import { t } from '../words'
 
 /** What was found beside while working: told with its price, agreed to or declined. */
-const props = defineProps<{ offer: OfferView, may: boolean }>()
+const props = defineProps<{ offer: OfferView, may: boolean, mayAdd: boolean }>()
 const emit = defineEmits<{ changed: [offer: OfferView] }>()
 const { busy, problem, run } = useAct()
 const { date } = useWhen()
@@ -54,7 +54,7 @@ const answer = (s: SupplementView, agreed: boolean): Promise<boolean> =>
   <section class="grid gap-3 border-t-2 border-ink pt-3" :aria-label="t('offer.Supplements.foundBeside')">
     <div class="flex flex-wrap items-baseline gap-4">
       <h2 class="text-2xl grow">{{ t('offer.Supplements.foundBeside') }}</h2>
-      <button v-if="may && !telling" class="may no-print" type="button" @click="telling = true">{{ t('offer.Supplements.somethingMore') }}</button>
+      <button v-if="mayAdd && !telling" class="may no-print" type="button" @click="telling = true">{{ t('offer.Supplements.somethingMore') }}</button>
     </div>
     <Notice class="no-print" :text="problem" @again="asked = null" />
     <p v-if="offer.supplements.length === 0 && !telling" class="text-soft no-print">{{ t('offer.Supplements.nothingYet') }}</p>

@@ -95,7 +95,7 @@ const byHand = (m: MessageView): boolean => (m.state === 'waiting' && m.by !== '
           <button v-if="byHand(open)" class="do" type="button" :disabled="hands.busy.value" @click="act(open, 'done')">{{
             open.by === 'post' ? t('owner.Messages.posted') : t('owner.Messages.theyKnow')
           }}</button>
-          <template v-if="person?.mayPlan">
+          <template v-if="person?.mayReceive">
             <button v-if="open.state === 'failed' && open.by === 'email'" class="may" type="button" :disabled="hands.busy.value" @click="act(open, 'again')">{{
               t('owner.Messages.sendAgain')
             }}</button>

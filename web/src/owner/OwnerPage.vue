@@ -102,7 +102,7 @@ const print = (): void => window.print()
         <p class="w-56 border-t border-ink text-base">{{ t('owner.OwnerPage.day') }}</p>
       </div>
       <form
-        v-if="person?.mayPlan && (page.signed === null || page.signed.outdated)" class="no-print grid gap-3 border-t border-line pt-3" novalidate
+        v-if="person?.mayReceive && (page.signed === null || page.signed.outdated)" class="no-print grid gap-3 border-t border-line pt-3" novalidate
         @submit.prevent="sign"
       >
         <SignaturePad v-model="strokes" />

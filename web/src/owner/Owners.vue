@@ -29,7 +29,7 @@ watch(page, () => void reload())
     <Notice :text="problem" @again="reload" />
     <header class="flex flex-wrap items-end gap-4">
       <h1 class="text-4xl grow">{{ t('owner.Owners.owners') }}</h1>
-      <RouterLink v-if="person?.mayPlan" class="may" to="/season">{{ t('owner.Owners.whoIsDue') }}</RouterLink>
+      <RouterLink v-if="person?.mayReceive" class="may" to="/season">{{ t('owner.Owners.whoIsDue') }}</RouterLink>
       <RouterLink class="may" to="/messages">{{ t('owner.Owners.messages') }}</RouterLink>
       <RouterLink v-if="person?.mayPlan" class="may" to="/comes-back">{{ t('owner.Owners.whatComesBack') }}</RouterLink>
       <a v-if="person?.role === 'owner'" class="may inline-flex items-center" href="/api/owners.csv">{{ t('owner.Owners.asATable') }}</a>

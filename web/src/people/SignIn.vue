@@ -3,11 +3,15 @@ import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Problem } from '../api/client'
 import Silhouette from '../drawing/Silhouette.vue'
+import { vFocus } from '../kit/vFocus'
 import { useSession } from '../session/useSession'
 import { t } from '../words'
 
 const login = ref('')
 const password = ref('')
+const code = ref('')
+/** Somebody has a second factor: asked for once the password was right. */
+const wantsCode = ref(false)
 const problem = ref('')
 const busy = ref(false)
 const { signIn } = useSession()
@@ -18,11 +22,14 @@ const go = async (): Promise<void> => {
   busy.value = true
   problem.value = ''
   try {
-    await signIn(login.value.trim(), password.value)
+    await signIn(login.value.trim(), password.value, wantsCode.value ? code.value.trim() : '')
     const to = route.query['to']
     await router.push(typeof to === 'string' && to.startsWith('/') && !to.startsWith('//') ? to : '/bench')
   } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
+    const asksForCode = error instanceof Problem && error.type === 'second-factor'
+    problem.value = asksForCode && !wantsCode.value ? '' : error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
+    wantsCode.value = asksForCode
+    code.value = ''
   } finally {
     busy.value = false
   }
@@ -45,6 +52,9 @@ const go = async (): Promise<void> => {
       </label>
       <label class="grid gap-1 font-semibold">{{ t('people.SignIn.password') }}
         <input v-model="password" class="write font-normal" name="password" type="password" autocomplete="current-password" required>
+      </label>
+      <label v-if="wantsCode" class="grid gap-1 font-semibold">{{ t('people.SignIn.digits') }}
+        <input v-model="code" v-focus class="write font-normal tabular-nums" name="code" inputmode="numeric" autocomplete="one-time-code" required>
       </label>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
       <button class="do" type="submit" :disabled="busy">{{ t('people.SignIn.signIn') }}</button>

@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import { api, Problem, setCsrfToken, whenTokenIsOld } from '../api/client'
 import { forget } from '../api/seen'
-import type { SessionView } from '../api/types'
+import type { BeginInput, SessionView } from '../api/types'
 import { sync } from './clock'
 
 const session = ref<SessionView | null>(null)
@@ -17,6 +17,15 @@ const take = (view: SessionView): void => {
   last.value = view.person ?? last.value
   setCsrfToken(view.csrfToken)
   sync(view.now)
+}
+
+/** Somebody is signed in: what this device has seen is for whoever saw it. */
+const isNow = async (answer: Promise<SessionView>): Promise<void> => {
+  const before = last.value?.id
+  take(await answer)
+  if (last.value?.id !== before) {
+    await forget()
+  }
 }
 
 whenTokenIsOld(async () => {
@@ -56,16 +65,18 @@ export const useSession = () => ({
       setCsrfToken(session.value.csrfToken)
     }
   },
-  signIn: async (login: string, password: string): Promise<void> => {
+  /** nobody works here yet */
+  empty: computed(() => session.value?.empty ?? false),
+  signIn: async (login: string, password: string, code: string): Promise<void> => {
     if (session.value === null) {
       take(await api.get<SessionView>('/session'))
     }
-    const before = last.value?.id
-    take(await api.post<SessionView>('/sign-in', { login, password }))
-    if (last.value?.id !== before) {
-      await forget()
-    }
+    await isNow(api.post<SessionView>('/sign-in', code === '' ? { login, password } : { login, password, code }))
   },
+  /** Another goes on at this tablet. */
+  takeOver: (person: number, pin: string): Promise<void> => isNow(api.post<SessionView>('/hands', { person, pin })),
+  setPassword: (password: string, was = ''): Promise<void> => isNow(api.put<SessionView>('/password', { password, was })),
+  begin: (input: BeginInput): Promise<void> => isNow(api.post<SessionView>('/begin', input)),
   signOut: async (): Promise<void> => {
     take(await api.post<SessionView>('/sign-out'))
     await forget()

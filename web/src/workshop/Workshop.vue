@@ -38,7 +38,8 @@ const ROOMS = [
   <main class="grid gap-5 content-start px-4 sm:px-9 py-6">
     <header class="flex flex-wrap items-end gap-x-6 gap-y-2">
       <h1 class="text-3xl grow">{{ t('workshop.Workshop.theWorkshop') }}</h1>
-      <RouterLink v-if="person?.mayPlan" class="may" to="/prices">{{ t('workshop.Workshop.prices') }}</RouterLink>
+      <RouterLink v-if="isOwner" class="may" to="/people">{{ t('workshop.Workshop.people') }}</RouterLink>
+      <RouterLink v-if="person?.mayReceive" class="may" to="/prices">{{ t('workshop.Workshop.prices') }}</RouterLink>
       <RouterLink class="may" to="/day">{{ t('workshop.Workshop.daySheet') }}</RouterLink>
     </header>
     <Notice :text="problem" @again="load" />

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Tests\App;
+
+use KindHeel\App\Offer\CurrentPrices;
+use KindHeel\App\People\Role;
+use KindHeel\App\Security\SessionView;
+use KindHeel\App\Workshop\DayHoursView;
+use KindHeel\App\Workshop\WorkshopView;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A workshop of one’s own begins in the browser, for whoever has the word that stood where it was started. */
+final class BeginTest extends ApiTestCase
+{
+    private const MINE = [
+        'word' => 'for-tests', 'workshop' => 'Quill & Last', 'address' => "Mill Lane 3\nHarrow", 'reach' => '', 'currency' => 'CHF', 'days' => [2, 3, 4],
+        'shifts' => [['from' => '08:00', 'until' => '12:00'], ['from' => '13:00', 'until' => '17:00']], 'name' => 'Mara Quill', 'login' => 'Mara',
+        'password' => 'seven wet lasts',
+    ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->connection()->executeStatement('DELETE FROM person');
+    }
+
+    public function testItsFirstPageMakesItSomebodys(): void
+    {
+        self::assertTrue($this->must(SessionView::class, 'GET', '/api/session')->empty);
+        $session = $this->must(SessionView::class, 'POST', '/api/begin', self::MINE);
+        self::assertSame(['Mara Quill', Role::Owner, 'Quill & Last'], [$session->person?->name, $session->person?->role, $session->workshop?->name]);
+        self::assertFalse($session->empty);
+        $workshop = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertSame([2, 3, 4], array_values(array_map(
+            static fn (DayHoursView $d): int => $d->day,
+            array_filter($workshop->people[0]->week, static fn (DayHoursView $d): bool => [] !== $d->shifts),
+        )));
+        self::assertSame(['08:00', '17:00'], [$workshop->people[0]->week[1]->shifts[0]->from, $workshop->people[0]->week[1]->shifts[1]->until]);
+        self::assertSame('CHF', self::getContainer()->get(CurrentPrices::class)->terms()->currency);
+        self::assertSame(200, $this->signIn('mara', 'seven wet lasts'));
+    }
+
+    public function testItIsBegunOnce(): void
+    {
+        $this->must(SessionView::class, 'POST', '/api/begin', self::MINE);
+        $this->refused(409, 'POST', '/api/begin', ['login' => 'another'] + self::MINE);
+        self::assertSame(1, $this->rows('person'));
+        $this->client->getCookieJar()->clear();
+        self::assertFalse($this->must(SessionView::class, 'GET', '/api/session')->empty);
+    }
+
+    public function testWithoutTheWordNobodyBeginsItAndGuessingRests(): void
+    {
+        for ($try = 0; $try < 5; ++$try) {
+            self::assertSame('word', $this->refused(422, 'POST', '/api/begin', ['word' => 'guess'.$try] + self::MINE)->errors[0]->field);
+        }
+        $this->refused(429, 'POST', '/api/begin', self::MINE);
+        self::assertSame(0, $this->rows('person'));
+    }
+
+    /** @param array<string, mixed> $wrong */
+    #[DataProvider('wrong')]
+    public function testWhatWillNotDoIsSaidAndNothingIsKept(string $field, array $wrong): void
+    {
+        self::assertSame($field, explode('[', $this->refused(422, 'POST', '/api/begin', $wrong + self::MINE)->errors[0]->field)[0]);
+        self::assertSame(0, $this->rows('person'));
+        self::assertSame(0, $this->connection()->fetchOne("SELECT COUNT(*) FROM workshop_setting WHERE name = 'identity'"));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function wrong(): iterable
+    {
+        yield 'no name' => ['workshop', ['workshop' => '']];
+        yield 'no money' => ['currency', ['currency' => 'Franken']];
+        yield 'no days' => ['days', ['days' => []]];
+        yield 'an eighth day' => ['days', ['days' => [8]]];
+        yield 'no hours' => ['shifts', ['shifts' => []]];
+        yield 'an easy password' => ['password', ['password' => 'mara quill mara']];
+        yield 'no login' => ['login', ['login' => 'm q']];
+    }
+}
