@@ -12,7 +12,8 @@ use PHPUnit\Framework\Attributes\Group;
 final class AnyScreenTest extends StoryTestCase
 {
     /** Width, height, and whether it is touched. */
-    private const SIZES = [[390, 844, true], [800, 1280, true], [1280, 800, false], [1920, 1080, false]];
+    private const SIZES = [[390, 844, true], [1280, 800, false]];
+    private const OTHER_SIZES = [[800, 1280, true], [1920, 1080, false]];
     /** How far the page is wider than its screen, and what of it can be touched though it is too small. */
     private const LOOK = <<<'JS'
         const [width, touched] = arguments
@@ -32,7 +33,23 @@ final class AnyScreenTest extends StoryTestCase
         JS;
 
     #[DataProvider('rooms')]
-    public function testEveryPageFitsEveryScreenAndEveryTargetAFinger(string ...$paths): void
+    public function testEveryPageFitsAPhoneAndABenchAndEveryTargetAFinger(string ...$paths): void
+    {
+        $this->everyPageFits(self::SIZES, $paths);
+    }
+
+    #[DataProvider('rooms')]
+    #[Group('long')]
+    public function testEveryPageFitsAnUprightTabletAndALargeScreen(string ...$paths): void
+    {
+        $this->everyPageFits(self::OTHER_SIZES, $paths);
+    }
+
+    /**
+     * @param list<array{int, int, bool}> $sizes
+     * @param array<string>               $paths
+     */
+    private function everyPageFits(array $sizes, array $paths): void
     {
         $this->signIn('ida');
         $ids = $this->driver->executeAsyncScript(<<<'JS'
@@ -49,7 +66,7 @@ final class AnyScreenTest extends StoryTestCase
             $this->go(strtr($path, array_map(static fn (mixed $id): string => \is_int($id) ? (string) $id : '', $ids)));
             $this->see('main h1, main h2, main [aria-label]');
             $this->driver->executeAsyncScript('setTimeout(arguments[0], 700)');
-            foreach (self::SIZES as [$width, $height, $touched]) {
+            foreach ($sizes as [$width, $height, $touched]) {
                 $this->browser->size($width, $height, $touched);
                 $this->painted();
                 $seen = $this->driver->executeScript(self::LOOK, [$width, $touched]);
@@ -65,18 +82,17 @@ final class AnyScreenTest extends StoryTestCase
     /** @return iterable<string, list<string>> */
     public static function rooms(): iterable
     {
-        yield 'the shelf' => ['/shelf', '/shelf?product=45', '/shelf/order', '/shelf/count', '/shelf/list', '/lots/12', '/pieces/PIECE/products'];
-        yield 'offers' => ['/pieces/PIECE/offer', '/tickets/TICKET/invoice', '/invoices', '/prices', '/figures'];
-        yield 'the bench, a piece, its plan' => [
-            '/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure',
+        yield 'the bench, a piece, the counter, papers' => [
+            '/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure', '/counter', '/counter/new',
+            '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving', '/pieces/PIECE/card',
+            '/tickets/TICKET/label', '/tickets/TICKET/paper', '/pots/1/label', '/day', '/pieces/PIECE/offer', '/tickets/TICKET/invoice',
         ];
-        yield 'the counter' => [
-            '/counter', '/counter/new', '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving',
+        yield 'the other rooms' => [
+            '/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop', '/people', '/own', '/shelf',
+            '/shelf?product=45', '/shelf/order', '/shelf/count', '/shelf/list', '/lots/12', '/pieces/PIECE/products', '/invoices', '/prices', '/figures',
+            '/owners', '/owners/1', '/pieces/PIECE/passport', '/passports/1', '/passports/1/care-card', '/comes-back', '/season', '/messages',
+            '/messages/letters', '/jobs?find=boots',
         ];
-        yield 'papers' => ['/pieces/PIECE/card', '/tickets/TICKET/label', '/tickets/TICKET/paper', '/pots/1/label', '/day'];
-        yield 'the other rooms' => ['/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop', '/people', '/own'];
-        yield 'owners and passports' => ['/owners', '/owners/1', '/pieces/PIECE/passport', '/passports/1', '/passports/1/care-card', '/comes-back'];
-        yield 'messages and what the ledger answers' => ['/season', '/messages', '/messages/letters', '/jobs?find=boots'];
     }
 
     public function testASmallDrawingIsMadeLargerSoThatOnePartIsHit(): void

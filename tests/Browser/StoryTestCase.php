@@ -35,6 +35,9 @@ abstract class StoryTestCase extends TestCase
         return still ? found : null
         JS;
 
+    /** One for all stories of a process: to open another takes longer than some of them. */
+    private static ?Browser $open = null;
+
     protected Browser $browser;
     protected RemoteWebDriver $driver;
     protected WorkshopClock $clock;
@@ -46,7 +49,8 @@ abstract class StoryTestCase extends TestCase
         $this->clock = new WorkshopClock(\dirname(__DIR__, 2).'/var/'.(getenv('BROWSER_CLOCK') ?: 'browser-clock'), true);
         $this->clock->set(new \DateTimeImmutable($begins, new \DateTimeZone(self::told('WORKSHOP_TIMEZONE'))));
         DemoDatabase::restore($database, $template);
-        $this->browser = Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
+        self::$open?->forget($this->address);
+        $this->browser = self::$open ??= Browser::open((int) (getenv('DRIVER_PORT') ?: 9715));
         $this->driver = $this->browser->driver;
     }
 
@@ -55,8 +59,10 @@ abstract class StoryTestCase extends TestCase
         if (!$this->status()->isSuccess()) {
             @mkdir(\dirname(__DIR__, 2).'/var/browser', recursive: true);
             $this->driver->takeScreenshot(\dirname(__DIR__, 2).'/var/browser/'.$this->name().'.png');
+            // Nothing of what went wrong is handed to the next.
+            $this->browser->close();
+            self::$open = null;
         }
-        $this->browser->close();
     }
 
     /** Goes to a page once what was done on this one is done. */

@@ -45,9 +45,26 @@ final class Browser
             }
         }
         $browser = new self($driver, $process, $folder);
+        register_shutdown_function($browser->close(...));
         $browser->size($width, $height);
 
         return $browser;
+    }
+
+    /** As it came: nothing is known of where it was, the line is up, nobody is signed in. */
+    public function forget(string $address): void
+    {
+        $this->driver->get('about:blank');
+        foreach ([
+            'Network.enable' => [],
+            'Network.emulateNetworkConditions' => ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+            'Network.clearBrowserCookies' => [], 'Storage.clearDataForOrigin' => ['origin' => $address, 'storageTypes' => 'all'],
+            'Emulation.setEmulatedMedia' => ['media' => '', 'features' => []], 'Emulation.setCPUThrottlingRate' => ['rate' => 1],
+        ] as $command => $params) {
+            $this->devTools($command, $params);
+        }
+        $this->driver->manage()->getLog('browser');
+        $this->size(1280, 800);
     }
 
     /** Another device: how large its screen is, and whether it is touched. */
@@ -71,6 +88,9 @@ final class Browser
 
     public function close(): void
     {
+        if (!$this->process->isRunning()) {
+            return;
+        }
         try {
             $this->driver->quit();
         } finally {
