@@ -26,6 +26,9 @@ final class Version20261201100000 extends AbstractMigration
             .'ADD pin_hash VARCHAR(255) DEFAULT NULL, ADD pin_tries INT DEFAULT 0 NOT NULL, ADD second_factor VARCHAR(64) DEFAULT NULL, '
             .'ADD second_factor_step INT DEFAULT 0 NOT NULL, ADD left_on DATE DEFAULT NULL');
         $this->addSql('ALTER TABLE person ALTER pin_tries DROP DEFAULT, ALTER second_factor_step DROP DEFAULT');
+        $this->addSql('CREATE TABLE backup_made (id INT AUTO_INCREMENT NOT NULL, rehearsed_at DATETIME DEFAULT NULL, at DATETIME NOT NULL, '
+            .'file VARCHAR(120) NOT NULL, bytes BIGINT NOT NULL, failure VARCHAR(500) DEFAULT NULL, INDEX IDX_654EF3D6A57FD3C (at), '
+            .'PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         // Made anew in the background, and before a search.
         $this->addSql('DELETE FROM piece_text');
         $this->addSql('DROP INDEX IDX_3FE39C9E6A57FD3C ON piece_text');
@@ -37,6 +40,7 @@ final class Version20261201100000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
+        $this->addSql('DROP TABLE backup_made');
         $this->addSql('DROP INDEX IDX_64272A69C40FCFA83BAE0AA7 ON ledger_entry');
         $this->addSql('DELETE FROM piece_mark');
         $this->addSql('ALTER TABLE piece_mark DROP at');

@@ -114,6 +114,7 @@ final readonly class BenchReader
             brushChanges: $ahead->changes,
             lastAct: $crew->lastAct,
             replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
+            notBackedUpSince: $crew->notBackedUpSince,
         );
     }
 

@@ -35,6 +35,8 @@ final readonly class BenchView
         public ?LastActView $lastAct = null,
         /** since when nobody looks for a better order; null while somebody does */
         public ?string $replanningStillSince = null,
+        /** since when nothing has been backed up, once that is more than two days; null in the demo */
+        public ?string $notBackedUpSince = null,
     ) {
     }
 }

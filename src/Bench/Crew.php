@@ -18,6 +18,8 @@ final readonly class Crew
         public array $hours,
         /** what whoever looks did last and may take back */
         public ?LastActView $lastAct,
+        /** since when nothing has been backed up, once that is too long */
+        public ?string $notBackedUpSince = null,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace KindHeel\App\Bench;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
+use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Settings\WorkingHours;
@@ -15,8 +16,9 @@ use KindHeel\Core\Schedule\Calendar\Hours;
 final readonly class CrewReader
 {
     private const TAKE_BACK_HOURS = 4;
+    private const BACKED_UP_HOURS = 48;
 
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private WorkshopClock $clock)
     {
     }
 
@@ -25,7 +27,7 @@ final readonly class CrewReader
     {
         $date = $day->format('Y-m-d');
         $names = $hours = [];
-        $last = null;
+        $last = $backedUp = null;
         foreach (Row::all(
             $this->connection,
             'SELECT w.id, w.name, w.week, (SELECT o.shifts FROM other_day o WHERE o.day = ? AND (o.person_id IS NULL OR o.person_id = w.id)
@@ -34,9 +36,12 @@ final readonly class CrewReader
                 FROM step_act a JOIN plan_step s ON s.id = a.step_id JOIN piece p ON p.id = s.piece_id
                 WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
                 AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
-             ) END AS last FROM person w WHERE '.WorkingHours::HANDS.' ORDER BY w.id = ? DESC, w.id',
+             ) END AS last,
+             (SELECT COALESCE(MAX(b.at), (SELECT MIN(t.opened_at) FROM ticket t)) FROM backup_made b WHERE b.failure IS NULL) AS backed_up
+             FROM person w WHERE '.WorkingHours::HANDS.' ORDER BY w.id = ? DESC, w.id',
             [$date, $person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
         ) as $row) {
+            $backedUp = $row->textOrNull('backed_up');
             $names[$row->int('id')] = $row->text('name');
             $hours[$row->int('id')] = new Hours(
                 array_map(WorkingHours::shifts(...), WorkingHours::week($row->json('week'))),
@@ -53,6 +58,14 @@ final readonly class CrewReader
             );
         }
 
-        return new Crew($names, $hours, $last);
+        return new Crew($names, $hours, $last, $this->tooOld($backedUp));
+    }
+
+    /** @return string|null since when nothing has been backed up, once that is too long; the demo has nothing to lose */
+    private function tooOld(?string $backedUp): ?string
+    {
+        $isOld = null !== $backedUp && strtotime($backedUp.' UTC') < time() - self::BACKED_UP_HOURS * 3600;
+
+        return $isOld && !$this->clock->isDemo() ? Iso::always($backedUp) : null;
     }
 }

@@ -83,7 +83,8 @@ final class AnyScreenTest extends StoryTestCase
     public static function rooms(): iterable
     {
         yield 'the bench, a piece, the counter, papers' => [
-            '/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure', '/counter', '/counter/new',
+            '/bench', '/pieces/PIECE', '/pieces/PIECE/plan', '/pieces/PIECE/owner', '/pieces/PIECE/pictures', '/pieces/PIECE/measure', '/counter',
+            '/counter/new',
             '/tickets/TICKET/promise', '/tickets/TICKET/correct', '/tickets/TICKET/add', '/tickets/READY/leaving', '/pieces/PIECE/card',
             '/tickets/TICKET/label', '/tickets/TICKET/paper', '/pots/1/label', '/day', '/pieces/PIECE/offer', '/tickets/TICKET/invoice',
         ];

@@ -162,5 +162,5 @@ export const reading = (more: Partial<ReadingView> = {}): ReadingView => ({
 
 export const bench = (more: Partial<BenchView> = {}): BenchView => ({
   now: at(0), air: [], calls: [], rack: [], tapes: [], threads: [], dayFrom: at(-60), dayUntil: at(480), late: [], unplanned: [], brushChanges: 0,
-  lastAct: null, replanningStillSince: null, ...more,
+  lastAct: null, replanningStillSince: null, notBackedUpSince: null, ...more,
 })

@@ -135,6 +135,7 @@ export interface BenchView {
   readonly brushChanges: number;
   readonly lastAct: LastActView | null;
   readonly replanningStillSince: string | null;
+  readonly notBackedUpSince: string | null;
 }
 
 export interface BlockView {

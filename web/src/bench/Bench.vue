@@ -222,6 +222,9 @@ useKeys((event) => {
         <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">{{
           t('bench.Bench.rePlanningStandsStillSince', [when(bench.replanningStillSince, now)])
         }}</p>
+        <p v-if="bench?.notBackedUpSince" class="caution my-2" role="status">{{
+          t('bench.Bench.nothingHasBeenBackedUp', [when(bench.notBackedUpSince, now)])
+        }}</p>
         <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
         <LatePieces v-if="bench" :late="bench.late" :now="now" />
         <AlarmBar

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Backup;
+
+use Doctrine\DBAL\Connection;
+use KindHeel\App\Clock\WorkshopClock;
+use KindHeel\App\Database\Row;
+use KindHeel\App\Running\Chore;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/** In the small hours a backup is made by itself, once there is a key; the demo has nothing to lose. */
+final readonly class NightlyBackup implements Chore
+{
+    private const FROM = 2;
+    private const UNTIL = 5;
+    private const AGAIN_HOURS = 12;
+    private const LONGEST_S = 3600;
+
+    public function __construct(
+        private Connection $connection,
+        private BackupKey $key,
+        private WorkshopClock $demo,
+        private string $workshopTimezone,
+        private string $projectDir,
+    ) {
+    }
+
+    public function round(): void
+    {
+        $now = new \DateTimeImmutable('now', new \DateTimeZone($this->workshopTimezone));
+        if ($this->isDue($now)) {
+            // A process of its own: what it takes of memory goes with it.
+            (new Process([(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console', 'backup:make'], timeout: self::LONGEST_S))->run();
+        }
+    }
+
+    /** @param \DateTimeImmutable $now in the workshop's zone */
+    public function isDue(\DateTimeImmutable $now): bool
+    {
+        $hour = (int) $now->format('G');
+        if ($this->demo->isDemo() || $hour < self::FROM || $hour >= self::UNTIL || !$this->key->exists()) {
+            return false;
+        }
+
+        return null === Row::first(
+            $this->connection,
+            'SELECT id FROM backup_made WHERE failure IS NULL AND at > UTC_TIMESTAMP() - INTERVAL '.self::AGAIN_HOURS.' HOUR LIMIT 1',
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\App\Backup;
+
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Tools\DsnParser;
+use Symfony\Component\Filesystem\Filesystem;
+
+/** Brings a backup back beside what is there, and holds it against what was written down when it was made: every row of every table, every file. */
+final readonly class Rehearsal
+{
+    private const BESIDE = 'kindheel_rehearsal';
+
+    public function __construct(private Backups $backups, private string $backupDir)
+    {
+    }
+
+    /**
+     * @param string $url of a database on the server, by somebody who may make another beside it
+     *
+     * @return array{at: string, tables: int, rows: int, files: int, bytes: int}
+     *
+     * @throws \RuntimeException that says what is not as it was
+     */
+    public function of(string $path, string $url): array
+    {
+        $folder = $this->backupDir.'/.rehearsal-'.bin2hex(random_bytes(4));
+        $server = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
+        $beside = (new DatabaseDump($url))->of(self::BESIDE);
+        try {
+            $manifest = $this->backups->unpack($path, $folder);
+            $server->executeStatement('DROP DATABASE IF EXISTS '.self::BESIDE);
+            $server->executeStatement('CREATE DATABASE '.self::BESIDE.' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
+            $beside->fill($folder.'/database.sql.gz');
+            $found = $beside->take(null);
+            foreach ($manifest->tables as $table => $was) {
+                if ($was !== ($found[$table] ?? null)) {
+                    $back = $found[$table]['rows'] ?? 0;
+                    throw new \RuntimeException(\sprintf('The table %s is not as it was: %d rows, %d came back.', $table, $was['rows'], $back));
+                }
+            }
+
+            return [
+                'at' => $manifest->at, 'tables' => \count($found), 'rows' => array_sum(array_column($found, 'rows')), 'files' => \count($manifest->files) - 1,
+                'bytes' => (int) filesize($path),
+            ];
+        } finally {
+            $server->executeStatement('DROP DATABASE IF EXISTS '.self::BESIDE);
+            (new Filesystem())->remove($folder);
+        }
+    }
+}
