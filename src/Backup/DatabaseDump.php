@@ -18,7 +18,7 @@ final class DatabaseDump
     ];
 
     /** @param string $url as Doctrine takes it */
-    public function __construct(private readonly string $url)
+    public function __construct(public readonly string $url)
     {
     }
 

@@ -18,13 +18,14 @@ final readonly class Rehearsal
     }
 
     /**
-     * @param string $url of a database on the server, by somebody who may make another beside it
+     * @param string                        $url  of a database on the server, by somebody who may make another beside it
+     * @param (\Closure(string): void)|null $then what else is tried on the copy, by its address, before it goes
      *
      * @return array{at: string, tables: int, rows: int, files: int, bytes: int}
      *
      * @throws \RuntimeException that says what is not as it was
      */
-    public function of(string $path, string $url): array
+    public function of(string $path, string $url, ?\Closure $then = null): array
     {
         $folder = $this->backupDir.'/.rehearsal-'.bin2hex(random_bytes(4));
         $server = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
@@ -41,6 +42,8 @@ final readonly class Rehearsal
                     throw new \RuntimeException(\sprintf('The table %s is not as it was: %d rows, %d came back.', $table, $was['rows'], $back));
                 }
             }
+
+            null === $then || $then($beside->url);
 
             return [
                 'at' => $manifest->at, 'tables' => \count($found), 'rows' => array_sum(array_column($found, 'rows')), 'files' => \count($manifest->files) - 1,

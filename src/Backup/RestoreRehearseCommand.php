@@ -9,11 +9,13 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
 
 #[AsCommand('restore:rehearse', 'Brings a backup back beside the workshop and holds every row and file against what was written down when it was made.')]
 final readonly class RestoreRehearseCommand
 {
-    public function __construct(private Backups $backups, private Rehearsal $rehearsal, private string $databaseUrl)
+    public function __construct(private Backups $backups, private Rehearsal $rehearsal, private string $databaseUrl, private string $projectDir)
     {
     }
 
@@ -25,11 +27,13 @@ final readonly class RestoreRehearseCommand
         ?string $at = null,
         #[Option('Of the database, by somebody who may make another beside it; without it the application’s own.')]
         ?string $url = null,
+        #[Option('Then try the tables of this version on the copy.')]
+        bool $migrate = false,
     ): int {
         $began = microtime(true);
         try {
             $path = $file ?? $this->backups->of(new \DateTimeImmutable($at ?? 'now'));
-            $found = $this->rehearsal->of($path, $url ?? $this->databaseUrl);
+            $found = $this->rehearsal->of($path, $url ?? $this->databaseUrl, $migrate ? $this->migrate(...) : null);
         } catch (\Exception $error) {
             $io->error($error->getMessage());
 
@@ -37,7 +41,8 @@ final readonly class RestoreRehearseCommand
         }
         $this->backups->rehearsed($path);
         $io->writeln(\sprintf(
-            '%s came back whole: %d rows in %d tables, %d pictures and sheets, as they were on %s; in %.0f s.',
+            '%s came back whole: %d rows in %d tables, %d pictures and sheets, as they were on %s; in %.0f s.'
+                .($migrate ? ' The tables of this version take it.' : ''),
             $path,
             $found['rows'],
             $found['tables'],
@@ -47,5 +52,19 @@ final readonly class RestoreRehearseCommand
         ));
 
         return Command::SUCCESS;
+    }
+
+    private function migrate(string $url): void
+    {
+        $console = [(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console'];
+        $migrate = new Process(
+            [...$console, 'doctrine:migrations:migrate', '--no-interaction', '--allow-no-migration'],
+            env: ['DATABASE_URL' => $url],
+            timeout: null,
+        );
+        $migrate->run();
+        if (!$migrate->isSuccessful()) {
+            throw new \RuntimeException('The tables of this version do not take it: '.trim($migrate->getErrorOutput().$migrate->getOutput()));
+        }
     }
 }

@@ -153,8 +153,9 @@ final class BackupTest extends ApiTestCase
         self::assertStringContainsString('Keep a copy', $this->console('backup:key')->getDisplay());
         self::assertStringContainsString('.backup, ', $this->console('backup:make')->getDisplay());
         self::assertStringContainsString('MB', $this->console('backup:list')->getDisplay());
-        $rehearsed = $this->console('restore:rehearse', ['--url' => $this->asRoot()]);
+        $rehearsed = $this->console('restore:rehearse', ['--url' => $this->asRoot(), '--migrate' => true]);
         self::assertStringContainsString('came back whole', $rehearsed->getDisplay());
+        self::assertStringContainsString('this version take it', (string) preg_replace('/\s+/', ' ', $rehearsed->getDisplay()));
         self::assertSame(1, $this->connection()->fetchOne('SELECT COUNT(*) FROM backup_made WHERE rehearsed_at IS NOT NULL'));
         self::assertSame(1, $this->console('restore:rehearse', ['file' => '/nowhere'])->getStatusCode());
         self::assertSame(1, $this->console('restore:take', [], ['no'])->getStatusCode());
