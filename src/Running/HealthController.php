@@ -14,6 +14,14 @@ final readonly class HealthController
     {
     }
 
+    /** Whether it lives at all, whatever stands behind it. */
+    #[Route('/health/live', methods: ['GET'], priority: 10, stateless: true)]
+    public function live(): JsonResponse
+    {
+        return new JsonResponse(['status' => 'ok'], headers: ['Cache-Control' => 'no-store']);
+    }
+
+    /** Whether it is ready to work. */
     #[Route('/health', name: 'health', methods: ['GET'], priority: 10, stateless: true)]
     public function show(): JsonResponse
     {

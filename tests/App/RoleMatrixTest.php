@@ -26,6 +26,7 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/begin' => self::ANYBODY,
         'GET /api/words' => self::ANYBODY,
         'GET /health' => self::ANYBODY,
+        'GET /health/live' => self::ANYBODY,
         'GET /{path}' => self::ANYBODY,
         'GET /calendar/{secret}.ics' => self::ANYBODY,
         // the bench: whoever has hands

@@ -20,6 +20,8 @@ use KindHeel\App\Staff\StaffView;
 use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Text\FieldError;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
 
 /** People come and go, forget their password, share a tablet; and what matters asks for the password once more. */
 final class StaffTest extends ApiTestCase
@@ -78,6 +80,16 @@ final class StaffTest extends ApiTestCase
         $this->refused(401, 'GET', '/api/bench');
         self::assertSame(401, $this->signIn('tomas'), 'the forgotten one opens no more');
         self::assertSame(200, $this->signIn('tomas', $given->word ?? ''));
+    }
+
+    public function testAnOwnerWhoIsAloneIsGivenAWordAtTheConsole(): void
+    {
+        $tester = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('people:word'));
+        $tester->execute(['login' => 'IDA']);
+        self::assertSame(1, preg_match('/[a-z2-9]{4}-[a-z2-9]{4}-[a-z2-9]{4}/', $tester->getDisplay(), $word));
+        self::assertSame(401, $this->signIn('ida'));
+        self::assertSame(200, $this->signIn('ida', $word[0] ?? ''));
+        self::assertSame(1, $tester->execute(['login' => 'nobody']));
     }
 
     public function testWhoLeavesSignsInNoMoreButTheirPastStays(): void
