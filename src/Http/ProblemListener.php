@@ -10,6 +10,7 @@ use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
+use KindHeel\App\Database\Logged;
 use KindHeel\Core\Text\FieldError;
 use KindHeel\Core\Text\NotNow;
 use Psr\Log\LoggerInterface;
@@ -95,7 +96,7 @@ final readonly class ProblemListener
 
     private function fault(\Throwable $error): JsonResponse
     {
-        $this->logger->error('A fault: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
+        $this->logger->error('A fault: {message}', Logged::of($error));
 
         return ProblemDocument::response(500, 'Something went wrong on our side. What was stored is safe; try again.');
     }

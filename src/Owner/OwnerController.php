@@ -8,6 +8,7 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\App\People\PasswordAsked;
 use KindHeel\App\Shelf\CsvTable;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -95,6 +96,7 @@ final readonly class OwnerController
     #[IsGranted('ROLE_OWNER')]
     public function erase(int $id, #[CurrentUser] Member $member): JsonResponse
     {
+        PasswordAsked::unlessSure($member);
         $digests = [];
         $answer = $this->once->answer(
             function () use ($id, $member, &$digests): void {

@@ -6,6 +6,7 @@ namespace KindHeel\App\Running;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\Persistence\ManagerRegistry;
+use KindHeel\App\Database\Logged;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpKernel\DependencyInjection\ServicesResetterInterface;
@@ -41,7 +42,7 @@ final readonly class WorkLoop
                 if ($once) {
                     throw $error;
                 }
-                $this->logger->warning('{process}: a round failed, the next one tries again: {why}', ['process' => $process, 'why' => $error->getMessage()]);
+                $this->logger->warning('{process}: a round failed, the next one tries again: {why}', ['process' => $process, 'why' => Logged::why($error)]);
                 $this->connection->close();
                 // A manager that a failure has closed stays closed; clearing it alone would not open it.
                 $this->registry->resetManager();

@@ -14,6 +14,7 @@ use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Http\ProblemListener;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Psr\Log\LoggerInterface;
 use Psr\Log\NullLogger;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -48,6 +49,28 @@ final class ProblemListenerTest extends TestCase
         self::assertIsString($said['detail'] ?? null);
         self::assertStringContainsString($words, $said['detail']);
         self::assertStringNotContainsString('said the driver', $said['detail'], 'nothing of the inside');
+    }
+
+    public function testNothingThatWasToBeWrittenComesIntoTheLog(): void
+    {
+        $lines = [];
+        $logger = $this->createStub(LoggerInterface::class);
+        $logger->method('error')->willReturnCallback(static function (string $message, array $context) use (&$lines): void {
+            $lines[] = $message.' '.json_encode($context, \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        });
+        $event = fn (\Throwable $error): ExceptionEvent => new ExceptionEvent(
+            $this->createStub(HttpKernelInterface::class),
+            Request::create('/api/bench'),
+            HttpKernelInterface::MAIN_REQUEST,
+            $error,
+        );
+        (new ProblemListener($logger))($event(new DriverException(self::driver(1406), null)));
+        (new ProblemListener($logger))($event(new \LogicException('outside', 0, new DriverException(self::driver(1406), null))));
+        (new ProblemListener($logger))($event(new \LogicException('one of ours')));
+        self::assertStringNotContainsString('said the driver', implode("\n", $lines));
+        self::assertStringContainsString('1406', $lines[0] ?? '');
+        self::assertStringContainsString('1406', $lines[1] ?? '');
+        self::assertStringContainsString('one of ours', $lines[2] ?? '');
     }
 
     private static function driver(int $code): AbstractException

@@ -337,6 +337,8 @@ final class StaffTest extends ApiTestCase
         yield 'what everybody takes' => ['Password12345', false];
         yield 'the same twice' => ['letmeinletmein', false];
         yield 'a row of keys' => ['qwertyuiop123', false];
+        yield 'on every list' => ['1qaz2wsx3edc4rfv', false];
+        yield 'on every list, with a year' => ['Sunshine2026!!', false];
         yield 'digits' => ['492058371645', false];
         yield 'their names' => ['mara-quill-mara', false];
         yield 'the demo’s' => ['lantern-tomas-x', false];
