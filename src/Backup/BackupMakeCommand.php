@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Backup;
 
 use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
@@ -15,8 +16,16 @@ final readonly class BackupMakeCommand
     {
     }
 
-    public function __invoke(SymfonyStyle $io): int
-    {
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Option('Only when the last good one is half a day old.')]
+        bool $due = false,
+    ): int {
+        if ($due && $this->backups->hasGoodOneOf(NightlyBackup::AGAIN_HOURS)) {
+            $io->writeln('There is one of the last hours.');
+
+            return Command::SUCCESS;
+        }
         $began = microtime(true);
         try {
             $path = $this->backups->make();

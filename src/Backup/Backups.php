@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Backup;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception as DatabaseError;
 use KindHeel\App\Clock\Iso;
+use KindHeel\App\Database\Logged;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Files\NoRoom;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Filesystem\Filesystem;
@@ -18,7 +21,8 @@ final readonly class Backups
 {
     public const ENDING = '.backup';
     private const NAME = 'kindheel-%s'.self::ENDING;
-    private const DATE = 'Ymd\THis\Z';
+    /** To the millisecond: two of a second do not meet. */
+    private const DATE = 'Ymd\THisv\Z';
     private const LONGEST_FAILURE = 500;
 
     public function __construct(
@@ -50,11 +54,24 @@ final readonly class Backups
 
             return $path;
         } catch (\Throwable $error) {
-            $this->written($at, $file, 0, $error->getMessage());
-            $this->logger->error('The backup failed: {why}', ['why' => $error->getMessage()]);
+            $this->logger->error('The backup failed: {why}', ['why' => Logged::why($error)]);
+            try {
+                $this->written($at, $file, 0, Logged::why($error));
+            } catch (DatabaseError) {
+                // Where the database is what failed, the log alone says so.
+            }
 
             throw $error;
         }
+    }
+
+    public function hasGoodOneOf(int $hours): bool
+    {
+        return null !== Row::first(
+            $this->connection,
+            'SELECT id FROM backup_made WHERE failure IS NULL AND at > UTC_TIMESTAMP() - INTERVAL ? HOUR LIMIT 1',
+            [$hours],
+        );
     }
 
     /** @return array<string, \DateTimeImmutable> when each was made, by path, the newest first */
@@ -62,7 +79,7 @@ final readonly class Backups
     {
         $found = [];
         foreach (glob($this->backupDir.'/*'.self::ENDING) ?: [] as $path) {
-            $said = 1 === preg_match('/(\d{8}T\d{6}Z)\.backup$/', $path, $m) ? $m[1] : '';
+            $said = 1 === preg_match('/(\d{8}T\d{9}Z)\.backup$/', $path, $m) ? $m[1] : '';
             $at = \DateTimeImmutable::createFromFormat(self::DATE, $said, new \DateTimeZone('UTC'));
             if (false !== $at) {
                 $found[$path] = $at;
@@ -115,7 +132,6 @@ final readonly class Backups
         return $manifest;
     }
 
-    /** What was not good for two days is said at the bench. */
     public function rehearsed(string $path): void
     {
         $this->connection->executeStatement('UPDATE backup_made SET rehearsed_at = UTC_TIMESTAMP() WHERE file = ?', [basename($path)]);
@@ -127,7 +143,10 @@ final readonly class Backups
         $files->mkdir($this->backupDir, 0o700);
         $key = $this->key->bytes();
         $beside = $this->backupDir.'/'.$file.'.part';
-        $folder = $this->backupDir.'/.'.$file.'.part';
+        // What is not closed yet lies with the workshop itself, never where backups do.
+        $folder = $this->runDir.'/'.$file.'.part';
+        // One that was cut off left this behind; nobody else is at it.
+        $files->remove([...glob($this->runDir.'/*'.self::ENDING.'.part') ?: [], ...glob($this->backupDir.'/*'.self::ENDING.'.part') ?: []]);
         try {
             $files->mkdir($folder, 0o700);
             $to = @fopen($folder.'/database.sql.gz', 'x') ?: throw new NoRoom();

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Backup;
 
-/** Which backups are kept: the last of each of so many days, weeks and months, and always the newest. */
+/**
+ * Which backups are kept: all of the last two days, as one made after a mistake does not take the place of the one before it; then the last of each of so
+ * many days, weeks and months.
+ */
 final class Generations
 {
+    public const ALL_HOURS = 48;
     public const DAYS = 14;
     public const WEEKS = 8;
     public const MONTHS = 24;
@@ -19,7 +23,8 @@ final class Generations
     public static function go(array $made): array
     {
         usort($made, static fn (\DateTimeImmutable $a, \DateTimeImmutable $b): int => $b <=> $a);
-        $kept = [];
+        $lately = ($made[0] ?? new \DateTimeImmutable())->modify(\sprintf('-%d hours', self::ALL_HOURS));
+        $kept = array_filter($made, static fn (\DateTimeImmutable $at): bool => $at >= $lately);
         foreach (['Y-m-d' => self::DAYS, 'o-W' => self::WEEKS, 'Y-m' => self::MONTHS] as $of => $many) {
             $last = [];
             foreach ($made as $i => $at) {

@@ -16,12 +16,13 @@ final readonly class NightlyBackup implements Chore
 {
     private const FROM = 2;
     private const UNTIL = 5;
-    private const AGAIN_HOURS = 12;
+    public const AGAIN_HOURS = 12;
     private const LONGEST_S = 3600;
 
     public function __construct(
         private Connection $connection,
         private BackupKey $key,
+        private Backups $backups,
         private WorkshopClock $demo,
         private string $workshopTimezone,
         private string $projectDir,
@@ -45,9 +46,8 @@ final readonly class NightlyBackup implements Chore
             return false;
         }
 
-        return null === Row::first(
-            $this->connection,
-            'SELECT id FROM backup_made WHERE failure IS NULL AND at > UTC_TIMESTAMP() - INTERVAL '.self::AGAIN_HOURS.' HOUR LIMIT 1',
-        );
+        // One that failed is not tried again in every round.
+        return !$this->backups->hasGoodOneOf(self::AGAIN_HOURS)
+            && null === Row::first($this->connection, 'SELECT id FROM backup_made WHERE at > UTC_TIMESTAMP() - INTERVAL 30 MINUTE LIMIT 1');
     }
 }

@@ -13,7 +13,7 @@ final readonly class Rehearsal
 {
     private const BESIDE = 'kindheel_rehearsal';
 
-    public function __construct(private Backups $backups, private string $backupDir)
+    public function __construct(private Backups $backups, private string $runDir)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Rehearsal
      */
     public function of(string $path, string $url, ?\Closure $then = null): array
     {
-        $folder = $this->backupDir.'/.rehearsal-'.bin2hex(random_bytes(4));
+        $folder = $this->runDir.'/rehearsal-'.bin2hex(random_bytes(4));
         $server = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
         $beside = (new DatabaseDump($url))->of(self::BESIDE);
         try {

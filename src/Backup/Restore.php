@@ -8,24 +8,31 @@ use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Tools\DsnParser;
 use Symfony\Component\Filesystem\Filesystem;
 
-/** Brings a backup back in place of what is there. */
+/** Brings a backup back in place of what is there, of which a backup is made first: a restore that was a mistake can be taken back. */
 final readonly class Restore
 {
-    public function __construct(private Backups $backups, private string $backupDir, private string $picturesDir)
+    public function __construct(private Backups $backups, private string $runDir, private string $picturesDir)
     {
     }
 
     /**
-     * @param string $url of the database, by somebody who may lay out its tables
+     * @param string $url    of the database, by somebody who may lay out its tables
+     * @param bool   $anyway though what is there cannot be backed up
      *
-     * @throws \RuntimeException when the backup is not whole; then nothing was touched
+     * @throws \RuntimeException when the backup is not whole, or what is there could not be backed up; then nothing was touched
      */
-    public function take(string $path, string $url): void
+    public function take(string $path, string $url, bool $anyway = false): void
     {
-        $folder = $this->backupDir.'/.restore-'.bin2hex(random_bytes(4));
+        $folder = $this->runDir.'/restore-'.bin2hex(random_bytes(4));
         $files = new Filesystem();
         try {
             $this->backups->unpack($path, $folder);
+            try {
+                $this->backups->make();
+            } catch (\Throwable $error) {
+                $said = 'What is there now cannot be backed up first, so nothing was touched: '.$error->getMessage();
+                $anyway || throw new \RuntimeException($said, previous: $error);
+            }
             // What came after is not among what is brought back.
             $database = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
             $database->executeStatement('SET foreign_key_checks = 0');

@@ -27,13 +27,15 @@ final readonly class RestoreTakeCommand
         ?string $url = null,
         #[Option('Do not ask.')]
         bool $yes = false,
+        #[Option('Though what is there now cannot be backed up first.')]
+        bool $anyway = false,
     ): int {
         try {
             $path = $file ?? $this->backups->of(new \DateTimeImmutable($at ?? 'now'));
             if (!$yes && !$io->confirm(\sprintf('Everything that is in the workshop now goes, and %s comes in its place?', $path), false)) {
                 return Command::FAILURE;
             }
-            $this->restore->take($path, $url ?? $this->databaseUrl);
+            $this->restore->take($path, $url ?? $this->databaseUrl, $anyway);
         } catch (\Exception $error) {
             $io->error($error->getMessage());
 

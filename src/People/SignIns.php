@@ -5,22 +5,21 @@ declare(strict_types=1);
 namespace KindHeel\App\People;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Running\Chore;
 
 /**
  * Where people are signed in. It ends after a week, or when nothing was asked for during sixteen hours; what matters most asks for the password when it was
  * given more than a quarter of an hour ago. All of it by the database’s own clock: the demo’s can be put forward.
  */
-final readonly class SignIns implements Chore
+final readonly class SignIns
 {
     public const DAYS = 7;
     public const IDLE_HOURS = 16;
     public const SURE_MINUTES = 15;
     /** It is written down that somebody is still there, once in so many minutes. */
     private const SEEN_MINUTES = 10;
-    private const KEPT_DAYS = 60;
     private const SYSTEMS = ['iPad', 'iPhone', 'Android', 'Windows', 'Mac OS', 'CrOS', 'Linux'];
     private const BROWSERS = ['Firefox' => 'Firefox', 'Edg' => 'Edge', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
 
@@ -56,7 +55,11 @@ final readonly class SignIns implements Chore
             [$signIn],
         );
         if (null !== $row && $row->flag('stale')) {
-            $this->connection->executeStatement('UPDATE sign_in SET seen_at = UTC_TIMESTAMP() WHERE id = ?', [$signIn]);
+            try {
+                $this->connection->executeStatement('UPDATE sign_in SET seen_at = UTC_TIMESTAMP() WHERE id = ?', [$signIn]);
+            } catch (DriverException) {
+                // Where nothing can be written, what is there can still be read.
+            }
         }
 
         return $row;
@@ -102,11 +105,6 @@ final readonly class SignIns implements Chore
                 [$person],
             ),
         );
-    }
-
-    public function round(): void
-    {
-        $this->connection->executeStatement('DELETE FROM sign_in WHERE seen_at < UTC_TIMESTAMP() - INTERVAL '.self::KEPT_DAYS.' DAY LIMIT 500');
     }
 
     /** “Firefox on Android”: enough to know one’s own again, and no more is kept. */

@@ -35,7 +35,8 @@ final readonly class Housekeeping
         return $this->forget('remembered_answer', 'request', 'at < ?', $yesterday)
             + $this->forget('step_act', 'id', 'at < ?', $longAgo)
             + $this->forget('sign_in_failure', 'id', 'at < ?', $yesterday)
-            // Sessions live by the machine's own time, whatever the demo's is.
+            // Sessions and sign-ins live by the machine's own time, whatever the demo's is.
+            + $this->forget('sign_in', 'id', 'seen_at < ?', Iso::toRow(new \DateTimeImmutable('-60 days')))
             + $this->forget('sessions', 'sess_id', 'sess_lifetime < ?', time());
     }
 

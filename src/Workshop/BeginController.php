@@ -6,6 +6,7 @@ namespace KindHeel\App\Workshop;
 
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Members;
+use KindHeel\App\People\Passwords;
 use KindHeel\App\Security\SessionViews;
 use KindHeel\App\Security\TooManyTries;
 use KindHeel\App\Security\Tries;
@@ -24,6 +25,7 @@ final readonly class BeginController
         private Security $security,
         private Members $members,
         private SessionViews $views,
+        private Passwords $passwords,
     ) {
     }
 
@@ -40,6 +42,9 @@ final readonly class BeginController
         $done = $this->once->answer(fn () => $this->work->begin($input), view: fn (): object => $this->views->of(null));
         $this->tries->forget('begin');
 
-        return $this->security->login($this->members->loadUserByIdentifier($input->login), 'json_login') ?? $done;
+        $owner = $this->members->loadUserByIdentifier($input->login);
+
+        // Sent again later, it opens to who still has that password.
+        return $this->passwords->isRight($owner->getPassword(), $input->password) ? $this->security->login($owner, 'json_login') ?? $done : $done;
     }
 }

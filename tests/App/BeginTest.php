@@ -51,6 +51,20 @@ final class BeginTest extends ApiTestCase
         self::assertFalse($this->must(SessionView::class, 'GET', '/api/session')->empty);
     }
 
+    public function testSentAgainItOpensOnlyToWhoStillHasThatPassword(): void
+    {
+        $again = function (): ?string {
+            $this->client->getCookieJar()->clear();
+            $this->ask('POST', '/api/begin', self::MINE, ['Idempotency-Key' => 'the same']);
+
+            return $this->answered(SessionView::class)->person?->name;
+        };
+        self::assertSame(['Mara Quill', 'Mara Quill'], [$again(), $again()], 'its answer was lost');
+        $this->connection()->executeStatement('UPDATE person SET password_hash = ?', [password_hash('another one', \PASSWORD_BCRYPT, ['cost' => 4])]);
+        self::assertNull($again());
+        $this->refused(401, 'GET', '/api/bench');
+    }
+
     public function testWithoutTheWordNobodyBeginsItAndGuessingRests(): void
     {
         for ($try = 0; $try < 5; ++$try) {

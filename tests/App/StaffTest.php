@@ -8,8 +8,8 @@ use KindHeel\App\Bench\BenchView;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Role;
-use KindHeel\App\People\SignIns;
 use KindHeel\App\People\TimeCode;
+use KindHeel\App\Running\Housekeeping;
 use KindHeel\App\Security\HandsView;
 use KindHeel\App\Security\HandView;
 use KindHeel\App\Security\OwnView;
@@ -359,7 +359,7 @@ final class StaffTest extends ApiTestCase
         $this->signIn('tomas');
         $this->signIn('wren');
         $this->connection()->executeStatement('UPDATE sign_in SET seen_at = UTC_TIMESTAMP() - INTERVAL 61 DAY ORDER BY id LIMIT 1');
-        self::getContainer()->get(SignIns::class)->round();
+        self::getContainer()->get(Housekeeping::class)->round();
         self::assertSame(1, $this->rows('sign_in'));
     }
 
