@@ -3,6 +3,7 @@ import Own from '../src/people/Own.vue'
 import SignIn from '../src/people/SignIn.vue'
 import Staff from '../src/people/Staff.vue'
 import SureDialog from '../src/people/SureDialog.vue'
+import TakeOver from '../src/people/TakeOver.vue'
 import Begin from '../src/workshop/Begin.vue'
 import type { OwnView, StaffRowView, StaffView } from '../src/api/types'
 import { useSession } from '../src/session/useSession'
@@ -106,6 +107,29 @@ describe('signing in', () => {
     await settled()
     expect(acts().map((a) => [a.method, a.path, a.body])).toEqual([['DELETE', '/own/sign-ins/8', {}], ['PUT', '/own/pin', { pin: '2580' }]])
     expect(text(it)).toContain('Another number')
+  })
+})
+
+describe('a shared tablet', () => {
+  it('is taken over by a number, tapped or typed, and a wrong one is said', async () => {
+    const acts = await signedIn({
+      'GET /hands': ok({ hands: [{ id: 3, name: 'Wren' }] }), 'POST /hands': refuses(422, 'That is not their number. 4 tries are left.'),
+    })
+    const it = shown(TakeOver, { open: false })
+    await it.setProps({ open: true })
+    await settled()
+    await says(onThePage(), 'Wren').trigger('click')
+    await settled()
+    const form = onThePage().find('[role=dialog] form')
+    expect(document.activeElement).toBe(form.element)
+    await says(onThePage(), '2').trigger('click')
+    for (const key of ['5', '7', 'Backspace', '8', '0']) {
+      await form.trigger('keydown', { key })
+    }
+    await form.trigger('keydown', { key: 'Enter' })
+    await settled()
+    expect(acts().map((a) => [a.path, a.body])).toEqual([['/hands', { person: 3, pin: '2580' }]])
+    expect(onThePage().find('[role=dialog] [role=alert]').text()).toContain('4 tries are left')
   })
 })
 

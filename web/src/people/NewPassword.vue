@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { Problem } from '../api/client'
+import { useAct } from '../kit/useAct'
 import { useSession } from '../session/useSession'
 import { t } from '../words'
 
@@ -9,20 +9,10 @@ import { t } from '../words'
 const { person, setPassword, signOut } = useSession()
 const router = useRouter()
 const password = ref('')
-const problem = ref('')
-const busy = ref(false)
-const go = async (): Promise<void> => {
-  busy.value = true
-  problem.value = ''
-  try {
-    await setPassword(password.value)
-    await router.push('/bench')
-  } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
-  } finally {
-    busy.value = false
-  }
-}
+const { busy, problem, run } = useAct()
+const go = (): Promise<boolean> => run(() => setPassword(password.value), async () => {
+  await router.push('/bench')
+})
 const leave = async (): Promise<void> => {
   await signOut()
   await router.push('/sign-in')

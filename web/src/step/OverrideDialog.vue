@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
+import Over from '../kit/Over.vue'
 import { t } from '../words'
 
 /** Something is not ready. The restorer may go on with a word why; the ledger keeps it. */
@@ -14,23 +14,17 @@ watch(() => props.refusal, () => {
 </script>
 
 <template>
-  <Dialog :open="refusal !== null" class="relative z-50" @close="emit('leave')">
-    <div class="fixed inset-0 bg-surround/85" aria-hidden="true" />
-    <div class="fixed inset-0 grid place-items-center p-6">
-      <DialogPanel class="bg-paper border-4 border-ink w-full max-w-xl p-5 sm:p-8 grid gap-5">
-        <DialogTitle class="text-3xl">{{ t('step.OverrideDialog.notYet') }}</DialogTitle>
-        <p class="stop text-xl">{{ refusal?.sentence }}</p>
-        <form class="grid gap-4" @submit.prevent="emit('why', why)">
-          <label class="grid gap-1 font-semibold">{{ t('step.OverrideDialog.ifYouGoOnAll') }}
-            <input v-model="why" class="write font-normal" name="why" required>
-          </label>
-          <div class="flex gap-4">
-            <RouterLink v-if="instead" class="do grow text-center" :to="instead.to">{{ instead.label }}</RouterLink>
-            <button v-else class="do grow" type="button" @click="emit('leave')">{{ t('step.OverrideDialog.waitForIt') }}</button>
-            <button class="may" type="submit" :disabled="why.trim() === ''">{{ t('step.OverrideDialog.goOnAndNoteIt') }}</button>
-          </div>
-        </form>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <Over :open="refusal !== null" :title="t('step.OverrideDialog.notYet')" @close="emit('leave')">
+    <p class="stop text-xl">{{ refusal?.sentence }}</p>
+    <form class="grid gap-4" @submit.prevent="emit('why', why)">
+      <label class="grid gap-1 font-semibold">{{ t('step.OverrideDialog.ifYouGoOnAll') }}
+        <input v-model="why" class="write font-normal" name="why" required>
+      </label>
+      <div class="flex gap-4">
+        <RouterLink v-if="instead" class="do grow text-center" :to="instead.to">{{ instead.label }}</RouterLink>
+        <button v-else class="do grow" type="button" @click="emit('leave')">{{ t('step.OverrideDialog.waitForIt') }}</button>
+        <button class="may" type="submit" :disabled="why.trim() === ''">{{ t('step.OverrideDialog.goOnAndNoteIt') }}</button>
+      </div>
+    </form>
+  </Over>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { Problem } from '../api/client'
 import type { BeginInput } from '../api/types'
 import Silhouette from '../drawing/Silhouette.vue'
+import { useAct } from '../kit/useAct'
 import { useSession } from '../session/useSession'
 import { read } from './shifts'
 import { t } from '../words'
@@ -21,26 +21,15 @@ const word = ref('')
 const form = ref({
   workshop: '', address: '', reach: '', currency: 'EUR', days: [1, 2, 3, 4, 5], hours: '09:00–12:30\n13:15–17:30', name: '', login: '', password: '',
 })
-const errors = ref<Readonly<Record<string, string>>>({})
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, errors, run } = useAct()
 /** “Mara Quill” signs in as “mara” unless she says otherwise. */
 const guess = computed(() => form.value.name.trim().toLowerCase().split(/\s+/)[0]?.replace(/[^\p{L}\p{N}._-]/gu, '') ?? '')
-const go = async (): Promise<void> => {
-  busy.value = true
-  problem.value = ''
-  errors.value = {}
+const go = (): Promise<boolean> => {
   const { hours, login, ...rest } = form.value
   const input: BeginInput = { ...rest, login: login.trim() === '' ? guess.value : login.trim(), shifts: read(hours), word: came.value || word.value.trim() }
-  try {
-    await begin(input)
+  return run(() => begin(input), async () => {
     await router.push('/bench')
-  } catch (error) {
-    problem.value = error instanceof Problem ? error.detail : t('kit.useAct.thatDidNotWork')
-    errors.value = error instanceof Problem ? error.errors : {}
-  } finally {
-    busy.value = false
-  }
+  })
 }
 const wrong = (field: string): boolean => Object.keys(errors.value).some((f) => f === field || f.startsWith(`${field}[`))
 </script>
