@@ -54,16 +54,14 @@ final readonly class FirstOwnerCommand
     {
         $name = trim(\is_string($said) ? $said : '');
 
-        return 1 === preg_match('/^[^\p{C}]{1,80}$/u', $name) ? $name : throw new \RuntimeException('A name has 1 to 80 letters.');
+        return 1 === preg_match(Person::NAME, $name) ? $name : throw new \RuntimeException(Person::NAME_SAID);
     }
 
     private static function login(mixed $said): string
     {
         $login = mb_strtolower(trim(\is_string($said) ? $said : ''));
 
-        return 1 === preg_match('/^[\p{L}\p{N}._-]{2,40}$/u', $login)
-            ? $login
-            : throw new \RuntimeException('2 to 40 letters, digits, dots or dashes, without a space.');
+        return 1 === preg_match(Person::LOGIN, $login) ? $login : throw new \RuntimeException(Person::LOGIN_SAID);
     }
 
     private static function password(mixed $said, string $login, string $name): string

@@ -11,6 +11,11 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'person')]
 class Person
 {
+    public const NAME = '/^(?=.*\S)[^\p{C}]{1,80}$/Du';
+    public const NAME_SAID = 'A name has 1 to 80 letters.';
+    public const LOGIN = '/^[\p{L}\p{N}._-]{2,40}$/Du';
+    public const LOGIN_SAID = 'Write 2 to 40 letters, digits, dots or dashes, without a space.';
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Staff;
 
+use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -11,11 +12,11 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class PersonInput
 {
     public function __construct(
-        #[Assert\NotBlank(message: 'A name has 1 to 80 letters.')]
-        #[Assert\Regex('/^(?=.*\S)[^\p{C}]{1,80}$/Du', message: 'A name has 1 to 80 letters.')]
+        #[Assert\NotBlank(message: Person::NAME_SAID)]
+        #[Assert\Regex(Person::NAME, message: Person::NAME_SAID)]
         public string $name,
-        #[Assert\NotBlank(message: 'Write 2 to 40 letters, digits, dots or dashes, without a space.')]
-        #[Assert\Regex('/^[\p{L}\p{N}._-]{2,40}$/Du', message: 'Write 2 to 40 letters, digits, dots or dashes, without a space.')]
+        #[Assert\NotBlank(message: Person::LOGIN_SAID)]
+        #[Assert\Regex(Person::LOGIN, message: Person::LOGIN_SAID)]
         public string $login,
         public Role $role,
         /** as it was seen; 0 for somebody new */

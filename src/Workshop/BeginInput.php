@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Workshop;
 
+use KindHeel\App\People\Person;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A workshop of one’s own, as its first page asks for it. */
 final readonly class BeginInput
 {
-    private const NAME = 'A name has 1 to 80 letters.';
-    private const LOGIN = 'Write 2 to 40 letters, digits, dots or dashes, without a space.';
-
     /**
      * @param list<int>        $days   on which it is open, 1 for Monday to 7
      * @param list<ShiftInput> $shifts of each of them
@@ -20,8 +18,8 @@ final readonly class BeginInput
         /** that stood where it was started: nobody else begins it */
         #[Assert\Length(max: 80)]
         public string $word,
-        #[Assert\NotBlank(message: self::NAME)]
-        #[Assert\Length(max: 80, maxMessage: self::NAME)]
+        #[Assert\NotBlank(message: Person::NAME_SAID, normalizer: 'trim')]
+        #[Assert\Length(max: 80, maxMessage: Person::NAME_SAID)]
         public string $workshop,
         #[Assert\Length(max: 200, maxMessage: 'Keep this under {{ limit }} letters.')]
         public string $address,
@@ -36,11 +34,11 @@ final readonly class BeginInput
         public array $days,
         #[Assert\Count(min: 1, max: 4, minMessage: 'From when until when?', maxMessage: 'Four shifts a day at most.')]
         public array $shifts,
-        #[Assert\NotBlank(message: self::NAME)]
-        #[Assert\Regex('/^(?=.*\S)[^\p{C}]{1,80}$/Du', message: self::NAME)]
+        #[Assert\NotBlank(message: Person::NAME_SAID)]
+        #[Assert\Regex(Person::NAME, message: Person::NAME_SAID)]
         public string $name,
-        #[Assert\NotBlank(message: self::LOGIN)]
-        #[Assert\Regex('/^[\p{L}\p{N}._-]{2,40}$/Du', message: self::LOGIN)]
+        #[Assert\NotBlank(message: Person::LOGIN_SAID)]
+        #[Assert\Regex(Person::LOGIN, message: Person::LOGIN_SAID)]
         public string $login,
         #[Assert\Length(max: 200)]
         public string $password,

@@ -86,7 +86,7 @@ final class BeginTest extends ApiTestCase
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function wrong(): iterable
     {
-        yield 'no name' => ['workshop', ['workshop' => '']];
+        yield 'no name' => ['workshop', ['workshop' => ' ']];
         yield 'no money' => ['currency', ['currency' => 'Franken']];
         yield 'no days' => ['days', ['days' => []]];
         yield 'an eighth day' => ['days', ['days' => [8]]];

@@ -164,6 +164,7 @@ final class StaffTest extends ApiTestCase
         $new = ['name' => 'Bram', 'login' => 'bram', 'role' => 'counter'];
         self::assertSame('password-asked', $this->refused(403, 'POST', '/api/people', $new)->type);
         self::assertSame('password-asked', $this->refused(403, 'PUT', '/api/own/pin', ['pin' => '4711'])->type);
+        self::assertSame('password-asked', $this->refused(403, 'DELETE', '/api/owners/1')->type);
         self::assertSame('password', $this->refused(422, 'POST', '/api/session/sure', ['password' => 'wrong'])->errors[0]->field);
         $this->must(OwnView::class, 'POST', '/api/session/sure', ['password' => 'open sesame']);
         $this->must(StaffView::class, 'POST', '/api/people', $new, 201);
