@@ -88,6 +88,42 @@ final class DatabaseDump
         });
     }
 
+    /**
+     * Statements that the server works off while the next are made.
+     *
+     * @param \Closure(\Closure(string): void): void $statements is given what takes each, with its semicolon
+     *
+     * @throws \RuntimeException what the server says of the first that it refused; what was committed before is there
+     */
+    public function feed(\Closure $statements): void
+    {
+        $this->told(function (string $told) use ($statements): void {
+            $client = proc_open(
+                ['mariadb', '--defaults-extra-file='.$told, '--default-character-set=utf8mb4', '--max-allowed-packet=64M', $this->name()],
+                [0 => ['pipe', 'r'], 2 => ['file', $told.'.said', 'w']],
+                $pipes,
+            );
+            if (false === $client) {
+                throw new \RuntimeException('mariadb could not be begun.');
+            }
+            $error = null;
+            try {
+                $statements(static function (string $sql) use ($pipes): void {
+                    if (@fwrite($pipes[0], $sql) !== \strlen($sql)) {
+                        throw new \RuntimeException('The server takes no more.');
+                    }
+                });
+            } catch (\Throwable $error) {
+                // What the server said comes first.
+            }
+            fclose($pipes[0]);
+            if (0 !== proc_close($client)) {
+                throw new \RuntimeException(trim((string) file_get_contents($told.'.said')), previous: $error);
+            }
+            null === $error || throw $error;
+        });
+    }
+
     /** @param string $packed path of a dump, packed by gzip */
     public function fill(string $packed): void
     {

@@ -34,6 +34,10 @@ class Ticket
     #[ORM\Column]
     private bool $rush = false;
 
+    /** the workshop where that was, when it was not here */
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    private string $elsewhere = '';
+
     public function __construct(
         #[ORM\Column(length: 120)]
         private string $customer,

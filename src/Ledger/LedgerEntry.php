@@ -14,7 +14,6 @@ use KindHeel\Core\Drying\Air;
 /** One line of the ledger: written once, never changed. */
 #[ORM\Entity]
 #[ORM\Table(name: 'ledger_entry')]
-#[ORM\Index(columns: ['piece_id', 'id'])]
 #[ORM\Index(columns: ['piece_id', 'event'])]
 class LedgerEntry
 {

@@ -13,7 +13,6 @@ use KindHeel\Core\Anatomy\PartName;
 /** How the area of a part was found: the picture, the card and the outline as they were tapped. The newest of a part counts. */
 #[ORM\Entity]
 #[ORM\Table(name: 'measured_outline')]
-#[ORM\Index(columns: ['piece_id', 'id'])]
 class MeasuredOutline
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Steps;
+use KindHeel\App\People\Person;
 use KindHeel\Core\Costing\KindOfWork;
 use KindHeel\Core\Product\Phase;
 use Psr\Clock\ClockInterface;
@@ -32,7 +33,8 @@ final readonly class Figures
             $this->connection,
             'SELECT DATE_FORMAT(s.ended_at, \'%Y-%m\') AS month, s.phase, s.started_by_id, w.name, COUNT(*) AS steps, SUM(s.minutes) AS foreseen,
                     SUM('.Steps::WORKED_MINUTES.') AS taken
-                FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id WHERE s.status = \'done\' AND s.ended_at >= ?
+                FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id
+                WHERE s.status = \'done\' AND s.ended_at >= ? AND (w.login IS NULL OR w.login NOT LIKE \''.Person::ELSEWHERE.'%\')
                 GROUP BY month, s.phase, s.started_by_id, w.name ORDER BY month',
             [Iso::toRow($since)],
         ) as $row) {

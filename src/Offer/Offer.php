@@ -13,7 +13,6 @@ use KindHeel\Core\Offer\Meaning;
 /** Ways that were laid before an owner, as they were reckoned then, and which of them was taken. */
 #[ORM\Entity]
 #[ORM\Table(name: 'offer')]
-#[ORM\Index(columns: ['piece_id', 'id'])]
 class Offer
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -64,7 +64,7 @@ final readonly class YearOfWork
             $this->connection,
             "SELECT DATE_FORMAT(t.promised_at, '%Y-%m') AS month, COUNT(*) AS promised, SUM(NOT EXISTS (
                 SELECT 1 FROM piece p WHERE p.ticket_id = t.id AND p.called_off IS NULL AND (p.finished_at IS NULL OR p.finished_at > t.promised_at)
-             )) AS kept FROM ticket t WHERE t.promised = 1 AND t.promised_at >= ? AND t.promised_at < ? GROUP BY month",
+             )) AS kept FROM ticket t WHERE t.promised = 1 AND t.elsewhere = '' AND t.promised_at >= ? AND t.promised_at < ? GROUP BY month",
             [Iso::toRow($since), Iso::toRow($now)],
         ) as $row) {
             $months[$row->text('month')] = [$row->int('promised'), $row->int('kept')];
@@ -80,7 +80,7 @@ final readonly class YearOfWork
         foreach (Row::all(
             $this->connection,
             "SELECT DATE_FORMAT(t.opened_at, '%Y-%m') AS month, COUNT(*) AS back FROM piece p JOIN ticket t ON t.id = p.ticket_id
-             WHERE p.mends_id IS NOT NULL AND t.opened_at >= ? GROUP BY month",
+             WHERE p.mends_id IS NOT NULL AND t.elsewhere = '' AND t.opened_at >= ? GROUP BY month",
             [Iso::toRow($since)],
         ) as $row) {
             $months[$row->text('month')] = $row->int('back');

@@ -85,6 +85,8 @@ final readonly class OwnerController
     #[IsGranted('ROLE_OWNER')]
     public function archive(int $id, #[CurrentUser] Member $member): BinaryFileResponse
     {
+        PasswordAsked::unlessSure($member);
+
         return (new BinaryFileResponse(($this->export)($id, $this->members->person($member)), headers: [
             'Content-Type' => 'application/zip',
             'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('owner-%d.zip', $id)),

@@ -83,7 +83,7 @@ final readonly class PassportReader
     {
         $rows = Row::all(
             $this->connection,
-            'SELECT p.id, p.aim, p.collected_at, p.called_off, p.fault, p.cause, t.id AS ticket, t.opened_at, t.wish, m.opened_at AS mended,
+            'SELECT p.id, p.aim, p.collected_at, p.called_off, p.fault, p.cause, t.id AS ticket, t.opened_at, t.wish, t.elsewhere, m.opened_at AS mended,
                     '.Tag::PLACE.' AS place,
                     '.self::picture('before', 'ASC').' AS came,
                     '.self::picture('after', 'DESC').' AS went,
@@ -160,6 +160,7 @@ final readonly class PassportReader
             null === $row->textOrNull('cause') ? null : $row->enum('cause', Cause::class)->label(),
             Iso::of($row->timeOrNull('mended')),
             null !== $row->textOrNull('called_off'),
+            $row->text('elsewhere'),
         ), $rows);
     }
 

@@ -33,6 +33,8 @@ final readonly class VisitView
         public ?string $cause,
         public ?string $mended,
         public bool $calledOff,
+        /** the workshop where that was, when it was not here */
+        public string $elsewhere,
     ) {
     }
 }

@@ -11,7 +11,6 @@ use KindHeel\App\People\Person;
 /** What the owner was told and has put a name to: the sentences as they were read, and the drawn signature. */
 #[ORM\Entity]
 #[ORM\Table(name: 'agreement')]
-#[ORM\Index(columns: ['piece_id', 'id'])]
 class Agreement
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

@@ -16,6 +16,9 @@ class Person
     public const LOGIN = '/^[\p{L}\p{N}._-]{2,40}$/Du';
     public const LOGIN_SAID = 'Write 2 to 40 letters, digits, dots or dashes, without a space.';
 
+    /** So begins the login of somebody who is known by name alone, as they worked on a piece in another workshop: nobody signs in by it. */
+    public const ELSEWHERE = 'elsewhere-';
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 

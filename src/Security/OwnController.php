@@ -74,6 +74,15 @@ final readonly class OwnController
         return $this->security->login($this->members->loadUserByIdentifier($member->login), 'json_login') ?? $done;
     }
 
+    /** Asked before a file is fetched that matters: a browser that fetches it shows no dialog. */
+    #[Route('/api/session/sure', methods: ['GET'])]
+    public function isSure(#[CurrentUser] Member $member): JsonResponse
+    {
+        PasswordAsked::unlessSure($member);
+
+        return Answer::of($this->view($member));
+    }
+
     /** Before something that matters. */
     #[Route('/api/session/sure', methods: ['POST'])]
     public function sure(

@@ -7,6 +7,7 @@ namespace KindHeel\App\Staff;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
+use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\People\SignIns;
 
@@ -36,7 +37,8 @@ final readonly class StaffReader
             'SELECT p.id, p.login, p.name, p.role, p.version, p.left_on, p.one_time_until, p.second_factor IS NOT NULL AS second_factor,
                 (SELECT MAX(s.seen_at) FROM sign_in s WHERE s.person_id = p.id) AS seen_at,
                 (SELECT COUNT(*) FROM sign_in s WHERE s.person_id = p.id AND '.SignIns::GOES_ON.') AS signed_in
-             FROM person p ORDER BY p.left_on IS NOT NULL, p.name, p.id',
+             FROM person p WHERE p.login NOT LIKE ? ORDER BY p.left_on IS NOT NULL, p.name, p.id',
+            [Person::ELSEWHERE.'%'],
         )), Role::cases(), $given?->word, $given?->person);
     }
 }

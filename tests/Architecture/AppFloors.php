@@ -18,7 +18,7 @@ final class AppFloors extends Floors
             'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture', 'Shelf',
             'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
             'Drying', 'Timetable', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'Message', 'Search', 'Workshop',
-            'Staff', 'Backup', 'Bench', 'Promise', 'Demo',
+            'Staff', 'Backup', 'Archive', 'Bench', 'Promise', 'Demo',
         ];
     }
 }

@@ -93,6 +93,18 @@ export interface ApplicatorWordView {
   readonly laysDye: boolean;
 }
 
+export interface ArchiveView {
+  readonly id: number;
+  readonly askedAt: string | null;
+  readonly by: string;
+  readonly isOnItsWay: boolean;
+  readonly what: string;
+  readonly done: number;
+  readonly total: number;
+  readonly failure: string | null;
+  readonly bytes: number | null;
+}
+
 export interface BackView {
   readonly piece: number;
   readonly passport: number;
@@ -1756,6 +1768,11 @@ export interface PieceRowView {
   readonly lengthMm: number | null;
 }
 
+export interface PieceTakenView {
+  readonly passport: number;
+  readonly visits: number;
+}
+
 export interface PieceView {
   readonly id: number;
   readonly version: number;
@@ -2861,6 +2878,7 @@ export interface VisitView {
   readonly cause: string | null;
   readonly mended: string | null;
   readonly calledOff: boolean;
+  readonly elsewhere: string;
 }
 
 export interface WaitsView {
