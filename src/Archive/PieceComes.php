@@ -220,7 +220,7 @@ final class PieceComes
     private function freeCode(string $code): string
     {
         $isFree = fn (string $c): bool => null === Row::first($this->connection, 'SELECT id FROM passport WHERE code = ?', [$c]);
-        while (1 !== preg_match('/^[2-9a-hj-km-np-z]{10}$/D', $code) || !$isFree($code)) {
+        while (1 !== preg_match('/^[a-z0-9]{10}$/D', $code) || !$isFree($code)) {
             $code = PassportCode::fresh();
         }
 

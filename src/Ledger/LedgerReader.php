@@ -14,6 +14,7 @@ use KindHeel\Core\Colour\Shade;
 final readonly class LedgerReader
 {
     private const MOST = 300;
+    private const ALL = 100_000;
 
     public function __construct(private Connection $connection)
     {
@@ -38,12 +39,29 @@ final readonly class LedgerReader
              JOIN piece_part v ON v.id = (SELECT MIN(f.id) FROM piece_part f WHERE f.piece_id = p.id) ORDER BY e.last DESC',
         ));
         $piece ??= $pieces[0]->id ?? null;
-        $rows = null === $piece ? [] : Row::all(
-            $this->connection,
-            'SELECT e.*, w.name AS person FROM ledger_entry e JOIN person w ON w.id = e.person_id WHERE e.piece_id = ? ORDER BY e.id DESC LIMIT '.self::MOST,
-            [$piece],
+        $entries = null === $piece ? [] : $this->entries($piece, self::MOST);
+        $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done === $e->event);
+
+        return new LedgerView(
+            $pieces,
+            $piece,
+            $entries,
+            array_sum(array_map(static fn (EntryView $e): float => $e->plannedMinutes ?? 0.0, $done)),
+            // What was put right afterwards is told by how much.
+            array_sum(array_map(static fn (EntryView $e): int => $e->realMinutes ?? 0, $entries)),
         );
-        $entries = array_map(static fn (Row $r): EntryView => new EntryView(
+    }
+
+    /** @return list<EntryView> of a piece, the oldest first */
+    public function all(int $piece): array
+    {
+        return array_reverse($this->entries($piece, self::ALL));
+    }
+
+    /** @return list<EntryView> the newest first */
+    private function entries(int $piece, int $most): array
+    {
+        return array_map(static fn (Row $r): EntryView => new EntryView(
             id: $r->int('id'),
             at: Iso::always($r->text('at')),
             event: $r->enum('event', Event::class),
@@ -55,16 +73,10 @@ final readonly class LedgerReader
             humidity: null === $r->floatOrNull('rh') ? null : (int) round(100 * $r->float('rh')),
             plannedMinutes: $r->floatOrNull('planned_minutes'),
             realMinutes: $r->intOrNull('real_minutes'),
-        ), $rows);
-        $done = array_filter($entries, static fn (EntryView $e): bool => Event::Done === $e->event);
-
-        return new LedgerView(
-            $pieces,
-            $piece,
-            $entries,
-            array_sum(array_map(static fn (EntryView $e): float => $e->plannedMinutes ?? 0.0, $done)),
-            // What was put right afterwards is told by how much.
-            array_sum(array_map(static fn (EntryView $e): int => $e->realMinutes ?? 0, $entries)),
-        );
+        ), Row::all(
+            $this->connection,
+            'SELECT e.*, w.name AS person FROM ledger_entry e JOIN person w ON w.id = e.person_id WHERE e.piece_id = ? ORDER BY e.id DESC LIMIT '.$most,
+            [$piece],
+        ));
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Message;
 
+use KindHeel\App\Files\Paper;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Job\ReachedBy;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
+use KindHeel\App\Settings\WorkshopSettings;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -31,6 +34,9 @@ final readonly class MessageController
         private EndMessage $end,
         private Members $members,
         private IdempotentRequest $once,
+        private WorkshopSettings $settings,
+        private Paper $paper,
+        private string $workshopTimezone,
     ) {
     }
 
@@ -133,6 +139,18 @@ final readonly class MessageController
     public function again(int $id): JsonResponse
     {
         return $this->ended($id, fn () => $this->end->again($id));
+    }
+
+    /** Letters that wait to be posted, a sheet each. */
+    #[Route('/api/letters.pdf', methods: ['GET'])]
+    #[IsGranted('ROLE_COUNTER')]
+    public function letters(): Response
+    {
+        $of = $this->settings->identity();
+
+        return $this->paper->answer('letters.pdf', 'letters.html.twig', [
+            'letters' => $this->reader->letters(), 'workshop' => $of->name, 'address' => $of->address, 'zone' => $this->workshopTimezone,
+        ]);
     }
 
     /** @param \Closure(): void $act */

@@ -17,6 +17,8 @@ final readonly class MessageReader
     private const COLUMNS = 'SELECT m.*, o.name AS owner_name, w.name AS writer
         FROM message m JOIN owner o ON o.id = m.owner_id JOIN person w ON w.id = m.written_by_id';
     /** Whoever is reached in another way is told in person, on the same round. */
+    /** On paper in one go. */
+    private const LETTERS = 500;
     private const CALLS = [ReachedBy::Phone->value, ReachedBy::Other->value];
 
     public function __construct(private Connection $connection, private string $mailerDsn)
@@ -56,6 +58,16 @@ final readonly class MessageReader
             $count?->int('calls') ?? 0,
             $count?->int('failed') ?? 0,
         );
+    }
+
+    /** @return list<MessageView> that wait to be posted, the oldest first */
+    public function letters(): array
+    {
+        return array_map(self::view(...), Row::all(
+            $this->connection,
+            self::COLUMNS." WHERE m.state = 'waiting' AND m.by_way = ? ORDER BY m.id LIMIT ".self::LETTERS,
+            [ReachedBy::Post->value],
+        ));
     }
 
     public function one(int $id): MessageView

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Offer;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\App\Shelf\CsvTable;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -178,9 +178,8 @@ final readonly class OfferController
             'paid' => null === $i->paidAt ? '' : substr($i->paidAt, 0, 10),
             'how' => $i->how,
         ], $this->reader->invoices()->invoices);
-        $text = CsvTable::write(['number', 'date', 'customer', 'currency', 'net', 'tax %', 'tax', 'gross', 'paid', 'how'], $rows);
 
-        return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="invoices.csv"']);
+        return CsvTable::answer('invoices.csv', ['number', 'date', 'customer', 'currency', 'net', 'tax %', 'tax', 'gross', 'paid', 'how'], $rows);
     }
 
     /** Real minutes and amounts against what was offered. */
@@ -203,8 +202,16 @@ final readonly class OfferController
         ], $this->figures->all()->months);
         $heads = ['month', 'foreseen min', 'real min', 'pieces', 'offered', 'cost', 'promised', 'kept', 'came back'];
 
-        return new Response(CsvTable::write($heads, $rows), headers: [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="figures.csv"',
-        ]);
+        return CsvTable::answer('figures.csv', $heads, $rows);
+    }
+
+    /** What was offered for each piece, which way was chosen, and for how much. */
+    #[Route('/api/offers.csv', methods: ['GET'])]
+    #[IsGranted('ROLE_OWNER')]
+    public function offersCsv(): Response
+    {
+        $heads = ['date', 'tag', 'piece', 'owner', 'meaning', 'way', 'minutes', 'net', 'gross', 'chosen'];
+
+        return CsvTable::answer('offers.csv', $heads, $this->reader->offers());
     }
 }

@@ -10,6 +10,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Intake\UsualJob;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Job\Tag;
+use KindHeel\App\People\Person;
 use KindHeel\Core\Costing\KindOfWork;
 use KindHeel\Core\Costing\LeftAlone;
 use KindHeel\Core\Offer\CareOfAYear;
@@ -21,6 +23,8 @@ final readonly class OfferReader
     /** What of the terms changed is shown for so many of the newest. */
     private const AGO = 12;
     private const SHARES = ['markup', 'waste', 'overhead', 'rush', 'tax'];
+
+    private const MANY = 20_000;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -69,7 +73,7 @@ final readonly class OfferReader
         $stored = $this->entities->getRepository(StoredPriceTerms::class)->findBy([], ['id' => 'DESC'], self::AGO + 1);
         $terms = ($stored[0] ?? null)?->terms() ?? new PriceTerms();
         $percent = static fn (string $share): string => rtrim(rtrim(number_format((float) $share * 100.0, 2, '.', ''), '0'), '.');
-        $people = Row::all($this->connection, 'SELECT id, name FROM person ORDER BY id');
+        $people = Row::all($this->connection, 'SELECT id, name FROM person WHERE login NOT LIKE ? ORDER BY id', [Person::ELSEWHERE.'%']);
         $earned = $this->figures->earnedAnHour();
         $history = [];
         foreach (\array_slice($stored, 0, self::AGO) as $i => $one) {
@@ -171,5 +175,27 @@ final readonly class OfferReader
         }
 
         return $changed;
+    }
+
+    /** @return list<array<string, string|int>> the newest first; a line each, as a table has them */
+    public function offers(): array
+    {
+        return array_map(static fn (Row $r): array => [
+            'date' => substr($r->text('at'), 0, 10),
+            'tag' => Tag::of($r->int('ticket_id'), $r->int('place')),
+            'piece' => $r->text('name'),
+            'owner' => $r->text('customer'),
+            'meaning' => $r->text('meaning'),
+            'way' => $r->textOrNull('chosen') ?? ($r->flag('left_alone') ? 'left alone' : ''),
+            'minutes' => $r->intOrNull('minutes') ?? '',
+            'net' => null === $r->intOrNull('net_cents') ? '' : LineView::sum($r->int('net_cents')),
+            'gross' => null === $r->intOrNull('gross_cents') ? '' : LineView::sum($r->int('gross_cents')),
+            'chosen' => substr($r->textOrNull('chosen_at') ?? '', 0, 10),
+        ], Row::all(
+            $this->connection,
+            'SELECT o.at, p.ticket_id, '.Tag::PLACE.' AS place, p.name, t.customer, o.meaning, o.chosen, o.left_alone, o.minutes, o.net_cents, o.gross_cents,
+                    o.chosen_at
+             FROM offer o JOIN piece p ON p.id = o.piece_id JOIN ticket t ON t.id = p.ticket_id ORDER BY o.id DESC LIMIT '.self::MANY,
+        ));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Owner;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\PasswordAsked;
-use KindHeel\App\Shelf\CsvTable;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -56,9 +56,7 @@ final readonly class OwnerController
             'name' => $o->name, 'reached' => $o->contact, 'pieces' => $o->pieces, 'last here' => substr($o->lastAt, 0, 10),
         ], $this->reader->all());
 
-        return new Response(CsvTable::write(['name', 'reached', 'pieces', 'last here'], $rows), headers: [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="owners.csv"', 'Cache-Control' => 'no-store',
-        ]);
+        return CsvTable::answer('owners.csv', ['name', 'reached', 'pieces', 'last here'], $rows);
     }
 
     #[Route('/api/owners/{id}', requirements: self::ID, methods: ['GET'])]

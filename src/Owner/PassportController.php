@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Owner;
 
+use KindHeel\App\Files\Paper;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
@@ -36,6 +37,8 @@ final readonly class PassportController
         private WhatComesBack $whatComesBack,
         private Members $members,
         private IdempotentRequest $once,
+        private Paper $paper,
+        private string $workshopTimezone,
     ) {
     }
 
@@ -105,6 +108,15 @@ final readonly class PassportController
     public function card(int $id): JsonResponse
     {
         return Answer::of($this->pages->of($this->reader->stored($id)));
+    }
+
+    /** The same as a sheet. */
+    #[Route('/api/passports/{id}/care-card.pdf', requirements: self::ID, methods: ['GET'])]
+    public function cardAsPdf(int $id): Response
+    {
+        $page = $this->pages->of($this->reader->stored($id));
+
+        return $this->paper->answer(\sprintf('care-card-%d.pdf', $id), 'care-card.html.twig', ['page' => $page, 'zone' => $this->workshopTimezone]);
     }
 
     /** What comes back, by product, stretch of work, lot and season. */

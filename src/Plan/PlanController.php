@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Job\BenchChanged;
@@ -12,6 +13,7 @@ use KindHeel\App\People\Members;
 use KindHeel\Core\Treatment\Wish\School;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -37,6 +39,24 @@ final readonly class PlanController
     public function show(int $id): JsonResponse
     {
         return Answer::of($this->reader->of($id));
+    }
+
+    /** A line each step, as it is worked on from top to bottom. */
+    #[Route('.csv', methods: ['GET'])]
+    public function csv(int $id): Response
+    {
+        $heads = ['step', 'state', 'half', 'stretch', 'what', 'where', 'minutes', 'amount', 'after', 'why', 'how'];
+
+        return CsvTable::answer(\sprintf('plan-%d.csv', $id), $heads, array_map(static fn (StepView $s): array => [
+            'step' => $s->key, 'state' => $s->status->value, 'half' => $s->half->value, 'stretch' => $s->phase->label(), 'what' => $s->title,
+            'where' => $s->where, 'minutes' => $s->minutes, 'amount' => $s->amount ?? '',
+            'after' => implode(', ', array_map(
+                static fn (StepWaitView $w): string => $w->step.(null === $w->minMinutes ? '' : \sprintf(' + %d min', (int) ceil($w->minMinutes)))
+                    .(null === $w->maxMinutes ? '' : \sprintf(' until + %d min', (int) floor($w->maxMinutes))),
+                $s->waits,
+            )),
+            'why' => $s->why, 'how' => $s->how,
+        ], $this->reader->of($id)->steps));
     }
 
     #[Route('', methods: ['POST'])]

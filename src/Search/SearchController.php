@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Search;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Http\Answer;
-use KindHeel\App\Shelf\CsvTable;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryString;
@@ -33,8 +33,7 @@ final readonly class SearchController
             'tag' => $j->tag, 'piece' => $j->name, 'kind' => $j->kind->label(), 'owner' => $j->customer, 'came in' => substr($j->openedAt, 0, 10),
             'done' => substr($j->finishedAt ?? '', 0, 10), 'found' => implode(', ', $j->found), 'came back for' => $j->fault ?? '',
         ], $this->search->all($query));
-        $text = CsvTable::write(['tag', 'piece', 'kind', 'owner', 'came in', 'done', 'found', 'came back for'], $rows);
 
-        return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="jobs.csv"']);
+        return CsvTable::answer('jobs.csv', ['tag', 'piece', 'kind', 'owner', 'came in', 'done', 'found', 'came back for'], $rows);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Shelf;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Files\CsvTable;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Product\FamilyId;
 use KindHeel\Core\Product\Unit;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Shelf;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
@@ -219,16 +220,16 @@ final readonly class ShelfController
     #[Route('/api/orders.csv', methods: ['GET'])]
     public function ordersCsv(): Response
     {
-        return self::csv('order-list.csv', CsvTable::write(['supplier', 'product', 'packs', 'pack', 'price'], array_map(static fn (OrderLineView $l): array => [
+        return CsvTable::answer('order-list.csv', ['supplier', 'product', 'packs', 'pack', 'price'], array_map(static fn (OrderLineView $l): array => [
             'supplier' => $l->supplier, 'product' => $l->name, 'packs' => $l->packs, 'pack' => $l->pack.' '.$l->unit->value,
             'price' => null === $l->cents ? '' : \sprintf('%d.%02d', intdiv($l->cents, 100), $l->cents % 100),
-        ], $this->reader->orders()->toOrder)));
+        ], $this->reader->orders()->toOrder));
     }
 
     #[Route('/api/products.csv', methods: ['GET'])]
     public function productsCsv(): Response
     {
-        return self::csv('products.csv', $this->csv->write());
+        return CsvTable::file('products.csv', $this->csv->write());
     }
 
     /** What it would change; and, asked to, changes it. */
@@ -269,10 +270,5 @@ final readonly class ShelfController
         return $file instanceof UploadedFile && $file->isValid()
             ? $file->getPathname()
             : throw new FieldError('file', 'No file came along, or it is too large.');
-    }
-
-    private static function csv(string $name, string $text): Response
-    {
-        return new Response($text, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="'.$name.'"']);
     }
 }

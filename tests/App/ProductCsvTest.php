@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Files\CsvTable;
 use KindHeel\App\Shelf\CsvPreviewView;
 use KindHeel\App\Shelf\CsvRowKind;
 use KindHeel\App\Shelf\CsvRowView;
-use KindHeel\App\Shelf\CsvTable;
 use KindHeel\App\Shelf\ShelfView;
 use KindHeel\Core\Text\FieldError;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -154,6 +154,12 @@ final class RoleMatrixTest extends ApiTestCase
         'POST /api/owners/{id}/joined' => self::COUNTER,
         'GET /api/owners/{id}/archive.zip' => self::OWNER,
         // everything, or one piece, out and in
+        'POST /api/old-list' => self::OWNER,
+        'GET /api/pieces/{id}/plan.csv' => self::EVERYBODY,
+        'GET /api/ledger/{piece}.csv' => self::EVERYBODY,
+        'GET /api/offers.csv' => self::OWNER,
+        'GET /api/letters.pdf' => self::COUNTER,
+        'GET /api/passports/{id}/care-card.pdf' => self::EVERYBODY,
         'GET /api/archive' => self::OWNER,
         'POST /api/archive' => self::OWNER,
         'GET /api/archive/{id}.tar' => self::OWNER,

@@ -17,7 +17,7 @@ final class AppFloors extends Floors
             'Clock', 'Database', 'Running', 'Http', 'Files', 'Console', 'Words', 'Compute', 'Compute/Quantity', 'Compute/Colour', 'Compute/Script',
             'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture', 'Shelf',
             'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
-            'Drying', 'Timetable', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'Message', 'Search', 'Workshop',
+            'Drying', 'Timetable', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'OldList', 'Message', 'Search', 'Workshop',
             'Staff', 'Backup', 'Archive', 'Bench', 'Promise', 'Demo',
         ];
     }

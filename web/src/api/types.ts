@@ -1366,6 +1366,33 @@ export interface OfferView {
   readonly supplements: readonly SupplementView[];
 }
 
+export type OldListColumn =
+  | 'owner' | 'first-name' | 'email' | 'phone' | 'address' | 'notes' | 'piece' | 'kind' | 'size' | 'colour' | 'came-in' | 'went-home' | 'done';
+
+export interface OldListColumnView {
+  readonly head: string;
+  readonly is: OldListColumn | null;
+  readonly samples: readonly string[];
+}
+
+export interface OldListRowView {
+  readonly line: number;
+  readonly name: string;
+  readonly says: string;
+  readonly isFaulty: boolean;
+}
+
+export interface OldListView {
+  readonly columns: readonly OldListColumnView[];
+  readonly newOwners: number;
+  readonly knownOwners: number;
+  readonly newVisits: number;
+  readonly knownVisits: number;
+  readonly faulty: number;
+  readonly rows: readonly OldListRowView[];
+  readonly done: boolean;
+}
+
 export interface OnPieceView {
   readonly piece: number;
   readonly name: string;

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Shelf;
+namespace KindHeel\App\Files;
 
 use KindHeel\Core\Text\FieldError;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** A table as people hand it over: comma, semicolon or tab, with and without a byte-order mark, in Unicode or as old offices write. */
@@ -54,6 +56,26 @@ final class CsvTable
     {
         return self::MARK.(new CsvEncoder())->encode([array_combine($heads, $heads), ...$rows], 'csv', [
             CsvEncoder::DELIMITER_KEY => ';', CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::HEADERS_KEY => $heads, CsvEncoder::NO_HEADERS_KEY => true,
+        ]);
+    }
+
+    /**
+     * As a file that a browser keeps.
+     *
+     * @param list<string>                               $heads
+     * @param list<array<string, string|int|float|null>> $rows
+     */
+    public static function answer(string $file, array $heads, array $rows): Response
+    {
+        return self::file($file, self::write($heads, $rows));
+    }
+
+    /** @param string $text of a table */
+    public static function file(string $file, string $text): Response
+    {
+        return new Response($text, headers: [
+            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $file),
+            'Cache-Control' => 'no-store',
         ]);
     }
 
