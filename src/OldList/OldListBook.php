@@ -14,6 +14,8 @@ final class OldListBook
 
     /** @var array<string, list<array{int, list<string>}>> number and how they are reached, by name */
     private array $owners = [];
+    /** @var array<int, bool> who was known before, and whether a row has spoken of them */
+    private array $before = [];
     /** @var array<string, true> */
     private array $visits = [];
     /** @var array<string, int> the newest of each piece */
@@ -24,6 +26,7 @@ final class OldListBook
         foreach (Row::all($connection, 'SELECT id, name, ways FROM owner WHERE erased_at IS NULL ORDER BY id') as $row) {
             $ways = array_map(static fn (array $w): string => \is_string($w['at'] ?? null) ? $w['at'] : '', $row->objects('ways'));
             $this->owners[mb_strtolower($row->text('name'))][] = [$row->int('id'), $ways];
+            $this->before[$row->int('id')] = false;
         }
         foreach (Row::all(
             $connection,
@@ -46,6 +49,17 @@ final class OldListBook
         }
 
         return null;
+    }
+
+    /** Somebody who was known before, and of whom no row has spoken yet. */
+    public function meets(int $owner): bool
+    {
+        $first = false === ($this->before[$owner] ?? null);
+        if ($first) {
+            $this->before[$owner] = true;
+        }
+
+        return $first;
     }
 
     public function hasVisit(OldListRow $row): bool

@@ -14,7 +14,7 @@ final readonly class OldListView
     public function __construct(
         public array $columns,
         public int $newOwners,
-        /** who is known here already, or stands in it twice */
+        /** of those in it, who were known here before */
         public int $knownOwners,
         public int $newVisits,
         public int $knownVisits,

@@ -114,7 +114,8 @@ final readonly class TakeOldList
         $person = $by->id();
         foreach ($rows as $i => $row) {
             $owner = $book->owner($row);
-            ++$counts[null === $owner ? 0 : 1];
+            $counts[0] += null === $owner ? 1 : 0;
+            $counts[1] += null !== $owner && $book->meets($owner) ? 1 : 0;
             $isKnown = null === $row->kind || $book->hasVisit($row);
             $counts[2] += $isKnown ? 0 : 1;
             $counts[3] += $isKnown && null !== $row->kind ? 1 : 0;

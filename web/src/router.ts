@@ -195,6 +195,7 @@ export const router = createRouter({
     { path: '/prices', component: () => import('./offer/Prices.vue'), meta: { title: t('app.router.prices') } },
     { path: '/figures', component: () => import('./offer/Figures.vue'), meta: { title: t('app.router.figures') } },
     { path: '/workshop', component: () => import('./workshop/Workshop.vue'), meta: { title: t('app.router.workshop') } },
+    { path: '/old-list', component: () => import('./workshop/OldList.vue'), meta: { title: t('app.router.oldList') } },
     { path: '/day', component: () => import('./workshop/DaySheet.vue'), meta: { title: t('app.router.daySheet') } },
     { path: '/drawings', component: () => import('./piece/AllDrawings.vue'), meta: { title: t('app.router.drawings') } },
     { path: '/:rest(.*)', component: () => import('./kit/NotHere.vue'), meta: { title: t('app.router.notHere') } },

@@ -17,7 +17,7 @@ const care = (more: Partial<CareDueView> = {}): CareDueView => ({
 })
 const visit = (piece: number, more: Partial<VisitView> = {}): VisitView => ({
   piece, tag: `${piece}-1`, openedAt: `2026-0${piece}-03T09:00:00+00:00`, leftAt: `2026-0${piece}-09T09:00:00+00:00`, aim: 'freshen', wish: '', done: [],
-  found: [], before: null, after: null, ofOwner: null, fault: null, cause: null, mended: null, calledOff: false, ...more,
+  found: [], before: null, after: null, ofOwner: null, fault: null, cause: null, mended: null, calledOff: false, elsewhere: '', ...more,
 })
 const passport = (more: Partial<PassportView> = {}): PassportView => ({
   id: 5, version: 2, name: 'Father’s oxfords', kind: 'low-shoe/oxford', owner: 3, ownerName: 'Odile', code: 'abcdefghjk', since: '2026-01-03T09:00:00+00:00',

@@ -30,6 +30,7 @@ const posted = async (): Promise<void> => {
       <h1 class="text-4xl grow">{{ t('owner.Letters.letters') }}</h1>
       <template v-if="all && all.messages.length > 0">
         <button class="do" type="button" @click="print">{{ t('owner.Letters.print') }}</button>
+        <a class="may inline-flex items-center" href="/api/letters.pdf">{{ t('owner.Letters.asPdf') }}</a>
         <button class="may" type="button" :disabled="hands.busy.value" @click="posted">{{ t('owner.Letters.allPosted') }}</button>
       </template>
       <RouterLink class="quiet" to="/messages">{{ t('owner.Season.messages') }}</RouterLink>

@@ -11,6 +11,7 @@ import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
 import { useWords } from '../kit/useWords'
 import { careDay } from '../passport/careDay'
+import { fetchFile } from '../session/fetchFile'
 import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
@@ -50,6 +51,7 @@ const save = () => hands.run(() => api.put<OwnerDetailsView>(`/owners/${props.id
   ...form, version: owner.value?.version ?? 0, likes: form.likes === '' ? null : form.likes, ways: form.ways.filter((w) => w.at.trim() !== ''),
 }), take)
 const join = (other: number) => hands.run(() => api.post<OwnerDetailsView>(`/owners/${props.id}/joined`, { version: owner.value?.version ?? 0, other }), take)
+const takeOut = () => hands.run(() => fetchFile(`/owners/${props.id}/archive.zip`), () => undefined)
 const erasing = ref(false)
 const erase = () => hands.run(() => api.remove<OwnerDetailsView>(`/owners/${props.id}`), (answer) => {
   erasing.value = false
@@ -111,7 +113,7 @@ const colours = (id: string, hex: string): { half: Half, part: PartName, hex: st
           <section v-if="person?.role === 'owner'" class="grid gap-2 border-t border-line pt-4" :aria-label="t('owner.OwnerFile.whatTheyMayAskFor')">
             <h2 class="text-xl">{{ t('owner.OwnerFile.whatTheyMayAskFor') }}</h2>
             <p class="flex flex-wrap gap-3 items-center">
-              <a class="may inline-flex items-center" :href="`/api/owners/${id}/archive.zip`">{{ t('owner.OwnerFile.allThatIsKnown') }}</a>
+              <button class="may" type="button" :disabled="hands.busy.value" @click="takeOut">{{ t('owner.OwnerFile.allThatIsKnown') }}</button>
               <button v-if="!erasing" class="may" type="button" @click="erasing = true">{{ t('owner.OwnerFile.eraseThem') }}</button>
               <span v-else class="stop grid gap-2">{{ t('owner.OwnerFile.namesAndPicturesGo') }}
                 <span class="flex gap-3"><button class="do" type="button" :disabled="hands.busy.value" @click="erase">{{

@@ -27,6 +27,7 @@ const print = (): void => window.print()
     <header class="no-print flex flex-wrap items-end gap-3">
       <h1 class="text-3xl grow">{{ t('passport.CareCard.careCard') }}</h1>
       <RouterLink class="quiet" :to="`/passports/${id}`">{{ t('passport.CareCard.toItsPassport') }}</RouterLink>
+      <a class="may inline-flex items-center" :href="`/api/passports/${id}/care-card.pdf`">{{ t('passport.CareCard.asPdf') }}</a>
       <button class="do" type="button" @click="print">{{ t('passport.CareCard.print') }}</button>
     </header>
     <PaperHead />

@@ -6,6 +6,7 @@ import type { VisitView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { squareCode } from '../kit/squareCode'
 import { useWords } from '../kit/useWords'
+import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import { sum } from '../offer/sums'
 import { t } from '../words'
@@ -20,12 +21,14 @@ const props = defineProps<{ id?: number, code?: string, piece?: number }>()
 const path = (): string => (props.code !== undefined
   ? `/passports/tagged/${props.code}`
   : props.piece !== undefined ? `/pieces/${props.piece}/passport` : `/passports/${props.id ?? 0}`)
-const { passport, problem, reload, hands, use, caredFor, show, hide, store, causes, cameBack, didNot } = usePassport(path)
+const { passport, problem, reload, hands, use, caredFor, show, hide, store, causes, cameBack, didNot, handOn } = usePassport(path)
 const words = useWords()
+const { person } = useSession()
 const { day, span } = useWhen()
 const kind = computed(() => words.value?.kinds.find((k) => k.id === passport.value?.kind)?.label ?? '')
 const tying = ref<number | null>(null)
 const askedUse = ref(false)
+const reach = ref(false)
 const place = ref('')
 const until = ref('')
 const address = computed(() => (passport.value?.address ? `${location.origin}/care/${passport.value.address}` : null))
@@ -120,6 +123,16 @@ const picturesOf = (v: VisitView) => [
             <button class="may" type="submit" :disabled="hands.busy.value">{{ t('passport.Passport.keepItHere') }}</button>
           </form>
         </section>
+        <section v-if="person?.mayPlan" class="grid gap-2" :aria-label="t('passport.Passport.handOn')">
+          <h2 class="text-2xl">{{ t('passport.Passport.handOn') }}</h2>
+          <p>{{ t('passport.Passport.handOnAbout') }}</p>
+          <p class="flex flex-wrap items-center gap-x-5 gap-y-2">
+            <label class="flex items-center gap-3 min-h-11"><input v-model="reach" type="checkbox" class="size-5">{{
+              t('passport.Passport.withReach', [passport.ownerName])
+            }}</label>
+            <button class="may" type="button" :disabled="hands.busy.value" @click="handOn(reach)">{{ t('passport.Passport.takeTheFile') }}</button>
+          </p>
+        </section>
         <LikeJobs v-if="passport.visits[0]" :key="passport.visits[0].piece" :piece="passport.visits[0].piece" />
         <section class="grid gap-1" :aria-label="t('passport.Passport.visits')">
           <h2 class="text-3xl">{{ t('passport.Passport.visits') }}</h2>
@@ -127,6 +140,8 @@ const picturesOf = (v: VisitView) => [
             <li v-for="(v, i) in passport.visits" :key="v.piece" class="grid gap-2 border-t-2 border-line py-3">
               <div class="flex flex-wrap items-baseline gap-x-4">
                 <h3 class="text-xl grow"><strong>{{ day(v.openedAt) }}</strong>{{
+                  v.elsewhere ? t('passport.Passport.at', [v.elsewhere]) : ''
+                }}{{
                   v.calledOff ? t('passport.Passport.calledOff') : v.leftAt ? t('passport.Passport.wentHome', [day(v.leftAt)]) : t('passport.Passport.isHere')
                 }}</h3>
                 <RouterLink class="quiet" :to="`/pieces/${v.piece}`">{{ v.tag }}</RouterLink>

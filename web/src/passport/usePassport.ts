@@ -3,6 +3,7 @@ import { api } from '../api/client'
 import type { CameBackInput, CareKind, CareUseInput, CausesView, Fault, PassportView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
+import { fetchFile } from '../session/fetchFile'
 
 /** A piece over all its visits, and what is written into its passport. */
 export const usePassport = (path: () => string) => {
@@ -27,6 +28,8 @@ export const usePassport = (path: () => string) => {
     handOver: (to: number) => hands.run(() => api.put<PassportView>(at('owner'), { version: passport.value?.version ?? 0, to }), take),
     causes: (visit: number, fault: Fault, then: (found: CausesView) => void) => hands.run(() => api.get<CausesView>(`/pieces/${visit}/causes/${fault}`), then),
     cameBack: (piece: number, given: CameBackInput) => hands.run(() => api.put<PassportView>(`/pieces/${piece}/came-back`, given), take),
+    /** Its archive, for another workshop. */
+    handOn: (reach: boolean) => hands.run(() => fetchFile(`/passports/${passport.value?.id ?? 0}.tar${reach ? '?reach=1' : ''}`), () => undefined),
     didNot: (piece: number) => hands.run(() => api.remove<PassportView>(`/pieces/${piece}/came-back`), take),
   }
 }

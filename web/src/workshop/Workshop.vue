@@ -10,6 +10,7 @@ import Calendars from './Calendars.vue'
 import Hours from './Hours.vue'
 import LearnedHere from './LearnedHere.vue'
 import OtherDays from './OtherDays.vue'
+import OutAndIn from './OutAndIn.vue'
 import SetUp from './SetUp.vue'
 import Stations from './Stations.vue'
 import WhoWeAre from './WhoWeAre.vue'
@@ -28,10 +29,11 @@ const identify = async (identity: WorkshopView['identity']): Promise<void> => {
     is(identity)
   }
 }
-const ROOMS = [
+const rooms = computed(() => [
   t('workshop.Workshop.hours'), t('workshop.Workshop.days'), t('workshop.Workshop.stations'), t('workshop.Workshop.learned'),
   t('workshop.Workshop.alarmAndCalendar'), t('workshop.Workshop.nameAndPapers'),
-]
+  ...(isOwner.value ? [t('workshop.Workshop.outAndIn')] : []),
+])
 </script>
 
 <template>
@@ -46,7 +48,7 @@ const ROOMS = [
     <TabGroup v-if="workshop">
       <TabList class="flex flex-wrap gap-1 border-b-2 border-ink text-lg">
         <Tab
-          v-for="room in ROOMS" :key="room" class="min-h-12 px-4 border-b-4 border-transparent ui-selected:border-ink aria-selected:border-ink
+          v-for="room in rooms" :key="room" class="min-h-12 px-4 border-b-4 border-transparent ui-selected:border-ink aria-selected:border-ink
           aria-selected:font-semibold"
         >{{ room }}</Tab>
       </TabList>
@@ -69,6 +71,7 @@ const ROOMS = [
           <Calendars :feeds="workshop.feeds" :may="isOwner" @revoke="(id) => remove(`/feeds/${id}`)" @made="load" />
         </TabPanel>
         <TabPanel><WhoWeAre :identity="workshop.identity" :busy="busy" :may="isOwner" @keep="identify" /></TabPanel>
+        <TabPanel v-if="isOwner"><OutAndIn /></TabPanel>
       </TabPanels>
     </TabGroup>
   </main>
