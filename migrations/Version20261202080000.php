@@ -29,6 +29,10 @@ final class Version20261202080000 extends AbstractMigration
             .'ended_at DATETIME DEFAULT NULL, failure VARCHAR(500) DEFAULT NULL, bytes BIGINT NOT NULL, asked_at DATETIME NOT NULL, by_id INT NOT NULL, '
             .'INDEX IDX_AD71BC3AAAE72004 (by_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
         $this->addSql('ALTER TABLE archive_made ADD CONSTRAINT FK_AD71BC3AAAE72004 FOREIGN KEY (by_id) REFERENCES person (id)');
+        $this->addSql('CREATE TABLE account_note (id INT AUTO_INCREMENT NOT NULL, seen_at DATETIME DEFAULT NULL, what VARCHAR(20) NOT NULL, '
+            .'device VARCHAR(60) NOT NULL, at DATETIME NOT NULL, person_id INT NOT NULL, INDEX IDX_432E7DBE217BBB47DE907562 (person_id, seen_at), '
+            .'INDEX IDX_432E7DBE217BBB47 (person_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('ALTER TABLE account_note ADD CONSTRAINT FK_432E7DBE217BBB47 FOREIGN KEY (person_id) REFERENCES person (id) ON DELETE CASCADE');
         // The number of a row is at the end of every index anyway.
         foreach (self::TWICE as $table => $index) {
             $this->addSql("ALTER TABLE $table DROP INDEX $index");
@@ -40,6 +44,7 @@ final class Version20261202080000 extends AbstractMigration
         foreach (self::TWICE as $table => $index) {
             $this->addSql("CREATE INDEX $index ON $table (piece_id, id)");
         }
+        $this->addSql('DROP TABLE account_note');
         $this->addSql('DROP TABLE archive_made');
         $this->addSql('DROP TABLE archive_taken');
         $this->addSql('ALTER TABLE ticket DROP elsewhere');

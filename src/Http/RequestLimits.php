@@ -20,7 +20,7 @@ final class RequestLimits
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        $file = 1 === preg_match('~/(pictures|sheet|csv)$~', $request->getPathInfo());
+        $file = 1 === preg_match('~/(pictures|sheet|csv|archive|old-list)$~', $request->getPathInfo());
         if (!$file && ((int) $request->headers->get('Content-Length', '0') > self::BYTES || \strlen($request->getContent()) > self::BYTES)) {
             $event->setResponse(ProblemDocument::response(413, 'That is more than can be taken in at once. Nothing was stored.'));
         } elseif (self::hasControl($request, $file)) {

@@ -13,7 +13,7 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('people:word', 'Gives somebody who forgot their password a word for one sign-in.')]
 final readonly class OneTimeWordCommand
 {
-    public function __construct(private EntityManagerInterface $entities, private Passwords $passwords, private SignIns $signIns)
+    public function __construct(private EntityManagerInterface $entities, private Passwords $passwords, private SignIns $signIns, private AccountNotes $notes)
     {
     }
 
@@ -28,6 +28,7 @@ final readonly class OneTimeWordCommand
         $word = $this->passwords->giveOneTimeWord($person);
         $this->entities->flush();
         $this->signIns->endAll($person->id());
+        $this->notes->say($person->id(), AccountChange::WordGiven);
         $io->writeln($word);
         $io->writeln(\sprintf('With it %s signs in once, within %d hours, and sets a password of their own.', $person->name(), Passwords::ONE_TIME_HOURS));
 

@@ -43,6 +43,18 @@ final readonly class SignIns
         return (int) $this->connection->lastInsertId();
     }
 
+    /** By a browser that somebody has not used here before, though they have used others. */
+    public function isElsewhere(int $person, string $userAgent): bool
+    {
+        $row = Row::first(
+            $this->connection,
+            'SELECT COUNT(*) AS others, COALESCE(SUM(device = ?), 0) AS same FROM sign_in WHERE person_id = ?',
+            [self::device($userAgent), $person],
+        );
+
+        return null !== $row && $row->int('others') > 0 && 0 === $row->int('same');
+    }
+
     /** @return Row|null what {@see Members} makes a member of; null when it has ended */
     public function current(int $signIn): ?Row
     {

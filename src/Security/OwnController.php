@@ -9,6 +9,8 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\People\AccountChange;
+use KindHeel\App\People\AccountNotes;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\PasswordAsked;
@@ -37,6 +39,7 @@ final readonly class OwnController
         private Passwords $passwords,
         private SignIns $signIns,
         private SignInSteps $steps,
+        private AccountNotes $notes,
         private Tries $tries,
         private IdempotentRequest $once,
         private Security $security,
@@ -69,6 +72,8 @@ final readonly class OwnController
         $done = $this->once->answer(function () use ($member, $input): void {
             $this->passwords->set($this->members->person($member), $input->password);
             $this->signIns->endAll($member->id);
+            // Who has just been given a word sets their own at once, and knows.
+            $member->oneTime || $this->notes->say($member->id, AccountChange::NewPassword);
         }, view: fn (): OwnView => $this->view($member));
 
         return $this->security->login($this->members->loadUserByIdentifier($member->login), 'json_login') ?? $done;
@@ -119,6 +124,7 @@ final readonly class OwnController
         return $this->once->answer(function () use ($member, $input): void {
             $person = $this->members->person($member);
             null === $input->pin ? $person->setPinHash(null) : $this->passwords->setPin($person, $input->pin);
+            $this->notes->say($member->id, AccountChange::ShortNumber);
         }, view: fn (): OwnView => $this->view($member));
     }
 
@@ -141,10 +147,10 @@ final readonly class OwnController
         PasswordAsked::unlessSure($member);
         $step = TimeCode::step($input->secret, $input->code, 0, time()) ?? throw new FieldError('code', 'These are not the digits that it shows now.');
 
-        return $this->once->answer(
-            fn () => $this->members->person($member)->setSecondFactor($input->secret, $step),
-            view: fn (): OwnView => $this->view($member),
-        );
+        return $this->once->answer(function () use ($member, $input, $step): void {
+            $this->members->person($member)->setSecondFactor($input->secret, $step);
+            $this->notes->say($member->id, AccountChange::SecondFactorOn);
+        }, view: fn (): OwnView => $this->view($member));
     }
 
     #[Route('/api/own/second-factor', methods: ['DELETE'])]
@@ -152,7 +158,17 @@ final readonly class OwnController
     {
         PasswordAsked::unlessSure($member);
 
-        return $this->once->answer(fn () => $this->members->person($member)->setSecondFactor(null), view: fn (): OwnView => $this->view($member));
+        return $this->once->answer(function () use ($member): void {
+            $this->members->person($member)->setSecondFactor(null);
+            $this->notes->say($member->id, AccountChange::SecondFactorOff);
+        }, view: fn (): OwnView => $this->view($member));
+    }
+
+    /** What they were told of how they sign in was them. */
+    #[Route('/api/own/notes', methods: ['DELETE'])]
+    public function seen(#[CurrentUser] Member $member): JsonResponse
+    {
+        return $this->once->answer(fn () => $this->notes->seen($member->id), view: fn (): OwnView => $this->view($member));
     }
 
     #[Route('/api/own/sign-ins/{id}', requirements: self::NUMBER, methods: ['DELETE'])]

@@ -7,6 +7,7 @@ namespace KindHeel\App\Security;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
+use KindHeel\App\People\AccountNotes;
 use KindHeel\App\People\Member;
 use KindHeel\App\Settings\WorkshopSettings;
 use Psr\Clock\ClockInterface;
@@ -20,6 +21,7 @@ final readonly class SessionViews
         private WorkshopSettings $settings,
         private WorkshopClock $demo,
         private Connection $connection,
+        private AccountNotes $notes,
         private string $workshopTimezone,
         private string $beginWord,
     ) {
@@ -37,6 +39,7 @@ final readonly class SessionViews
                 $member->role->receives(),
                 $member->role->works(),
                 $member->oneTime,
+                $member->oneTime ? [] : $this->notes->unseen($member->id),
             ),
             // Nobody needs one to sign in, and a visit alone keeps nothing.
             null === $member ? '' : $this->tokens->getToken(CsrfGuard::ID)->getValue(),

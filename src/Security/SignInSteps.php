@@ -7,6 +7,8 @@ namespace KindHeel\App\Security;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
+use KindHeel\App\People\AccountChange;
+use KindHeel\App\People\AccountNotes;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\SignIns;
@@ -31,6 +33,7 @@ final readonly class SignInSteps
     public function __construct(
         private Connection $connection,
         private SignIns $signIns,
+        private AccountNotes $notes,
         private RequestStack $requests,
         private WorkshopClock $demo,
         private LoggerInterface $logger,
@@ -89,6 +92,9 @@ final readonly class SignInSteps
         if ($user instanceof Member) {
             $before = $event->getRequest()->attributes->get(self::TAKES_OVER);
             $agent = (string) $event->getRequest()->headers->get('User-Agent');
+            if (!\is_int($before) && $this->signIns->isElsewhere($user->id, $agent)) {
+                $this->notes->say($user->id, AccountChange::Elsewhere);
+            }
             $signIn = $this->signIns->begin($user->id, $agent, \is_int($before) ? $before : null);
             $event->getAuthenticatedToken()->setUser($user->signedIn($signIn));
             if (!\is_int($before)) {

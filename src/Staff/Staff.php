@@ -11,6 +11,8 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\BenchChanged;
 use KindHeel\App\Job\StepStatus;
+use KindHeel\App\People\AccountChange;
+use KindHeel\App\People\AccountNotes;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Person;
@@ -30,6 +32,7 @@ final readonly class Staff
         private Members $members,
         private Passwords $passwords,
         private SignIns $signIns,
+        private AccountNotes $notes,
         private ClockInterface $clock,
         private EventDispatcherInterface $events,
         private LoggerInterface $logger,
@@ -72,6 +75,7 @@ final readonly class Staff
         }
         $word = $this->passwords->giveOneTimeWord($person);
         $this->signIns->endAll($id);
+        $this->notes->say($id, AccountChange::WordGiven);
         $this->logger->notice('Person {person} was given a word for one sign-in.', ['person' => $id]);
 
         return new GivenWord($id, $word);

@@ -445,6 +445,7 @@ final class ArchiveTest extends ApiTestCase
         $file = $this->folder.'/sent-'.bin2hex(random_bytes(4));
         file_put_contents($file, $bytes);
         $this->client->request('POST', $path, $fields, ['file' => new UploadedFile($file, 'sent', null, \UPLOAD_ERR_OK, test: true)], [
+            'CONTENT_LENGTH' => '50000000',
             'HTTP_ACCEPT' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8)),
         ]);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\People\AccountNoteView;
 use KindHeel\App\People\Members;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Role;
@@ -52,6 +53,35 @@ final class StaffTest extends ApiTestCase
         $this->must(BenchView::class, 'GET', '/api/bench');
         self::assertSame(401, $this->signIn('bram', $word), 'once');
         self::assertSame(200, $this->signIn('bram', self::NEW));
+    }
+
+    public function testWhoeverSignsInOtherwiseIsToldUntilTheySayThatItWasThem(): void
+    {
+        $notes = fn (): array => array_map(
+            static fn (AccountNoteView $n): string => $n->what->value,
+            $this->must(SessionView::class, 'GET', '/api/session')->person->notes ?? [],
+        );
+        $firefox = ['User-Agent' => 'Mozilla/5.0 (X11; Linux x86_64) Firefox/130'];
+        $this->signIn();
+        self::assertSame([], $notes(), 'the first browser of all is theirs');
+        $this->client->getCookieJar()->clear();
+        self::assertSame(200, $this->ask('POST', '/api/sign-in', ['login' => 'tomas', 'password' => 'open sesame'], $firefox));
+        self::assertSame(['elsewhere'], $notes());
+        $this->must(OwnView::class, 'PUT', '/api/own/pin', ['pin' => '5309']);
+        self::assertSame(200, $this->ask('PUT', '/api/password', ['was' => 'open sesame', 'password' => self::NEW]), $this->content());
+        self::assertSame(['new-password', 'short-number', 'elsewhere'], $notes(), 'on every device where they are signed in');
+        $this->must(OwnView::class, 'DELETE', '/api/own/notes');
+        self::assertSame([], $notes());
+
+        $this->signIn('ida');
+        self::assertSame([], $notes(), 'nobody else is told');
+        $tomas = self::row($this->staff(), 'tomas');
+        $word = $this->must(StaffView::class, 'POST', "/api/people/{$tomas->id}/word", ['version' => $tomas->version])->word ?? '';
+        $this->signIn('tomas', $word);
+        self::assertSame([], $notes(), 'first a password of their own');
+        $session = $this->must(SessionView::class, 'PUT', '/api/password', ['password' => 'eleven dry cloths']);
+        self::assertSame('word-given', $session->person->notes[0]->what->value ?? '');
+        self::assertCount(1, $session->person->notes ?? [], 'that they have just set one is known to them');
     }
 
     public function testAWordThatIsTooOldOpensNothing(): void

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
+import ItWasMe from './people/ItWasMe.vue'
 import SureDialog from './people/SureDialog.vue'
 import TakeOver from './people/TakeOver.vue'
 import { useTray } from './pots/useTray'
@@ -31,6 +32,7 @@ useKeys((event) => {
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
       <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
     <template v-if="inside">
+      <ItWasMe />
       <SureDialog />
       <TakeOver :open="another" @close="another = false" />
     </template>

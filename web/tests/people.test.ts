@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import ItWasMe from '../src/people/ItWasMe.vue'
 import Own from '../src/people/Own.vue'
 import SignIn from '../src/people/SignIn.vue'
 import Staff from '../src/people/Staff.vue'
@@ -30,6 +31,22 @@ const signedIn = async (answers: Parameters<typeof serving>[0]): Promise<ReturnT
 
 beforeEach(() => {
   vi.unstubAllGlobals()
+})
+
+describe('how somebody signs in', () => {
+  it('is told when it changed, until they say that it was them', async () => {
+    const acts = await signedIn({
+      'GET /session': ok(session({ person: person({ notes: [{ what: 'elsewhere', device: 'Firefox on Linux', at: at(0) }] }) })),
+      'DELETE /own/notes': ok(own()),
+    })
+    const it = shown(ItWasMe, {})
+    expect(text(it)).toContain('a browser that is new here')
+    expect(text(it)).toContain('Firefox on Linux')
+    await says(it, 'That was me').trigger('click')
+    await settled()
+    expect(acts().map((a) => `${a.method} ${a.path}`)).toEqual(['DELETE /own/notes'])
+    expect(text(it)).toBe('')
+  })
 })
 
 describe('who works here', () => {

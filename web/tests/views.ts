@@ -118,7 +118,7 @@ export const plan = (more: Partial<PlanView> = {}): PlanView => ({
 })
 
 export const person = (more: Partial<PersonView> = {}): PersonView => ({
-  id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, mayReceive: more.mayPlan ?? true, works: true, mustChange: false, ...more,
+  id: 1, name: 'Ida', role: 'restorer', mayPlan: true, mayOverride: true, mayReceive: more.mayPlan ?? true, works: true, mustChange: false, notes: [], ...more,
 })
 
 export const session = (more: Partial<SessionView> = {}): SessionView => ({

@@ -1,5 +1,13 @@
 // Generated from the PHP views and inputs by `bin/console types:generate`. Do not edit.
 
+export type AccountChange = 'new-password' | 'word-given' | 'second-factor-on' | 'second-factor-off' | 'short-number' | 'elsewhere';
+
+export interface AccountNoteView {
+  readonly what: AccountChange;
+  readonly device: string;
+  readonly at: string;
+}
+
 export type Action =
   | 'lay' | 'take-apart' | 'photograph' | 'read-colour' | 'tree' | 'tree-out' | 'dust-off' | 'erase' | 'trial' | 'stitch' | 'bond' | 'unclamp' |
   'straighten-hardware' | 'iron-crease' | 'sand' | 'mask' | 'unmask' | 'rub-off' | 'buff' | 'raise-nap' | 'gate' | 'compare' | 'put-together' | 'shape' |
@@ -1690,6 +1698,7 @@ export interface PersonView {
   readonly mayReceive: boolean;
   readonly works: boolean;
   readonly mustChange: boolean;
+  readonly notes: readonly AccountNoteView[];
 }
 
 export type Phase =

@@ -47,6 +47,12 @@ export const useSession = () => ({
   is: (workshop: SessionView['workshop']): void => {
     identity.value = workshop
   },
+  /** They have said that it was them. */
+  notesSeen: (): void => {
+    if (session.value?.person) {
+      session.value = { ...session.value, person: { ...session.value.person, notes: [] } }
+    }
+  },
   /** The workshop has just chosen another sound. */
   heard: (sound: string): void => {
     chosen.value = sound
