@@ -26,6 +26,7 @@ final readonly class PlanReader
         private EntityManagerInterface $entities,
         private PlanTerms $terms,
         private PlansNeed $plansNeed,
+        private PlanDays $days,
     ) {
     }
 
@@ -82,6 +83,7 @@ final readonly class PlanReader
             byHand: 1 === $row->int('terms_by_hand'),
             handsOnMinutes: array_sum(array_map(static fn (StepView $s): float => $s->minutes, $steps)),
             elapsedMinutes: $row->float('elapsed_minutes'),
+            days: $this->days->of($piece),
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class PlanView
      * @param list<string>          $kit       everything the job needs
      * @param list<ShortView>       $short     what of the shelf would run out, or is too old
      * @param list<SchoolView>      $schools
+     * @param list<PlanDayView>     $days      on which of them hands are at it, as it is planned now
      * @param list<Hazard|FamilyId> $exclude   hazards and families that are not wanted
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class PlanView
         public bool $byHand,
         public float $handsOnMinutes,
         public float $elapsedMinutes,
+        public array $days,
     ) {
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Learning\Learning;
+use KindHeel\App\Plan\PlanDayView;
+use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Plan\StepView;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Timetable\CurrentTimetable;
@@ -54,6 +58,32 @@ final class PlacedAnewTest extends ApiTestCase
         }
         self::assertGreaterThan(60, $kept);
         self::assertLessThan($kept / 5, $moved, 'others move only where nothing else has room');
+    }
+
+    public function testAPlanSaysOnWhichDaysItIsDone(): void
+    {
+        $this->signIn('ida');
+        $id = $this->plannedPair(severity: 3);
+        // Ninety minutes on two evenings of the week, and nobody else.
+        foreach (['tomas', 'nell', 'wren'] as $other) {
+            $this->connection()->executeStatement("UPDATE person SET week = '{}' WHERE login = ?", [$other]);
+        }
+        $me = Row::first($this->connection(), "SELECT id FROM person WHERE login = 'ida'")?->int('id') ?? 0;
+        $this->set("/people/$me", ['week' => array_map(static fn (int $day): array => [
+            'day' => $day, 'shifts' => [['from' => '19:00', 'until' => '20:30']],
+        ], [2, 4])]);
+        $plan = $this->must(PlanView::class, 'GET', "/api/pieces/$id/plan");
+        self::assertGreaterThan(1, \count($plan->days), 'what dries over night is gone on with on another evening');
+        $steps = array_merge(...array_map(static fn (PlanDayView $d): array => $d->steps, $plan->days));
+        self::assertSame($steps, array_values(array_unique($steps)));
+        self::assertEqualsCanonicalizing(array_map(static fn (StepView $s): int => $s->id, $plan->steps), $steps, 'every step has its evening');
+        foreach ($plan->days as $i => $day) {
+            $from = (new \DateTimeImmutable($day->from))->setTimezone(new \DateTimeZone('Europe/Vienna'));
+            self::assertContains($from->format('N'), ['2', '4']);
+            self::assertGreaterThanOrEqual('19:00', $from->format('H:i'));
+            self::assertLessThanOrEqual(90.0, $day->minutes);
+            self::assertGreaterThan($plan->days[$i - 1]->until ?? '', $day->from);
+        }
     }
 
     public function testHoursThatChangeMoveAll(): void

@@ -114,7 +114,7 @@ export const plan = (more: Partial<PlanView> = {}): PlanView => ({
   state: 'planned', made: true,
   stale: false, steps: [], refused: [], referrals: [], tellOwner: [], dropped: [], changes: [], faults: [], kit: [], short: [],
   schools: [], exclude: [], readyBy: null,
-  byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, ...more,
+  byHand: false, handsOnMinutes: 95, elapsedMinutes: 1500, days: [], ...more,
 })
 
 export const person = (more: Partial<PersonView> = {}): PersonView => ({

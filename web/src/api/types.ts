@@ -1851,6 +1851,13 @@ export interface PlaceOnShelfInput {
   place: string;
 }
 
+export interface PlanDayView {
+  readonly from: string;
+  readonly until: string;
+  readonly minutes: number;
+  readonly steps: readonly number[];
+}
+
 export interface PlanInput {
   version: number;
   schools?: Readonly<Record<string, string | null>> | null;
@@ -1886,6 +1893,7 @@ export interface PlanView {
   readonly byHand: boolean;
   readonly handsOnMinutes: number;
   readonly elapsedMinutes: number;
+  readonly days: readonly PlanDayView[];
 }
 
 export interface PlannedColourView {

@@ -20,11 +20,13 @@ import TrialResults from './TrialResults.vue'
 import { usePlan } from './usePlan'
 import WholePlan from './WholePlan.vue'
 import WishedHere from './WishedHere.vue'
-import { t } from '../words'
+import { plural, t } from '../words'
 
 const props = defineProps<{ id: number }>()
 const router = useRouter()
-const { span, date } = useWhen()
+const { span, date, time } = useWhen()
+/** Of the days on which hands are at it, so many are named. */
+const DAYS = 3
 const { person } = useSession()
 const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried, wish } = usePlan(props.id, async () => {
   await router.push('/bench')
@@ -98,6 +100,12 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         }}</strong> {{ t('plan.Plan.byHand') }} <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> {{
           t('plan.Plan.fromFirstToLastOf', [done, steps.length])
         }}</template></p>
+      <p v-if="plan && plan.days.length > 0" class="row-start-3 sm:col-span-2 flex flex-wrap gap-x-5">
+        <span v-for="d in plan.days.slice(0, DAYS)" :key="d.from"><strong>{{ date(d.from) }}</strong> {{
+          t('plan.Plan.fromUntil', [time(d.from), time(d.until), span(d.minutes)])
+        }}</span>
+        <span v-if="plan.days.length > DAYS" class="text-soft">{{ plural('plan.Plan.moreDays', plan.days.length - DAYS) }}</span>
+      </p>
       <nav v-if="plan" class="flex flex-wrap gap-3" :aria-label="t('plan.Plan.thisPlan')">
         <RouterLink v-if="!plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">{{
           t('plan.Plan.promiseADay')
