@@ -26,9 +26,8 @@ use KindHeel\Core\Text\NotNow;
 /** What a pot could be: recipes, what to add, coats over its ground. */
 final readonly class RecipeReader
 {
-    private const MILLISECONDS = 2500.0;
-
-    public function __construct(private PotReader $pots, private ColourShelf $shelf, private GroundAtLaying $grounds)
+    /** @param int $recipeMs until something has to be said; tests wait longer, however busy the machine is */
+    public function __construct(private PotReader $pots, private ColourShelf $shelf, private GroundAtLaying $grounds, private int $recipeMs)
     {
     }
 
@@ -102,7 +101,7 @@ final readonly class RecipeReader
 
     private function advisor(StoredPot $pot, Palette $palette): PotAdvisor
     {
-        return new PotAdvisor($pot->value(), $pot->aim(), $palette, $pot->dropMl(), Deadline::in(self::MILLISECONDS));
+        return new PotAdvisor($pot->value(), $pot->aim(), $palette, $pot->dropMl(), Deadline::in($this->recipeMs));
     }
 
     private static function ladder(CoatLadder $ladder, string $base, bool $flexes): LadderView

@@ -28,6 +28,7 @@ final readonly class OwnerController
 
     public function __construct(
         private OwnerReader $reader,
+        private Things $things,
         private KeepOwner $keep,
         private EraseOwner $erase,
         private ForgetPictures $pictures,
@@ -45,6 +46,13 @@ final readonly class OwnerController
         int $page = 0,
     ): JsonResponse {
         return Answer::of($this->reader->page(mb_substr($find, 0, 80), $page));
+    }
+
+    /** One’s own, where there are no customers. */
+    #[Route('/api/things', methods: ['GET'])]
+    public function things(): JsonResponse
+    {
+        return Answer::of($this->things->view());
     }
 
     /** All of them, a line each. */

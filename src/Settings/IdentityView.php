@@ -18,6 +18,8 @@ final readonly class IdentityView
         public HourClock $clock = HourClock::TwentyFour,
         /** after so many days on the ready shelf it is said that something has not been fetched */
         public int $uncollectedDays = self::USUAL_UNCOLLECTED,
+        /** somebody’s own things are looked after here, and nobody else’s: no counter, no offers, no promises */
+        public bool $home = false,
     ) {
     }
 }

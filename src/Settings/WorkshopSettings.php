@@ -112,6 +112,7 @@ final readonly class WorkshopSettings
             $word('reach'),
             HourClock::tryFrom($word('clock')) ?? HourClock::TwentyFour,
             \is_int($known['uncollected-days'] ?? null) ? $known['uncollected-days'] : IdentityView::USUAL_UNCOLLECTED,
+            true === ($known['home'] ?? false),
         );
     }
 
@@ -119,7 +120,7 @@ final readonly class WorkshopSettings
     {
         $this->take('identity', [
             'name' => $identity->name, 'address' => $identity->address, 'reach' => $identity->reach, 'clock' => $identity->clock->value,
-            'uncollected-days' => $identity->uncollectedDays,
+            'uncollected-days' => $identity->uncollectedDays, 'home' => $identity->home,
         ]);
     }
 

@@ -18,7 +18,6 @@ final readonly class BeginInput
         /** that stood where it was started: nobody else begins it */
         #[Assert\Length(max: 80)]
         public string $word,
-        #[Assert\NotBlank(message: Person::NAME_SAID, normalizer: 'trim')]
         #[Assert\Length(max: 80, maxMessage: Person::NAME_SAID)]
         public string $workshop,
         #[Assert\Length(max: 200, maxMessage: 'Keep this under {{ limit }} letters.')]
@@ -42,6 +41,8 @@ final readonly class BeginInput
         public string $login,
         #[Assert\Length(max: 200)]
         public string $password,
+        /** for one’s own things; the workshop needs no name then */
+        public bool $home = false,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\Owner;
 use KindHeel\App\Offer\PriceTerms;
 use KindHeel\App\Offer\StoredPriceTerms;
 use KindHeel\App\People\Passwords;
@@ -40,6 +41,9 @@ final readonly class BeginWorkshop
         if ('' === $this->beginWord || !hash_equals($this->beginWord, trim($input->word))) {
             throw new FieldError('word', 'This is not the word that stood where the workshop was started. Open the address that was shown there.');
         }
+        if (!$input->home && '' === trim($input->workshop)) {
+            throw new FieldError('workshop', Person::NAME_SAID);
+        }
         // Two at once wait for each other, and the second comes too late.
         $this->version->mustBe($this->version->current());
         if (null !== Row::first($this->connection, 'SELECT id FROM person LIMIT 1')) {
@@ -49,7 +53,15 @@ final readonly class BeginWorkshop
         $this->passwords->set($owner, $input->password);
         $owner->works(array_fill_keys($input->days, ShiftInput::stored($input->shifts)), []);
         $this->entities->persist($owner);
-        $this->settings->takeIdentity(new IdentityView(trim($input->workshop), trim($input->address), trim($input->reach)));
+        $this->settings->takeIdentity(new IdentityView(
+            trim($input->workshop),
+            trim($input->address),
+            trim($input->reach),
+            home: $input->home,
+        ));
+        if ($input->home) {
+            $this->entities->persist(new Owner($owner->name(), '', $this->clock->now()));
+        }
         $this->entities->persist(new StoredPriceTerms(new PriceTerms($input->currency), $this->clock->now(), $owner));
     }
 }

@@ -23,11 +23,12 @@ final readonly class IdentityInput
         public int $uncollectedDays,
         /** of the settings as they were seen */
         public string $version,
+        public bool $home = false,
     ) {
     }
 
     public function identity(): IdentityView
     {
-        return new IdentityView(trim($this->name), trim($this->address), trim($this->reach), $this->clock, $this->uncollectedDays);
+        return new IdentityView(trim($this->name), trim($this->address), trim($this->reach), $this->clock, $this->uncollectedDays, $this->home);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Offer\CurrentPrices;
+use KindHeel\App\Owner\ThingAtWorkView;
+use KindHeel\App\Owner\ThingsView;
 use KindHeel\App\People\Role;
 use KindHeel\App\Security\SessionView;
 use KindHeel\App\Workshop\DayHoursView;
@@ -40,6 +42,45 @@ final class BeginTest extends ApiTestCase
         self::assertSame(['08:00', '17:00'], [$workshop->people[0]->week[1]->shifts[0]->from, $workshop->people[0]->week[1]->shifts[1]->until]);
         self::assertSame('CHF', self::getContainer()->get(CurrentPrices::class)->terms()->currency);
         self::assertSame(200, $this->signIn('mara', 'seven wet lasts'));
+    }
+
+    public function testForOnesOwnThingsThereAreSittingsAndNoCounterAndItBecomesAWorkshopLater(): void
+    {
+        self::assertSame('workshop', $this->refused(422, 'POST', '/api/begin', ['workshop' => ' '] + self::MINE)->errors[0]->field);
+        $mine = ['home' => true, 'workshop' => '', 'days' => [2, 4], 'shifts' => [['from' => '19:00', 'until' => '20:30']]] + self::MINE;
+        $session = $this->must(SessionView::class, 'POST', '/api/begin', $mine);
+        self::assertTrue($session->workshop?->home);
+        $things = $this->must(ThingsView::class, 'GET', '/api/things');
+        self::assertSame(['Mara Quill', [], []], [$things->owner->name, $things->atWork, $things->sittings]);
+
+        $piece = $this->plannedPair();
+        $this->connection()->executeStatement('UPDATE ticket SET owner_id = ?, promised = 0', [$things->owner->id]);
+        $this->connection()->executeStatement('UPDATE passport SET owner_id = ?', [$things->owner->id]);
+        $things = $this->must(ThingsView::class, 'GET', '/api/things');
+        self::assertSame([[$piece, true, false]], array_map(static fn (ThingAtWorkView $w): array => [$w->piece, $w->hasPlan, $w->isReady], $things->atWork));
+        self::assertNotSame([], $things->sittings);
+        foreach ($things->sittings as $sitting) {
+            $from = (new \DateTimeImmutable($sitting->from))->setTimezone(new \DateTimeZone('Europe/Vienna'));
+            self::assertContains($from->format('D'), ['Tue', 'Thu']);
+            self::assertGreaterThanOrEqual('19:00', $from->format('H:i'));
+            self::assertLessThanOrEqual(90.0, $sitting->minutes);
+            self::assertSame(['The lamplighter’s shoes'], $sitting->pieces);
+        }
+        self::assertSame($things->sittings[0]->from, $things->atWork[0]->nextAt);
+
+        // Done and put away, it is at home again.
+        $this->connection()->executeStatement("UPDATE plan_step SET status = 'done', started_at = '2026-02-01', ended_at = '2026-02-01'");
+        $this->connection()->executeStatement("UPDATE piece SET finished_at = '2026-02-01'");
+        $ready = $this->must(ThingsView::class, 'GET', '/api/things')->atWork[0];
+        self::assertTrue($ready->isReady);
+        self::assertSame(200, $this->ask('POST', "/api/tickets/{$ready->ticket}/collect", ['pieces' => [$piece], 'by' => 'Mara Quill', 'paid' => 'nothing']));
+        $things = $this->must(ThingsView::class, 'GET', '/api/things');
+        self::assertSame([[], 1, false], [$things->atWork, \count($things->owner->pieces), $things->owner->pieces[0]->here]);
+
+        $this->set('/identity', ['name' => 'Quill & Last', 'address' => '', 'reach' => '', 'clock' => '24', 'uncollectedDays' => 21, 'home' => false]);
+        $this->refused(404, 'GET', '/api/things');
+        self::assertFalse($this->must(SessionView::class, 'GET', '/api/session')->workshop?->home);
+        self::assertSame([2, 1, 1], [$this->rows('owner'), $this->rows('piece'), $this->rows('passport')], 'nothing is lost');
     }
 
     public function testItIsBegunOnce(): void

@@ -153,6 +153,7 @@ final class RoleMatrixTest extends ApiTestCase
         'PUT /api/owners/{id}' => self::EVERYBODY,
         'DELETE /api/owners/{id}' => self::OWNER,
         'POST /api/owners/{id}/joined' => self::COUNTER,
+        'GET /api/things' => self::EVERYBODY,
         'GET /api/owners/{id}/archive.zip' => self::OWNER,
         // everything, or one piece, out and in
         'POST /api/old-list' => self::OWNER,

@@ -21,6 +21,7 @@ export const router = createRouter({
     { path: '/messages', component: () => import('./owner/Messages.vue'), meta: { title: t('app.router.messages') } },
     { path: '/messages/letters', component: () => import('./owner/Letters.vue'), meta: { title: t('app.router.letters') } },
     { path: '/jobs', component: () => import('./ledger/Jobs.vue'), meta: { title: t('app.router.askTheLedger') } },
+    { path: '/things', component: () => import('./owner/Things.vue'), meta: { title: t('app.router.things') } },
     { path: '/owners', component: () => import('./owner/Owners.vue'), meta: { title: t('app.router.owners') } },
     {
       path: '/owners/:id(\\d+)',

@@ -191,7 +191,7 @@ describe('a workshop of one’s own', () => {
     await settled()
     expect(acts()[0]?.body).toEqual({
       word: 'abc', workshop: 'Quill', address: '', reach: '', currency: 'EUR', days: [1, 2, 3, 4, 5], shifts: [{ from: '08:00', until: '12:00' }],
-      name: 'Mara Quill', login: 'mara', password: 'mara quill',
+      name: 'Mara Quill', login: 'mara', password: 'mara quill', home: false,
     })
     expect(it.find('[name=password]').attributes('aria-invalid')).toBe('true')
     expect((it.find('[name=workshop]').element as HTMLInputElement).value).toBe('Quill')

@@ -561,7 +561,7 @@ const worker = (more: Partial<WorkerView> = {}): WorkerView => ({
 const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
   people: [worker()], days: [], stations: [
     { station: 'tree', label: 'shoe trees', places: 6 }, { station: 'booth', label: 'spray booth', places: 1 },
-  ], switchMinutes: 2, handoverMinutes: 5, alarm: 'bell', identity: { name: 'The yard', address: '', reach: '', clock: '24', uncollectedDays: 21 },
+  ], switchMinutes: 2, handoverMinutes: 5, alarm: 'bell', identity: { name: 'The yard', address: '', reach: '', clock: '24', uncollectedDays: 21, home: false },
   learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], version: 'v1', ...more,
 })
 
@@ -749,7 +749,7 @@ describe('a ticket on paper', () => {
   it('says who the workshop is, whose it is and for when, with lines to sign', async () => {
     const gone = [{ pieces: [1], by: 'Her sister', at: at(0), path: 'M1 1L9 9' }]
     await signedIn(true, { 'GET /tickets/2/leaving': ok({ ticket: ticket({ customer: 'Mirela', promised: false }), pieces: [], warnings: [], gone }) }, {
-      workshop: { name: 'The yard', address: 'Mill Lane 3\n\nby the bridge', reach: '555', clock: '24', uncollectedDays: 21 },
+      workshop: { name: 'The yard', address: 'Mill Lane 3\n\nby the bridge', reach: '555', clock: '24', uncollectedDays: 21, home: false },
     })
     const it = shown(TicketPaper, { id: 2 })
     await settled()
@@ -764,7 +764,7 @@ describe('a ticket on paper', () => {
 })
 
 describe('who the workshop is', () => {
-  const identity = { name: 'The yard', address: '', reach: '', clock: '24' as const, uncollectedDays: 21 }
+  const identity = { name: 'The yard', address: '', reach: '', clock: '24' as const, uncollectedDays: 21, home: false }
 
   it('is kept as it is typed, with the clock that was chosen', async () => {
     const it = shown(WhoWeAre, { identity, busy: false, may: true })

@@ -134,6 +134,7 @@ export interface BeginInput {
   name: string;
   login: string;
   password: string;
+  home?: boolean;
 }
 
 export interface BellView {
@@ -906,6 +907,7 @@ export interface IdentityInput {
   clock: HourClock;
   uncollectedDays: number;
   version: string;
+  home?: boolean;
 }
 
 export interface IdentityView {
@@ -914,6 +916,7 @@ export interface IdentityView {
   readonly reach: string;
   readonly clock: HourClock;
   readonly uncollectedDays: number;
+  readonly home: boolean;
 }
 
 export interface IntakeInput {
@@ -2597,6 +2600,13 @@ export interface SignedView {
   readonly outdated: boolean;
 }
 
+export interface SittingView {
+  readonly from: string;
+  readonly until: string;
+  readonly minutes: number;
+  readonly pieces: readonly string[];
+}
+
 export interface SpanView {
   readonly start: string;
   readonly end: string;
@@ -2770,6 +2780,22 @@ export interface TermsAgoView {
   readonly at: string;
   readonly by: string;
   readonly changed: readonly string[];
+}
+
+export interface ThingAtWorkView {
+  readonly passport: number;
+  readonly piece: number;
+  readonly ticket: number;
+  readonly name: string;
+  readonly hasPlan: boolean;
+  readonly isReady: boolean;
+  readonly nextAt: string | null;
+}
+
+export interface ThingsView {
+  readonly owner: OwnerDetailsView;
+  readonly atWork: readonly ThingAtWorkView[];
+  readonly sittings: readonly SittingView[];
 }
 
 export interface ThreadView {

@@ -4,12 +4,13 @@ import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import { limits } from '../api/types'
 import type {
-  IntakeInput, Kind, OwnerPieceView, OwnersView, OwnerView, PartName, PieceFamily, PieceInput, PieceRowView, Shade, TicketView, UsualJobsView,
+  IntakeInput, Kind, OwnerPieceView, OwnersView, OwnerView, PartName, PieceFamily, PieceInput, PieceRowView, Shade, ThingsView, TicketView, UsualJobsView,
   UsualJobView, WithPieceInput,
 } from '../api/types'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { useWords } from '../kit/useWords'
+import { useSession } from '../session/useSession'
 import { newShades } from '../piece/newShades'
 import KnownOwner from './KnownOwner.vue'
 import { colourToBe, newColours, type OwnColour } from './newColours'
@@ -90,6 +91,22 @@ const willStand = computed(() => (isRecoloured.value && (piece.value.newShade !=
 const error = (field: string): string | undefined => errors.value[`ticket.${field}`]
 const wrong = (field: string): string | undefined => errors.value[`ticket.pieces[${current.value}].${field}`] ?? errors.value[`piece.${field}`]
 
+/** At home it is one’s own: whose it is needs no asking. */
+const { workshop } = useSession()
+const isHome = computed(() => workshop.value?.home === true)
+const heading = computed(() => {
+  const alone = isHome.value ? t('counter.NewTicket.ownPiece') : t('counter.NewTicket.newTicket')
+  return of.value === null ? alone : t('counter.NewTicket.oneMorePieceOf', [of.value.customer])
+})
+if (props.ticket === undefined && isHome.value) {
+  void api.get<ThingsView>('/things').then(async ({ owner }) => {
+    Object.assign(form, { customer: owner.name, contact: '' })
+    const { owners } = await api.get<OwnersView>(`/owners?find=${encodeURIComponent(owner.name)}`)
+    past.value = owners.find((o) => o.id === owner.id)?.pieces ?? []
+  }).catch((fault: unknown) => {
+    problem.value = fault instanceof Problem ? fault.detail : t('kit.useAct.thatDidNotWork')
+  })
+}
 if (props.ticket !== undefined) {
   void api.get<TicketView>(`/tickets/${props.ticket}`).then(async (ticket) => {
     of.value = ticket
@@ -137,7 +154,8 @@ const along = (event: KeyboardEvent): void => {
 }
 
 const go = computed(() => {
-  const first = props.ticket === undefined ? t('counter.NewTicket.openTheTicket') : t('counter.NewTicket.addIt')
+  const opens = isHome.value ? t('counter.NewTicket.takeIt') : t('counter.NewTicket.openTheTicket')
+  const first = props.ticket === undefined ? opens : t('counter.NewTicket.addIt')
   return piece.value.job === null ? first : `${first}${t('counter.NewTicket.andPlanIt')}`
 })
 /** What has just been added is what came last. */
@@ -189,8 +207,8 @@ const open = async (): Promise<void> => {
       <p class="text-center text-xl font-semibold bg-paper self-center px-4 py-1">{{ piece.name || kind?.label || t('counter.NewTicket.aPiece') }}</p>
     </section>
     <form class="px-4 sm:px-10 py-4 grid gap-3.5 content-start" novalidate @submit.prevent="open">
-      <h1 class="text-3xl">{{ of === null ? t('counter.NewTicket.newTicket') : t('counter.NewTicket.oneMorePieceOf', [of.customer]) }}</h1>
-      <KnownOwner v-if="ticket === undefined" v-model="form.customer" :problem="error('customer')" @known="known" />
+      <h1 class="text-3xl">{{ heading }}</h1>
+      <KnownOwner v-if="ticket === undefined && !isHome" v-model="form.customer" :problem="error('customer')" @known="known" />
       <div v-if="past.length > 0" class="flex flex-wrap items-center gap-2" role="group" :aria-label="t('counter.NewTicket.asLastTime')" @keydown="along">
         <span class="font-semibold">{{ t('counter.NewTicket.asLastTime2') }}</span>
         <button
@@ -198,7 +216,7 @@ const open = async (): Promise<void> => {
           @click="asLastTime(p)"
         >{{ p.name }}</button>
       </div>
-      <div v-if="ticket === undefined" class="grid sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
+      <div v-if="ticket === undefined && !isHome" class="grid sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-4">
         <label class="grid gap-1 font-semibold">{{ t('counter.NewTicket.howToReachThem') }}
           <input v-model="form.contact" class="write font-normal" name="contact" :aria-invalid="!!error('contact')">
           <span v-if="error('contact')" class="font-normal">{{ error('contact') }}</span>

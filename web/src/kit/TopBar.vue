@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
+import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { useSession } from '../session/useSession'
 import { play } from './bell'
@@ -7,11 +8,12 @@ import { ROLES } from '../session/roles'
 import { useLight } from './useLight'
 import { t } from '../words'
 
-const { person, signOut, alarm } = useSession()
+const { person, signOut, alarm, workshop } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
 const emit = defineEmits<{ another: [] }>()
-const ROOMS = ['bench', 'counter', 'pots', 'shelf', 'ledger', 'workshop'] as const
+/** Where one looks after one’s own things there is no counter. */
+const rooms = computed(() => ['bench', workshop.value?.home === true ? 'things' : 'counter', 'pots', 'shelf', 'ledger', 'workshop'] as const)
 
 const leave = async (): Promise<void> => {
   await signOut()
@@ -39,7 +41,7 @@ const setSound = (on: boolean): void => {
       :aria-label="t('kit.TopBar.rooms')"
     >
       <RouterLink
-        v-for="room in ROOMS" :key="room" :to="`/${room}`"
+        v-for="room in rooms" :key="room" :to="`/${room}`"
         class="grid place-items-center min-h-12 min-w-11 px-1 md:px-2 lg:px-4 border-b-4 border-transparent" active-class="border-ink! font-semibold"
       >{{ t(`kit.TopBar.${room}`) }}</RouterLink>
     </nav>

@@ -27,7 +27,9 @@ const router = useRouter()
 const { span, date, time } = useWhen()
 /** Of the days on which hands are at it, so many are named. */
 const DAYS = 3
-const { person } = useSession()
+const { person, workshop } = useSession()
+/** One’s own things are promised to nobody, and nobody is made an offer. */
+const isHome = computed(() => workshop.value?.home === true)
 const { plan, problem, reload, hands, steps, chosen, faultsOf, show, make, change, tried, wish } = usePlan(props.id, async () => {
   await router.push('/bench')
 })
@@ -92,9 +94,9 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
     <header class="grid sm:grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 px-4 sm:px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
       <p v-if="plan" class="text-soft row-start-2 sm:col-span-2">{{
-        plan.customer
-      }}, {{ plan.promised ? t('plan.Plan.for', [date(plan.promisedAt)]) : t('plan.Plan.noDayPromisedYet')
-      }}<template v-if="steps.length > 0"> ·
+        isHome ? '' : `${plan.customer}, `
+      }}{{ isHome ? '' : plan.promised ? t('plan.Plan.for', [date(plan.promisedAt)]) : t('plan.Plan.noDayPromisedYet')
+      }}<template v-if="steps.length > 0">{{ isHome ? '' : ' · ' }}
         <strong class="text-ink">{{
           span(plan.handsOnMinutes)
         }}</strong> {{ t('plan.Plan.byHand') }} <strong class="text-ink">{{ span(plan.elapsedMinutes) }}</strong> {{
@@ -107,7 +109,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <span v-if="plan.days.length > DAYS" class="text-soft">{{ plural('plan.Plan.moreDays', plan.days.length - DAYS) }}</span>
       </p>
       <nav v-if="plan" class="flex flex-wrap gap-3" :aria-label="t('plan.Plan.thisPlan')">
-        <RouterLink v-if="!plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">{{
+        <RouterLink v-if="!isHome && !plan.promised && steps.length > 0" class="may bg-ink! text-raised!" :to="`/tickets/${plan.ticket}/promise`">{{
           t('plan.Plan.promiseADay')
         }}
         </RouterLink>
@@ -118,7 +120,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
             v-if="may" class="may" type="button" :aria-pressed="changing" @click="changing = !changing"
           >{{ changing ? t('plan.Plan.endChanging') : t('plan.Plan.changeByHand')
           }}</button>
-          <RouterLink class="may" :to="`/pieces/${id}/offer`">{{ t('plan.Plan.offer') }}</RouterLink>
+          <RouterLink v-if="!isHome" class="may" :to="`/pieces/${id}/offer`">{{ t('plan.Plan.offer') }}</RouterLink>
           <RouterLink class="may" :to="`/pieces/${id}/card`">{{ t('plan.Plan.benchCard') }}</RouterLink>
         </template>
       </nav>

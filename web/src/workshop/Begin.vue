@@ -21,14 +21,22 @@ const word = ref('')
 const form = ref({
   workshop: '', address: '', reach: '', currency: 'EUR', days: [1, 2, 3, 4, 5], hours: '09:00–12:30\n13:15–17:30', name: '', login: '', password: '',
 })
+/** For oneself: evenings instead of days, and no name of a workshop. */
+const isHome = ref(false)
+const forWhom = (home: boolean): void => {
+  isHome.value = home
+  Object.assign(form.value, home ? { days: [2, 4], hours: '19:00–20:30' } : { days: [1, 2, 3, 4, 5], hours: '09:00–12:30\n13:15–17:30' })
+}
 const { busy, problem, errors, run } = useAct()
 /** “Mara Quill” signs in as “mara” unless she says otherwise. */
 const guess = computed(() => form.value.name.trim().toLowerCase().split(/\s+/)[0]?.replace(/[^\p{L}\p{N}._-]/gu, '') ?? '')
 const go = (): Promise<boolean> => {
   const { hours, login, ...rest } = form.value
-  const input: BeginInput = { ...rest, login: login.trim() === '' ? guess.value : login.trim(), shifts: read(hours), word: came.value || word.value.trim() }
+  const input: BeginInput = {
+    ...rest, login: login.trim() === '' ? guess.value : login.trim(), shifts: read(hours), word: came.value || word.value.trim(), home: isHome.value,
+  }
   return run(() => begin(input), async () => {
-    await router.push('/bench')
+    await router.push(isHome.value ? '/things' : '/bench')
   })
 }
 const wrong = (field: string): boolean => Object.keys(errors.value).some((f) => f === field || f.startsWith(`${field}[`))
@@ -43,11 +51,21 @@ const wrong = (field: string): boolean => Object.keys(errors.value).some((f) => 
       </div>
     </div>
     <form class="px-4 sm:px-10 py-8 grid gap-5 content-center max-w-3xl" novalidate @submit.prevent="go">
-      <h1 class="text-5xl">{{ t('workshop.Begin.yourWorkshop') }}</h1>
+      <h1 class="text-5xl">{{ isHome ? t('workshop.Begin.yourThings') : t('workshop.Begin.yourWorkshop') }}</h1>
       <p class="text-xl text-soft -mt-2">{{ t('workshop.Begin.whatStandsHereCanAll') }}</p>
+      <div class="flex flex-wrap items-center gap-3" role="group" :aria-label="t('workshop.Begin.forWhom')">
+        <span class="text-xl font-semibold w-full">{{ t('workshop.Begin.forWhom') }}</span>
+        <button class="may" type="button" :class="isHome ? '' : 'bg-ink! text-raised!'" :aria-pressed="!isHome" @click="forWhom(false)">{{
+          t('workshop.Begin.forCustomers')
+        }}</button>
+        <button class="may" type="button" :class="isHome ? 'bg-ink! text-raised!' : ''" :aria-pressed="isHome" @click="forWhom(true)">{{
+          t('workshop.Begin.forOwn')
+        }}</button>
+      </div>
+      <p v-if="isHome" class="text-lg leading-snug">{{ t('workshop.Begin.ownAbout') }}</p>
       <label v-if="came === ''" class="grid gap-1 font-semibold">{{ t('workshop.Begin.theWordThatStood') }}
         <input v-model="word" class="write font-normal" name="word" autocomplete="off" :aria-invalid="wrong('word')"></label>
-      <fieldset class="grid sm:grid-cols-2 gap-4">
+      <fieldset v-if="!isHome" class="grid sm:grid-cols-2 gap-4">
         <legend class="text-2xl font-head mb-2">{{ t('workshop.Begin.thePlace') }}</legend>
         <label class="grid gap-1 font-semibold">{{ t('workshop.WhoWeAre.nameOfTheWorkshop') }}
           <input v-model="form.workshop" class="write font-normal" name="workshop" maxlength="80" autofocus :aria-invalid="wrong('workshop')"></label>
@@ -60,7 +78,7 @@ const wrong = (field: string): boolean => Object.keys(errors.value).some((f) => 
           <textarea v-model="form.reach" class="write font-normal" name="reach" rows="2" maxlength="120" /></label>
       </fieldset>
       <fieldset class="grid sm:grid-cols-[1fr_auto] gap-4">
-        <legend class="text-2xl font-head mb-2">{{ t('workshop.Begin.yourHours') }}</legend>
+        <legend class="text-2xl font-head mb-2">{{ isHome ? t('workshop.Begin.yourSittings') : t('workshop.Begin.yourHours') }}</legend>
         <div class="grid grid-cols-4 content-start gap-x-2" role="group" :aria-label="t('workshop.Begin.onWhichDays')">
           <label v-for="(day, i) in DAYS" :key="day" class="flex items-center gap-2 min-h-11">
             <input v-model="form.days" type="checkbox" class="size-6 shrink-0 accent-ink" :value="i + 1">{{ day }}</label>
@@ -83,7 +101,9 @@ const wrong = (field: string): boolean => Object.keys(errors.value).some((f) => 
           ></label>
       </fieldset>
       <p v-if="problem" role="alert" class="stop">{{ problem }}</p>
-      <button class="do justify-self-start px-12!" type="submit" :disabled="busy">{{ t('workshop.Begin.openTheWorkshop') }}</button>
+      <button class="do justify-self-start px-12!" type="submit" :disabled="busy">{{
+        isHome ? t('workshop.Begin.openIt') : t('workshop.Begin.openTheWorkshop')
+      }}</button>
     </form>
   </main>
 </template>

@@ -12,6 +12,9 @@ watch(() => props.identity, (now) => {
   form.value = { ...now }
 })
 const CLOCKS: { id: HourClock, label: string }[] = [{ id: '24', label: '14:20' }, { id: '12', label: t('workshop.WhoWeAre.n220Pm') }]
+const FOR: { id: 'customers' | 'own', label: string }[] = [
+  { id: 'customers', label: t('workshop.WhoWeAre.forCustomers') }, { id: 'own', label: t('workshop.WhoWeAre.forOwn') },
+]
 const { min, max } = limits.IdentityInput.uncollectedDays
 </script>
 
@@ -34,6 +37,10 @@ const { min, max } = limits.IdentityInput.uncollectedDays
         v-model.number="form.uncollectedDays" class="write w-24! min-h-11! py-0! inline-block align-middle font-semibold" name="uncollected" type="number"
         :min="min" :max="max" :aria-label="t('workshop.WhoWeAre.daysUntilWhatIsNot')" :disabled="!may"
       > {{ t('workshop.WhoWeAre.days') }}</p>
+    <p class="text-xl leading-loose">{{ t('workshop.WhoWeAre.forWhom') }} <Choice
+      :model-value="form.home ? 'own' : 'customers'" :label="t('workshop.WhoWeAre.forWhomLabel')" :options="FOR" :disabled="!may"
+      @update:model-value="(v) => { form.home = v === 'own' }"
+    />.</p>
     <button v-if="may" class="do justify-self-start px-10!" type="submit" :disabled="busy">{{ t('workshop.WhoWeAre.keepThis') }}</button>
     <p v-else class="text-soft">{{ t('workshop.WhoWeAre.theOwnerOfTheWorkshop') }}</p>
   </form>
