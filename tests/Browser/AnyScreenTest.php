@@ -92,7 +92,7 @@ final class AnyScreenTest extends StoryTestCase
             '/ledger', '/ledger/PIECE', '/pots', '/pots/1', '/colours', '/colours/card', '/pieces/PIECE/colour', '/workshop', '/people', '/own', '/shelf',
             '/shelf?product=45', '/shelf/order', '/shelf/count', '/shelf/list', '/lots/12', '/pieces/PIECE/products', '/invoices', '/prices', '/figures',
             '/owners', '/owners/1', '/pieces/PIECE/passport', '/passports/1', '/passports/1/care-card', '/comes-back', '/season', '/messages',
-            '/messages/letters', '/jobs?find=boots',
+            '/messages/letters', '/jobs?find=boots', '/old-list',
         ];
     }
 
