@@ -14,13 +14,13 @@ use Symfony\Component\Process\Process;
  */
 final readonly class ArchiveFile
 {
-    private const AT_ONCE = 500;
     private const FOR_THE_SAME = ['--format=gnu', '--owner=0', '--group=0', '--numeric-owner', '--mode=u=rw,go=r', '--mtime=@0', '--no-recursion'];
     private const NAMES = ['--null', '--verbatim-files-from', '--files-from=-'];
+    private const BLOCK = 512;
     private const UP_TO = 'up-to.json';
     private const TAR = 'archive.tar';
 
-    public function __construct(private string $picturesDir, private string $runDir)
+    public function __construct(private string $picturesDir, private string $runDir, private int $filesAtOnce = 500)
     {
     }
 
@@ -49,9 +49,11 @@ final readonly class ArchiveFile
         $files->remove($folder.'/pictures');
         $files->symlink((string) realpath($this->picturesDir), $folder.'/pictures');
         if (0 === $done) {
-            $this->tar($folder, '--create', [Format::MANIFEST, ...$manifest->linesFiles()]);
+            $names = [Format::MANIFEST, ...$manifest->linesFiles()];
+            $this->tar($folder, '--create', $names);
+            $bytes = self::blocks($folder, $names);
         } else {
-            // What came after was not brought to its end.
+            // What came after was not brought to its end; it began where a tar marks its own.
             $open = fopen($tar, 'r+') ?: throw new \RuntimeException('What was begun cannot be gone on with.');
             ftruncate($open, $bytes);
             fclose($open);
@@ -67,11 +69,11 @@ final readonly class ArchiveFile
                 throw new \RuntimeException(\sprintf('%s is there no more, or is another file. Begin the archive anew.', $name));
             }
             $some[] = $name;
-            if (self::AT_ONCE === \count($some) || $number === $all) {
+            if ($this->filesAtOnce === \count($some) || $number === $all) {
                 $this->tar($folder, '--append', $some);
+                $bytes += self::blocks($folder, $some);
                 $some = [];
-                clearstatcache();
-                SafeFile::write($folder.'/'.self::UP_TO, json_encode(['done' => $number, 'bytes' => filesize($tar)], \JSON_THROW_ON_ERROR));
+                SafeFile::write($folder.'/'.self::UP_TO, json_encode(['done' => $number, 'bytes' => $bytes], \JSON_THROW_ON_ERROR));
                 null === $tell || $tell('pictures', $number, $all);
             }
         }
@@ -124,7 +126,7 @@ final readonly class ArchiveFile
             if ($wanted($name)) {
                 $some[$name] = $line->sha256;
             }
-            if ([] !== $some && ($number === $all || self::AT_ONCE === \count($some))) {
+            if ([] !== $some && ($number === $all || $this->filesAtOnce === \count($some))) {
                 $taken += $this->some($path, $folder, $some, $take);
                 $some = [];
                 null === $tell || $tell('pictures', $number, $all);
@@ -156,6 +158,19 @@ final readonly class ArchiveFile
     public function room(string $for): string
     {
         return $this->runDir.'/'.$for;
+    }
+
+    /**
+     * What files take in a tar: a head of one block each, as their names are short, and their bytes in whole blocks.
+     *
+     * @param list<string> $names
+     */
+    private static function blocks(string $folder, array $names): int
+    {
+        return array_sum(array_map(
+            static fn (string $name): int => self::BLOCK * (1 + intdiv((int) filesize($folder.'/'.$name) + self::BLOCK - 1, self::BLOCK)),
+            $names,
+        ));
     }
 
     /** @param list<string> $names */

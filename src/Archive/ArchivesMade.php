@@ -12,10 +12,9 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
 use KindHeel\App\Running\Chore;
+use KindHeel\App\Running\ConsoleProcess;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Symfony\Component\Process\PhpExecutableFinder;
-use Symfony\Component\Process\Process;
 
 /** Archives of everything that are asked for on a page: one at a time, in a process of its own, there for two days. */
 final readonly class ArchivesMade implements Chore
@@ -29,7 +28,7 @@ final readonly class ArchivesMade implements Chore
         private EntityManagerInterface $entities,
         private WriteWorkshop $write,
         private ArchiveFile $file,
-        private string $projectDir,
+        private ConsoleProcess $console,
     ) {
     }
 
@@ -82,8 +81,8 @@ final readonly class ArchivesMade implements Chore
     public function round(): void
     {
         if (null !== Row::first($this->connection, 'SELECT id FROM archive_made WHERE ended_at IS NULL LIMIT 1')) {
-            // A process of its own: what it takes of memory goes with it, and what was cut off goes on.
-            (new Process([(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console', 'archive:make', '--asked'], timeout: null))->run();
+            // What was cut off goes on.
+            $this->console->run(['archive:make', '--asked']);
         }
         foreach (glob($this->file->room('archives').'/*') ?: [] as $old) {
             if (filemtime($old) < time() - 3600 * self::KEPT_HOURS) {

@@ -22,7 +22,6 @@ use KindHeel\App\Piece\PieceReader;
 use KindHeel\App\Plan\PlanReader;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Filesystem\Filesystem;
-use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /**
  * Takes in a piece with its history from another workshop. Who worked on it there is known by name and never signs in here; its visits say where they were.
@@ -152,9 +151,6 @@ final readonly class TakePiece
                     $this->pots->one($pot->id);
                 }
             }
-        } catch (HttpExceptionInterface $error) {
-            // A piece without a plan has none to be read.
-            404 === $error->getStatusCode() || throw $error;
         } catch (\Throwable $error) {
             throw new BadArchive('What it says of the piece cannot be read to its end, so nothing was taken in.', previous: $error);
         }

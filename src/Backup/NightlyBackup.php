@@ -8,8 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Running\Chore;
-use Symfony\Component\Process\PhpExecutableFinder;
-use Symfony\Component\Process\Process;
+use KindHeel\App\Running\ConsoleProcess;
 
 /** In the small hours a backup is made by itself, once there is a key; the demo has nothing to lose. */
 final readonly class NightlyBackup implements Chore
@@ -17,7 +16,6 @@ final readonly class NightlyBackup implements Chore
     private const FROM = 2;
     private const UNTIL = 5;
     public const AGAIN_HOURS = 12;
-    private const LONGEST_S = 3600;
 
     public function __construct(
         private Connection $connection,
@@ -25,7 +23,7 @@ final readonly class NightlyBackup implements Chore
         private Backups $backups,
         private WorkshopClock $demo,
         private string $workshopTimezone,
-        private string $projectDir,
+        private ConsoleProcess $console,
     ) {
     }
 
@@ -33,8 +31,7 @@ final readonly class NightlyBackup implements Chore
     {
         $now = new \DateTimeImmutable('now', new \DateTimeZone($this->workshopTimezone));
         if ($this->isDue($now)) {
-            // A process of its own: what it takes of memory goes with it.
-            (new Process([(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console', 'backup:make'], timeout: self::LONGEST_S))->run();
+            $this->console->run(['backup:make']);
         }
     }
 

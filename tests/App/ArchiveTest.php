@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Archive\ArchiveFile;
 use KindHeel\App\Archive\ArchivesMade;
 use KindHeel\App\Archive\ArchiveView;
 use KindHeel\App\Archive\BadArchive;
@@ -29,6 +30,7 @@ use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Picture\PicturesView;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Staff\StaffView;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -106,17 +108,34 @@ final class ArchiveTest extends ApiTestCase
     {
         $this->aDayOfWork();
         $made = null;
+        $pictures = (string) realpath(\dirname(__DIR__, 2).'/var/pictures');
+        // A file at a time, so that it can be cut off between two.
+        $file = new ArchiveFile($pictures, \dirname(__DIR__, 2).'/var/test-run', 1);
+        $write = new WriteWorkshop(
+            $this->connection(),
+            self::getContainer()->get(Kinds::class),
+            self::getContainer()->get(WorkshopSettings::class),
+            $file,
+            $pictures,
+        );
         try {
-            self::getContainer()->get(WriteWorkshop::class)($this->folder.'/out.tar', tell: static function (string $what): void {
-                'pictures' !== $what || throw new \RuntimeException('The lights went out.');
+            $write($this->folder.'/out.tar', tell: static function (string $what, int $done): void {
+                'pictures' !== $what || $done < 2 || throw new \RuntimeException('The lights went out.');
             });
         } catch (\RuntimeException) {
             $made = (string) file_get_contents($this->folder.'/out.tar.part/manifest.json');
         }
         self::assertNotNull($made);
         self::assertFileDoesNotExist($this->folder.'/out.tar');
-        // Half a picture, as a killed tar leaves it.
-        file_put_contents($this->folder.'/out.tar.part/archive.tar', str_repeat('x', 700), \FILE_APPEND);
+        // Half a picture, as a killed tar leaves it: it has begun where the end was marked.
+        $tar = $this->folder.'/out.tar.part/archive.tar';
+        $bytes = (int) filesize($tar);
+        file_put_contents($this->folder.'/large', random_bytes(50_000));
+        (new Process(['tar', '-C', $this->folder, '-rf', $tar, 'large']))->mustRun();
+        $cut = fopen($tar, 'r+');
+        self::assertNotFalse($cut);
+        ftruncate($cut, $bytes + 3_000);
+        fclose($cut);
         $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
         $lines = $this->write('out.tar');
         self::assertSame($made, $lines['manifest.json'], 'it is of the moment at which it was begun');
