@@ -61,9 +61,14 @@ final class PieceLines
             $number = $this->numbers['piece'][$laid['piece']] ?? null;
             $row['laid'] = null === $number ? '[]' : json_encode(['piece' => $number] + $laid, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
         }
-        $step = $row['step_id'];
 
-        return ['step_id' => is_numeric($step) && isset($this->numbers['plan-step'][(int) $step]) ? $step : null] + $row;
+        return ['step_id' => $this->has('plan-step', $row['step_id']) ? $row['step_id'] : null] + $row;
+    }
+
+    /** Whether it is among the lines, by its number here. */
+    public function has(string $kind, mixed $id): bool
+    {
+        return is_numeric($id) && isset($this->numbers[$kind][(int) $id]);
     }
 
     /** @return list<int> numbers here of what the lines speak of */

@@ -74,7 +74,9 @@ final readonly class WritePiece
         }
         $pots = "target_id IN (SELECT id FROM reading WHERE piece_id IN ($in))";
         // What is in a jar stays here; how it was mixed goes along.
-        $lines->put('pot', $pots, static fn (array $r): array => ['state' => 'empty', 'kept_ml' => null, 'kept_where' => ''] + $r);
+        $lines->put('pot', $pots, static fn (array $r): array => [
+            'state' => 'empty', 'kept_ml' => null, 'kept_where' => '', 'ground_id' => $lines->has('reading', $r['ground_id']) ? $r['ground_id'] : null,
+        ] + $r);
         $lines->put('pot-event', "pot_id IN (SELECT id FROM pot WHERE $pots)", $lines->laidHere(...));
         $lines->put('owner', 'id IN ('.implode(', ', $lines->spokenOf('owner')).')', static fn (array $r): array => ($r['id'] === $now ? [] : [
             'name' => self::FORMER, 'ways' => '[]', 'likes' => null,
