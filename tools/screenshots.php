@@ -46,7 +46,8 @@ try {
     );
     foreach ($tickets['tickets'] as $ticket) {
         foreach ($ticket['pieces'] as $piece) {
-            $pieces[$piece['name']] = $piece['id'];
+            // What is here now, before what went home once.
+            $pieces[$piece['name']] ??= $piece['id'];
         }
     }
     $captain = $pieces['The Captain’s oxfords'];
