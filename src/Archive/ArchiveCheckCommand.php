@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Archive;
 
+use KindHeel\App\Console\Progress;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Archive;
 
+use KindHeel\App\Files\SentFile;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
@@ -12,7 +13,6 @@ use KindHeel\App\People\PasswordAsked;
 use KindHeel\Core\Text\FieldError;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -25,7 +25,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class ArchiveController
 {
     private const ID = ['id' => '\d{1,9}'];
-    private const MOST_MB = 60;
 
     public function __construct(
         private ArchivesMade $archives,
@@ -80,13 +79,10 @@ final readonly class ArchiveController
     #[IsGranted('ROLE_RESTORER')]
     public function take(Request $request, #[CurrentUser] Member $member): JsonResponse
     {
-        $file = $request->files->get('file');
-        if (!$file instanceof UploadedFile || !$file->isValid()) {
-            throw new FieldError('file', \sprintf('The file did not arrive whole. It may have up to %d MB.', self::MOST_MB));
-        }
+        $file = SentFile::of($request);
         try {
             return $this->once->answer(function () use ($file, $member): PieceTakenView {
-                $taken = ($this->take)($file->getPathname(), $this->members->person($member));
+                $taken = ($this->take)($file, $this->members->person($member));
 
                 return new PieceTakenView($taken['passport'], $taken['visits']);
             }, 201);

@@ -96,7 +96,7 @@ final readonly class ArchiveFile
         $this->untar($path, $folder, $manifest->linesFiles());
         foreach ($manifest->lines as $kind => $about) {
             $lines = $folder.'/'.\sprintf(Format::LINES, $kind);
-            if (is_link($lines) || !is_file($lines) || $about['sha256'] !== hash_file('sha256', $lines)) {
+            if (!self::isPlain($lines, $path) || $about['bytes'] !== filesize($lines) || $about['sha256'] !== hash_file('sha256', $lines)) {
                 throw new BadArchive(\sprintf('The lines of %s are missing in it, or are not as they were: it is cut off or was changed.', $kind));
             }
         }
@@ -145,13 +145,19 @@ final readonly class ArchiveFile
         $this->untar($path, $folder, array_keys($some));
         foreach ($some as $name => $digest) {
             $at = $folder.'/'.$name;
-            if (is_link($at) || !is_file($at) || $digest !== hash_file('sha256', $at)) {
+            if (!self::isPlain($at, $path) || $digest !== hash_file('sha256', $at)) {
                 throw new BadArchive(\sprintf('%s is missing in it, or is not as it was: it is cut off or was changed.', $name));
             }
             $take($name, $at);
         }
 
         return \count($some);
+    }
+
+    /** No link, no folder, and no larger than the archive that it came out of. */
+    private static function isPlain(string $file, string $path): bool
+    {
+        return !is_link($file) && is_file($file) && filesize($file) <= filesize($path);
     }
 
     /** @return string a folder of our own, where one can be opened */

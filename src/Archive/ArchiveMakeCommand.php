@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Archive;
 
+use KindHeel\App\Console\Progress;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Owner\PassportReader;
 use Symfony\Component\Console\Attribute\Argument;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Archive;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Console\Progress;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Person;

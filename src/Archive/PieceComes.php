@@ -13,13 +13,6 @@ use KindHeel\App\Shelf\ProductCode;
 /** One piece on its way in: which number its lines have here, what is here already, and what it brings. */
 final class PieceComes
 {
-    /** In the order in which they are written; each hangs on that field, and is here already when that is. */
-    private const PARENT = [
-        'passport' => null, 'ticket' => null, 'piece' => 'ticket_id',
-        'piece-part' => 'piece_id', 'finding' => 'piece_id', 'trial' => 'piece_id', 'picture' => 'piece_id', 'measured-outline' => 'piece_id',
-        'reading' => 'piece_id', 'settling' => 'piece_id', 'plan-step' => 'piece_id', 'piece-move' => 'piece_id', 'ledger-entry' => 'piece_id',
-        'pot' => 'target_id', 'pot-event' => 'pot_id',
-    ];
     /** Written when something first speaks of them. */
     private const AS_NEEDED = ['owner', 'person', 'product'];
 
@@ -50,14 +43,14 @@ final class PieceComes
     public function write(): array
     {
         foreach (array_keys($this->rows) as $name) {
-            if (!\array_key_exists($name, self::PARENT) && !\in_array($name, self::AS_NEEDED, true)) {
+            if (!\array_key_exists($name, Format::OF_A_PIECE) && !\in_array($name, self::AS_NEEDED, true)) {
                 throw new BadArchive(\sprintf('Lines of %s do not belong into the archive of one piece.', $name));
             }
         }
         if (1 !== \count($this->rows['passport'] ?? []) || [] === ($this->rows['piece'] ?? [])) {
             throw new BadArchive('There is not one piece in it.');
         }
-        foreach (self::PARENT as $name => $parent) {
+        foreach (Format::OF_A_PIECE as $name => $parent) {
             $kind = $this->kinds->of($name);
             foreach ($this->rows[$name] ?? [] as $number => $row) {
                 $of = null === $parent ? null : $this->fieldOf($kind, $parent);

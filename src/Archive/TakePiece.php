@@ -120,6 +120,8 @@ final readonly class TakePiece
     {
         $rows = [];
         foreach (LinesFile::read($folder.'/'.\sprintf(Format::LINES, $kind->name)) as $at => $line) {
+            // As many as it says, and no more are held in the memory.
+            $at <= $manifest->lines[$kind->name]['lines'] || throw new BadArchive(\sprintf('There are more lines of %s than it says.', $kind->name));
             try {
                 $row = $kind->row(Older::line($manifest->version, $kind->name, $line));
             } catch (BadArchive $error) {

@@ -18,11 +18,6 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final readonly class WritePiece
 {
     private const FORMER = 'a former owner';
-    /** Whose lines are written, by what they hang on. */
-    private const OF_PIECE = [
-        'piece-part' => 'piece_id', 'finding' => 'piece_id', 'trial' => 'piece_id', 'picture' => 'piece_id', 'measured-outline' => 'piece_id',
-        'reading' => 'piece_id', 'settling' => 'piece_id', 'plan-step' => 'piece_id', 'piece-move' => 'piece_id', 'ledger-entry' => 'piece_id',
-    ];
 
     public function __construct(
         private Connection $connection,
@@ -59,7 +54,6 @@ final readonly class WritePiece
         $lines->put('passport', "id = $passport", static fn (array $r): array => [
             'care_page' => 0, 'stored_at' => '', 'stored_until' => null,
         ] + $r);
-        $owners = $this->connection->fetchAllKeyValue("SELECT id, owner_id FROM ticket WHERE id IN (SELECT ticket_id FROM piece WHERE id IN ($in))");
         $lines->put('ticket', "id IN (SELECT ticket_id FROM piece WHERE id IN ($in))", static fn (array $r): array => [
             'elsewhere' => '' === $r['elsewhere'] ? $from : $r['elsewhere'],
             'contact' => $reach && $r['owner_id'] === $now ? $r['contact'] : '',
@@ -69,8 +63,8 @@ final readonly class WritePiece
             'shelf' => '', 'usual_job_id' => null,
             'mends_id' => \in_array($r['mends_id'], $visits, false) ? $r['mends_id'] : null,
         ] + $r);
-        foreach (self::OF_PIECE as $kind => $column) {
-            $lines->put($kind, "$column IN ($in)", static fn (array $r): array => $r);
+        foreach (array_keys(Format::OF_A_PIECE, 'piece_id', true) as $kind) {
+            $lines->put($kind, "piece_id IN ($in)", static fn (array $r): array => $r);
         }
         $pots = "target_id IN (SELECT id FROM reading WHERE piece_id IN ($in))";
         // What is in a jar stays here; how it was mixed goes along.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\OldList;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Console\Progress;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Text\FieldError;
@@ -51,9 +52,12 @@ final readonly class OldListCommand
 
             return Command::INVALID;
         }
+        $progress = new Progress($io);
         try {
-            $seen = ($this->take)((string) file_get_contents($file), $said, $kind, $apply, $person);
+            $seen = ($this->take)((string) file_get_contents($file), $said, $kind, $apply, $person, tell: $progress->tell(...));
+            $progress->end();
         } catch (FieldError $error) {
+            $progress->end();
             $io->error($error->getMessage());
 
             return Command::FAILURE;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace KindHeel\App\OldList;
 
+use KindHeel\App\Files\SentFile;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Text\FieldError;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -40,16 +40,13 @@ final readonly class OldListController
         #[MapQueryParameter]
         ?Kind $else = null,
     ): JsonResponse {
-        $file = $request->files->get('file');
-        if (!$file instanceof UploadedFile || !$file->isValid()) {
-            throw new FieldError('file', 'No file came along, or it is too large.');
-        }
+        $file = SentFile::of($request);
         $said = json_decode($request->request->getString('columns', '{}'), true);
         $columns = [];
         foreach (\is_array($said) ? $said : throw new FieldError('columns', 'Say of each column what it is.') as $head => $is) {
             $columns[(string) $head] = \is_string($is) ? $is : '';
         }
-        $bytes = $file->getContent();
+        $bytes = (string) file_get_contents($file);
         $by = $this->members->person($member);
 
         return $apply

@@ -83,7 +83,7 @@ final readonly class OldListReader
             return new OldListRow($line, $owner, $ways, $cell(OldListColumn::Notes), null, null, null, Shade::Chestnut, null, null, '', '');
         }
         self::mustFit($piece, self::LONGEST_NAME, 'piece');
-        $kind = $this->kind($word) ?? $this->kind($piece) ?? $this->lastWord($piece) ?? $else ?? throw new FieldError(
+        $kind = $this->kind($word) ?? $this->lastWords($piece) ?? $else ?? throw new FieldError(
             'kind',
             \sprintf('“%s” is no kind of piece that is known here.', '' === $word ? $piece : $word),
         );
@@ -114,7 +114,7 @@ final readonly class OldListReader
     }
 
     /** “Black ankle boots”. */
-    private function lastWord(string $piece): ?Kind
+    private function lastWords(string $piece): ?Kind
     {
         $words = explode(' ', mb_strtolower($piece));
         for ($i = 0; $i < \count($words); ++$i) {

@@ -42,13 +42,21 @@ final readonly class TakeOldList
     }
 
     /**
-     * @param array<array-key, string> $said what columns are, by their heads; “” for nothing. What is not said is guessed
-     * @param Kind|null                $else what a piece is where nothing known is said
+     * @param array<array-key, string>                $said what columns are, by their heads; “” for nothing. What is not said is guessed
+     * @param Kind|null                               $else what a piece is where nothing known is said
+     * @param (\Closure(string, int, int): void)|null $tell what is done, how much of it, of how much
      *
      * @throws FieldError when it is no table, or no column says whose things they are; then nothing was taken in
      */
-    public function __invoke(string $bytes, array $said, ?Kind $else, bool $apply, Person $by, int $most = CsvTable::MOST_ROWS): OldListView
-    {
+    public function __invoke(
+        string $bytes,
+        array $said,
+        ?Kind $else,
+        bool $apply,
+        Person $by,
+        int $most = CsvTable::MOST_ROWS,
+        ?\Closure $tell = null,
+    ): OldListView {
         [$heads, $table] = CsvTable::read($bytes);
         if (\count($table) > $most) {
             throw new FieldError('file', \sprintf(
@@ -82,13 +90,13 @@ final readonly class TakeOldList
                 }
             } catch (FieldError $error) {
                 ++$faulty;
-                array_unshift($rows, new OldListRowView($i + 2, $known['owner'] ?? '', $error->getMessage(), true));
+                $rows[] = new OldListRowView($i + 2, $known['owner'] ?? '', $error->getMessage(), true);
             }
         }
         usort($rows, static fn (OldListRowView $a, OldListRowView $b): int => [$b->isFaulty, $a->line] <=> [$a->isFaulty, $b->line]);
         // In the order in which they came.
         usort($good, static fn (OldListRow $a, OldListRow $b): int => [$a->cameIn, $a->line] <=> [$b->cameIn, $b->line]);
-        [$newOwners, $knownOwners, $newVisits, $knownVisits] = $this->take($good, $apply, $by);
+        [$newOwners, $knownOwners, $newVisits, $knownVisits] = $this->take($good, $apply, $by, $tell);
 
         return new OldListView(
             array_map(static fn (string $head): OldListColumnView => new OldListColumnView($head, $columns[$head], self::samples($head, $table)), $heads),
@@ -103,11 +111,12 @@ final readonly class TakeOldList
     }
 
     /**
-     * @param list<OldListRow> $rows the oldest first
+     * @param list<OldListRow>                        $rows the oldest first
+     * @param (\Closure(string, int, int): void)|null $tell
      *
      * @return array{int, int, int, int} owners that are new and known, visits that are new and known
      */
-    private function take(array $rows, bool $apply, Person $by): array
+    private function take(array $rows, bool $apply, Person $by, ?\Closure $tell): array
     {
         $book = new OldListBook($this->connection);
         $counts = [0, 0, 0, 0];
@@ -125,6 +134,7 @@ final readonly class TakeOldList
                 $this->entities->flush();
                 $book->add($row, $stored->id(), $piece?->passport()->id());
                 if (0 === ($i + 1) % self::AT_ONCE) {
+                    null === $tell || $tell('rows', $i + 1, \count($rows));
                     $this->entities->clear();
                 }
             } else {

@@ -14,7 +14,7 @@ final readonly class ThingAtWorkView
         public bool $hasPlan,
         /** nothing is left to be done to it: it can be put away */
         public bool $isReady,
-        /** when hands are at it next */
+        /** when the next sitting in which it is worked on begins */
         public ?string $nextAt,
     ) {
     }

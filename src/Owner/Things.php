@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Settings\WorkshopSettings;
+use KindHeel\App\Timetable\HandsDay;
 use KindHeel\App\Timetable\TimetableStore;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -28,53 +29,42 @@ final readonly class Things
     /** @throws NotFoundHttpException where there are customers */
     public function view(): ThingsView
     {
-        $owner = $this->settings->identity()->home
-            ? Row::first($this->connection, 'SELECT id FROM owner WHERE erased_at IS NULL ORDER BY id LIMIT 1')?->int('id') : null;
+        $owner = $this->settings->identity()->home ? $this->settings->homeOwner() : null;
         if (null === $owner) {
             throw new NotFoundHttpException();
         }
-        $blocks = array_values(array_filter($this->timetable->read()->blocks, static fn (array $b): bool => $b[1] > 0));
-        $atWork = $names = [];
-        foreach (Row::all(
+        $rows = Row::all(
             $this->connection,
-            'SELECT p.id, p.name, p.passport_id, p.ticket_id, p.planned_from, p.finished_at FROM piece p WHERE p.collected_at IS NULL ORDER BY p.id',
-        ) as $row) {
-            $names[$row->int('id')] = $row->text('name');
-            $next = array_column(array_filter($blocks, static fn (array $b): bool => $b[4] === $row->int('id')), 2);
-            $atWork[] = new ThingAtWorkView(
-                $row->int('passport_id'),
-                $row->int('id'),
-                $row->int('ticket_id'),
-                $row->text('name'),
-                null !== $row->intOrNull('planned_from'),
-                null !== $row->textOrNull('finished_at'),
-                [] === $next ? null : Iso::of(new \DateTimeImmutable('@'.min($next))),
-            );
+            'SELECT p.id, p.name, p.passport_id, p.ticket_id, p.planned_from, p.finished_at FROM piece p JOIN ticket t ON t.id = p.ticket_id
+             WHERE p.collected_at IS NULL AND t.owner_id = ? ORDER BY p.id',
+            [$owner],
+        );
+        $names = array_column(array_map(static fn (Row $r): array => [$r->int('id'), $r->text('name')], $rows), 1, 0);
+        $days = $this->timetable->read()->handsOf(array_keys($names), new \DateTimeZone($this->workshopTimezone));
+        $next = [];
+        foreach ($days as $day) {
+            foreach ($day->pieces as $piece) {
+                $next[$piece] ??= Iso::of($day->from);
+            }
         }
 
-        return new ThingsView($this->owners->one($owner), $atWork, $this->sittings($blocks, $names));
-    }
-
-    /**
-     * @param list<array{int, int, int, int, int, ?string, ?string}> $blocks of hands, in the order of their start
-     * @param array<int, string>                                     $names  of pieces
-     *
-     * @return list<SittingView>
-     */
-    private function sittings(array $blocks, array $names): array
-    {
-        $zone = new \DateTimeZone($this->workshopTimezone);
-        $days = [];
-        foreach ($blocks as $block) {
-            $days[(new \DateTimeImmutable('@'.$block[2]))->setTimezone($zone)->format('Y-m-d')][] = $block;
-        }
-        ksort($days);
-
-        return array_map(static fn (array $some): SittingView => new SittingView(
-            (string) Iso::of(new \DateTimeImmutable('@'.min(array_column($some, 2)))),
-            (string) Iso::of(new \DateTimeImmutable('@'.max(array_column($some, 3)))),
-            array_sum(array_map(static fn (array $b): float => ($b[3] - $b[2]) / 60, $some)),
-            array_values(array_unique(array_map(static fn (array $b): string => $names[$b[4]] ?? '', $some))),
-        ), \array_slice(array_values($days), 0, self::SITTINGS));
+        return new ThingsView(
+            $this->owners->one($owner),
+            array_map(static fn (Row $r): ThingAtWorkView => new ThingAtWorkView(
+                $r->int('passport_id'),
+                $r->int('id'),
+                $r->int('ticket_id'),
+                $r->text('name'),
+                null !== $r->intOrNull('planned_from'),
+                null !== $r->textOrNull('finished_at'),
+                $next[$r->int('id')] ?? null,
+            ), $rows),
+            array_map(static fn (HandsDay $d): SittingView => new SittingView(
+                (string) Iso::of($d->from),
+                (string) Iso::of($d->until),
+                $d->minutes,
+                array_map(static fn (int $piece): string => $names[$piece], $d->pieces),
+            ), \array_slice($days, 0, self::SITTINGS)),
+        );
     }
 }

@@ -7,7 +7,7 @@ namespace KindHeel\App\Picture;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Files\NoRoom;
+use KindHeel\App\Files\SentFile;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\Job\PieceRecorded;
@@ -19,7 +19,6 @@ use KindHeel\Core\Anatomy\Place;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -53,15 +52,11 @@ final readonly class PictureController
     #[Route('/api/pieces/{id}/pictures', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function add(int $id, Request $request, #[MapRequestPayload(acceptFormat: 'form')] PictureInput $input, #[CurrentUser] Member $member): JsonResponse
     {
-        $file = $request->files->get('file');
-        if ($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_CANT_WRITE, \UPLOAD_ERR_NO_TMP_DIR], true)) {
-            throw new NoRoom();
-        }
-        if (!$file instanceof UploadedFile || !$file->isValid()) {
-            throw new BadPicture($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
-                ? 'This picture is too large; up to 25 MB can be kept. Take it with a smaller setting.'
-                : 'No picture came along. Choose one, or take it again.');
-        }
+        $file = SentFile::of(
+            $request,
+            'This picture is too large; up to 25 MB can be kept. Take it with a smaller setting.',
+            'No picture came along. Choose one, or take it again.',
+        );
 
         return $this->once->answer(
             function () use ($id, $file, $input, $member): void {
@@ -69,7 +64,7 @@ final readonly class PictureController
                 if (null !== $input->part) {
                     $piece->part(new Place($input->part, $input->half ?? Half::Whole));
                 }
-                $kept = $this->store->keep($file->getPathname());
+                $kept = $this->store->keep($file);
                 $this->entities->persist(
                     new Picture(
                         piece: $piece,

@@ -83,7 +83,7 @@ final readonly class PlanReader
             byHand: 1 === $row->int('terms_by_hand'),
             handsOnMinutes: array_sum(array_map(static fn (StepView $s): float => $s->minutes, $steps)),
             elapsedMinutes: $row->float('elapsed_minutes'),
-            days: $this->days->of($piece),
+            days: null === $row->textOrNull('finished_at') ? $this->days->of($piece) : [],
         );
     }
 

@@ -37,6 +37,7 @@ final readonly class Housekeeping
             + $this->forget('sign_in_failure', 'id', 'at < ?', $yesterday)
             // Sessions and sign-ins live by the machine's own time, whatever the demo's is.
             + $this->forget('sign_in', 'id', 'seen_at < ?', Iso::toRow(new \DateTimeImmutable('-60 days')))
+            + $this->forget('account_note', 'id', 'at < ?', Iso::toRow(new \DateTimeImmutable('-60 days')))
             + $this->forget('sessions', 'sess_id', 'sess_lifetime < ?', time());
     }
 

@@ -124,6 +124,19 @@ final readonly class WorkshopSettings
         ]);
     }
 
+    /** Whose own things are looked after here; null where nobody has ever said so. */
+    public function homeOwner(): ?int
+    {
+        $id = $this->value('home-owner')['id'] ?? null;
+
+        return \is_int($id) ? $id : null;
+    }
+
+    public function takeHomeOwner(int $id): void
+    {
+        $this->take('home-owner', ['id' => $id]);
+    }
+
     /** @return array{subject: string, text: string}|array{} words of one's own for an occasion */
     public function letter(string $occasion): array
     {

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace KindHeel\App\Shelf;
 
 use KindHeel\App\Files\CsvTable;
-use KindHeel\App\Files\NoRoom;
+use KindHeel\App\Files\SentFile;
 use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use KindHeel\Core\Text\FieldError;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -80,7 +78,7 @@ final readonly class ShelfController
     #[IsGranted('ROLE_RESTORER')]
     public function keepSheet(int $id, Request $request): JsonResponse
     {
-        $file = self::file($request);
+        $file = SentFile::of($request);
 
         return $this->onProduct(fn () => $this->sheets->keep($id, $file), $id);
     }
@@ -237,7 +235,7 @@ final readonly class ShelfController
     #[IsGranted('ROLE_RESTORER')]
     public function takeCsv(Request $request, #[MapQueryParameter] bool $apply = false): JsonResponse
     {
-        $bytes = (string) file_get_contents(self::file($request));
+        $bytes = (string) file_get_contents(SentFile::of($request));
 
         return $this->once->answer(fn (): CsvPreviewView => $this->csv->read($bytes, $apply));
     }
@@ -258,17 +256,5 @@ final readonly class ShelfController
     private function onOrders(\Closure $act, int $status = 200): JsonResponse
     {
         return $this->once->answer($act, $status, fn (): OrdersView => $this->reader->orders());
-    }
-
-    private static function file(Request $request): string
-    {
-        $file = $request->files->get('file');
-        if ($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_CANT_WRITE, \UPLOAD_ERR_NO_TMP_DIR], true)) {
-            throw new NoRoom();
-        }
-
-        return $file instanceof UploadedFile && $file->isValid()
-            ? $file->getPathname()
-            : throw new FieldError('file', 'No file came along, or it is too large.');
     }
 }

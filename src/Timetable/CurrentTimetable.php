@@ -30,6 +30,32 @@ final readonly class CurrentTimetable
     }
 
     /**
+     * What hands do of some pieces, day by day.
+     *
+     * @param list<int> $pieces
+     *
+     * @return list<HandsDay> the soonest first
+     */
+    public function handsOf(array $pieces, \DateTimeZone $zone): array
+    {
+        $days = [];
+        foreach ($this->blocks as $block) {
+            if ($block[1] > 0 && \in_array($block[4], $pieces, true)) {
+                $days[(new \DateTimeImmutable('@'.$block[2]))->setTimezone($zone)->format('Y-m-d')][] = $block;
+            }
+        }
+        ksort($days);
+
+        return array_values(array_map(static fn (array $blocks): HandsDay => new HandsDay(
+            new \DateTimeImmutable('@'.min(array_column($blocks, 2))),
+            new \DateTimeImmutable('@'.max(array_column($blocks, 3))),
+            array_sum(array_map(static fn (array $b): float => ($b[3] - $b[2]) / 60, $blocks)),
+            array_column($blocks, 0),
+            array_values(array_unique(array_column($blocks, 4))),
+        ), $days));
+    }
+
+    /**
      * Pieces that have to be placed anew: what has changed since, what is new, and what has begun or should have, whose times move with the clock.
      *
      * @param array<int, string> $marks as things stand, by piece

@@ -8,7 +8,6 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
-use KindHeel\App\Job\Owner;
 use KindHeel\App\Offer\PriceTerms;
 use KindHeel\App\Offer\StoredPriceTerms;
 use KindHeel\App\People\Passwords;
@@ -27,6 +26,7 @@ final readonly class BeginWorkshop
         private Connection $connection,
         private EntityManagerInterface $entities,
         private WorkshopSettings $settings,
+        private AtHome $home,
         private SettingsVersion $version,
         private Passwords $passwords,
         private ClockInterface $clock,
@@ -60,7 +60,7 @@ final readonly class BeginWorkshop
             home: $input->home,
         ));
         if ($input->home) {
-            $this->entities->persist(new Owner($owner->name(), '', $this->clock->now()));
+            $this->home->isOf($owner->name());
         }
         $this->entities->persist(new StoredPriceTerms(new PriceTerms($input->currency), $this->clock->now(), $owner));
     }

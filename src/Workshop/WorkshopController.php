@@ -36,6 +36,7 @@ final readonly class WorkshopController
     public function __construct(
         private WorkshopReader $reader,
         private WorkshopSettings $settings,
+        private AtHome $home,
         private Learning $learning,
         private EventDispatcherInterface $events,
         private Members $members,
@@ -149,7 +150,12 @@ final readonly class WorkshopController
         #[CurrentUser]
         Member $member,
     ): JsonResponse {
-        return $this->set($input->version, fn () => $this->settings->takeIdentity($input->identity()), $member);
+        return $this->set($input->version, function () use ($input, $member): void {
+            $this->settings->takeIdentity($input->identity());
+            if ($input->home) {
+                $this->home->isOf($member->name);
+            }
+        }, $member);
     }
 
     #[Route('/alarm', methods: ['PUT'])]

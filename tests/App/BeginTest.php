@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Offer\CurrentPrices;
 use KindHeel\App\Owner\ThingAtWorkView;
 use KindHeel\App\Owner\ThingsView;
@@ -80,7 +81,12 @@ final class BeginTest extends ApiTestCase
         $this->set('/identity', ['name' => 'Quill & Last', 'address' => '', 'reach' => '', 'clock' => '24', 'uncollectedDays' => 21, 'home' => false]);
         $this->refused(404, 'GET', '/api/things');
         self::assertFalse($this->must(SessionView::class, 'GET', '/api/session')->workshop?->home);
-        self::assertSame([2, 1, 1], [$this->rows('owner'), $this->rows('piece'), $this->rows('passport')], 'nothing is lost');
+        // And back: its customer keeps theirs, what is one's own is known still.
+        $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
+        $this->set('/identity', ['name' => '', 'address' => '', 'reach' => '', 'clock' => '24', 'uncollectedDays' => 21, 'home' => true]);
+        $again = $this->must(ThingsView::class, 'GET', '/api/things');
+        self::assertSame([$things->owner->id, []], [$again->owner->id, $again->atWork]);
+        self::assertSame([2, 2, 2], [$this->rows('owner'), $this->rows('piece'), $this->rows('passport')], 'nothing is lost');
     }
 
     public function testItIsBegunOnce(): void

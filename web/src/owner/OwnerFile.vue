@@ -2,7 +2,8 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { Half, MessagesView, OwnerDetailsView, PartName, ReachedBy } from '../api/types'
+import type { Kind, MessagesView, OwnerDetailsView, ReachedBy } from '../api/types'
+import { inOneColour } from '../drawing/inOneColour'
 import Standing from '../drawing/Standing.vue'
 import Choice from '../kit/Choice.vue'
 import { counted } from '../kit/counted'
@@ -58,10 +59,7 @@ const erase = () => hands.run(() => api.remove<OwnerDetailsView>(`/owners/${prop
   take(answer)
 })
 const kind = (id: string): string => words.value?.kinds.find((k) => k.id === id)?.label ?? ''
-const colours = (id: string, hex: string): { half: Half, part: PartName, hex: string }[] => {
-  const of = words.value?.kinds.find((k) => k.id === id)
-  return (of?.halves ?? []).flatMap((half) => (of?.parts ?? []).filter((p) => p.outer && p.usual).map((p) => ({ half, part: p.id, hex })))
-}
+const colours = (id: Kind, hex: string) => inOneColour(words.value?.kinds.find((k) => k.id === id), hex)
 </script>
 
 <template>

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
-import type { Half, Kind, PartName, PassportRowView, ThingAtWorkView, ThingsView } from '../api/types'
+import type { Kind, PassportRowView, ThingAtWorkView, ThingsView } from '../api/types'
+import { inOneColour } from '../drawing/inOneColour'
 import Standing from '../drawing/Standing.vue'
 import Notice from '../kit/Notice.vue'
 import { useAct } from '../kit/useAct'
@@ -22,10 +23,7 @@ const atWork = (passport: number): ThingAtWorkView | undefined => things.value?.
 /** What lies on the bench first, then what is due the soonest. */
 const pieces = computed(() => [...things.value?.owner.pieces ?? []].sort((a, b) =>
   Number(b.here) - Number(a.here) || (a.careAt ?? '9').localeCompare(b.careAt ?? '9')))
-const colours = (id: Kind, hex: string): { half: Half, part: PartName, hex: string }[] => {
-  const of = words.value?.kinds.find((k) => k.id === id)
-  return (of?.parts ?? []).filter((p) => p.outer && p.usual).flatMap((p) => (of?.halves ?? []).map((half) => ({ half, part: p.id, hex })))
-}
+const colours = (id: Kind, hex: string) => inOneColour(words.value?.kinds.find((k) => k.id === id), hex)
 /** Where it is, and what it needs. */
 const stands = (p: PassportRowView): string => {
   const work = atWork(p.id)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KindHeel\App\Archive;
+namespace KindHeel\App\Console;
 
 use Symfony\Component\Console\Helper\ProgressBar;
 use Symfony\Component\Console\Style\SymfonyStyle;
