@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\Browser;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -272,8 +273,11 @@ abstract class StoryTestCase extends TestCase
 
                     return $found;
                 }
-            } catch (StaleElementReferenceException) {
-                // The page has drawn it anew; look again.
+            } catch (StaleElementReferenceException|UnknownErrorException $gone) {
+                // The page has drawn it anew; look again. The driver has two ways to say so.
+                if (!$gone instanceof StaleElementReferenceException && !str_contains($gone->getMessage(), 'does not belong to the document')) {
+                    throw $gone;
+                }
             }
             usleep(60_000);
         } while (microtime(true) < $until);
