@@ -6,6 +6,7 @@ declare(strict_types=1);
 // Reports, never fails.
 
 use KindHeel\App\Colour\PictureColour;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\Core\Colour\WorkshopCard;
 use Random\Engine\Mt19937;
@@ -57,12 +58,12 @@ $random = new Randomizer(new Mt19937(7));
 foreach (array_map(floatval(...), array_slice($argv, 1)) ?: [3.0, 40.0, 118.0, 260.0] as $degrees) {
     photograph($degrees, $random, $folder.'/card.jpg');
     $at = hrtime(true);
-    $kept = (new PictureStore($folder))->keep($folder.'/card.jpg');
+    $kept = (new PictureStore(new FileStore($folder)))->keep($folder.'/card.jpg');
     $keep = (hrtime(true) - $at) / 1e6;
     $at = hrtime(true);
     try {
-        $full = (string) (new PictureStore($folder))->path($kept['digest'], 'full');
-        PictureColour::seek(imagecreatefromjpeg($full) ?: throw new RuntimeException('It cannot be opened.'));
+        $full = (string) (new PictureStore(new FileStore($folder)))->read($kept['digest'], 'full');
+        PictureColour::seek(imagecreatefromstring($full) ?: throw new RuntimeException('It cannot be opened.'));
         $said = 'found';
     } catch (Exception $error) {
         $said = $error->getMessage();

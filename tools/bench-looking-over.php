@@ -7,6 +7,7 @@ declare(strict_types=1);
  * Reports times, asserts nothing. Needs neither database nor server.
  */
 
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\PartName;
@@ -57,7 +58,8 @@ imagejpeg($image, $file, 92);
 unset($image);
 $folder = sys_get_temp_dir().'/bench-pictures-'.getmypid();
 file_put_contents('/proc/self/clear_refs', '5');
-$report(sprintf('keeping a picture of 12 megapixels (%d MB)', (int) round(filesize($file) / 1e6)), 5, static fn () => (new PictureStore($folder))->keep($file));
+$store = new PictureStore(new FileStore($folder));
+$report(sprintf('keeping a picture of 12 megapixels (%d MB)', (int) round(filesize($file) / 1e6)), 5, static fn () => $store->keep($file));
 printf(
     "%-42s %.0f MB\n",
     'memory of the process for that, at most',

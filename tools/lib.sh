@@ -227,6 +227,13 @@ database_down() {
     DATABASE_PID=
 }
 
+# supervisor_settings RUN LOG WEB AUTOSTART [MORE…]: what the supervisor of a machine is told, as RUN/supervisor.conf; MORE is for sed.
+supervisor_settings() {
+    local run=$1 log=$2 web=$3 autostart=$4; shift 4
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@LOG@|$log|g; s|@WEB@|$web|g; s|@AUTOSTART@|$autostart|g" \
+        -e "s|@CONTROL@|$(socket_in "$run" supervisor.sock)|g; s|@USER@|$([ "$(id -u)" != 0 ] || printf 'user=root')|" "$@" tools/supervisor.conf > "$run/supervisor.conf"
+}
+
 # web_settings FOLDER PORT: what PHP-FPM and nginx are told, under FOLDER.
 web_settings() {
     local run=$ROOT/$1 port=$2 user='' nginx_user='' name

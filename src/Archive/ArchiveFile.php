@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Archive;
 
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Files\SafeFile;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
@@ -20,7 +21,7 @@ final readonly class ArchiveFile
     private const UP_TO = 'up-to.json';
     private const TAR = 'archive.tar';
 
-    public function __construct(private string $picturesDir, private string $runDir, private int $filesAtOnce = 500)
+    public function __construct(private FileStore $store, private string $runDir, private int $filesAtOnce = 500)
     {
     }
 
@@ -45,9 +46,8 @@ final readonly class ArchiveFile
         [$done, $bytes] = $isBegun ? [$upTo['done'], max(0, $upTo['bytes'])] : [0, 0];
         $manifest = ArchiveManifest::read((string) file_get_contents($folder.'/'.Format::MANIFEST));
         $files = new Filesystem();
-        $files->mkdir($this->picturesDir);
         $files->remove($folder.'/pictures');
-        $files->symlink((string) realpath($this->picturesDir), $folder.'/pictures');
+        $files->symlink((string) realpath($this->store->folder()), $folder.'/pictures');
         if (0 === $done) {
             $names = [Format::MANIFEST, ...$manifest->linesFiles()];
             $this->tar($folder, '--create', $names);

@@ -13,6 +13,7 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\People\Person;
 use KindHeel\App\Running\Chore;
 use KindHeel\App\Running\ConsoleProcess;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -27,8 +28,9 @@ final readonly class ArchivesMade implements Chore
         private Connection $connection,
         private EntityManagerInterface $entities,
         private WriteWorkshop $write,
-        private ArchiveFile $file,
         private ConsoleProcess $console,
+        #[Autowire('%env(default:archives:ARCHIVES_DIR)%')]
+        private string $archivesDir,
     ) {
     }
 
@@ -70,7 +72,7 @@ final readonly class ArchivesMade implements Chore
     /** Where it lies. */
     public function path(int $id): string
     {
-        return $this->file->room('archives').\sprintf('/%d.tar', $id);
+        return $this->archivesDir.\sprintf('/%d.tar', $id);
     }
 
     public function there(int $id): string
@@ -84,7 +86,7 @@ final readonly class ArchivesMade implements Chore
             // What was cut off goes on.
             $this->console->run(['archive:make', '--asked']);
         }
-        foreach (glob($this->file->room('archives').'/*') ?: [] as $old) {
+        foreach (glob($this->archivesDir.'/*') ?: [] as $old) {
             if (filemtime($old) < time() - 3600 * self::KEPT_HOURS) {
                 (new Filesystem())->remove($old);
             }
@@ -98,7 +100,7 @@ final readonly class ArchivesMade implements Chore
         if (null === $id) {
             return;
         }
-        (new Filesystem())->mkdir($this->file->room('archives'), 0o700);
+        (new Filesystem())->mkdir($this->archivesDir, 0o700);
         $told = 0.0;
         $failure = null;
         try {

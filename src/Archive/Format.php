@@ -23,4 +23,10 @@ final class Format
     ];
     /** What a file beside may be called: a picture by its digest, as it was handed in and as it is shown; a safety sheet by its digest. */
     public const FILE = '~^(?:pictures/[0-9a-f]{2}/[0-9a-f]{64}/(?:original|full\.jpg|thumb\.jpg)|pictures/sheets/[0-9a-f]{64}\.pdf)$~D';
+
+    /** Under which name a file beside is kept in the workshop. */
+    public static function nameOf(string $file): string
+    {
+        return substr($file, \strlen('pictures/'));
+    }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Backup\DatabaseDump;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
@@ -30,7 +31,7 @@ final readonly class TakeWorkshop
         private Kinds $kinds,
         private ArchiveFile $file,
         private Passwords $passwords,
-        private string $picturesDir,
+        private FileStore $store,
         private string $databaseUrl,
     ) {
     }
@@ -57,10 +58,10 @@ final readonly class TakeWorkshop
             $taken = $this->file->files(
                 $path,
                 $folder,
-                fn (string $name): bool => !is_file($this->placeOf($name)),
-                function (string $name, string $at) use ($files): void {
-                    $files->mkdir(\dirname($this->placeOf($name)), 0o770);
-                    $files->rename($at, $this->placeOf($name), true);
+                fn (string $name): bool => !$this->store->has(Format::nameOf($name)),
+                function (string $name, string $at): void {
+                    $this->store->writeFile(Format::nameOf($name), $at);
+                    unlink($at);
                 },
                 $tell,
             );
@@ -237,10 +238,5 @@ final readonly class TakeWorkshop
         $this->connection->executeStatement('UPDATE archive_taken SET ended_at = UTC_TIMESTAMP() WHERE digest = ?', [$digest]);
 
         return [$owner->login(), $word];
-    }
-
-    private function placeOf(string $name): string
-    {
-        return $this->picturesDir.substr($name, \strlen('pictures'));
     }
 }

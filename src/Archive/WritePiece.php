@@ -6,6 +6,7 @@ namespace KindHeel\App\Archive;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Settings\WorkshopSettings;
 use Symfony\Component\Filesystem\Filesystem;
@@ -24,7 +25,7 @@ final readonly class WritePiece
         private Kinds $kinds,
         private WorkshopSettings $settings,
         private ArchiveFile $file,
-        private string $picturesDir,
+        private FileStore $store,
     ) {
     }
 
@@ -101,10 +102,11 @@ final readonly class WritePiece
     /** As they were handed in: whoever takes them draws anew what is shown. */
     private function filesBeside(PieceLines $lines, string $in): void
     {
+        $beside = $this->store->folder();
         foreach ($this->connection->fetchFirstColumn("SELECT DISTINCT digest FROM picture WHERE piece_id IN ($in) ORDER BY digest") as $digest) {
             $name = \is_string($digest) ? substr($digest, 0, 2).'/'.$digest.'/original' : '';
-            if (is_file($this->picturesDir.'/'.$name)) {
-                $lines->file(WriteWorkshop::fileLine('pictures/'.$name, $this->picturesDir.'/'.$name));
+            if (is_file($beside.'/'.$name)) {
+                $lines->file(WriteWorkshop::fileLine('pictures/'.$name, $beside.'/'.$name));
             }
         }
         $lines->file(null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Archive;
 
 use Doctrine\DBAL\Connection;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Settings\WorkshopSettings;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -18,7 +19,7 @@ final readonly class WriteWorkshop
         private Kinds $kinds,
         private WorkshopSettings $settings,
         private ArchiveFile $file,
-        private string $picturesDir,
+        private FileStore $store,
     ) {
     }
 
@@ -87,6 +88,7 @@ final readonly class WriteWorkshop
     private function filesBeside(string $folder): array
     {
         $file = LinesFile::begin($folder.'/'.\sprintf(Format::LINES, Format::FILES));
+        $beside = $this->store->folder();
         $queries = [
             'SELECT DISTINCT digest FROM picture ORDER BY digest' => static fn (string $d): array => array_map(
                 static fn (string $name): string => substr($d, 0, 2).'/'.$d.'/'.$name,
@@ -97,7 +99,7 @@ final readonly class WriteWorkshop
         foreach ($queries as $query => $names) {
             foreach ($this->connection->iterateColumn($query) as $digest) {
                 foreach ($names(\is_string($digest) ? $digest : '') as $name) {
-                    $path = $this->picturesDir.'/'.$name;
+                    $path = $beside.'/'.$name;
                     if (is_file($path)) {
                         $file->put(self::fileLine('pictures/'.$name, $path));
                     }

@@ -9,6 +9,7 @@ use Doctrine\DBAL\Exception as DatabaseError;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Logged;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Files\NoRoom;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Filesystem\Filesystem;
@@ -30,7 +31,7 @@ final readonly class Backups
         private BackupKey $key,
         private LoggerInterface $logger,
         private string $backupDir,
-        private string $picturesDir,
+        private FileStore $store,
         private string $databaseUrl,
         private string $runDir,
     ) {
@@ -154,14 +155,14 @@ final readonly class Backups
             fclose($to);
             $digests = ['database.sql.gz' => (string) hash_file('sha256', $folder.'/database.sql.gz')];
             $list = '';
-            foreach ($this->pictures() as $name) {
-                $digests['pictures/'.$name] = (string) hash_file('sha256', $this->picturesDir.'/'.$name);
+            $pictures = $this->store->folder();
+            foreach (self::filesIn($pictures) as $name) {
+                $digests['pictures/'.$name] = (string) hash_file('sha256', $pictures.'/'.$name);
                 $list .= 'pictures/'.$name."\0";
             }
             $files->dumpFile($folder.'/manifest.json', (new Manifest($at->format(\DATE_ATOM), $tables, $digests))->json());
             $files->dumpFile($folder.'/pictures.list', $list);
-            $files->mkdir($this->picturesDir);
-            $files->symlink((string) realpath($this->picturesDir), $folder.'/pictures');
+            $files->symlink((string) realpath($pictures), $folder.'/pictures');
             $tar = proc_open(
                 ['tar', '-C', $folder, '-cf', '-', 'manifest.json', 'database.sql.gz', '--null', '--no-recursion', '--verbatim-files-from',
                     '--files-from', $folder.'/pictures.list'],
@@ -189,17 +190,14 @@ final readonly class Backups
         return $this->backupDir.'/'.$file;
     }
 
-    /** @return list<string> whatever has been kept to its end, below the folder of pictures */
-    private function pictures(): array
+    /** @return list<string> whatever has been kept to its end */
+    private static function filesIn(string $folder): array
     {
-        if (!is_dir($this->picturesDir)) {
-            return [];
-        }
         $found = [];
         /** @var \SplFileInfo $one */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->picturesDir, \FilesystemIterator::SKIP_DOTS)) as $path => $one) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $path => $one) {
             if ($one->isFile() && \is_string($path) && !str_ends_with($path, '.part')) {
-                $found[] = substr($path, \strlen($this->picturesDir) + 1);
+                $found[] = substr($path, \strlen($folder) + 1);
             }
         }
         sort($found);

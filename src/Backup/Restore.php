@@ -6,12 +6,13 @@ namespace KindHeel\App\Backup;
 
 use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Tools\DsnParser;
+use KindHeel\App\Files\FileStore;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Brings a backup back in place of what is there, of which a backup is made first: a restore that was a mistake can be taken back. */
 final readonly class Restore
 {
-    public function __construct(private Backups $backups, private string $runDir, private string $picturesDir)
+    public function __construct(private Backups $backups, private string $runDir, private FileStore $store)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class Restore
         $folder = $this->runDir.'/restore-'.bin2hex(random_bytes(4));
         $files = new Filesystem();
         try {
-            $this->backups->unpack($path, $folder);
+            $manifest = $this->backups->unpack($path, $folder);
             try {
                 $this->backups->make();
             } catch (\Throwable $error) {
@@ -44,8 +45,11 @@ final readonly class Restore
             // Nobody goes on by a sign-in of former days.
             $database->executeStatement('DELETE FROM sessions');
             $database->executeStatement('UPDATE sign_in SET ended_at = UTC_TIMESTAMP() WHERE ended_at IS NULL');
-            $files->mkdir($folder.'/pictures');
-            $files->mirror($folder.'/pictures', $this->picturesDir);
+            foreach ($manifest->files as $name => $_) {
+                if (str_starts_with($name, 'pictures/')) {
+                    $this->store->writeFile(substr($name, \strlen('pictures/')), $folder.'/'.$name);
+                }
+            }
         } finally {
             $files->remove($folder);
         }

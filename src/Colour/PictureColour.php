@@ -154,12 +154,9 @@ final readonly class PictureColour
     private function image(int $picture): \GdImage
     {
         $digest = Row::first($this->connection, 'SELECT digest FROM picture WHERE id = ?', [$picture])?->text('digest');
-        $path = null === $digest ? null : $this->pictures->path($digest, 'full');
-        if (null === $path) {
-            throw new NotFoundHttpException();
-        }
+        $bytes = null === $digest ? null : $this->pictures->read($digest, 'full');
 
-        return imagecreatefromjpeg($path) ?: throw new NotFoundHttpException();
+        return (null === $bytes ? null : imagecreatefromstring($bytes)) ?: throw new NotFoundHttpException();
     }
 
     /**

@@ -36,6 +36,7 @@ final readonly class ExportOwner
             $this->ledger->piece(Event::Noted, $last->pieces()[0], $by, 'All that is known of the owner was given out to them.');
         }
         $this->entities->flush();
+        $beside = [];
         $path = (string) tempnam(sys_get_temp_dir(), 'kindheel-owner-');
         $zip = new \ZipArchive();
         if (true !== $zip->open($path, \ZipArchive::OVERWRITE)) {
@@ -62,12 +63,15 @@ final readonly class ExportOwner
              WHERE t.owner_id = ? ORDER BY i.id',
             [$id],
         ) as $row) {
-            $file = $this->pictures->path($row->text('digest'), 'full');
-            if (null !== $file) {
-                $zip->addFile($file, \sprintf('pictures/%d-%s-%d.jpg', $row->int('piece_id'), $row->text('moment'), $row->int('id')));
+            $picture = $this->pictures->read($row->text('digest'), 'full');
+            if (null !== $picture) {
+                // Read from a file when it is closed: all of them at once need not fit into the memory.
+                file_put_contents($beside[] = $path.'.'.$row->int('id'), $picture);
+                $zip->addFile($path.'.'.$row->int('id'), \sprintf('pictures/%d-%s-%d.jpg', $row->int('piece_id'), $row->text('moment'), $row->int('id')));
             }
         }
         $zip->close();
+        array_map(unlink(...), $beside);
 
         return $path;
     }

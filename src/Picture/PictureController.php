@@ -18,7 +18,6 @@ use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
 use Psr\Clock\ClockInterface;
 use Psr\EventDispatcher\EventDispatcherInterface;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -110,11 +109,11 @@ final readonly class PictureController
     public function file(int $id, string $digest, string $size): Response
     {
         $stored = Row::first($this->connection, 'SELECT digest FROM picture WHERE id = ?', [$id])?->text('digest');
-        $path = null === $stored || !str_starts_with($stored, $digest) ? null : $this->store->path($stored, $size);
-        if (null === $path) {
+        $bytes = null === $stored || !str_starts_with($stored, $digest) ? null : $this->store->read($stored, $size);
+        if (null === $bytes) {
             throw new NotFoundHttpException();
         }
-        $response = new BinaryFileResponse($path, headers: ['Content-Type' => 'image/jpeg'], public: false);
+        $response = new Response($bytes, headers: ['Content-Type' => 'image/jpeg']);
         $response->headers->set(AbstractSessionListener::NO_AUTO_CACHE_CONTROL_HEADER, 'true');
         // The address names the content: it never changes.
         $response->headers->set('Cache-Control', 'private, max-age=31536000, immutable');

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace KindHeel\App\Picture;
 
 use Intervention\Image\ImageManager;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Files\NoRoom;
-use KindHeel\App\Files\SafeFile;
+use KindHeel\App\Files\StoreAway;
 
 /**
  * The files of pictures: what was handed in is kept apart and never served; what is served is drawn anew, upright and
@@ -20,7 +21,7 @@ final class PictureStore
     private const TYPES = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
     private const SIZES = ['full' => 2400, 'thumb' => 480];
 
-    public function __construct(private readonly string $picturesDir)
+    public function __construct(private readonly FileStore $files)
     {
     }
 
@@ -29,6 +30,7 @@ final class PictureStore
      *
      * @throws BadPicture when it is none, or too large; then nothing is kept
      * @throws NoRoom     when the disk is full; then nothing of it is kept either
+     * @throws StoreAway  when the store does not answer; as with a full disk
      */
     public function keep(string $file): array
     {
@@ -63,15 +65,17 @@ final class PictureStore
         } catch (\Throwable) {
             throw self::broken();
         }
-        $known = null !== $this->path($digest, 'thumb');
+        $known = $this->files->has($folder.'/thumb.jpg');
         try {
-            SafeFile::write($folder.'/original', (string) file_get_contents($file));
-            SafeFile::write($folder.'/full.jpg', $full);
+            $this->files->writeFile($folder.'/original', $file);
+            $this->files->write($folder.'/full.jpg', $full);
             // The last: where it is, all of the picture is.
-            SafeFile::write($folder.'/thumb.jpg', $thumb);
-        } catch (NoRoom $error) {
-            if (!$known) {
-                $this->forget($digest);
+            $this->files->write($folder.'/thumb.jpg', $thumb);
+        } catch (NoRoom|StoreAway $error) {
+            try {
+                $known || $this->forget($digest);
+            } catch (StoreAway) {
+                // What lies there is not spoken of anywhere.
             }
             throw $error;
         }
@@ -79,11 +83,10 @@ final class PictureStore
         return $size;
     }
 
-    public function path(string $digest, string $size): ?string
+    /** @return string|null the JPEG; null when there is none of that size */
+    public function read(string $digest, string $size): ?string
     {
-        $path = $this->folder($digest).'/'.$size.'.jpg';
-
-        return isset(self::SIZES[$size]) && @filesize($path) > 0 ? $path : null;
+        return isset(self::SIZES[$size]) ? $this->files->read($this->folder($digest).'/'.$size.'.jpg') : null;
     }
 
     private static function broken(): BadPicture
@@ -107,13 +110,12 @@ final class PictureStore
     public function forget(string $digest): void
     {
         foreach (['original', 'full.jpg', 'thumb.jpg'] as $name) {
-            @unlink($this->folder($digest).'/'.$name);
+            $this->files->forget($this->folder($digest).'/'.$name);
         }
-        @rmdir($this->folder($digest));
     }
 
     private function folder(string $digest): string
     {
-        return $this->picturesDir.'/'.substr($digest, 0, 2).'/'.$digest;
+        return substr($digest, 0, 2).'/'.$digest;
     }
 }

@@ -12,7 +12,7 @@ final readonly class ConsoleProcess
 {
     private const LOOK_AGAIN_US = 500_000;
 
-    public function __construct(private Heartbeat $heartbeat, private string $projectDir)
+    public function __construct(private Heartbeat $heartbeat, private Turn $turn, private string $projectDir)
     {
     }
 
@@ -24,6 +24,7 @@ final readonly class ConsoleProcess
         while ($process->isRunning()) {
             usleep(self::LOOK_AGAIN_US);
             $this->heartbeat->beat($for);
+            $this->turn->isMine($for);
         }
     }
 }

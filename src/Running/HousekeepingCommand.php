@@ -26,7 +26,7 @@ final readonly class HousekeepingCommand
 
     public function __invoke(#[Option('One round and stop.')] bool $once = false): int
     {
-        $this->loop->run('housekeeping', $this->round(...), self::PAUSE_S, $once);
+        $this->loop->run('housekeeping', $this->round(...), self::PAUSE_S, $once, here: $this->logs->turn(...));
 
         return Command::SUCCESS;
     }
@@ -34,7 +34,6 @@ final readonly class HousekeepingCommand
     private function round(): void
     {
         $this->housekeeping->round();
-        $this->logs->turn();
         foreach ($this->chores as $chore) {
             $chore->round();
         }

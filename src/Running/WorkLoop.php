@@ -17,27 +17,45 @@ use Symfony\Component\HttpKernel\DependencyInjection\ServicesResetterInterface;
  */
 final readonly class WorkLoop
 {
+    private const LOOK_AGAIN_S = 5;
+    /** Nanoseconds; by a clock that nobody puts back. */
+    private const SECOND = 1_000_000_000;
+
     public function __construct(
         #[Autowire(service: 'services_resetter')]
         private ServicesResetterInterface $resetter,
         private Connection $connection,
         private ManagerRegistry $registry,
         private Heartbeat $heartbeat,
+        private Turn $turn,
         private LoggerInterface $logger,
     ) {
     }
 
     /**
-     * @param \Closure(): mixed $round  what is done each time; what it throws is written to the log, and the next round tries again
-     * @param bool              $once   one round, and what it throws is thrown
-     * @param int               $rounds after so many it stops
+     * @param \Closure(): mixed        $round  what is done each time, by one machine of several; what it throws is written to the log, and the next round tries
+     *                                         again
+     * @param bool                     $once   one round, whoever has the turn, and what it throws is thrown
+     * @param int                      $rounds after so many it stops
+     * @param (\Closure(): mixed)|null $here   what every machine does for itself besides
      */
-    public function run(string $process, \Closure $round, int $pauseSeconds, bool $once = false, int $rounds = \PHP_INT_MAX): void
+    public function run(string $process, \Closure $round, int $pauseSeconds, bool $once = false, int $rounds = \PHP_INT_MAX, ?\Closure $here = null): void
     {
-        for ($done = 1;; ++$done) {
+        $due = 0;
+        for ($done = 0;;) {
             try {
-                $round();
-                $this->heartbeat->beat($process);
+                // Often enough to keep the turn, and to take it soon; a round is only done when it is due.
+                $isMine = $once || $this->turn->isMine($process);
+                if (hrtime(true) >= $due) {
+                    ++$done;
+                    null === $here || $here();
+                    if ($isMine) {
+                        $due = hrtime(true) + $pauseSeconds * self::SECOND;
+                        $round();
+                        $due = hrtime(true) + $pauseSeconds * self::SECOND;
+                    }
+                    $this->heartbeat->beat($process);
+                }
             } catch (\Throwable $error) {
                 if ($once) {
                     throw $error;
@@ -51,7 +69,7 @@ final readonly class WorkLoop
             if ($once || $done >= $rounds) {
                 return;
             }
-            sleep($pauseSeconds);
+            sleep(min($pauseSeconds, self::LOOK_AGAIN_S));
         }
     }
 }

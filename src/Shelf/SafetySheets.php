@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Shelf;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Files\NoRoom;
-use KindHeel\App\Files\SafeFile;
 use KindHeel\Core\Text\FieldError;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -15,7 +15,7 @@ final readonly class SafetySheets
 {
     private const MOST_BYTES = 10_000_000;
 
-    public function __construct(private EntityManagerInterface $entities, private string $picturesDir)
+    public function __construct(private EntityManagerInterface $entities, private FileStore $files)
     {
     }
 
@@ -34,20 +34,20 @@ final readonly class SafetySheets
         }
         $product = $this->entities->find(Product::class, $product) ?? throw new NotFoundHttpException();
         $digest = hash('sha256', $bytes);
-        SafeFile::write($this->path($digest), $bytes);
+        $this->files->write(self::name($digest), $bytes);
         $product->hasSheet($digest);
     }
 
-    /** Where it lies. */
+    /** The PDF. */
     public function of(int $product): string
     {
         $digest = $this->entities->find(Product::class, $product)?->sheet();
 
-        return null !== $digest && is_file($this->path($digest)) ? $this->path($digest) : throw new NotFoundHttpException();
+        return (null === $digest ? null : $this->files->read(self::name($digest))) ?? throw new NotFoundHttpException();
     }
 
-    private function path(string $digest): string
+    private static function name(string $digest): string
     {
-        return $this->picturesDir.'/sheets/'.$digest.'.pdf';
+        return 'sheets/'.$digest.'.pdf';
     }
 }

@@ -10,7 +10,6 @@ use KindHeel\App\Http\Answer;
 use KindHeel\App\Http\IdempotentRequest;
 use KindHeel\App\People\Member;
 use KindHeel\App\People\Members;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -86,11 +85,11 @@ final readonly class ShelfController
     #[Route('/api/products/{id}/sheet', requirements: self::ID, methods: ['GET'])]
     public function sheet(int $id): Response
     {
-        return new BinaryFileResponse($this->sheets->of($id), headers: [
+        return new Response($this->sheets->of($id), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="safety-sheet.pdf"',
             'Content-Security-Policy' => "default-src 'none'",
-        ], public: false);
+        ]);
     }
 
     /** For who walks along the shelf and counts. */

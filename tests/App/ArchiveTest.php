@@ -23,6 +23,7 @@ use KindHeel\App\Colour\PotView;
 use KindHeel\App\Colour\RangeDocument;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Tables;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Ledger\EntryView;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Owner\PassportView;
@@ -108,7 +109,7 @@ final class ArchiveTest extends ApiTestCase
     {
         $this->aDayOfWork();
         $made = null;
-        $pictures = (string) realpath(\dirname(__DIR__, 2).'/var/pictures');
+        $pictures = new FileStore((string) realpath(\dirname(__DIR__, 2).'/var/pictures'));
         // A file at a time, so that it can be cut off between two.
         $file = new ArchiveFile($pictures, \dirname(__DIR__, 2).'/var/test-run', 1);
         $write = new WriteWorkshop(

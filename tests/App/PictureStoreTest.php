@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Demo\Leather;
+use KindHeel\App\Files\FileStore;
 use KindHeel\App\Files\NoRoom;
 use KindHeel\App\Picture\BadPicture;
 use KindHeel\App\Picture\PictureStore;
@@ -24,7 +25,7 @@ final class PictureStoreTest extends TestCase
     protected function setUp(): void
     {
         $this->folder = sys_get_temp_dir().'/pictures-'.bin2hex(random_bytes(6));
-        $this->store = new PictureStore($this->folder);
+        $this->store = new PictureStore(new FileStore($this->folder));
     }
 
     protected function tearDown(): void
@@ -44,7 +45,8 @@ final class PictureStoreTest extends TestCase
         $largest = (int) ceil(max([0, ...array_map(filesize(...), glob($this->folder.'/*/*/*') ?: [])]) / 1024);
         $this->store->forget($whole['digest']);
         // A file may not grow beyond so much: what is written ends short, as on a disk that is full.
-        $script = 'require "vendor/autoload.php"; try { (new KindHeel\App\Picture\PictureStore($argv[1]))->keep($argv[2]); echo "kept"; } '
+        $script = 'require "vendor/autoload.php"; $store = new KindHeel\App\Picture\PictureStore(new KindHeel\App\Files\FileStore($argv[1])); '
+            .'try { $store->keep($argv[2]); echo "kept"; } '
             .'catch (KindHeel\App\Files\NoRoom $e) { echo $e->problem()->getStatusCode(), " ", $e->getMessage(); }';
         foreach ([0 => false, 1 => false, $largest - 1 => false, $largest => true] as $kilobytes => $fits) {
             $limited = new Process(
@@ -60,11 +62,10 @@ final class PictureStoreTest extends TestCase
     public function testAnEmptyFileIsNoPicture(): void
     {
         $digest = $this->store->keep($this->file(self::exif(self::cornered(), 1)))['digest'];
-        $path = $this->store->path($digest, 'full');
-        self::assertNotNull($path);
-        file_put_contents($path, '');
+        self::assertNotNull($this->store->read($digest, 'full'));
+        file_put_contents($this->lies($digest, 'full.jpg'), '');
         clearstatcache();
-        self::assertNull($this->store->path($digest, 'full'));
+        self::assertNull($this->store->read($digest, 'full'));
     }
 
     public function testTheSameFileTwiceIsKeptOnceAndNothingIsLeftBeside(): void
@@ -98,7 +99,7 @@ final class PictureStoreTest extends TestCase
     {
         $kept = $this->store->keep($this->file(self::exif(self::cornered(), $orientation)));
         self::assertSame($lies ? [60, 90] : [90, 60], [$kept['width'], $kept['height']]);
-        $full = imagecreatefromjpeg((string) $this->store->path($kept['digest'], 'full'));
+        $full = imagecreatefromstring((string) $this->store->read($kept['digest'], 'full'));
         self::assertNotFalse($full);
         $dark = null;
         foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$x, $y]) {
@@ -113,14 +114,13 @@ final class PictureStoreTest extends TestCase
         $bytes = Leather::photographed(3, Shade::Tan, [['surface', 2]]);
         $kept = $this->store->keep($this->file($bytes));
         self::assertSame(hash('sha256', $bytes), $kept['digest']);
-        $full = (string) $this->store->path($kept['digest'], 'full');
-        self::assertSame($bytes, file_get_contents(\dirname($full).'/original'));
-        $thumb = getimagesize((string) $this->store->path($kept['digest'], 'thumb'));
+        self::assertSame($bytes, file_get_contents($this->lies($kept['digest'], 'original')));
+        $thumb = getimagesizefromstring((string) $this->store->read($kept['digest'], 'thumb'));
         self::assertSame([480, 320], \array_slice((array) $thumb, 0, 2));
-        self::assertNull($this->store->path($kept['digest'], 'original'), 'it is never served');
-        self::assertNull($this->store->path(str_repeat('0', 64), 'full'));
+        self::assertNull($this->store->read($kept['digest'], 'original'), 'it is never served');
+        self::assertNull($this->store->read(str_repeat('0', 64), 'full'));
         $this->store->forget($kept['digest']);
-        self::assertNull($this->store->path($kept['digest'], 'full'));
+        self::assertNull($this->store->read($kept['digest'], 'full'));
         $this->store->forget($kept['digest']);
     }
 
@@ -139,7 +139,7 @@ final class PictureStoreTest extends TestCase
         ob_start();
         $write(imagecreatetruecolor(70, 50));
         $kept = $this->store->keep($this->file((string) ob_get_clean()));
-        self::assertSame("\xff\xd8\xff", substr((string) file_get_contents((string) $this->store->path($kept['digest'], 'full')), 0, 3));
+        self::assertSame("\xff\xd8\xff", substr((string) $this->store->read($kept['digest'], 'full'), 0, 3));
     }
 
     /** @return iterable<string, array{string}> */
@@ -198,6 +198,11 @@ final class PictureStoreTest extends TestCase
         foreach (Kind::cases() as $kind) {
             self::assertGreaterThanOrEqual(2, \count(Side::set($kind)), $kind->value);
         }
+    }
+
+    private function lies(string $digest, string $name): string
+    {
+        return $this->folder.'/'.substr($digest, 0, 2).'/'.$digest.'/'.$name;
     }
 
     private function file(string $bytes): string

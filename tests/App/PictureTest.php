@@ -110,9 +110,9 @@ final class PictureTest extends ApiTestCase
         self::assertSame(200, $this->ask('GET', $twin->full), 'the same picture hangs elsewhere too');
         $store = self::getContainer()->get(PictureStore::class);
         $digest = hash('sha256', self::jpeg(60, 40));
-        self::assertNotNull($store->path($digest, 'full'));
+        self::assertNotNull($store->read($digest, 'full'));
         self::assertSame([], $this->must(PicturesView::class, 'DELETE', "/api/pictures/$twin->id")->pictures);
-        self::assertNull($store->path($digest, 'full'), 'nothing hangs on it any more');
+        self::assertNull($store->read($digest, 'full'), 'nothing hangs on it any more');
         $id = $this->sent(self::jpeg(60, 40), ['moment' => 'before'])->pictures[0]->id;
         foreach ([null, 'true'] as $replayed) {
             self::assertSame(200, $this->ask('DELETE', "/api/pictures/$id", [], ['Idempotency-Key' => 'lost']), 'an answer that was lost is given again');

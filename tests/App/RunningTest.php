@@ -13,6 +13,7 @@ use KindHeel\App\Running\Health;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Running\Housekeeping;
 use KindHeel\App\Running\LogFiles;
+use KindHeel\App\Running\Turn;
 use KindHeel\App\Running\WorkLoop;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\DryingPlace;
@@ -59,6 +60,38 @@ final class RunningTest extends ApiTestCase
     {
         $this->expectExceptionMessage('no hygrometer');
         self::getContainer()->get(WorkLoop::class)->run('test', static fn () => throw new \RuntimeException('no hygrometer'), 0, once: true);
+    }
+
+    public function testOneMachineOfSeveralHasTheTurnUntilItHasSaidNothingForLong(): void
+    {
+        $machine = fn (string $name): Turn => new Turn($this->connection(), '/srv/kind-heel', $name);
+        [$first, $second] = [$machine('first'), $machine('second')];
+        self::assertTrue($first->isMine('post'));
+        self::assertFalse($second->isMine('post'));
+        self::assertTrue($first->isMine('post'));
+        self::assertTrue($second->isMine('housekeeping'), 'each of what works by itself has a turn of its own');
+        // What was killed and is begun anew goes on with its turn.
+        $this->connection()->executeStatement('UPDATE lock_keys SET key_expiration = key_expiration - 1');
+        self::assertTrue($machine('first')->isMine('post'));
+        self::assertFalse($second->isMine('post'));
+        $this->connection()->executeStatement('UPDATE lock_keys SET key_expiration = key_expiration - ?', [Turn::SECONDS + 1]);
+        self::assertTrue($second->isMine('post'), 'the first has said nothing for long');
+        self::assertFalse($machine('first')->isMine('post'));
+    }
+
+    public function testWhoHasNotTheTurnDoesOnlyWhatEveryMachineDoesForItself(): void
+    {
+        $other = new Turn($this->connection(), '/srv/kind-heel', 'other');
+        self::assertTrue($other->isMine('test'));
+        $loop = self::getContainer()->get(WorkLoop::class);
+        [$rounds, $here] = [0, 0];
+        $round = static function () use (&$rounds): void { ++$rounds; };
+        $each = static function () use (&$here): void { ++$here; };
+        $loop->run('test', $round, 0, rounds: 1, here: $each);
+        self::assertSame([0, 1], [$rounds, $here]);
+        self::assertNotNull(self::getContainer()->get(Heartbeat::class)->last('test'), 'it waits, and says that it lives');
+        $loop->run('test', $round, 0, once: true, here: $each);
+        self::assertSame([1, 2], [$rounds, $here], 'whoever asks for one round by hand is given it');
     }
 
     public function testTheBenchSaysSinceWhenNobodyPlansAnew(): void
