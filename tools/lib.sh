@@ -172,8 +172,8 @@ database_laid_out() {
     [ ! -d "$folder/data/mysql" ] || return 0
     say "laying out the database"
     local user=(); [ "$(id -u)" != 0 ] || user=(--user=root)
-    rm -rf "$folder/data"
-    mariadb-install-db --no-defaults --datadir="$folder/data" --skip-test-db "${user[@]}" > var/log/database-install.log 2>&1 \
+    rm -rf "$folder/data"; mkdir -p "$folder/tmp"
+    mariadb-install-db --no-defaults --datadir="$folder/data" --tmpdir="$folder/tmp" --skip-test-db "${user[@]}" > var/log/database-install.log 2>&1 \
         || die "The database could not be laid out; var/log/database-install.log says why."
 }
 
@@ -230,6 +230,11 @@ database_down() {
 # supervisor_settings RUN LOG WEB AUTOSTART [MORE…]: what the supervisor of a machine is told, as RUN/supervisor.conf; MORE is for sed.
 supervisor_settings() {
     local run=$1 log=$2 web=$3 autostart=$4; shift 4
+    if [ "${WORKSHOP:-}" = many ]; then
+        set -- "$@" -e 's|^programs=plan-ahead.*|programs=workshops|; /^\[program:\(plan-ahead\|air-watch\|housekeeping\|post\)\]/,/^$/d'
+    else
+        set -- "$@" -e '/^\[program:workshops\]/,/^$/d'
+    fi
     sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@LOG@|$log|g; s|@WEB@|$web|g; s|@AUTOSTART@|$autostart|g" \
         -e "s|@CONTROL@|$(socket_in "$run" supervisor.sock)|g; s|@USER@|$([ "$(id -u)" != 0 ] || printf 'user=root')|" "$@" tools/supervisor.conf > "$run/supervisor.conf"
 }
@@ -240,7 +245,12 @@ web_settings() {
     mkdir -p "$run"
     if [ "$(id -u)" = 0 ]; then user='user = root'; nginx_user='user root;'; fi
     for name in nginx php-fpm; do
-        sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$(socket_in "$run" php.sock)|g; s|@PORT@|$port|g" \
+        if [ "${WORKSHOP:-}" = many ]; then
+        set -- "$@" -e 's|^programs=plan-ahead.*|programs=workshops|; /^\[program:\(plan-ahead\|air-watch\|housekeeping\|post\)\]/,/^$/d'
+    else
+        set -- "$@" -e '/^\[program:workshops\]/,/^$/d'
+    fi
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$(socket_in "$run" php.sock)|g; s|@PORT@|$port|g" \
             -e "s|@USER@|$([ $name = nginx ] && printf '%s' "$nginx_user" || printf '%s' "$user")|" tools/$name.conf > "$run/$name.conf"
     done
 }
@@ -248,7 +258,9 @@ web_settings() {
 # web_answers FOLDER PORT [PID…]: waits until the application answers as it should, while those processes live.
 web_answers() {
     local run=$1 port=$2 waited=0 pid; shift 2
-    until php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$port/api/session"; do
+    # Where several workshops are kept, there is none by the name of the machine itself.
+    until php -r '@file_get_contents($argv[1], context: stream_context_create(["http" => ["ignore_errors" => true]])); exit((int) preg_match("/ (200|404) /", $http_response_header[0] ?? "") ^ 1);' \
+        "http://127.0.0.1:$port/api/session"; do
         for pid in "$@"; do
             kill -0 "$pid" 2>/dev/null || die "The web server did not start:
 $(cat "$run/nginx.out" "$run/php-fpm.out" "$run/nginx-error.log" 2>/dev/null | tail -n 5)"

@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Event\TerminateEvent;
 /** Counts requests and how long they took, in the memory that the workers of this machine share; from when they were begun. */
 final readonly class RequestMeter implements Meter
 {
-    private const KEY = 'kindheel.requests.';
+    private const KEY = 'kindheel.requests.%s.';
     private const SECONDS = [0.005, 0.01, 0.025, 0.05, 0.1, 0.25, 0.5, 1.0, 2.5, 5.0];
     private const CLASSES = ['2xx', '3xx', '4xx', '5xx'];
 
@@ -22,11 +22,12 @@ final readonly class RequestMeter implements Meter
             return;
         }
         $took = max(0.0, microtime(true) - (float) $began);
-        apcu_inc(self::KEY.intdiv($event->getResponse()->getStatusCode(), 100).'xx');
-        apcu_inc(self::KEY.'us', (int) round(1e6 * $took));
+        $key = self::key();
+        apcu_inc($key.intdiv($event->getResponse()->getStatusCode(), 100).'xx');
+        apcu_inc($key.'us', (int) round(1e6 * $took));
         foreach (self::SECONDS as $bound) {
             if ($took <= $bound) {
-                apcu_inc(self::KEY.$bound);
+                apcu_inc($key.$bound);
                 break;
             }
         }
@@ -34,7 +35,8 @@ final readonly class RequestMeter implements Meter
 
     public function measures(): iterable
     {
-        $count = static fn (string $key): int => apcu_enabled() && \is_int($n = apcu_fetch(self::KEY.$key)) ? $n : 0;
+        $all = self::key();
+        $count = static fn (string $key): int => apcu_enabled() && \is_int($n = apcu_fetch($all.$key)) ? $n : 0;
         $classes = array_combine(self::CLASSES, array_map($count, self::CLASSES));
         yield new Measure('requests_total', 'Requests that were answered, by class of status.', 'counter', array_combine(
             array_map(static fn (string $c): string => '{class="'.$c.'"}', array_keys($classes)),
@@ -50,5 +52,11 @@ final readonly class RequestMeter implements Meter
         yield new Measure('request_seconds', 'How long requests took.', 'histogram', $values + [
             '_bucket{le="+Inf"}' => $all, '_sum' => $count('us') / 1e6, '_count' => $all,
         ]);
+    }
+
+    /** Of several workshops on a machine each counts its own. */
+    private static function key(): string
+    {
+        return \sprintf(self::KEY, \is_string($_SERVER['WORKSHOP'] ?? null) ? $_SERVER['WORKSHOP'] : '');
     }
 }

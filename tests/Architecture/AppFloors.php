@@ -18,7 +18,7 @@ final class AppFloors extends Floors
             'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture', 'Shelf',
             'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
             'Drying', 'Timetable', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'OldList', 'Message', 'Search', 'Workshop',
-            'Staff', 'Backup', 'Archive', 'Bench', 'Promise', 'Demo',
+            'Staff', 'Backup', 'Hosting', 'Archive', 'Bench', 'Promise', 'Demo',
         ];
     }
 }
