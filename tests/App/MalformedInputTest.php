@@ -25,7 +25,7 @@ use Symfony\Component\Routing\RouterInterface;
 #[Group('malformed')]
 final class MalformedInputTest extends ApiTestCase
 {
-    /** `./check --long` sends ten thousand. */
+    /** `./check` sends ten thousand, by two of these side by side. */
     private const REQUESTS = 500;
     private const SEED = 20261128;
     private const PEOPLE = ['ida', 'ida', 'tomas', 'wren'];
