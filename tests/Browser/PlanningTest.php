@@ -17,14 +17,15 @@ final class PlanningTest extends StoryTestCase
         $this->go("/pieces/$id/plan");
         $this->says('Make the plan')->click();
         $this->seeText('from first to last');
+        $this->says('Open all of it')->click();
         $this->seeText('Wipe with a barely damp cloth');
         $this->isAccessible('plan');
 
         $this->says('Schools')->click();
-        $this->seeText('Only on this side');
+        $this->seeText('Only then:');
         $this->seeText('Brush only, unless something caustic or sticky is on it');
         $this->isAccessible('schools');
-        $this->says('Take this side')->click();
+        $this->says('Do it this way')->click();
         $this->wait(fn (): ?bool => $this->taken(), 'the other side to be taken');
         $this->says('Back to the plan')->click();
         $this->wait(fn (): ?bool => str_contains($this->text(), 'Wipe with a barely damp cloth 4') ? null : true, 'the damp cloth to be gone');

@@ -73,6 +73,7 @@ final class SmallThingsTest extends StoryTestCase
         $this->signIn('ida');
         $piece = $this->pieceOnTheRack();
         $this->go('/pieces/'.$piece.'/plan');
+        $this->says('Open all of it')->click();
         $this->says('Look at the pair a last time')->click();
         $this->says('Begin this step')->click();
         $this->see('[name=why]')->sendKeys('The owner is at the door and takes it as it is.');

@@ -52,6 +52,7 @@ final class TimeTest extends BenchStoryTestCase
         $this->go('/bench');
         $this->seeText('The first of two');
         $this->go("/pieces/$one/plan");
+        $this->says('Open all of it')->click();
         $this->seeText('Key the surface');
         $this->noErrorsInTheConsole();
     }

@@ -6,6 +6,7 @@ import ChangeStep from '../src/plan/ChangeStep.vue'
 import Plan from '../src/plan/Plan.vue'
 import Schools from '../src/plan/Schools.vue'
 import Seams from '../src/plan/Seams.vue'
+import { stretches } from '../src/plan/stretches'
 import StepFaults from '../src/plan/StepFaults.vue'
 import TookMinutes from '../src/plan/TookMinutes.vue'
 import TrialResults from '../src/plan/TrialResults.vue'
@@ -216,7 +217,7 @@ describe('the seams of a plan', () => {
   it('show a wait as a gap that grows with it, before the step that waits longest', () => {
     const gap = (minutes: number): number => {
       const it = seams([step({ waits: [{ step: 's00', minMinutes: 2, maxMinutes: null }, { step: 's01', minMinutes: minutes, maxMinutes: null }] })])
-      return it.findAll('svg').length === 1 ? 0 : Number(it.find('svg').attributes('height'))
+      return it.find('svg.gap').exists() ? Number(it.find('svg.gap').attributes('height')) : 0
     }
     expect([0, 3, 4, 16, 1024].map(gap)).toEqual([0, 0, 20, 40, 100])
   })
@@ -230,9 +231,48 @@ describe('the seams of a plan', () => {
   it('are one where there is no pair', () => {
     const paths = (half: StepView['half']) => seams([
       step({ half, waits: [{ step: 'x', minMinutes: 90, maxMinutes: null }] }),
-    ]).findAll('svg')[0]?.findAll('path')
+    ]).find('svg.gap').findAll('path')
     expect(paths('whole')).toHaveLength(1)
     expect(paths('left')).toHaveLength(2)
+  })
+
+  const long = Array.from({ length: 14 }, (_, i) => step({
+    id: i, key: `s${i}`, title: `Step ${i}`, phase: (['take-apart', 'clean', 'colour', 'hand-over'] as const)[Math.min(3, Math.floor(i / 4))] ?? 'clean',
+    status: i < 5 ? 'done' : 'open',
+  }))
+  const shownSteps = (it: ReturnType<typeof seams>): number => it.findAll('[id^="stitch-"]').length
+
+  it('are folded into stretches of work, and open where the work stands, where harm is done, and where somebody looks', async () => {
+    const it = shown(Seams, { steps: long, chosen: 's5', faults: [] })
+    expect(it.findAll('[aria-expanded]').map((b) => b.text().replaceAll(/\s+/g, ' '))).toEqual([
+      'Take apart, look and try 4 steps, 32 min by hand', 'Clean 1 of 4 steps done, 32 min by hand', 'Colour 4 steps, 32 min by hand',
+      'Put together and hand over 2 steps, 16 min by hand',
+    ])
+    expect(shownSteps(it)).toBe(4)
+    await says(it, 'Colour').trigger('click')
+    expect(shownSteps(it)).toBe(8)
+    await says(it, 'Colour').trigger('click')
+    expect(shownSteps(it)).toBe(4)
+    await it.setProps({ chosen: 's13' })
+    expect(shownSteps(it)).toBe(6)
+    await it.setProps({ faults: [fault({ step: 's9', reason: null })] })
+    expect(shownSteps(it)).toBe(10)
+    await says(it, 'Open all of it').trigger('click')
+    expect(shownSteps(it)).toBe(14)
+    await says(it, 'Only where the work stands').trigger('click')
+    await it.setProps({ open: true })
+    expect(shownSteps(it)).toBe(14)
+  })
+
+  it('take a brush or a wipe on the way with what it is done for', () => {
+    const names = (...phases: StepView['phase'][]) => stretches(phases.map((phase, i) => step({ key: `s${i}`, phase }))).map((s) => [s.name, s.steps.length])
+    expect(names('take-apart', 'record', 'dry-clean', 'clean', 'fill', 'degrease', 'colour', 'colour', 'seal', 'condition', 'polish', 'dry-clean', 'degrease',
+      'edges', 'polish', 'put-together', 'hand-over')).toEqual([
+      ['ready', 2], ['clean', 2], ['mend', 1], ['colour', 4], ['feed', 1], ['polish', 1], ['colour', 3], ['polish', 1], ['finish', 2],
+    ])
+    expect(names('record', 'trial', 'trial', 'trial', 'clean')).toEqual([['ready', 4], ['clean', 1]])
+    expect(names('clean', 'condition', 'trial', 'condition')).toEqual([['clean', 1], ['feed', 3]])
+    expect(names('degrease')).toEqual([['clean', 1]])
   })
 
   it('say what is done, what was gone over, and what stops', async () => {
@@ -322,11 +362,23 @@ describe('two schools beside each other', () => {
     expect(page).toContain('Step 6')
     expect(page).not.toContain('Step 7')
     expect(page).toContain('and 3 more')
+    expect(page).toContain('“Wet first.”')
+    expect(page).toContain('The plan as it stands: 12 steps, 1 h 30 by hand, 5 h from first to last.')
+    expect(page).toContain('3 steps more, against the plan as it stands.')
+  })
+
+  it('say what follows from the other: fewer steps, more by hand, shorter; or just as long', async () => {
+    const other = (more: object): CompareView => ({ ...compared, sides: [side('dry', true), side('wet', false, { steps: 12, ...more })] })
+    await schools([school()], { 'GET /pieces/4/plan/schools/cleaning': ok(other({ steps: 11, handsOnMinutes: 95, elapsedMinutes: 240 })) })
+    expect(document.body.textContent).toContain('1 step fewer, 5 min more by hand, 1 h shorter from first to last, against')
+    document.body.innerHTML = ''
+    await schools([school()], { 'GET /pieces/4/plan/schools/cleaning': ok(other({})) })
+    expect(document.body.textContent).toContain('It takes just as long.')
   })
 
   it('let the other be taken, for this plan or for the workshop', async () => {
     const { it, acts } = await schools([school()], { 'PUT /schools/cleaning': ok({ schools: [] }) })
-    await says(onThePage(), 'Take this side').trigger('click')
+    await says(onThePage(), 'Do it this way').trigger('click')
     expect(it.emitted('take')).toEqual([['cleaning', 'wet']])
     await onThePage().findAll('button').filter((b) => b.text().includes('the workshop’s own'))[1]?.trigger('click')
     await settled()

@@ -24,8 +24,8 @@ const hours = computed(() => {
   }
   return marks
 })
-/** So much of the tape holds a drawing of its piece; what is narrower keeps its colour. */
-const WIDE_ENOUGH = 2.6
+/** A drawing of a piece takes so much of the tape; where two would stand in each other's way the second is told by its colour. */
+const DRAWING = 4.2
 const LEAST = 0.5
 const MAIN = '#8a8a8a'
 const rack = computed(() => new Map(props.bench.rack.map((p) => [p.piece, p])))
@@ -35,11 +35,25 @@ const colour = (piece: number): string => {
 }
 interface Drawn extends Sitting {
   readonly person: string, readonly x: number, readonly w: number, readonly piece: number, readonly done: boolean, readonly hex: string
+  /** where its piece stands over it, if it does */
+  readonly stands: number | null
 }
-const drawn = (tape: TapeView): Drawn[] => sittings(tape.today).map((s) => ({
-  ...s, person: tape.name, x: x(s.start), w: Math.max(LEAST, x(s.end) - x(s.start)), piece: s.blocks[0]?.piece ?? 0, done: s.blocks.every((b) => b.done),
-  hex: colour(s.blocks[0]?.piece ?? 0),
-}))
+const drawn = (tape: TapeView): Drawn[] => {
+  let last: { at: number, piece: number } | null = null
+  return sittings(tape.today).map((s) => {
+    const piece = s.blocks[0]?.piece ?? 0
+    const [from, wide] = [x(s.start), Math.max(LEAST, x(s.end) - x(s.start))]
+    const at = Math.min(100 - DRAWING / 2, Math.max(DRAWING / 2, from + wide / 2))
+    // A piece that is gone on with at once stands there already.
+    const stands = rack.value.has(piece) && (last === null || at - last.at >= (last.piece === piece ? 2 * DRAWING : DRAWING))
+    if (stands) {
+      last = { at, piece }
+    }
+    return {
+      ...s, person: tape.name, x: from, w: wide, piece, done: s.blocks.every((b) => b.done), hex: colour(piece), stands: stands ? at : null,
+    }
+  })
+}
 const tapes = computed(() => props.bench.tapes.filter((t, i) => i === 0 || t.today.length > 0).map((t) => ({ ...t, drawn: drawn(t), closed: closed(t) })))
 /** Where nobody of them works: before, between and after their hours. */
 const closed = (tape: TapeView): { x: number, w: number }[] => {
@@ -108,7 +122,7 @@ const told = (s: Drawn): string =>
     <template v-for="(tape, row) in tapes" :key="tape.person">
       <span class="text-[.82rem] leading-tight text-soft self-center truncate col-start-1">{{ tape.name.split(' ')[0] }}</span>
       <div
-        class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-5 mt-0.5'" role="group" :tabindex="tape.drawn.length > 0 ? 0 : undefined"
+        class="relative col-start-2" :class="row === 0 ? 'h-14' : 'h-8 mt-0.5'" role="group" :tabindex="tape.drawn.length > 0 ? 0 : undefined"
         @mousemove="nearest($event, tape.drawn)" @click="nearest($event, tape.drawn)" @mouseleave="read = null" @blur="read = null"
         @keydown="along($event, tape.drawn)"
         :aria-label="t('bench.Tape.ahead2', [tape.name, counted(tape.today.filter((b) => !b.done).length, 'step')])"
@@ -120,14 +134,17 @@ const told = (s: Drawn): string =>
         />
         <span
           v-for="s in tape.drawn" :key="s.start" class="absolute flex items-end justify-center overflow-hidden stretch" role="img" :aria-label="told(s)"
-          :class="[row === 0 ? 'h-10 top-0' : 'h-5 top-0', s.done ? 'opacity-50' : '']" :style="{ left: `${s.x}%`, width: `${s.w}%` }"
+          :class="[row === 0 ? 'h-10 top-0' : 'h-8 top-0', s.done ? 'opacity-50' : '']" :style="{ left: `${s.x}%`, width: `${s.w}%` }"
         >
+          <span class="absolute inset-x-px bottom-0 border border-ink h-2" :style="{ backgroundColor: s.hex }" />
+        </span>
+        <template v-for="s in tape.drawn" :key="`p${s.start}`">
           <Standing
-            v-if="row === 0 && s.w >= WIDE_ENOUGH && rack.get(s.piece)" class="w-full h-7 absolute bottom-2" :kind="rack.get(s.piece)!.kind"
+            v-if="s.stands !== null" class="absolute -translate-x-1/2 pointer-events-none" :class="[row === 0 ? 'h-7 top-1' : 'h-6 top-0', s.done ?
+              'opacity-50' : '']" :style="{ left: `${s.stands}%`, width: `${DRAWING}%` }" :kind="rack.get(s.piece)!.kind"
             :colours="rack.get(s.piece)!.colours" :weight="0.8" aria-hidden="true"
           />
-          <span class="absolute inset-x-px bottom-0 border border-ink" :class="row === 0 ? 'h-2' : 'h-full'" :style="{ backgroundColor: s.hex }" />
-        </span>
+        </template>
         <template v-if="row === 0">
           <span
             v-for="(thread, i) in threads" :key="`t${i}`" class="absolute thread" :title="t('bench.Tape.dries', [thread.title, thread.pieceName])"

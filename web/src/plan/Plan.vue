@@ -148,7 +148,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <button v-if="stop" type="button" class="stop w-full text-left mb-3 text-lg" @click="show(stop.step, 'center')">{{
           t('plan.Plan.lookAtIt', [stops === 1 ? t('plan.Plan.oneStepWouldDoHarm') : t('plan.Plan.inPlacesAStepWould', [stops])])
         }}</button>
-        <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" @choose="(key) => show(key)" />
+        <Seams :steps="steps" :chosen="chosen.key" :faults="plan.faults" :open="changing" @choose="(key) => show(key)" />
       </section>
       <section
         class="relative overflow-y-auto bg-paper px-4 sm:px-8 py-5 grid gap-4 content-start" :aria-label="t('plan.Plan.theStepUnderTheNeedle')" tabindex="0"

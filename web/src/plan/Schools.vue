@@ -2,11 +2,12 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
-import type { CompareView, SchoolsView, SchoolView } from '../api/types'
+import type { CompareView, SchoolsView, SchoolView, SideView } from '../api/types'
+import { counted } from '../kit/counted'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
 
-/** Where good restorers disagree: the sides beside each other, with what each changes, before one is taken. */
+/** Where good restorers disagree: what each of them says, and what follows from it, before one is believed. */
 const props = defineProps<{ open: boolean, piece: number, schools: readonly SchoolView[], busy: boolean }>()
 const emit = defineEmits<{ take: [school: string, side: string | null], workshop: [], leave: [] }>()
 const { span } = useWhen()
@@ -37,6 +38,17 @@ const forWorkshop = async (side: string | null): Promise<void> => {
     emit('workshop')
   }
 }
+/** What changes against the plan as it stands. */
+const follows = (side: SideView): string => {
+  const now = compared.value?.sides.find((s) => s.taken) ?? side
+  const [steps, byHand, elapsed] = [side.steps - now.steps, side.handsOnMinutes - now.handsOnMinutes, side.elapsedMinutes - now.elapsedMinutes]
+  const said = [
+    steps === 0 ? '' : t(steps > 0 ? 'plan.Schools.moreSteps' : 'plan.Schools.fewerSteps', [counted(Math.abs(steps), 'step')]),
+    byHand === 0 ? '' : t(byHand > 0 ? 'plan.Schools.moreByHand' : 'plan.Schools.lessByHand', [span(Math.abs(byHand))]),
+    elapsed === 0 ? '' : t(elapsed > 0 ? 'plan.Schools.longer' : 'plan.Schools.shorter', [span(Math.abs(elapsed))]),
+  ].filter((part) => part !== '')
+  return said.length === 0 ? t('plan.Schools.takesJustAsLong') : t('plan.Schools.thenIt', [said.join(', ')])
+}
 const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 ? [...lines.slice(0, 6), t('plan.Schools.andMore', [lines.length - 6])] : lines)
 </script>
 
@@ -60,47 +72,35 @@ const some = (lines: readonly string[]): readonly string[] => (lines.length > 7 
           </li>
         </ul>
         <section class="overflow-y-auto p-6 grid gap-4 content-start" :aria-label="school?.label">
-          <p class="text-lg"><strong>{{ t('plan.Schools.usualHere') }}</strong> {{ school?.usual }}</p>
+          <p class="text-lg max-w-[46rem]">{{
+            t('plan.Schools.goodRestorersDisagree')
+          }} <strong>{{ t('plan.Schools.usualHere') }}</strong> {{ school?.usual }}</p>
           <p v-if="problem" class="caution">{{ problem }}</p>
-          <div
-            v-if="compared" class="grid gap-x-6 grid-rows-[repeat(5,auto)_1fr]"
-            :style="{ gridTemplateColumns: `repeat(${compared.sides.length}, minmax(0, 1fr))` }"
-          >
+          <template v-if="compared">
             <article
-              v-for="side in compared.sides" :key="side.side" class="row-span-6 grid grid-rows-subgrid gap-3 content-start border-t-4 pt-3"
+              v-for="side in compared.sides" :key="side.side" class="grid md:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] gap-x-10 gap-y-3 py-5 pl-5 border-l-8"
               :class="side.taken ? 'border-ink' : 'border-line'"
             >
-              <h2 class="text-2xl">{{ side.says[0]?.toUpperCase() }}{{ side.says.slice(1) }}</h2>
-              <p class="text-lg"><strong class="text-3xl">{{ side.steps }}</strong> {{ t('plan.Schools.steps') }}<br><strong>{{
-                span(side.handsOnMinutes)
-              }}</strong> {{ t('plan.Schools.byHand') }}<br>
-                <strong>{{ span(side.elapsedMinutes) }}</strong> {{ t('plan.Schools.fromFirstToLast') }}</p>
-              <button v-if="!side.taken" class="do" type="button" :disabled="busy" @click="emit('take', chosen, side.side)">{{
-                t('plan.Schools.takeThisSide')
-              }}</button>
-              <p v-else class="min-h-14 grid items-center font-semibold">{{ t('plan.Schools.thePlanAsItStands') }}</p>
-              <button
-                v-if="school?.workshop !== side.side" class="quiet justify-self-start" type="button" :disabled="busy"
-                @click="forWorkshop(side.side)"
-              >{{ t('plan.Schools.makeItTheWorkshopsOwn') }}</button>
-              <p v-else class="min-h-11 grid items-center">{{ t('plan.Schools.theWorkshopsOwn') }}</p>
-              <div class="grid gap-2 content-start">
-                <h3 class="text-lg">{{ t('plan.Schools.onlyOnThisSide') }}</h3>
-                <p v-if="side.only.length === 0" class="text-soft">{{ t('plan.Schools.nothing') }}</p>
-                <ul class="leading-snug"><li v-for="l in some(side.only)" :key="l" class="py-0.5">{{ l }}</li></ul>
-              </div>
-              <div class="grid gap-2 content-start">
-                <div v-if="side.products.length > 0">
-                  <h3 class="text-lg">{{ t('plan.Schools.takes') }}</h3>
-                  <ul class="leading-snug"><li v-for="l in some(side.products)" :key="l" class="py-0.5">{{ l }}</li></ul>
-                </div>
-                <div v-if="side.risks.length > 0">
-                  <h3 class="text-lg">{{ t('plan.Schools.mind') }}</h3>
-                  <p v-for="l in some(side.risks)" :key="l" class="caution mt-1 leading-snug">{{ l }}</p>
-                </div>
+              <h2 class="text-3xl leading-tight">“{{ side.says[0]?.toUpperCase() }}{{ side.says.slice(1) }}.”</h2>
+              <div class="grid gap-2 content-start text-lg leading-snug">
+                <p><template v-if="side.taken"><strong>{{ t('plan.Schools.thePlanAsItStands') }}</strong>{{
+                  t('plan.Schools.so', [counted(side.steps, 'step'), span(side.handsOnMinutes), span(side.elapsedMinutes)])
+                }}</template><template v-else>{{ follows(side) }}</template></p>
+                <p v-if="side.only.length > 0"><strong>{{ t('plan.Schools.onlyOnThisSide') }}</strong> {{ some(side.only).join('; ') }}.</p>
+                <p v-if="side.products.length > 0"><strong>{{ t('plan.Schools.takes') }}</strong> {{ some(side.products).join(', ') }}.</p>
+                <p v-for="l in some(side.risks)" :key="l" class="caution">{{ l }}</p>
+                <p class="flex flex-wrap items-center gap-x-6">
+                  <button v-if="!side.taken" class="may border-2!" type="button" :disabled="busy" @click="emit('take', chosen, side.side)">{{
+                    t('plan.Schools.takeThisSide')
+                  }}</button>
+                  <button v-if="school?.workshop !== side.side" class="quiet -ml-2.5" type="button" :disabled="busy" @click="forWorkshop(side.side)">{{
+                    t('plan.Schools.makeItTheWorkshopsOwn')
+                  }}</button>
+                  <span v-else class="min-h-11 grid items-center text-soft">{{ t('plan.Schools.theWorkshopsOwn') }}</span>
+                </p>
               </div>
             </article>
-          </div>
+          </template>
           <p v-else-if="!problem" class="text-soft text-lg">{{ t('plan.Schools.planningBothWays') }}</p>
           <p v-if="school?.plan ?? school?.workshop" class="flex flex-wrap gap-3">
             <button v-if="school?.plan" class="may" type="button" :disabled="busy" @click="emit('take', chosen, null)">{{
