@@ -2,11 +2,16 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
+import { smallerFonts } from './web/build/fonts'
+import { wordsInTwo } from './web/build/words'
+
+await smallerFonts()
 
 export default defineConfig({
   plugins: [
     vue(),
     tailwindcss(),
+    wordsInTwo(),
     // The page itself, for when it is loaded while the workshop's computer is away. Otherwise it is asked for first: an old one never comes before a newer.
     VitePWA({
       strategies: 'generateSW',
@@ -39,6 +44,11 @@ export default defineConfig({
       },
     }),
   ],
+  // Ways of writing that nothing here uses are left out.
+  define: {
+    __VUE_OPTIONS_API__: false, __VUE_PROD_DEVTOOLS__: false, __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: false,
+    __VUE_I18N_FULL_INSTALL__: false, __VUE_I18N_LEGACY_API__: false, __INTLIFY_PROD_DEVTOOLS__: false,
+  },
   base: '/build/',
   publicDir: 'web/static',
   build: {
@@ -48,5 +58,5 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rollupOptions: { input: 'web/src/main.ts' },
   },
-  test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], mockReset: true },
+  test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], setupFiles: ['web/tests/allWords.ts'], mockReset: true },
 })

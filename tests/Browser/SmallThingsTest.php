@@ -59,6 +59,12 @@ final class SmallThingsTest extends StoryTestCase
     public function testABadTicketKeepsWhatWasTypedAndSaysWhatIsMissing(): void
     {
         $this->signIn('ida');
+        $this->type('?');
+        $this->seeText('What people ask here');
+        $this->seeText('take back what was tapped last');
+        $this->isAccessible('what people ask');
+        $this->type(WebDriverKeys::ESCAPE);
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'What people ask here') ? null : true, 'the bench again');
         $this->go('/counter/new');
         $this->see('[name=wish]')->sendKeys('Please be quick about it.');
         $this->says('Open the ticket')->click();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
@@ -16,9 +16,16 @@ const again = (): void => location.reload()
 useTray().keepSending()
 /** Somebody else goes on at this tablet. */
 const another = ref(false)
+/** ?: what people ask on this screen. Read only by who asks. */
+const Help = defineAsyncComponent(() => import('./help/Help.vue'))
+const asking = ref(false)
 const inside = computed(() => route.meta['open'] !== true)
 /** N: somebody stands at the counter. On the bench it answers a test. */
 useKeys((event) => {
+  if (event.key === '?' && inside.value) {
+    event.preventDefault()
+    asking.value = true
+  }
   if (event.key === 'n' && inside.value && route.path !== '/bench') {
     event.preventDefault()
     void router.push('/counter/new')
@@ -28,13 +35,14 @@ useKeys((event) => {
 
 <template>
   <div class="flex min-h-dvh flex-col">
-    <TopBar v-if="inside" class="no-print" @another="another = true" />
+    <TopBar v-if="inside" class="no-print" @another="another = true" @ask="asking = true" />
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
       <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
     <template v-if="inside">
       <ItWasMe />
       <SureDialog />
       <TakeOver :open="another" @close="another = false" />
+      <Help v-if="asking" :path="route.path" @leave="asking = false" />
     </template>
     <RouterView v-slot="{ Component }">
       <component :is="Component" :key="route.path" class="grow" />

@@ -2,7 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { ref } from 'vue'
 import { whenNewer, whenSignedOut } from './api/client'
 import { useSession } from './session/useSession'
-import { t } from './words'
+import { allWords, t } from './words'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -228,6 +228,10 @@ router.beforeEach(async (to, from) => {
   }
   if (session.person.value === null && to.meta['open'] !== true) {
     return { path: '/sign-in', query: to.path === '/bench' ? {} : { to: to.fullPath } }
+  }
+  // Before it is loaded: some texts are said as soon as it is.
+  if (to.path !== '/bench' && to.path !== '/sign-in') {
+    await allWords()
   }
   return true
 })

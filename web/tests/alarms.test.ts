@@ -4,7 +4,7 @@ import type { BenchView, CoatView, RackPieceView } from '../src/api/types'
 import { coming, useAlarms } from '../src/bench/useAlarms'
 import { play } from '../src/kit/bell'
 
-vi.mock('../src/kit/bell', () => ({ play: vi.fn<(sound: string, times: number) => void>() }))
+vi.mock('../src/kit/bell', () => ({ play: vi.fn<(sound: string, calls: string, times: number) => void>() }))
 
 const at = (minutes: number): string => new Date(minutes * 60_000).toISOString()
 const coat = (step: number, gate: number | null): CoatView =>
@@ -21,7 +21,9 @@ describe('what will call', () => {
       ['Time to test: Coat 7', 30, 'Piece 1'],
       ['May begin: Wax', 90, 'Piece 1'],
       ['Soon too late: Wax', 100, 'Piece 1'],
+      ['Too late now: Wax', 120, 'Piece 1'],
     ])
+    expect(found.map((a) => a.calls)).toEqual(['opens', 'opens', 'closes', 'missed'])
   })
 
   it('is one thing where a test and what it opens fall together', () => {
@@ -86,7 +88,7 @@ describe('alarms', () => {
     expect(d.words()).toEqual([])
     await d.minute(30)
     expect(d.words()).toEqual(['Time to test: Coat 7'])
-    expect(play).toHaveBeenCalledExactlyOnceWith('knock', 3)
+    expect(play).toHaveBeenCalledExactlyOnceWith('knock', 'opens', 3)
     d.alarms.stop()
     await d.minute(31)
     await d.sees(bench(piece(1, { coats: [coat(7, 30)] })))

@@ -1,6 +1,7 @@
-import { readdirSync, readFileSync, statSync } from 'node:fs'
-import { join } from 'node:path'
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
+import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { FIRST } from '../build/words'
 import { t } from '../src/words'
 import en from '../src/words/en.json'
 
@@ -15,8 +16,8 @@ const keys = Object.entries(en).flatMap(([folder, screens]) => Object.entries(sc
 describe('what the screens say', () => {
   it('is said somewhere, each text of the list', () => {
     const all = texts.map(([, text]) => text).join('\n')
-    // Counted nouns and rooms are named by what they are.
-    const silent = keys.filter((key) => !all.includes(`'${key}'`) && !/^kit\.(counted|TopBar)\./.test(key))
+    // Counted nouns, rooms and stretches of work are named by what they are.
+    const silent = keys.filter((key) => !all.includes(`'${key}'`) && !/^(?:kit\.(?:counted|TopBar)|plan\.stretches)\./.test(key))
     expect(silent).toEqual([])
   })
 
@@ -27,6 +28,32 @@ describe('what the screens say', () => {
       return shown.split('\n').map((line) => line.trim()).filter((line) => /[A-Za-z]{3,}/.test(line)).map((line) => `${path}: ${line}`)
     })
     expect(bare).toEqual([])
+  })
+
+  it('is there at once for the first pages, whatever they bring with them', () => {
+    const needed = new Set<string>()
+    const seen = new Set<string>()
+    const follow = (path: string): void => {
+      if (seen.has(path) || !existsSync(path) || path.endsWith('.json')) {
+        return
+      }
+      seen.add(path)
+      const text = readFileSync(path, 'utf8')
+      for (const [, folder] of text.matchAll(/\b(?:t|plural)\((?:\s*)[`'](\w+)\./g)) {
+        needed.add(folder ?? '')
+      }
+      // What is imported where it is needed has its own time; so have the pages of the router.
+      for (const [, from] of text.matchAll(/^import (?!type )[^;]*? from '(\.[^']+)'/gm)) {
+        const target = join(dirname(path), from ?? '')
+        follow([target, `${target}.ts`, join(target, 'index.ts')].find((file) => existsSync(file) && statSync(file).isFile()) ?? '')
+      }
+    }
+    for (const page of ['main.ts', 'App.vue', 'bench/Bench.vue', 'people/SignIn.vue']) {
+      follow(`web/src/${page}`)
+    }
+    expect(seen.size).toBeGreaterThan(40)
+    expect([...needed].filter((folder) => !FIRST.includes(folder))).toEqual([])
+    expect(FIRST.filter((folder) => !needed.has(folder) && folder !== 'help'), 'and no more than they need').toEqual([])
   })
 
   it('has the places that are filled, and no others', () => {

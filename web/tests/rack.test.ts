@@ -121,7 +121,14 @@ describe('today as a tape', () => {
     ])
     // Ten hours are the whole width: an hour after the first is at a tenth.
     expect([left(stretches[0]), width(stretches[0])]).toEqual(['10', '10'])
-    expect(stretches.map((b) => b.find('svg').exists()), 'its piece is drawn where it is known and there is room').toEqual([true, false])
+    expect(it.findAll('.stands'), 'its piece stands over it where it is known').toHaveLength(1)
+    /** Two pieces in turn, so many minutes apart. */
+    const inTurn = (apart: number) => tape({
+      tapes: [one([0, 1, 2, 3].map((n) => block(apart * n, apart * n + 2, { piece: n % 2 + 1, pieceName: `Piece ${n}` })))],
+      rack: [1, 2].map((piece) => rackPiece({ piece })),
+    }).findAll('.stands')
+    expect(inTurn(60), 'where there is room').toHaveLength(4)
+    expect(inTurn(6), 'and not in each other’s way').toHaveLength(1)
     expect(stretches.map((b) => b.classes('opacity-50'))).toEqual([false, true])
     const row = it.find('[role=group]')
     await row.trigger('keydown', { key: 'ArrowRight' })

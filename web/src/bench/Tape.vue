@@ -140,7 +140,7 @@ const told = (s: Drawn): string =>
         </span>
         <template v-for="s in tape.drawn" :key="`p${s.start}`">
           <Standing
-            v-if="s.stands !== null" class="absolute -translate-x-1/2 pointer-events-none" :class="[row === 0 ? 'h-7 top-1' : 'h-6 top-0', s.done ?
+            v-if="s.stands !== null" class="stands absolute -translate-x-1/2 pointer-events-none" :class="[row === 0 ? 'h-7 top-1' : 'h-6 top-0', s.done ?
               'opacity-50' : '']" :style="{ left: `${s.stands}%`, width: `${DRAWING}%` }" :kind="rack.get(s.piece)!.kind"
             :colours="rack.get(s.piece)!.colours" :weight="0.8" aria-hidden="true"
           />

@@ -1,11 +1,13 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import type { BenchView } from '../api/types'
-import { play } from '../kit/bell'
+import { play, type Calls } from '../kit/bell'
 import { t } from '../words'
 
-/** Which piece calls, what for and when. */
-export interface Alarm { readonly key: string, readonly at: number, readonly words: string, readonly piece: string, readonly pieceId: number }
+/** Which piece calls, what for and when, and how that sounds. */
+export interface Alarm {
+  readonly key: string, readonly at: number, readonly words: string, readonly calls: Calls, readonly piece: string, readonly pieceId: number
+}
 
 /** A window is called out so long before it closes. */
 const BEFORE_CLOSING_MS = 20 * 60_000
@@ -13,6 +15,7 @@ const BEFORE_CLOSING_MS = 20 * 60_000
 const BEFORE_PROMISE_MS = 24 * 3_600_000
 const SNOOZE_MS = 5 * 60_000
 const REMEMBERED = 300
+const WORST: readonly Calls[] = ['missed', 'closes', 'opens', 'message']
 
 /** Everything on the bench that will call, with its moment: the tests of coats, what may begin, what closes. One thing has one key. */
 export const coming = (bench: BenchView): Alarm[] => {
@@ -22,24 +25,33 @@ export const coming = (bench: BenchView): Alarm[] => {
     const tests = piece.coats.filter((c) => c.gateAt !== null)
     for (const coat of tests) {
       alarms.push({
-        key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: t('bench.useAlarms.timeToTest', [coat.title]), ...whose,
+        key: `test-${coat.step}-${coat.gateAt}`, at: Date.parse(coat.gateAt ?? ''), words: t('bench.useAlarms.timeToTest', [coat.title]), calls: 'opens',
+        ...whose,
       })
     }
     for (const bell of piece.bells) {
-      alarms.push({ key: `bell-${piece.piece}-${bell.at}-${bell.words}`, at: Date.parse(bell.at), words: bell.words, ...whose })
+      alarms.push({ key: `bell-${piece.piece}-${bell.at}-${bell.words}`, at: Date.parse(bell.at), words: bell.words, calls: 'opens', ...whose })
     }
     if (
       piece.next !== null &&
       piece.opensAt !== null &&
       !tests.some((c) => Math.abs(Date.parse(c.gateAt ?? '') - Date.parse(piece.opensAt ?? '')) < 60_000)
     ) {
-      alarms.push({ key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: t('bench.useAlarms.mayBegin', [piece.next]), ...whose })
+      alarms.push({
+        key: `open-${piece.piece}-${piece.opensAt}`, at: Date.parse(piece.opensAt), words: t('bench.useAlarms.mayBegin', [piece.next]), calls: 'opens',
+        ...whose,
+      })
     }
     if (piece.next !== null && piece.closesAt !== null) {
       alarms.push({
         key: `close-${piece.piece}-${piece.closesAt}`,
         at: Date.parse(piece.closesAt) - BEFORE_CLOSING_MS,
         words: t('bench.useAlarms.soonTooLate', [piece.next]),
+        calls: 'closes',
+        ...whose,
+      })
+      alarms.push({
+        key: `missed-${piece.piece}-${piece.closesAt}`, at: Date.parse(piece.closesAt), words: t('bench.useAlarms.tooLateNow', [piece.next]), calls: 'missed',
         ...whose,
       })
     }
@@ -47,7 +59,7 @@ export const coming = (bench: BenchView): Alarm[] => {
   for (const piece of bench.unplanned.filter((p) => p.promised)) {
     alarms.push({
       key: `unplanned-${piece.piece}`, at: Date.parse(piece.promisedAt) - BEFORE_PROMISE_MS, words: t('bench.useAlarms.promisedForTomorrowAndNot'),
-      piece: piece.name, pieceId: piece.piece,
+      calls: 'message', piece: piece.name, pieceId: piece.piece,
     })
   }
   return alarms
@@ -93,7 +105,9 @@ export const useAlarms = (bench: Ref<BenchView | null>, now: Ref<number>, sound:
     }
     ringing.value = [...ringing.value, ...loud]
     if (wanted.value) {
-      play(sound.value, 3)
+      // What is worst is heard.
+      const worst = WORST.find((calls) => loud.some((a) => a.calls === calls)) ?? 'opens'
+      play(sound.value, worst, worst === 'message' ? 1 : 3)
     }
     if (typeof Notification !== 'undefined' && Notification.permission === 'granted' && document.hidden) {
       for (const alarm of loud) {

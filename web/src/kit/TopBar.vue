@@ -11,7 +11,7 @@ import { t } from '../words'
 const { person, signOut, alarm, workshop } = useSession()
 const { light, sound } = useLight()
 const router = useRouter()
-const emit = defineEmits<{ another: [] }>()
+const emit = defineEmits<{ another: [], ask: [] }>()
 /** Where one looks after one’s own things there is no counter. */
 const rooms = computed(() => ['bench', workshop.value?.home === true ? 'things' : 'counter', 'pots', 'shelf', 'ledger', 'workshop'] as const)
 
@@ -47,6 +47,7 @@ const setSound = (on: boolean): void => {
     </nav>
     <div class="ml-auto flex items-center gap-5 py-1">
       <slot />
+      <button class="may w-12 px-0! text-xl" type="button" :aria-label="t('kit.TopBar.whatPeopleAskHere')" @click="emit('ask')">?</button>
       <Menu as="div" class="relative">
         <MenuButton class="may">{{ person?.name }}</MenuButton>
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">

@@ -11,7 +11,7 @@ const AGAIN_MS = 2000
 
 const pathOf = (pot: number): string => `/pots/${pot}/drops`
 const wordsOf = (drops: number, name: string): string =>
-  drops < 0 ? t('pots.usePot.aTapOfTakenBack', [name]) : t('pots.usePot.of', [counted(drops, 'drop'), name])
+  drops < 0 ? t('kit.tray.aTapOfTakenBack', [name]) : t('kit.tray.of', [counted(drops, 'drop'), name])
 const dropsOf = (act: Act): number => Number(act.body['drops'])
 
 /** Taps of one paint into one pot that follow each other are one act. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { play } from '../kit/bell'
+import { play, type Calls } from '../kit/bell'
 import { useSession } from '../session/useSession'
 import { t } from '../words'
 
@@ -11,6 +11,10 @@ const { heard } = useSession()
 const SOUNDS = {
   bell: t('workshop.Bells.aSmallBell'), knock: t('workshop.Bells.aKnockOnWood'), chime: t('workshop.Bells.threeNotes'), silent: t('workshop.Bells.nothing'),
 } as const
+const CALLS: Readonly<Record<Calls, string>> = {
+  opens: t('workshop.Bells.aWindowOpens'), closes: t('workshop.Bells.itClosesSoon'), missed: t('workshop.Bells.itWasMissed'),
+  message: t('workshop.Bells.somebodySaysSomething'),
+}
 const allowed = ref(typeof Notification === 'undefined' ? 'none' : Notification.permission)
 const choose = (sound: keyof typeof SOUNDS): void => {
   play(sound)
@@ -31,6 +35,8 @@ const allow = async (): Promise<void> => {
         :class="alarm === sound ? 'border-ink bg-ink text-raised' : 'border-line'" :disabled="!may" @click="choose(sound)"
       >{{ label }}</button>
     </div>
+    <p v-if="alarm !== 'silent'" class="flex flex-wrap items-center gap-x-2">{{ t('workshop.Bells.hearHow') }}
+      <button v-for="(label, calls) in CALLS" :key="calls" type="button" class="quiet" @click="play(alarm, calls)">{{ label }}</button></p>
     <p v-if="allowed === 'granted'">{{ t('workshop.Bells.thisDeviceAlsoSaysIt') }}</p>
     <p v-else-if="allowed === 'denied' || allowed === 'none'">{{ t('workshop.Bells.thisDeviceDoesNotLet') }}</p>
     <button v-else class="may justify-self-start" type="button" @click="allow">{{ t('workshop.Bells.letThisDeviceSayIt') }}</button>
