@@ -2,11 +2,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick } from 'vue'
 import type { PotView } from '../src/api/types'
 import type { Act } from '../src/kit/useOutbox'
+import Jar from '../src/pots/Jar.vue'
 import { phaseOf, stillDue } from '../src/pots/phases'
 import { usePot } from '../src/pots/usePot'
 import { together, useTray } from '../src/pots/useTray'
 import { useSession } from '../src/session/useSession'
 import { fakeApi, lost, ok, refuses } from './fakeApi'
+import { shown } from './mounting'
 import { drop } from './views'
 
 const pot = (more: Partial<PotView>): PotView =>
@@ -32,6 +34,27 @@ describe('what a pot wants next, as hands see it', () => {
 
   it('is nothing before the pot is there', () => {
     expect(phaseOf(null, false, false, false)).toBe('loading')
+  })
+})
+
+describe('the jar', () => {
+  const jar = (drops: number, need = 40, next: string | null = null) =>
+    shown(Jar, { drops, capacity: 100, need, hex: drops > 0 ? '#aa5500' : null, next, label: 'The jar' })
+  const level = (drops: number): number => Number(jar(drops).find('.level').attributes('height'))
+
+  it('is as full as drops are in it, and no fuller than full', () => {
+    expect(level(50)).toBeCloseTo(level(100) / 2)
+    expect(level(150)).toBe(level(100))
+    expect(level(1)).toBeGreaterThanOrEqual(2)
+    expect(jar(50).find('.level').attributes('fill')).toBe('#aa5500')
+    expect(jar(0).find('.level').exists()).toBe(false)
+  })
+
+  it('has a mark for what the job needs, where it holds so much, and shows the drop that falls next', () => {
+    const mark = (need: number) => jar(10, need).find('.mark')
+    expect(mark(40).attributes('d')).toBe(`M8 ${142 - 0.4 * level(100)}H92`)
+    expect([mark(100).exists(), mark(0).exists()]).toEqual([false, false])
+    expect([jar(10).findAll('svg').length, jar(10, 40, '#ffcc00').findAll('svg').length]).toEqual([1, 2])
   })
 })
 

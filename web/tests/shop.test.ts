@@ -289,7 +289,9 @@ describe('the counter', () => {
 
   it('leads to the next thing for each piece, and marks what is overdue while it is here', async () => {
     const it = await counter(some())
-    expect(it.findAll('a.grid').map((a) => a.attributes('href'))).toEqual(['/pieces/1/plan', '/pieces/2/plan', '/pieces/3/plan', '/ledger/4', '/pieces/5'])
+    expect(it.findAll('a:has(.board)').map((a) => a.attributes('href'))).toEqual([
+      '/pieces/1/plan', '/pieces/2/plan', '/pieces/3/plan', '/ledger/4', '/pieces/5',
+    ])
     expect(it.findAll('li').map((li) => li.text().includes('overdue'))).toEqual([true, false, false, false])
     expect(it.findAll('a[href$="/promise"]')).toHaveLength(3)
   })

@@ -112,8 +112,8 @@ const target = (piece: PieceRowView): string =>
     <p v-else-if="found && tickets.length === 0" class="text-xl py-16 text-center">{{
       t('counter.Counter.noOwnerAndNoPiece', [sought === '' ? t('counter.Counter.thatChoice') : `“${sought}”`])
     }}</p>
-    <ol class="grid">
-      <li v-for="ticket in tickets" :key="ticket.id" class="grid sm:grid-cols-[17rem_minmax(0,1fr)] gap-x-6 gap-y-2 py-4 border-b border-line">
+    <ol class="grid gap-y-4">
+      <li v-for="ticket in tickets" :key="ticket.id" class="grid sm:grid-cols-[17rem_minmax(0,1fr)] gap-x-6 gap-y-2 pb-4">
         <div>
           <h2 class="text-xl">{{ ticket.customer }}</h2>
           <p v-if="ticket.contact" class="text-soft">{{ ticket.contact }}</p>
@@ -152,25 +152,38 @@ const target = (piece: PieceRowView): string =>
             >{{ t('counter.Counter.putRight') }}</RouterLink>
           </p>
         </div>
-        <div class="grid gap-1">
-          <RouterLink
-            v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)"
-            class="grid grid-cols-[7rem_minmax(0,1fr)] sm:grid-cols-[12rem_minmax(0,1fr)] items-center gap-3 sm:gap-5 sm:px-2 hover:bg-paper"
-          >
-            <Standing :kind="piece.kind" :colours="piece.colours" class="h-24" />
-            <span>
+        <!-- The shelf by the door: what one owner brought stands on one board, each with its tag. -->
+        <div class="flex flex-wrap content-start">
+          <RouterLink v-for="piece in ticket.pieces" :key="piece.id" :to="target(piece)" class="w-full min-[30rem]:w-64 hover:bg-paper">
+            <span class="board flex items-end px-4"><Standing :kind="piece.kind" :colours="piece.colours" class="h-28 w-full" /></span>
+            <span class="block px-4 leading-snug">
+              <span class="tag" aria-hidden="true" /><span class="tag-number">{{ piece.tag }}</span>
               <span class="block text-lg font-semibold">{{ piece.name }}</span>
-              <span class="block text-soft">{{ piece.tag }} · {{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }} · {{ sentence(piece) }}</span>
-              <span v-if="piece.stepsAll > 0 && isOpen(piece.state)" class="flex gap-0.5 mt-1.5 max-w-[36rem]" aria-hidden="true">
+              <span class="block text-soft">{{ kindLabel(piece.kind) }}, {{ piece.aim.replace('-', ' ') }}</span>
+              <span class="block">{{ sentence(piece) }}</span>
+              <span v-if="piece.stepsAll > 0 && isOpen(piece.state)" class="flex items-center gap-[3px] mt-1.5 pb-1" aria-hidden="true">
                 <span
-                  v-for="i in piece.stepsAll" :key="i" class="h-1.5 flex-1 min-w-0 max-w-2.5" :class="i <= piece.stepsDone ? 'bg-ink' : 'border border-faint'"
+                  v-for="i in piece.stepsAll" :key="i" class="flex-1 min-w-0 max-w-2.5 rounded-full"
+                  :class="i <= piece.stepsDone ? 'h-1 bg-ink' : 'size-[3px] max-w-[3px]! bg-soft'"
                 />
               </span>
             </span>
           </RouterLink>
+          <span class="board grow basis-8 hidden sm:block" aria-hidden="true" />
         </div>
       </li>
     </ol>
     <p v-if="found?.more" class="py-6 text-center"><button class="may" type="button" @click="look(page + 1)">{{ t('counter.Counter.showMore') }}</button></p>
   </main>
 </template>
+
+<style scoped>
+.board { height: 7.5rem; border-bottom: 7px solid var(--soft); }
+/* It hangs from the board by a string through its hole. */
+.tag { display: block; height: 11px; border-left: 1.5px solid var(--ink); margin-left: .5rem; }
+.tag-number {
+  display: block; width: fit-content; border: 1.5px solid var(--ink); border-radius: 8px 3px 3px 8px; padding: 0 .6rem 0 1.2rem; line-height: 1.5;
+  font-weight: 600;
+  background: radial-gradient(circle at .55rem 50%, var(--ink) 2.5px, var(--raised) 3px); margin-bottom: .3rem;
+}
+</style>

@@ -77,24 +77,30 @@ const word = (event: Event): string => WORDS[event] ?? event
 </script>
 
 <template>
-  <main class="grid grid-cols-1 md:grid-cols-[20rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 md:grid-cols-[21rem_2.5rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
     <nav
-      :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto border-r border-line bg-paper" :aria-label="t('ledger.Ledger.piecesInTheLedger')"
+      :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto bg-raised" :aria-label="t('ledger.Ledger.piecesInTheLedger')"
     >
       <RouterLink class="do m-3 text-center" to="/jobs">{{ t('ledger.Ledger.askTheLedger') }}</RouterLink>
       <RouterLink
         v-for="p in ledger?.pieces ?? []" :key="p.id" :to="`/ledger/${p.id}`"
-        class="grid grid-cols-[5.5rem_1fr] items-center gap-3 px-4 py-2 border-b border-line"
-        :class="p.id === ledger?.piece ? 'bg-ink text-raised' : 'hover:bg-raised'" :aria-current="p.id === ledger?.piece ? 'page' : undefined"
+        class="relative grid grid-cols-[5.5rem_1fr] items-center gap-3 pl-4 pr-14 py-2 line" :class="p.id === ledger?.piece ? '' : 'hover:bg-paper'"
+        :aria-current="p.id === ledger?.piece ? 'page' : undefined"
       >
+        <!-- The ribbon lies where the book is open. -->
+        <svg v-if="p.id === ledger?.piece" class="absolute right-4 top-0" width="22" height="52" viewBox="0 0 22 52" aria-hidden="true">
+          <path d="M0 0H22V52L11 42L0 52Z" fill="currentColor" />
+        </svg>
         <span class="bg-surround p-1"><Silhouette :kind="p.kind" half="right" class="max-h-24" :colours="outerIn(p.kind, p.hex)" :weight="2" /></span>
         <span class="leading-tight">
-          <span class="font-semibold block">{{ p.name }}</span>
+          <span class="block" :class="p.id === ledger?.piece ? 'font-bold' : 'font-semibold'">{{ p.name }}</span>
           <span class="text-[.92rem]">{{ p.finishedAt ? t('ledger.Ledger.done', [when(p.finishedAt, now)]) : p.customer }}</span>
         </span>
       </RouterLink>
     </nav>
-    <section class="relative overflow-y-auto px-4 sm:px-9 py-5" :aria-label="t('ledger.Ledger.whatHappened')" tabindex="0">
+    <!-- Bound where it is sewn. -->
+    <span class="spine max-md:hidden" aria-hidden="true" />
+    <section class="relative overflow-y-auto px-4 sm:px-9 py-5 bg-raised" :aria-label="t('ledger.Ledger.whatHappened')" tabindex="0">
       <Notice :text="problem" @again="reload" />
       <p v-if="ledger && ledger.pieces.length === 0" class="text-xl py-16 text-center">{{ t('ledger.Ledger.theLedgerIsEmptyWhat') }}</p>
       <template v-if="ledger && current">
@@ -142,3 +148,9 @@ const word = (event: Event): string => WORDS[event] ?? event
     </section>
   </main>
 </template>
+
+<style scoped>
+.line { border-bottom: 1px dotted var(--soft); }
+.spine { background: var(--room); position: relative; border-inline: 1px solid var(--soft); }
+.spine::after { content: ''; position: absolute; inset-block: 18px; left: 50%; border-left: 4px dashed var(--ink); transform: translateX(-50%); }
+</style>

@@ -12,6 +12,7 @@ import CoatStrip from './CoatStrip.vue'
 import DropShape from './DropShape.vue'
 import EyeForm from './EyeForm.vue'
 import HalfFields from './HalfFields.vue'
+import Jar from './Jar.vue'
 import LampChoice from './LampChoice.vue'
 import PotRest from './PotRest.vue'
 import PotSize from './PotSize.vue'
@@ -161,42 +162,50 @@ useKeys((event) => {
           <p v-if="pot.now">{{ pot.now.lights }}</p>
           <p v-if="pot.total === 0">{{ pot.aimWords }}</p>
         </div>
-        <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid gap-2 shrink-0">
-          <div
-            v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code"
-            class="grid grid-cols-[8.5rem_5.5rem_1fr_auto] items-center gap-3 border-t border-dark/40 pt-2"
-          >
-            <span class="text-lg font-semibold">{{ d.name }}</span>
-            <span class="text-2xl font-semibold text-right whitespace-nowrap">{{ held(d.code) }}</span>
-            <span v-if="isMuch(d.code)" class="grid gap-1">
-              <span class="block h-5 border-2 border-dark" aria-hidden="true"><span
-                class="block h-full" :style="{ width: `${share(d.code)}%`, backgroundColor: d.hex }"
-              /></span>
-              <span v-if="onTheWay(d.code) !== 0">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
-            </span>
-            <span v-else class="flex flex-wrap gap-0.5 items-center">
-              <DropShape
-                v-for="n in inPot(d.code)" :key="n" :class="n > inPot(d.code) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13" aria-hidden="true"
-              />
-              <DropShape
-                v-for="n in dueOf(d.code)" :key="`due-${n}`"
-                :hex="d.hex" :full="false" :size="13" aria-hidden="true"
-              />
-              <span v-if="onTheWay(d.code) !== 0" class="pl-2">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
-            </span>
-            <span class="flex gap-2">
-              <button
-                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark text-2xl" type="button"
-                :aria-label="t('pots.PotScreen.oneDropOf', [d.name])" @click="drop(d.code, 1, d.name)"
-              >+</button>
-              <button
-                v-if="pot.state === 'mixing'" class="min-h-14 min-w-14 border-2 border-dark/60" type="button"
-                :aria-label="t('pots.PotScreen.undoATapOf', [d.name])"
-                :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)"
-              >{{ t('pots.PotScreen.undo') }}</button>
-            </span>
+        <div v-if="pot.total > 0 || pot.recipe.length > 0" class="grid sm:grid-cols-[8rem_minmax(0,1fr)] gap-x-6 gap-y-2 shrink-0">
+          <Jar
+            class="sm:row-span-2 justify-self-center" :drops="total" :capacity="pot.capacity" :need="pot.need.drops" :hex="pot.total > 0 ? under(right) : null"
+            :next="next === undefined ? null : pot.paints.find((p) => p.code === next?.code)?.hex ?? null"
+            :label="t('pots.PotScreen.theJarHolds', [total, pot.capacity])"
+          />
+          <div class="grid gap-2 content-start">
+            <div
+              v-for="d in pot.paints.filter((p) => inPot(p.code) > 0 || due.some((x) => x.code === p.code))" :key="d.code"
+              class="grid grid-cols-[6.5rem_3.5rem_1fr_auto] items-center gap-3"
+            >
+              <span class="text-lg font-semibold">{{ d.name }}</span>
+              <span class="text-2xl font-semibold text-right whitespace-nowrap">{{ held(d.code) }}</span>
+              <span v-if="isMuch(d.code)" class="grid gap-1">
+                <span class="block h-5 border-2 border-dark" aria-hidden="true"><span
+                  class="block h-full" :style="{ width: `${share(d.code)}%`, backgroundColor: d.hex }"
+                /></span>
+                <span v-if="onTheWay(d.code) !== 0">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
+              </span>
+              <span v-else class="flex flex-wrap gap-0.5 items-center">
+                <DropShape
+                  v-for="n in inPot(d.code)" :key="n" :class="n > inPot(d.code) - onTheWay(d.code) ? 'opacity-45' : ''" :hex="d.hex" :size="13"
+                  aria-hidden="true"
+                />
+                <DropShape
+                  v-for="n in dueOf(d.code)" :key="`due-${n}`"
+                  :hex="d.hex" :full="false" :size="13" aria-hidden="true"
+                />
+                <span v-if="onTheWay(d.code) !== 0" class="pl-2">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
+              </span>
+              <span class="flex gap-2">
+                <button
+                  v-if="pot.state === 'mixing'" class="size-14 border-2 border-dark rounded-full text-2xl" type="button"
+                  :aria-label="t('pots.PotScreen.oneDropOf', [d.name])" @click="drop(d.code, 1, d.name)"
+                >+</button>
+                <button
+                  v-if="pot.state === 'mixing'" class="min-h-14 px-2 underline underline-offset-4 disabled:no-underline disabled:opacity-50" type="button"
+                  :aria-label="t('pots.PotScreen.undoATapOf', [d.name])"
+                  :disabled="inPot(d.code) === 0" @click="drop(d.code, -1, d.name)"
+                >{{ t('pots.PotScreen.undo') }}</button>
+              </span>
+            </div>
           </div>
-          <p class="text-lg border-t border-dark/40 pt-2">{{
+          <p class="text-lg">{{
             t('pots.PotScreen.dropsMlTheJobTakes', [
               total, (total * pot.dropMl).toFixed(2), pot.need.drops, pot.need.layMl, pot.need.coats, pot.need.applicator, pot.need.keepMl
             ])
