@@ -26,7 +26,7 @@ final readonly class Workshops
     public function __construct(
         #[Autowire('%env(WORKSHOPS_DIR)%')]
         private string $workshopsDir,
-        /** of a database server, by an account that may lay out databases */
+        /** of each database server, by an account that may lay out databases there; new workshops go to the first */
         #[Autowire('%env(ADMIN_DATABASE_URL)%')]
         private string $adminDatabaseUrl,
         private string $projectDir,
@@ -173,18 +173,25 @@ final readonly class Workshops
             : $this->workshopsDir;
     }
 
-    private function admin(): string
+    /** @param string|null $of a database on that server; null for where new ones are made */
+    private function admin(?string $of = null): string
     {
-        return '' === $this->adminDatabaseUrl
-            ? throw new \RuntimeException('ADMIN_DATABASE_URL says on which server, and by which account, databases are laid out.')
-            : $this->adminDatabaseUrl;
+        foreach (preg_split('/\s+/', $this->adminDatabaseUrl, flags: \PREG_SPLIT_NO_EMPTY) ?: [] as $server) {
+            if (null === $of || self::serverOf($server) === self::serverOf($of)) {
+                return $server;
+            }
+        }
+        throw new \RuntimeException(\sprintf(
+            'ADMIN_DATABASE_URL says by which account databases are laid out; it names none%s.',
+            null === $of ? '' : ' of '.self::serverOf($of),
+        ));
     }
 
     private function migrate(Hosted $workshop): void
     {
         // By the account that may, on the server where the workshop is.
-        $server = self::serverOf($workshop->setting('DATABASE_URL')) === self::serverOf($this->admin()) ? $this->admin() : $workshop->setting('DATABASE_URL');
-        $url = (new DatabaseDump($server))->of((new DatabaseDump($workshop->setting('DATABASE_URL')))->name())->url;
+        $own = $workshop->setting('DATABASE_URL');
+        $url = (new DatabaseDump($this->admin($own)))->of((new DatabaseDump($own))->name())->url;
         $this->console($workshop->with(['DATABASE_URL' => $url]), ['doctrine:migrations:migrate', '--no-interaction', '--allow-no-migration']);
     }
 

@@ -103,6 +103,12 @@ final class HostingTest extends TestCase
         $value = "SELECT value FROM workshop_setting WHERE name = 'tried'";
         self::assertSame(self::text(self::connect($was->setting('DATABASE_URL')), $value), self::text(self::connect($is->setting('DATABASE_URL')), $value));
         self::assertSame($was->setting('BEGIN_WORD'), $is->setting('BEGIN_WORD'));
+
+        [$said, $status] = $this->workshops('upgrade');
+        self::assertSame(1, $status);
+        self::assertStringContainsString('it names none of', $said, 'nobody here may lay out tables on the other server');
+        [$said, $status] = $this->workshops('upgrade', admin: self::admin().' '.$to);
+        self::assertSame(0, $status, $said);
     }
 
     public function testWhatWorksByItselfIsDoneForEachByOneMachineAtATime(): void
@@ -181,13 +187,14 @@ final class HostingTest extends TestCase
 
     /**
      * @param array<string, string> $words
+     * @param string|null           $admin accounts that may lay out databases
      *
      * @return array{string, int} what is said, and the exit code
      */
-    private function workshops(string $do, array $words = []): array
+    private function workshops(string $do, array $words = [], ?string $admin = null): array
     {
         $application = new Application();
-        $application->addCommand(new WorkshopsCommand(new Workshops($this->folder, self::admin(), self::ROOT)));
+        $application->addCommand(new WorkshopsCommand(new Workshops($this->folder, $admin ?? self::admin(), self::ROOT)));
         $tester = new CommandTester($application->find('workshops'));
         $status = $tester->execute(['do' => $do] + $words);
         $this->saidFirst = '' === $this->saidFirst ? $tester->getDisplay() : $this->saidFirst;
