@@ -15,7 +15,7 @@ final class SupervisionTest extends TestCase
     public function testWhateverRunsIsStartedAgainAndNothingThatRunsForDaysIsCompiled(): void
     {
         $programs = self::programs();
-        self::assertSame(['database', 'php', 'nginx', 'hygrometer', 'plan-ahead', 'air-watch', 'housekeeping', 'post'], array_keys($programs));
+        self::assertSame(['database', 'php', 'nginx', 'hygrometer', 'plan-ahead', 'air-watch', 'housekeeping', 'workshops', 'post'], array_keys($programs));
         foreach ($programs as $name => $settings) {
             self::assertSame('true', $settings['autorestart'] ?? '', $name);
             self::assertGreaterThan(1000, (int) ($settings['startretries'] ?? 0), $name.' is never given up');

@@ -65,8 +65,9 @@ final class CounterTest extends StoryTestCase
         $this->says('Open the ticket and plan it')->click();
         $taps += 2;
         $this->seeText('from first to last');
-        $this->seeText('Lay chestnut wax polish');
         self::assertLessThanOrEqual(3, $taps);
+        $this->says('Open all of it')->click();
+        $this->seeText('Lay chestnut wax polish');
         $this->isAccessible('plan of a usual job');
         $this->says('Promise a day')->click();
         $this->seeText('No day is promised yet');

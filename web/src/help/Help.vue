@@ -41,7 +41,7 @@ const page = computed(() => pageOf(props.path))
           <h2 class="text-xl">{{ t('help.Help.words') }}</h2>
           <dl class="columns-1 sm:columns-2 gap-x-12 mt-2 leading-snug">
             <div v-for="word in page.words" :key="word" class="break-inside-avoid py-1">
-              <dt class="inline font-semibold">{{ word }}</dt>: <dd class="inline">{{ meaning(word) }}</dd>
+              <dt class="inline font-semibold">{{ t('help.Help.word', [word]) }}</dt> <dd class="inline">{{ meaning(word) }}</dd>
             </div>
           </dl>
         </section>
