@@ -61,7 +61,9 @@ const folded = (stretch: Stretch): { key: string, d: string, done: boolean }[] =
     const [from, to] = [4 + each * i + 0.2 * each, 4 + each * i + 0.8 * each]
     const x = s.half === 'left' ? 26 : s.half === 'right' ? 62 : 44
     const across = isJoint(s.half) && !single.value
-    return { key: s.key, done: s.status === 'done', d: across ? `M26 ${from}L62 ${to}M62 ${from}L26 ${to}` : `M${x} ${from}V${to}` }
+    const holes = (across ? [26, 62] : [x]).map((hole) => `M${hole} ${from}h.01M${hole} ${to}h.01`).join('')
+    const sewn = across ? `M26 ${from}L62 ${to}M62 ${from}L26 ${to}` : `M${x} ${from}V${to}`
+    return { key: s.key, done: s.status === 'done', d: s.status === 'done' ? sewn : holes }
   })
 }
 </script>
@@ -78,9 +80,7 @@ const folded = (stretch: Stretch): { key: string, d: string, done: boolean }[] =
           @click="toggle(stretch)"
         >
           <svg v-if="!isOpen(stretch)" viewBox="0 0 88 64" width="88" height="64" aria-hidden="true" stroke="currentColor" stroke-linecap="round">
-            <path
-              v-for="s in folded(stretch)" :key="s.key" :d="s.d" :stroke-width="s.done ? 3 : 2.6" :stroke-dasharray="s.done ? undefined : '0.1 20'"
-            />
+            <path v-for="s in folded(stretch)" :key="s.key" :d="s.d" :stroke-width="s.done ? 3 : 2.6" />
           </svg>
           <span v-else />
           <span class="px-3 leading-tight"><span class="font-head text-2xl block" :class="isDone(stretch) ? 'line-through decoration-2' : ''">{{
