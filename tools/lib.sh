@@ -119,6 +119,14 @@ become() {
     exec setpriv --reuid="$name" --regid="$(id -g "$name")" --clear-groups --no-new-privs "$@"
 }
 
+# hand_to NAME PATH…: what is written while it runs belongs to whoever runs it; what is run may be read by them.
+hand_to() {
+    local name=$1; shift
+    find "$@" ! -user "$name" -exec chown -h "$name:" {} +
+    # Some libraries come for their owner alone.
+    find . -mindepth 1 \( -path ./var -o -path ./.git -o -path ./node_modules -o -name '.env*.local' \) -prune -o ! -perm -a=r -exec chmod a+rX {} +
+}
+
 # clear_group PID-FILE NAME [SECONDS]: ends what is left of a server that was killed or cut off: its whole process group, in order when it has SECONDS.
 clear_group() {
     local group member waited=0

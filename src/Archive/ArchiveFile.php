@@ -47,7 +47,7 @@ final readonly class ArchiveFile
         $manifest = ArchiveManifest::read((string) file_get_contents($folder.'/'.Format::MANIFEST));
         $files = new Filesystem();
         $files->remove($folder.'/pictures');
-        $files->symlink((string) realpath($this->store->folder()), $folder.'/pictures');
+        $files->symlink($this->store->folder(), $folder.'/pictures');
         if (0 === $done) {
             $names = [Format::MANIFEST, ...$manifest->linesFiles()];
             $this->tar($folder, '--create', $names);
@@ -65,6 +65,8 @@ final readonly class ArchiveFile
                 continue;
             }
             $name = \is_string($line->path ?? null) ? $line->path : '';
+            // Of a bucket it may lie on another machine yet.
+            $this->store->at(Format::nameOf($name));
             if (@filesize($folder.'/'.$name) !== ($line->bytes ?? null)) {
                 throw new \RuntimeException(\sprintf('%s is there no more, or is another file. Begin the archive anew.', $name));
             }

@@ -102,11 +102,11 @@ final readonly class WritePiece
     /** As they were handed in: whoever takes them draws anew what is shown. */
     private function filesBeside(PieceLines $lines, string $in): void
     {
-        $beside = $this->store->folder();
         foreach ($this->connection->fetchFirstColumn("SELECT DISTINCT digest FROM picture WHERE piece_id IN ($in) ORDER BY digest") as $digest) {
             $name = \is_string($digest) ? substr($digest, 0, 2).'/'.$digest.'/original' : '';
-            if (is_file($beside.'/'.$name)) {
-                $lines->file(WriteWorkshop::fileLine('pictures/'.$name, $beside.'/'.$name));
+            $path = $this->store->at($name);
+            if (null !== $path) {
+                $lines->file(WriteWorkshop::fileLine('pictures/'.$name, $path));
             }
         }
         $lines->file(null);

@@ -88,7 +88,6 @@ final readonly class WriteWorkshop
     private function filesBeside(string $folder): array
     {
         $file = LinesFile::begin($folder.'/'.\sprintf(Format::LINES, Format::FILES));
-        $beside = $this->store->folder();
         $queries = [
             'SELECT DISTINCT digest FROM picture ORDER BY digest' => static fn (string $d): array => array_map(
                 static fn (string $name): string => substr($d, 0, 2).'/'.$d.'/'.$name,
@@ -99,8 +98,8 @@ final readonly class WriteWorkshop
         foreach ($queries as $query => $names) {
             foreach ($this->connection->iterateColumn($query) as $digest) {
                 foreach ($names(\is_string($digest) ? $digest : '') as $name) {
-                    $path = $beside.'/'.$name;
-                    if (is_file($path)) {
+                    $path = $this->store->at($name);
+                    if (null !== $path) {
                         $file->put(self::fileLine('pictures/'.$name, $path));
                     }
                 }

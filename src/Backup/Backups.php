@@ -155,14 +155,14 @@ final readonly class Backups
             fclose($to);
             $digests = ['database.sql.gz' => (string) hash_file('sha256', $folder.'/database.sql.gz')];
             $list = '';
-            $pictures = $this->store->folder();
-            foreach (self::filesIn($pictures) as $name) {
-                $digests['pictures/'.$name] = (string) hash_file('sha256', $pictures.'/'.$name);
+            foreach ($this->store->names() as $name) {
+                $path = $this->store->at($name) ?? throw new \RuntimeException($name.' has gone meanwhile.');
+                $digests['pictures/'.$name] = (string) hash_file('sha256', $path);
                 $list .= 'pictures/'.$name."\0";
             }
             $files->dumpFile($folder.'/manifest.json', (new Manifest($at->format(\DATE_ATOM), $tables, $digests))->json());
             $files->dumpFile($folder.'/pictures.list', $list);
-            $files->symlink((string) realpath($pictures), $folder.'/pictures');
+            $files->symlink($this->store->folder(), $folder.'/pictures');
             $tar = proc_open(
                 ['tar', '-C', $folder, '-cf', '-', 'manifest.json', 'database.sql.gz', '--null', '--no-recursion', '--verbatim-files-from',
                     '--files-from', $folder.'/pictures.list'],
@@ -188,21 +188,6 @@ final readonly class Backups
         }
 
         return $this->backupDir.'/'.$file;
-    }
-
-    /** @return list<string> whatever has been kept to its end */
-    private static function filesIn(string $folder): array
-    {
-        $found = [];
-        /** @var \SplFileInfo $one */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $path => $one) {
-            if ($one->isFile() && \is_string($path) && !str_ends_with($path, '.part')) {
-                $found[] = substr($path, \strlen($folder) + 1);
-            }
-        }
-        sort($found);
-
-        return $found;
     }
 
     private function clear(): void

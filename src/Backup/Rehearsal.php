@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Backup;
 
-use Doctrine\DBAL\DriverManager;
-use Doctrine\DBAL\Tools\DsnParser;
+use KindHeel\App\Database\Server;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Brings a backup back beside what is there, and holds it against what was written down when it was made: every row of every table, every file. */
@@ -28,7 +27,7 @@ final readonly class Rehearsal
     public function of(string $path, string $url, ?\Closure $then = null): array
     {
         $folder = $this->runDir.'/rehearsal-'.bin2hex(random_bytes(4));
-        $server = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
+        $server = Server::connect($url);
         $beside = (new DatabaseDump($url))->of(self::BESIDE);
         try {
             $manifest = $this->backups->unpack($path, $folder);

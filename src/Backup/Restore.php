@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Backup;
 
-use Doctrine\DBAL\DriverManager;
-use Doctrine\DBAL\Tools\DsnParser;
+use KindHeel\App\Database\Server;
 use KindHeel\App\Files\FileStore;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -35,7 +34,7 @@ final readonly class Restore
                 $anyway || throw new \RuntimeException($said, previous: $error);
             }
             // What came after is not among what is brought back.
-            $database = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
+            $database = Server::connect($url);
             $database->executeStatement('SET foreign_key_checks = 0');
             foreach ($database->fetchFirstColumn('SHOW TABLES') as $table) {
                 $database->executeStatement('DROP TABLE '.$database->quoteSingleIdentifier(\is_string($table) ? $table : ''));

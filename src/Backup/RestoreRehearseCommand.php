@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Backup;
 
+use KindHeel\App\Running\ConsoleProcess;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Symfony\Component\Process\PhpExecutableFinder;
-use Symfony\Component\Process\Process;
 
 #[AsCommand('restore:rehearse', 'Brings a backup back beside the workshop and holds every row and file against what was written down when it was made.')]
 final readonly class RestoreRehearseCommand
@@ -56,12 +55,8 @@ final readonly class RestoreRehearseCommand
 
     private function migrate(string $url): void
     {
-        $console = [(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console'];
-        $migrate = new Process(
-            [...$console, 'doctrine:migrations:migrate', '--no-interaction', '--allow-no-migration'],
-            env: ['DATABASE_URL' => $url],
-            timeout: null,
-        );
+        $words = ['doctrine:migrations:migrate', '--no-interaction', '--allow-no-migration'];
+        $migrate = ConsoleProcess::of($this->projectDir, $words, ['DATABASE_URL' => $url]);
         $migrate->run();
         if (!$migrate->isSuccessful()) {
             throw new \RuntimeException('The tables of this version do not take it: '.trim($migrate->getErrorOutput().$migrate->getOutput()));

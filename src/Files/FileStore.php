@@ -71,31 +71,46 @@ final class FileStore
     public function forget(string $name): void
     {
         $this->try(static fn (Filesystem $files) => $files->delete($name));
-        $folder = $this->picturesDir.'/'.\dirname($name);
-        // A bucket knows no folders.
-        '' !== $this->fileStore || !is_dir($folder) || @rmdir($folder);
+        // What was brought from a bucket goes as well.
+        @unlink($this->picturesDir.'/'.$name);
+        @rmdir($this->picturesDir.'/'.\dirname($name));
+    }
+
+    /** @return list<string> what has been kept to its end, in order */
+    public function names(): array
+    {
+        $names = $this->try(static fn (Filesystem $files): array => $files->listContents('', true)
+            ->filter(static fn (StorageAttributes $one): bool => $one->isFile() && !str_ends_with($one->path(), SafeFile::NOT_YET))
+            ->map(static fn (StorageAttributes $one): string => $one->path())
+            ->toArray());
+        sort($names);
+
+        return $names;
     }
 
     /**
-     * A folder of this machine in which all of them lie, for what reads each: the folder itself, or what is brought there from the bucket. What was brought
-     * before is not brought again.
+     * For what reads a file itself.
+     *
+     * @return string|null path of it on this machine, below {@see folder()}, to where it is brought from a bucket unless it was before; null when there is none
      *
      * @throws NoRoom|StoreAway
      */
+    public function at(string $name): ?string
+    {
+        $path = $this->folder().'/'.$name;
+        if ('' !== $this->fileStore && !is_file($path) && null !== $bytes = $this->read($name)) {
+            SafeFile::write($path, $bytes);
+        }
+
+        return is_file($path) ? $path : null;
+    }
+
+    /** Below it lies whatever {@see at()} was asked for. */
     public function folder(): string
     {
-        if ('' !== $this->fileStore) {
-            $this->try(function (Filesystem $files): void {
-                foreach ($files->listContents('', true)->filter(static fn (StorageAttributes $one): bool => $one->isFile()) as $one) {
-                    if (!is_file($this->picturesDir.'/'.$one->path())) {
-                        SafeFile::write($this->picturesDir.'/'.$one->path(), $files->read($one->path()));
-                    }
-                }
-            });
-        }
         is_dir($this->picturesDir) || @mkdir($this->picturesDir, 0o770, true);
 
-        return $this->picturesDir;
+        return (string) realpath($this->picturesDir);
     }
 
     /**

@@ -7,6 +7,9 @@ namespace KindHeel\App\Files;
 /** A file that is there whole or not at all, whatever happens meanwhile: written beside, brought to the disk, then renamed. */
 final class SafeFile
 {
+    /** How one ends that is not whole yet. */
+    public const NOT_YET = '.part';
+
     /**
      * @throws NoRoom when it could not be written to its end; what was there before is there still
      */
@@ -16,7 +19,7 @@ final class SafeFile
         if (!is_dir($folder) && !@mkdir($folder, 0o770, true) && !is_dir($folder)) {
             throw new NoRoom();
         }
-        $beside = $path.'.'.bin2hex(random_bytes(6)).'.part';
+        $beside = $path.'.'.bin2hex(random_bytes(6)).self::NOT_YET;
         try {
             $file = @fopen($beside, 'x') ?: throw new NoRoom();
             try {

@@ -77,6 +77,12 @@ final readonly class Hosted
         return $this->settings[$variable] ?? '';
     }
 
+    /** @return array<string, string> what a command of its own is told by its environment */
+    public function told(): array
+    {
+        return [...$this->settings, self::VARIABLE => $this->name, 'WORKSHOPS_DIR' => ''];
+    }
+
     /** From here on the application works for this workshop: told as by the environment, for this request or command alone. */
     public function enter(): void
     {

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Hosting;
 
-use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Exception as DatabaseError;
-use Doctrine\DBAL\Tools\DsnParser;
 use KindHeel\App\Backup\DatabaseDump;
+use KindHeel\App\Database\Server;
+use KindHeel\App\Running\ConsoleProcess;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Finder\Finder;
-use Symfony\Component\Process\PhpExecutableFinder;
-use Symfony\Component\Process\Process;
 
 /** The workshops of a machine: a database, an account and a folder each. Whoever looks after the machine makes, moves and counts them. */
 final readonly class Workshops
 {
     /** What an application may do in its database; to lay out tables takes more. */
     private const WORKING_RIGHTS = 'SELECT, INSERT, UPDATE, DELETE';
+    private const READING_RIGHTS = 'SELECT';
+    /** From where an account signs in. */
+    private const HOSTS = ['localhost', '%'];
     /** The longest name of a database is 64. */
     private const LONGEST = 48;
 
@@ -57,6 +57,7 @@ final readonly class Workshops
             'BACKUP_DIR' => $folder.'/backups', 'BACKUP_KEY_FILE' => $folder.'/backup.key',
             'DEMO_CLOCK' => '0', 'HYGROMETER_URL' => '', 'COLOUR_READER' => '',
         ]);
+        self::mustBeFree($this->admin(), $database);
         try {
             self::layOut($this->admin(), $database, $password);
             (new Filesystem())->mkdir([$folder, $folder.'/run'], 0o700);
@@ -87,11 +88,13 @@ final readonly class Workshops
         $moved = self::urlOf($to, $database, $password);
         $isOther = \count(array_unique([self::serverOf($to), self::serverOf($workshop->setting('DATABASE_URL'))])) > 1;
         $isOther || throw new \RuntimeException('It is on that server already.');
+        $from = $this->admin($workshop->setting('DATABASE_URL'));
+        self::mustBeFree($to, $database);
         $dump = $this->folder().'/'.$name.'/run/moving.sql.gz';
         $workshop->closed('This workshop is being moved to another machine. Nothing is lost; try again in a few minutes.')->keep($this->folder());
         try {
-            // Who was in the middle of something comes to its end.
-            sleep(1);
+            // Whoever is in the middle of something is not told that it is done: it would not be among what is sent.
+            self::allow($from, $database, self::READING_RIGHTS);
             $file = @fopen($dump, 'w') ?: throw new \RuntimeException('There is no room for what is moved.');
             $was = (new DatabaseDump($workshop->setting('DATABASE_URL')))->take($file);
             fclose($file);
@@ -100,8 +103,9 @@ final readonly class Workshops
             $is = (new DatabaseDump($moved))->take(null);
             $was === $is || throw new \RuntimeException('What arrived is not what was sent.');
         } catch (\Throwable $error) {
-            $workshop->closed('')->keep($this->folder());
             self::clear($to, $database);
+            self::allow($from, $database, self::WORKING_RIGHTS);
+            $workshop->closed('')->keep($this->folder());
             throw new \RuntimeException(\sprintf('%s could not be moved and is open where it was: %s', $name, $error->getMessage()), previous: $error);
         } finally {
             @unlink($dump);
@@ -118,7 +122,7 @@ final readonly class Workshops
             $nothing = ['people' => 0, 'open' => 0, 'visits' => 0, 'databaseMb' => 0.0, 'picturesMb' => 0.0];
             $told = ['name' => $workshop->name, 'said' => '', 'failed' => false] + $nothing;
             try {
-                $database = self::connect($workshop->setting('DATABASE_URL'));
+                $database = Server::connect($workshop->setting('DATABASE_URL'));
                 $number = static fn (string $sql): float => is_numeric($n = $database->fetchOne($sql)) ? (float) $n : 0.0;
                 $told = [
                     'people' => (int) $number('SELECT COUNT(*) FROM person WHERE left_on IS NULL'),
@@ -198,11 +202,7 @@ final readonly class Workshops
     /** @param list<string> $words */
     private function console(Hosted $workshop, array $words): void
     {
-        $process = new Process(
-            [(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console', ...$words],
-            env: [...$workshop->settings, 'WORKSHOPS_DIR' => ''],
-            timeout: null,
-        );
+        $process = ConsoleProcess::of($this->projectDir, $words, $workshop->told());
         0 === $process->run() || throw new \RuntimeException(trim($process->getErrorOutput().$process->getOutput()));
     }
 
@@ -214,25 +214,43 @@ final readonly class Workshops
         return 'kh_'.substr($plain, 0, self::LONGEST).'_'.substr(hash('sha256', $name), 0, 8);
     }
 
+    /** What lies there is somebody's, such as of a workshop from before it moved. */
+    private static function mustBeFree(string $server, string $database): void
+    {
+        try {
+            $isThere = false !== Server::connect($server)->fetchOne('SELECT 1 FROM information_schema.schemata WHERE schema_name = ?', [$database]);
+        } catch (DatabaseError $error) {
+            throw new \RuntimeException('The database server cannot be reached: '.$error->getMessage(), previous: $error);
+        }
+        !$isThere || throw new \RuntimeException(\sprintf('There is a database %s on that server already. Take it away first, if nobody needs it.', $database));
+    }
+
     private static function layOut(string $server, string $database, string $password): void
     {
-        $admin = self::connect($server);
-        foreach ([
-            "CREATE DATABASE `$database` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci",
-            ...array_merge(...array_map(static fn (string $host): array => [
-                "CREATE OR REPLACE USER `$database`@`$host` IDENTIFIED BY '$password'",
-                'GRANT '.self::WORKING_RIGHTS." ON `$database`.* TO `$database`@`$host`",
-            ], ['localhost', '%'])),
-        ] as $statement) {
-            $admin->executeStatement($statement);
+        $admin = Server::connect($server);
+        $admin->executeStatement("CREATE DATABASE `$database` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+        foreach (self::HOSTS as $host) {
+            $admin->executeStatement("CREATE OR REPLACE USER `$database`@`$host` IDENTIFIED BY '$password'");
         }
-        $admin->close();
+        self::allow($server, $database, self::WORKING_RIGHTS);
+    }
+
+    /** What the account of a workshop may do from now on; whoever is connected has to connect anew, and what they had not ended is undone. */
+    private static function allow(string $server, string $database, string $rights): void
+    {
+        $admin = Server::connect($server);
+        foreach (self::HOSTS as $host) {
+            $admin->executeStatement("GRANT SELECT ON `$database`.* TO `$database`@`$host`");
+            $admin->executeStatement("REVOKE ALL ON `$database`.* FROM `$database`@`$host`");
+            $admin->executeStatement("GRANT $rights ON `$database`.* TO `$database`@`$host`");
+        }
+        $admin->executeStatement("KILL USER `$database`");
     }
 
     private static function clear(string $server, string $database): void
     {
         try {
-            $admin = self::connect($server);
+            $admin = Server::connect($server);
             $admin->executeStatement("DROP DATABASE IF EXISTS `$database`");
             $admin->executeStatement("DROP USER IF EXISTS `$database`@localhost, `$database`@`%`");
         } catch (DatabaseError) {
@@ -255,10 +273,5 @@ final readonly class Workshops
         $host = \is_array($parts) ? ($parts['host'] ?? '').':'.($parts['port'] ?? 3306) : '';
 
         return \is_string($query['unix_socket'] ?? null) ? $query['unix_socket'] : $host;
-    }
-
-    private static function connect(string $url): Connection
-    {
-        return DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
     }
 }

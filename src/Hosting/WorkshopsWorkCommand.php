@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KindHeel\App\Hosting;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Exception as DatabaseError;
-use Doctrine\DBAL\Tools\DsnParser;
 use KindHeel\App\Database\Logged;
+use KindHeel\App\Database\Server;
+use KindHeel\App\Running\ConsoleProcess;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Running\Turn;
 use Psr\Clock\ClockInterface;
@@ -17,7 +17,6 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /**
@@ -34,9 +33,9 @@ final class WorkshopsWorkCommand
     private const UNSOLVED = 'SELECT asked <> solved FROM timetable';
     private const POST_WAITS = "SELECT EXISTS (SELECT 1 FROM message WHERE by_way = 'email' AND state IN ('waiting', 'sending'))";
 
-    /** @var array<string, Connection> by workshop */
+    /** @var array<string, Connection> by address */
     private array $connections = [];
-    /** @var array<string, Turn> by workshop */
+    /** @var array<string, Turn> by address of the database */
     private array $turns = [];
     /** @var array<string, int> monotonic seconds, by workshop and process */
     private array $last = [];
@@ -77,11 +76,11 @@ final class WorkshopsWorkCommand
 
     private function look(Hosted $workshop): void
     {
+        $url = $workshop->setting('DATABASE_URL');
         try {
-            $database = $this->connections[$workshop->name] ??= DriverManager::getConnection(
-                (new DsnParser(['mysql' => 'pdo_mysql']))->parse($workshop->setting('DATABASE_URL')),
-            );
-            $turn = $this->turns[$workshop->name] ??= new Turn($database, $this->projectDir, $this->node);
+            // By where it is: one that has moved is looked after there.
+            $database = $this->connections[$url] ??= Server::connect($url);
+            $turn = $this->turns[$url] ??= new Turn($database, $this->projectDir, $this->node);
             $heartbeat = new Heartbeat($workshop->setting('RUN_DIR'), $this->clock);
             foreach (self::COMMANDS as $process => $command) {
                 // A workshop without an instrument has no air to read.
@@ -95,26 +94,25 @@ final class WorkshopsWorkCommand
             }
         } catch (DatabaseError|\RuntimeException $error) {
             $this->logger->warning('{workshop}: {why}', ['workshop' => $workshop->name, 'why' => Logged::why($error)]);
-            unset($this->connections[$workshop->name], $this->turns[$workshop->name]);
+            unset($this->connections[$url], $this->turns[$url]);
         }
     }
 
+    /** @param key-of<self::COMMANDS> $process */
     private function isDue(Hosted $workshop, string $process, Connection $database): bool
     {
         $since = intdiv(hrtime(true), 1_000_000_000) - ($this->last[$workshop->name.' '.$process] ?? 0);
 
         return match ($process) {
-            'plan-ahead' => $since >= self::EVERY_S[$process] || 1 === (int) $this->number($database, self::UNSOLVED),
-            'post' => $since >= self::EVERY_S[$process] && 1 === $this->number($database, self::POST_WAITS),
-            default => $since >= (self::EVERY_S[$process] ?? 0),
+            'plan-ahead' => $since >= self::EVERY_S[$process] || self::says($database, self::UNSOLVED),
+            'post' => $since >= self::EVERY_S[$process] && self::says($database, self::POST_WAITS),
+            default => $since >= self::EVERY_S[$process],
         };
     }
 
-    private function number(Connection $database, string $sql): int
+    private static function says(Connection $database, string $sql): bool
     {
-        $number = $database->fetchOne($sql);
-
-        return is_numeric($number) ? (int) $number : 0;
+        return \in_array($database->fetchOne($sql), [1, '1'], true);
     }
 
     private function begin(Hosted $workshop, string $process, string $command): void
@@ -124,11 +122,7 @@ final class WorkshopsWorkCommand
             return;
         }
         $this->last[$key] = intdiv(hrtime(true), 1_000_000_000);
-        $this->running[$key] = new Process(
-            [(new PhpExecutableFinder())->find() ?: 'php', $this->projectDir.'/bin/console', $command, '--once'],
-            env: [...$workshop->settings, Hosted::VARIABLE => $workshop->name, 'WORKSHOPS_DIR' => ''],
-            timeout: null,
-        );
+        $this->running[$key] = ConsoleProcess::of($this->projectDir, [$command, '--once'], $workshop->told());
         $this->running[$key]->start();
     }
 

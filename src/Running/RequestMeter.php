@@ -35,8 +35,8 @@ final readonly class RequestMeter implements Meter
 
     public function measures(): iterable
     {
-        $all = self::key();
-        $count = static fn (string $key): int => apcu_enabled() && \is_int($n = apcu_fetch($all.$key)) ? $n : 0;
+        $key = self::key();
+        $count = static fn (string $of): int => apcu_enabled() && \is_int($n = apcu_fetch($key.$of)) ? $n : 0;
         $classes = array_combine(self::CLASSES, array_map($count, self::CLASSES));
         yield new Measure('requests_total', 'Requests that were answered, by class of status.', 'counter', array_combine(
             array_map(static fn (string $c): string => '{class="'.$c.'"}', array_keys($classes)),

@@ -41,19 +41,15 @@ final readonly class WorkLoop
      */
     public function run(string $process, \Closure $round, int $pauseSeconds, bool $once = false, int $rounds = \PHP_INT_MAX, ?\Closure $here = null): void
     {
-        $due = 0;
-        for ($done = 0;;) {
+        for ($done = $due = 0;;) {
+            // It looks often, to keep the turn and to take it soon; a round is only done when it is due.
+            $isDue = hrtime(true) >= $due;
+            $isMine = true;
             try {
-                // Often enough to keep the turn, and to take it soon; a round is only done when it is due.
                 $isMine = $once || $this->turn->isMine($process);
-                if (hrtime(true) >= $due) {
-                    ++$done;
+                if ($isDue) {
                     null === $here || $here();
-                    if ($isMine) {
-                        $due = hrtime(true) + $pauseSeconds * self::SECOND;
-                        $round();
-                        $due = hrtime(true) + $pauseSeconds * self::SECOND;
-                    }
+                    $isMine && $round();
                     $this->heartbeat->beat($process);
                 }
             } catch (\Throwable $error) {
@@ -64,6 +60,10 @@ final readonly class WorkLoop
                 $this->connection->close();
                 // A manager that a failure has closed stays closed; clearing it alone would not open it.
                 $this->registry->resetManager();
+            }
+            if ($isDue) {
+                ++$done;
+                $due = $isMine ? hrtime(true) + $pauseSeconds * self::SECOND : 0;
             }
             $this->resetter->reset();
             if ($once || $done >= $rounds) {

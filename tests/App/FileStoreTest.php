@@ -6,6 +6,7 @@ namespace KindHeel\Tests\App;
 
 use KindHeel\App\Demo\Leather;
 use KindHeel\App\Files\FileStore;
+use KindHeel\App\Files\SafeFile;
 use KindHeel\App\Files\StoreAway;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\Core\Colour\Shade;
@@ -55,14 +56,18 @@ final class FileStoreTest extends TestCase
         self::assertTrue($other->has('ab/abc/full.jpg'));
         self::assertSame("\xff\xd8 full", $other->read('ab/abc/full.jpg'));
         self::assertSame("\xff\xd8 original", $other->read('ab/abc/original'));
-        $folder = $other->folder();
-        self::assertSame("\xff\xd8 original", file_get_contents($folder.'/ab/abc/original'));
-        self::assertSame('%PDF-', file_get_contents($folder.'/sheets/s.pdf'));
-        // What came since is brought along.
-        $one->write('cd/cde/full.jpg', 'later');
-        self::assertSame('later', file_get_contents($other->folder().'/cd/cde/full.jpg'));
+        self::assertSame(['ab/abc/full.jpg', 'ab/abc/original', 'sheets/s.pdf'], $other->names());
+        self::assertNull($other->at('ab/abd/original'));
+        // One that reads it itself finds it on its own machine, below one folder.
+        self::assertSame($other->folder().'/ab/abc/original', $other->at('ab/abc/original'));
+        self::assertSame("\xff\xd8 original", file_get_contents($other->folder().'/ab/abc/original'));
+        self::assertSame(!$inBucket, is_file($other->folder().'/sheets/s.pdf'), 'and nothing is brought that nobody asked for');
+        file_put_contents($one->folder().'/half'.SafeFile::NOT_YET, 'not whole');
+        self::assertNotContains('half'.SafeFile::NOT_YET, $one->names());
+        $one->at('ab/abc/full.jpg');
         $one->forget('ab/abc/full.jpg');
         $one->forget('ab/abc/full.jpg');
+        self::assertNull($one->at('ab/abc/full.jpg'), 'not on this machine either');
         self::assertNull($other->read('ab/abc/full.jpg'));
         self::assertSame("\xff\xd8 original", $other->read('ab/abc/original'));
     }
@@ -94,7 +99,7 @@ final class FileStoreTest extends TestCase
         $picture = $this->folder.'/picture.jpg';
         file_put_contents($picture, Leather::photographed(3, Shade::Tan, []));
         touch($this->folder.'/bucket/away');
-        foreach ([static fn () => $store->keep($picture), static fn () => $files->read('ab/abc/full.jpg'), $files->folder(...)] as $act) {
+        foreach ([static fn () => $store->keep($picture), static fn () => $files->read('ab/abc/full.jpg'), $files->names(...)] as $act) {
             try {
                 $act();
                 self::fail('The store was away.');

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
-use Doctrine\DBAL\Tools\DsnParser;
+use KindHeel\App\Database\Server;
 use KindHeel\App\Hosting\Door;
 use KindHeel\App\Hosting\Hosted;
 use KindHeel\App\Hosting\Workshops;
@@ -42,8 +41,8 @@ final class HostingTest extends TestCase
     protected function tearDown(): void
     {
         foreach (array_unique($this->made) as $database) {
-            self::connect(self::admin())->executeStatement("DROP DATABASE IF EXISTS `$database`");
-            self::connect(self::admin())->executeStatement("DROP USER IF EXISTS `$database`@localhost, `$database`@`%`");
+            Server::connect(self::admin())->executeStatement("DROP DATABASE IF EXISTS `$database`");
+            Server::connect(self::admin())->executeStatement("DROP USER IF EXISTS `$database`@localhost, `$database`@`%`");
         }
         $this->second?->signal(\SIGTERM);
         $this->second?->wait();
@@ -62,9 +61,9 @@ final class HostingTest extends TestCase
         self::assertStringContainsString('https://mara.example/begin#'.$mara->setting('BEGIN_WORD'), (string) preg_replace('/\s+/', ' ', $this->saidFirst));
         self::assertNotSame($mara->setting('APP_SECRET'), $other->setting('APP_SECRET'));
         self::assertSame('Europe/Vienna', $mara->setting('WORKSHOP_TIMEZONE'));
-        self::connect($mara->setting('DATABASE_URL'))->executeStatement("INSERT INTO workshop_setting (name, value) VALUES ('tried', '1')");
+        Server::connect($mara->setting('DATABASE_URL'))->executeStatement("INSERT INTO workshop_setting (name, value) VALUES ('tried', '1')");
         $tried = "SELECT COUNT(*) FROM workshop_setting WHERE name = 'tried'";
-        self::assertSame('0', self::text(self::connect($other->setting('DATABASE_URL')), $tried));
+        self::assertSame('0', self::text(Server::connect($other->setting('DATABASE_URL')), $tried));
         self::assertSame(['mara-example', 'mara.example'], array_column(Hosted::all($this->folder), 'name'));
         [$said, $status] = $this->workshops('count');
         self::assertSame(0, $status);
@@ -73,7 +72,7 @@ final class HostingTest extends TestCase
         self::assertStringContainsString('mara.example: up to date', $said);
         foreach (["SELECT * FROM `{$this->database($other)}`.person", 'CREATE TABLE t (id INT)', 'DROP TABLE person'] as $sql) {
             try {
-                self::connect($mara->setting('DATABASE_URL'))->executeStatement($sql);
+                Server::connect($mara->setting('DATABASE_URL'))->executeStatement($sql);
                 self::fail('It may: '.$sql);
             } catch (\Doctrine\DBAL\Exception $error) {
                 self::assertStringContainsString('denied', $error->getMessage());
@@ -85,37 +84,79 @@ final class HostingTest extends TestCase
     {
         $this->workshops('make', ['name' => 'mara.example']);
         $was = $this->hosted('mara.example');
-        self::connect($was->setting('DATABASE_URL'))->insert('workshop_setting', ['name' => 'tried', 'value' => '["it’s; a \\n line", "(and more),"]']);
+        Server::connect($was->setting('DATABASE_URL'))->insert('workshop_setting', ['name' => 'tried', 'value' => '["it’s; a \\n line", "(and more),"]']);
         [$said, $status] = $this->workshops('move', ['name' => 'mara.example', '--to' => 'mysql://nobody:x@127.0.0.1:9/mysql?serverVersion=10.11.0-MariaDB']);
         self::assertSame(1, $status);
-        self::assertStringContainsString('is open where it was', (string) preg_replace('/\s+/', ' ', $said));
+        self::assertStringContainsString('cannot be reached', (string) preg_replace('/\s+/', ' ', $said));
         self::assertEquals($was, $this->hosted('mara.example'));
         [$said, $status] = $this->workshops('move', ['name' => 'mara.example', '--to' => self::admin()]);
         self::assertSame(1, $status);
         self::assertStringContainsString('on that server already', $said);
 
+        $inTheMiddle = Server::connect($was->setting('DATABASE_URL'));
+        $inTheMiddle->beginTransaction();
+        $inTheMiddle->executeStatement("INSERT INTO workshop_setting (name, value) VALUES ('begun', '1')");
         $to = (string) preg_replace('/unix_socket=[^&]+/', 'unix_socket='.$this->secondServer(), self::admin());
         [$said, $status] = $this->workshops('move', ['name' => 'mara.example', '--to' => $to]);
         self::assertSame(0, $status, $said);
         $is = $this->hosted('mara.example');
+        $late = 'INSERT INTO workshop_setting (name, value) VALUES (\'late\', \'1\')';
+        foreach (['in the middle of something' => $inTheMiddle, 'who comes later' => Server::connect($was->setting('DATABASE_URL'))] as $who => $connection) {
+            try {
+                $connection->executeStatement($late);
+                self::fail($who.' is told that it is kept, and it is not where the workshop is now');
+            } catch (\Doctrine\DBAL\Exception) {
+            }
+        }
+        Server::connect($is->setting('DATABASE_URL'))->executeStatement($late);
         self::assertNotSame($was->setting('DATABASE_URL'), $is->setting('DATABASE_URL'));
         self::assertSame('', $is->closed);
         $value = "SELECT value FROM workshop_setting WHERE name = 'tried'";
-        self::assertSame(self::text(self::connect($was->setting('DATABASE_URL')), $value), self::text(self::connect($is->setting('DATABASE_URL')), $value));
+        $kept = self::text(Server::connect($was->setting('DATABASE_URL')), $value);
+        self::assertNotSame('', $kept);
+        self::assertSame($kept, self::text(Server::connect($is->setting('DATABASE_URL')), $value));
         self::assertSame($was->setting('BEGIN_WORD'), $is->setting('BEGIN_WORD'));
+
+        // A server that was stopped and begins again knows them still.
+        $this->second?->signal(\SIGTERM);
+        $this->second?->wait();
+        $this->secondServer();
+        self::assertSame($kept, self::text(Server::connect($is->setting('DATABASE_URL')), $value));
 
         [$said, $status] = $this->workshops('upgrade');
         self::assertSame(1, $status);
         self::assertStringContainsString('it names none of', $said, 'nobody here may lay out tables on the other server');
         [$said, $status] = $this->workshops('upgrade', admin: self::admin().' '.$to);
         self::assertSame(0, $status, $said);
+
+        // Back again: what stayed there is not thrown away by that.
+        [$said, $status] = $this->workshops('move', ['name' => 'mara.example', '--to' => self::admin()], self::admin().' '.$to);
+        self::assertSame(1, $status);
+        self::assertStringContainsString('on that server already', (string) preg_replace('/\s+/', ' ', $said));
+        self::assertNotSame('', self::text(Server::connect($was->setting('DATABASE_URL')), $value));
+        self::assertEquals($is, $this->hosted('mara.example'), 'and it is open where it is');
+    }
+
+    public function testAMoveThatGoesWrongLeavesItOpenWhereItWas(): void
+    {
+        $this->workshops('make', ['name' => 'mara.example']);
+        $was = $this->hosted('mara.example');
+        // There is no room for what is sent.
+        mkdir($this->folder.'/mara.example/run/moving.sql.gz');
+        $to = (string) preg_replace('/unix_socket=[^&]+/', 'unix_socket='.$this->secondServer(), self::admin());
+        [$said, $status] = $this->workshops('move', ['name' => 'mara.example', '--to' => $to]);
+        self::assertSame(1, $status);
+        self::assertStringContainsString('is open where it was', (string) preg_replace('/\s+/', ' ', $said));
+        self::assertEquals($was, $this->hosted('mara.example'));
+        Server::connect($was->setting('DATABASE_URL'))->executeStatement("INSERT INTO workshop_setting (name, value) VALUES ('on', '1')");
+        self::assertSame('0', self::text(Server::connect($to), "SELECT COUNT(*) FROM information_schema.schemata WHERE schema_name LIKE 'kh%'"));
     }
 
     public function testWhatWorksByItselfIsDoneForEachByOneMachineAtATime(): void
     {
         $this->workshops('make', ['name' => 'mara.example']);
         $mara = $this->hosted('mara.example');
-        $database = self::connect($mara->setting('DATABASE_URL'));
+        $database = Server::connect($mara->setting('DATABASE_URL'));
         $database->executeStatement('UPDATE timetable SET asked = 7, solved = 3');
         $database->insert('sign_in_failure', ['who' => 'nobody', 'address' => '', 'at' => '2001-01-01 00:00:00']);
         $log = new TestHandler();
@@ -237,11 +278,6 @@ final class HostingTest extends TestCase
         $value = $database->fetchOne($sql);
 
         return \is_scalar($value) ? (string) $value : '';
-    }
-
-    private static function connect(string $url): Connection
-    {
-        return DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse($url));
     }
 
     /** The server of the tests, as somebody who may make databases. */

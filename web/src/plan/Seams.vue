@@ -21,6 +21,8 @@ const { span } = useWhen()
 const SHORT = 12
 const waitOf = (step: StepView): number => Math.max(0, ...step.waits.map((w) => w.minMinutes ?? 0))
 const gapOf = (wait: number): number => (wait < 4 ? 0 : Math.round(10 * Math.log2(wait)))
+/** Slack, while something dries. */
+const thread = (x: number, gap: number): string => `M${x} 0q9 ${gap / 4} 0 ${gap / 2}t0 ${gap / 2}`
 const faultsOf = (key: string): readonly FaultView[] => props.faults.filter((f) => f.step === key && f.reason === null)
 /** A step of both halves, or of a piece that has none. */
 const isJoint = (half: Halves): boolean => half === 'both' || half === 'whole'
@@ -94,12 +96,11 @@ const folded = (stretch: Stretch): { key: string, d: string, done: boolean }[] =
           <li v-for="step in stretch.steps" :id="`stitch-${step.key}`" :key="step.key" class="grid grid-cols-[5.5rem_1fr]">
             <template v-if="gapOf(waitOf(step)) > 0">
               <svg :height="gapOf(waitOf(step))" width="88" class="col-start-1 gap" aria-hidden="true" fill="none" stroke="currentColor">
-                <path v-if="single" :d="`M44 0q9 ${gapOf(waitOf(step)) / 4} 0 ${gapOf(waitOf(step)) / 2}t0 ${gapOf(waitOf(step)) / 2}`" stroke-width="2" />
+                <path v-if="single" :d="thread(44, gapOf(waitOf(step)))" stroke-width="2" />
                 <template v-else>
                   <path
                     v-for="[x, wet] in [[26, step.half !== 'right'], [62, step.half !== 'left']] as const" :key="x"
-                    :d="`M${x} 0q9 ${gapOf(waitOf(step)) / 4} 0 ${gapOf(waitOf(step)) / 2}t0 ${gapOf(waitOf(step)) / 2}`" :stroke-width="wet ? 2 : 1"
-                    :stroke-opacity="wet ? 1 : 0.25"
+                    :d="thread(x, gapOf(waitOf(step)))" :stroke-width="wet ? 2 : 1" :stroke-opacity="wet ? 1 : 0.25"
                   />
                 </template>
               </svg>
