@@ -399,6 +399,7 @@ final readonly class BenchReader
             next: $next?->title,
             standing: $readiness?->standing,
             bells: $bells,
+            arranged: ArrangedView::of($steps, $piece->enum('kind', Kind::class)),
         );
     }
 

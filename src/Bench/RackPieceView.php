@@ -14,9 +14,10 @@ final readonly class RackPieceView
 {
     /**
      * @param list<PartColourView> $colours
-     * @param list<CoatView>       $coats   that have not come to rest, newest first
-     * @param list<string>         $atWork  names of who is at it
-     * @param list<BellView>       $bells   what wants a look inside a wait
+     * @param list<CoatView>       $coats    that have not come to rest, newest first
+     * @param list<string>         $atWork   names of who is at it
+     * @param list<BellView>       $bells    what wants a look inside a wait
+     * @param list<ArrangedView>   $arranged what is off it, under tape, in clamps or on a tree
      */
     public function __construct(
         public int $piece,
@@ -41,6 +42,7 @@ final readonly class RackPieceView
         /** blocked, waiting, stalled, to-test, open, late or done */
         public ?Standing $standing,
         public array $bells,
+        public array $arranged,
     ) {
     }
 }

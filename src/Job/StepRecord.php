@@ -20,7 +20,7 @@ final readonly class StepRecord
 {
     /**
      * @param list<Wait>  $waits before it, in the usual air
-     * @param list<Place> $on    where it is done; of steps that were read in passing only those whose coat dries
+     * @param list<Place> $on    where it is done; of steps that were read in passing only those that dry or arrange the piece
      */
     public function __construct(
         public int $id,

@@ -44,8 +44,11 @@ final readonly class Steps
     private const TIMED = 's.id, s.version, s.position, s.status, s.minutes, s.station, s.brush, s.waits, s.worked_seconds, s.added_minutes, s.gate_from,
         \'s\', s.started_at, s.started_by_id, \'e\', s.ended_at, \'t\', s.touch_at, \'f\', s.recoat_from_at, \'u\', s.recoat_until_at, \'n\', s.next_at,
         \'l\', s.full_at, \'g\', s.gate_passed_at';
-    /** Only coats that dry are drawn and warned of: the rest of a long list need not come along. */
-    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
+    /** What a piece is without, under or in while it is worked on: {@see Arrangement::isChangedBy()}. */
+    private const ARRANGES = 's.status = \''.self::DONE.'\' AND s.action IN (\'take-apart\', \'put-together\', \'mask\', \'unmask\', \'bond\',
+        \'unclamp\', \'tree\', \'tree-out\')';
+    /** Only coats that dry and how the piece is arranged are drawn: the rest of a long list need not come along. */
+    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' OR '.self::ARRANGES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
         .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
     private const WHOLE = self::COLUMNS
         .'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,

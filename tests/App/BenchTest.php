@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Air\AirView;
+use KindHeel\App\Bench\ArrangedView;
 use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Bench\ShowBench;
@@ -51,6 +52,39 @@ final class BenchTest extends ApiTestCase
         self::assertSame([20.0, 50], [$done[0]->tempC, $done[0]->humidity]);
         self::assertEqualsWithDelta($ledger->plannedMinutes, $ledger->realMinutes, 1.0);
         self::assertSame([], $this->must(BenchView::class, 'GET', '/api/bench')->rack);
+    }
+
+    public function testThePieceIsShownAsItStandsWithoutItsLacesUnderTapeAndOnItsTrees(): void
+    {
+        $id = $this->plannedPair(null, 'restore', 4);
+        $arranged = fn (): array => array_map(
+            static fn (ArrangedView $a): string => trim($a->how->value.' '.$a->half->value.' '.implode(' ', array_column($a->parts, 'value'))),
+            $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->arranged,
+        );
+        self::assertSame([], $arranged());
+        $laces = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? self::fail('Nothing calls.');
+        $this->doCall($laces);
+        self::assertSame(['off left insole laces', 'off right insole laces'], $arranged());
+        $seen = [];
+        for ($i = 0; $i < 400 && PieceProgress::Ready !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
+            $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null;
+            if (null === $call) {
+                $this->clock->sleep(600);
+
+                continue;
+            }
+            $this->doCall($call);
+            $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+            $seen[] = [] === $bench->rack ? [] : $arranged();
+            if ('put-together' === $call->step->action->value) {
+                self::assertSame([], array_filter($arranged(), static fn (string $a): bool => str_starts_with($a, 'off')));
+            }
+        }
+        $ever = array_unique(array_merge(...$seen));
+        sort($ever);
+        self::assertSame([
+            'off left insole laces', 'off right insole laces', 'on-tree left', 'on-tree right', 'taped left welt', 'taped right welt',
+        ], $ever);
     }
 
     public function testACoatDriesInTheAirThereIsAndItsTestEndsTheWait(): void

@@ -102,6 +102,36 @@ describe('a pair on the shelf', () => {
   })
 })
 
+describe('how a piece is arranged for the work', () => {
+  const worked = { chosen: true }
+  const arranged: RackPieceView['arranged'] = [
+    { how: 'off', half: 'left', parts: ['laces'] }, { how: 'off', half: 'right', parts: ['laces', 'insole'] }, { how: 'taped', half: 'left', parts: ['welt'] },
+    { how: 'held', half: 'right', parts: ['outsole', 'welt'] }, { how: 'on-tree', half: 'left', parts: [] },
+  ]
+
+  it('is drawn on the half that it is true of', () => {
+    const it = rack(rackPiece({ arranged }))
+    const [left, right] = it.findAllComponents(Silhouette)
+    const drawn = (half: typeof left) => half?.findAll('[data-arranged]').map((e) => e.attributes('data-arranged')).sort()
+    expect(drawn(left)).toEqual(['off', 'on-tree', 'taped'])
+    // Two parts that lie beside each other are held by one clamp.
+    expect(drawn(right)).toEqual(['held', 'off', 'off'])
+    expect(rack(rackPiece()).find('[data-arranged]').exists()).toBe(false)
+  })
+
+  it('leaves what is off out of what can be seen of it', () => {
+    const colours: RackPieceView['colours'] = [{ half: 'left', part: 'laces', hex: '#112233' }, { half: 'left', part: 'vamp', hex: '#553311' }]
+    expect(rack(rackPiece({ colours })).html()).toContain('#112233')
+    expect(rack(rackPiece({ colours, arranged })).html()).not.toContain('#112233')
+    expect(rack(rackPiece({ colours, arranged })).html()).toContain('#553311')
+  })
+
+  it('is said in words of the one in the hand', () => {
+    expect(text(rack(rackPiece({ arranged }), worked))).toContain('Off: laces, insole. Under tape: welt. In clamps: outsole, welt. On trees.')
+    expect(text(rack(rackPiece({ arranged })))).not.toContain('Under tape')
+  })
+})
+
 describe('today as a tape', () => {
   const block = (from: number, until: number, more: Partial<BlockView> = {}): BlockView =>
     ({ step: 1, start: at(from), end: at(until), title: 'Cream', piece: 1, pieceName: 'The derbies', done: false, ...more })
@@ -158,7 +188,7 @@ describe('today as a tape', () => {
   it('says how much by hand is left of today, and what begins tomorrow', () => {
     const it = tape({ tapes: [one([block(0, 60), block(120, 150), block(-50, -40, { done: true })], [block(1440, 1470)])], brushChanges: 1 }, 70)
     expect(it.attributes('aria-label')).toBe('Today: 1 step, 30 minutes by hand today')
-    expect(text(it)).toMatch(/tomorrowfrom \d\d:00, 1 step, 30 min/)
+    expect(text(it)).toMatch(/tomorrow from \d\d:00, 1 step, 30 min/)
     expect(text(it)).toContain('one brush change ahead')
     expect(tape({ tapes: [one([])] }).attributes('aria-label')).toBe('Today: nothing more for hands today')
   })

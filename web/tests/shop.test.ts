@@ -16,6 +16,7 @@ import WhoWeAre from '../src/workshop/WhoWeAre.vue'
 import SignIn from '../src/people/SignIn.vue'
 import { useSession } from '../src/session/useSession'
 import DaySheet from '../src/workshop/DaySheet.vue'
+import { angle, arc, minutesOf } from '../src/workshop/dial'
 import Hours from '../src/workshop/Hours.vue'
 import LearnedHere from '../src/workshop/LearnedHere.vue'
 import OtherDays from '../src/workshop/OtherDays.vue'
@@ -573,7 +574,10 @@ describe('hours of the week', () => {
   it('are kept as they stand, all days, with what was typed read', async () => {
     const it = hours()
     expect(text(it)).toContain('takes 125 % of the usual minutes (8 steps)')
+    expect(it.text(), 'what has not changed need not be kept').not.toContain('Keep Wren’s hours')
+    await it.find('[data-day="6"]').trigger('click')
     await it.find('[name=hours-3-6]').setValue('9-11, 14:30-16')
+    expect(it.find('[data-day="6"]').attributes('aria-label')).toBe('Saturdays: Wren 09:00–11:00, 14:30–16:00')
     await it.find('form').trigger('submit')
     const [id, kept] = it.emitted('keep')?.[0] as [number, { week: { day: number, shifts: unknown[] }[], skills: string[] }]
     expect(id).toBe(3)
@@ -603,7 +607,34 @@ describe('hours of the week', () => {
   it('are only read by whoever may not plan', () => {
     const it = hours({}, false)
     expect(it.findAll('button')).toHaveLength(0)
+    expect(it.findAll('textarea').length).toBeGreaterThan(0)
     expect(it.findAll('textarea').every((t) => t.attributes('disabled') !== undefined)).toBe(true)
+  })
+})
+
+describe('the clock on the wall', () => {
+  it('has noon at its top and goes round once a day', () => {
+    expect([720, 1080, 0, 360].map(angle)).toEqual([0, 90, 180, 270])
+    expect(['09:30', '00:00', 'nine', '9:30'].map(minutesOf)).toEqual([570, 0, NaN, NaN])
+  })
+
+  it('draws a shift from its beginning to its end, the long way round where it is long, and nothing for what is none', () => {
+    // From six in the morning, at the left, to noon, at the top.
+    expect(arc({ from: '06:00', until: '12:00' }, 50)).toBe('M-50 0A50 50 0 0 1 0 -50')
+    expect(arc({ from: '06:00', until: '21:00' }, 50)).toMatch(/^M-50 0A50 50 0 1 1 /)
+    expect([arc({ from: '12:00', until: '09:00' }, 50), arc({ from: 'soon', until: '09:00' }, 50)]).toEqual(['', ''])
+  })
+
+  it('goes along with what is typed, and takes one day for the whole working week', async () => {
+    const it = shown(Hours, { workshop: workshop(), busy: false, may: () => true })
+    await it.find('[data-day="2"]').trigger('click')
+    const before = it.findAll('svg').map((s) => s.html())
+    await it.find('[name=hours-3-2]').setValue('8-12\n13-16')
+    expect(it.findAll('svg').filter((s, i) => s.html() !== before[i]), 'its day of the week, the large one, and whose ring it is').toHaveLength(3)
+    await says(it, 'The same from Monday to Friday').trigger('click')
+    await it.find('form').trigger('submit')
+    const [, kept] = it.emitted('keep')?.[0] as [number, { week: { shifts: unknown[] }[] }]
+    expect(kept.week.map((d) => d.shifts.length)).toEqual([2, 2, 2, 2, 2, 0, 0])
   })
 })
 

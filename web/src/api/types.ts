@@ -113,6 +113,14 @@ export interface ArchiveView {
   readonly bytes: number | null;
 }
 
+export type Arranged = 'off' | 'taped' | 'held' | 'on-tree' | 'filled-out' | 'laid-flat';
+
+export interface ArrangedView {
+  readonly how: Arranged;
+  readonly half: Half;
+  readonly parts: readonly PartName[];
+}
+
 export interface BackView {
   readonly piece: number;
   readonly passport: number;
@@ -2265,6 +2273,7 @@ export interface RackPieceView {
   readonly next: string | null;
   readonly standing: Standing | null;
   readonly bells: readonly BellView[];
+  readonly arranged: readonly ArrangedView[];
 }
 
 export interface RangeTakenView {

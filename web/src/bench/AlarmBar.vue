@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { RackPieceView } from '../api/types'
-import Standing from '../drawing/Standing.vue'
+import { colourMap, halvesOf } from '../drawing/colours'
+import Silhouette from '../drawing/Silhouette.vue'
 import type { Alarm } from './useAlarms'
 import { t } from '../words'
 
-/** A piece calls: with itself, large enough to be noticed from another room, until somebody comes, puts it off or leaves it to others. */
+/** The piece that calls steps forward, between the brackets of its window, until somebody comes, puts it off or leaves it to others. */
 defineProps<{
   ringing: readonly Alarm[]
   rack: readonly RackPieceView[]
@@ -16,25 +17,45 @@ const emit = defineEmits<{ come: [], snooze: [], quiet: [] }>()
 
 <template>
   <section
-    v-if="ringing[0]" class="sticky top-0 z-30 -mx-6 px-6 py-4 mb-2 bg-ink text-raised grid gap-3 min-h-[19rem] content-center" role="alert"
-    :aria-label="t('bench.AlarmBar.alarm')"
+    v-if="ringing[0]" class="calls sticky top-0 z-30 -mx-4 mb-2 bg-raised px-9 py-4 grid gap-x-8 gap-y-2 min-h-[19rem] content-center items-center
+      sm:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]" role="alert" :aria-label="t('bench.AlarmBar.alarm')" :data-calls="ringing[0].calls"
   >
-    <div class="grid grid-cols-[minmax(0,1fr)_auto] gap-6 items-center">
-      <p class="font-head text-[2.6rem] leading-tight">{{ ringing[0].words }}<span class="block text-2xl font-sans">{{ ringing[0].piece }}</span></p>
-      <div v-for="piece in rack.filter((p) => p.piece === ringing[0]?.pieceId)" :key="piece.piece" class="bg-surround p-3 w-56 h-32" aria-hidden="true">
-        <Standing class="h-full w-full" :kind="piece.kind" :colours="piece.colours" :weight="1.2" />
+    <div v-for="piece in rack.filter((p) => p.piece === ringing[0]?.pieceId)" :key="piece.piece" class="grid" aria-hidden="true">
+      <div class="flex items-end justify-center h-36">
+        <Silhouette
+          v-for="half in halvesOf(piece.colours)" :key="half" :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)"
+          :arranged="piece.arranged.filter((a) => a.half === half)" :weight="1.2" class="max-h-full"
+        />
       </div>
+      <div class="shelf" />
     </div>
-    <p v-for="alarm in ringing.slice(1, 3)" :key="alarm.key" class="text-xl">{{ t('bench.AlarmBar.also', [alarm.words, alarm.piece]) }}</p>
-    <p v-if="ringing.length > 3" class="text-xl">{{ t('bench.AlarmBar.andMore', [ringing.length - 3]) }}</p>
-    <div class="flex flex-wrap gap-3">
-      <button class="min-h-16 px-8 text-2xl font-semibold bg-raised text-ink grow" type="button" @click="emit('come')">{{ t('bench.AlarmBar.iCome') }}
+    <div class="grid gap-2" :class="rack.some((p) => p.piece === ringing[0]?.pieceId) ? '' : 'sm:col-span-2'">
+      <p class="text-bench font-semibold">{{ ringing[0].piece }}</p>
+      <p class="font-head text-[2.4rem] leading-[1.08]">{{ ringing[0].words }}</p>
+      <p v-for="alarm in ringing.slice(1, 3)" :key="alarm.key" class="text-bench leading-snug">{{ t('bench.AlarmBar.also', [alarm.words, alarm.piece]) }}</p>
+      <p v-if="ringing.length > 3" class="text-bench">{{ t('bench.AlarmBar.andMore', [ringing.length - 3]) }}</p>
+    </div>
+    <div class="sm:col-span-2 flex flex-wrap items-center gap-x-2">
+      <button class="do min-h-16! px-8! text-2xl! grow sm:grow-0" type="button" @click="emit('come')">{{ t('bench.AlarmBar.iCome') }}
         <span class="key" :class="locked ? 'invisible' : ''">{{ t('bench.AlarmBar.space') }}</span></button>
-      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" @click="emit('snooze')">{{
-        t('bench.AlarmBar.inFiveMinutes')
-      }} <span class="key">Z</span></button>
-      <button class="min-h-16 px-6 text-xl border-2 border-raised" type="button" data-quiet @click="emit('quiet')">{{ t('bench.AlarmBar.somebodyElseDoes') }}
-        <span class="key">Q</span></button>
+      <button class="quiet min-h-16! text-bench" type="button" @click="emit('snooze')">{{ t('bench.AlarmBar.inFiveMinutes') }}
+        <span class="key ml-2">Z</span></button>
+      <button class="quiet min-h-16! text-bench" type="button" data-quiet @click="emit('quiet')">{{ t('bench.AlarmBar.somebodyElseDoes') }}
+        <span class="key ml-2">Q</span></button>
     </div>
   </section>
 </template>
+
+<style scoped>
+.calls::before, .calls::after {
+  content: ''; position: absolute; inset-block: .4rem; width: 1.1rem; border-block: 8px solid var(--ink); pointer-events: none;
+}
+.calls::before { left: .4rem; border-left: 8px solid var(--ink); }
+.calls::after { right: .4rem; border-right: 8px solid var(--ink); }
+@media (prefers-reduced-motion: no-preference) {
+  .calls::before { animation: closing-left 1.6s ease-in-out infinite alternate; }
+  .calls::after { animation: closing-right 1.6s ease-in-out infinite alternate; }
+}
+@keyframes closing-left { to { translate: .35rem; } }
+@keyframes closing-right { to { translate: -.35rem; } }
+</style>

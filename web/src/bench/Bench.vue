@@ -194,74 +194,74 @@ useKeys((event) => {
 </script>
 
 <template>
-  <main class="grid grid-rows-[1fr_auto] lg:h-[calc(100dvh-4rem)] min-h-0">
-    <div class="grid grid-cols-1 content-start lg:content-stretch min-h-0" :class="works ? 'lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)]' : ''">
-      <section class="relative overflow-y-auto px-6 py-3" :aria-label="t('bench.Bench.theRack')" tabindex="0">
-        <div class="flex items-baseline gap-6">
-          <h1 class="text-2xl">{{ t('bench.Bench.theRack') }}</h1>
-          <span class="grow" />
-          <FitMinutes v-if="works && bench && bench.rack.length > 0" @take="takeStep" />
-          <AirLine v-if="bench" :air="bench.air" @typed="look" />
-        </div>
-        <Notice v-if="!works" :text="problem" @again="look" />
-        <TryFirst v-if="works && bench && demo" />
-        <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
-          <p>{{ t('bench.Bench.theRackIsEmpty') }}</p>
-          <p><RouterLink class="quiet" to="/counter">{{ t('bench.Bench.atTheCounter') }}</RouterLink> {{ t('bench.Bench.aPieceIsTakenIn') }}</p>
-        </div>
-        <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">{{
-          t('bench.Bench.theWorkshopsComputerIsOut', [
-            away.kept.value.length === 0 ? t('bench.Bench.whatYouDoIsKept') : t('bench.Bench.whatYouDidIsKept', [away.kept.value.length])
-          ])
-        }}</p>
-        <p v-for="name in away.others.value" :key="name" class="caution my-2" role="status">{{ t('bench.Bench.whatDidOutOfReach', [name, name]) }}</p>
-        <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
-          <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ t('bench.Bench.wasNotTakenIn', [missed.words, when(missed.at, now), missed.why]) }}</p>
-          <button class="quiet justify-self-start" type="button" @click="away.dismiss">{{ t('bench.Bench.iHaveReadIt') }}</button>
-        </div>
-        <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">{{
-          t('bench.Bench.rePlanningStandsStillSince', [when(bench.replanningStillSince, now)])
-        }}</p>
-        <p v-if="bench?.notBackedUpSince" class="caution my-2" role="status">{{
-          t('bench.Bench.nothingHasBeenBackedUp', [when(bench.notBackedUpSince, now)])
-        }}</p>
-        <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
-        <LatePieces v-if="bench" :late="bench.late" :now="now" />
-        <AlarmBar
-          v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" :locked="justRang" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze"
+  <main
+    class="grid lg:h-[calc(100dvh-4rem)] min-h-0 lg:grid-rows-[minmax(0,1fr)_auto_auto]"
+    :class="works ? 'lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]!' : ''"
+  >
+    <section class="relative overflow-y-auto px-6 py-2" :aria-label="t('bench.Bench.theRack')" tabindex="0">
+      <div class="flex items-baseline gap-6">
+        <h1 class="text-2xl">{{ t('bench.Bench.theRack') }}</h1>
+        <span class="grow" />
+        <FitMinutes v-if="works && bench && bench.rack.length > 0" @take="takeStep" />
+        <AirLine v-if="bench" :air="bench.air" @typed="look" />
+      </div>
+      <Notice v-if="!works" :text="problem" @again="look" />
+      <TryFirst v-if="works && bench && demo" />
+      <div v-if="bench && bench.rack.length === 0" class="py-16 text-center text-xl grid gap-3">
+        <p>{{ t('bench.Bench.theRackIsEmpty') }}</p>
+        <p><RouterLink class="quiet" to="/counter">{{ t('bench.Bench.atTheCounter') }}</RouterLink> {{ t('bench.Bench.aPieceIsTakenIn') }}</p>
+      </div>
+      <p v-if="outOfReach || away.kept.value.length > 0" class="caution my-2" role="status">{{
+        t('bench.Bench.theWorkshopsComputerIsOut', [
+          away.kept.value.length === 0 ? t('bench.Bench.whatYouDoIsKept') : t('bench.Bench.whatYouDidIsKept', [away.kept.value.length])
+        ])
+      }}</p>
+      <p v-for="name in away.others.value" :key="name" class="caution my-2" role="status">{{ t('bench.Bench.whatDidOutOfReach', [name, name]) }}</p>
+      <div v-if="away.notTaken.value.length > 0" class="stop my-2 grid gap-1" role="alert">
+        <p v-for="(missed, i) in away.notTaken.value" :key="i">{{ t('bench.Bench.wasNotTakenIn', [missed.words, when(missed.at, now), missed.why]) }}</p>
+        <button class="quiet justify-self-start" type="button" @click="away.dismiss">{{ t('bench.Bench.iHaveReadIt') }}</button>
+      </div>
+      <p v-if="bench?.replanningStillSince" class="caution my-2" role="status">{{
+        t('bench.Bench.rePlanningStandsStillSince', [when(bench.replanningStillSince, now)])
+      }}</p>
+      <p v-if="bench?.notBackedUpSince" class="caution my-2" role="status">{{
+        t('bench.Bench.nothingHasBeenBackedUp', [when(bench.notBackedUpSince, now)])
+      }}</p>
+      <Unplanned v-if="bench && bench.unplanned.length > 0" :pieces="bench.unplanned" :now="now" />
+      <LatePieces v-if="bench" :late="bench.late" :now="now" />
+      <AlarmBar
+        v-if="bench" :ringing="alarms.ringing.value" :rack="bench.rack" :locked="justRang" @come="come" @quiet="alarms.stop" @snooze="alarms.snooze"
+      />
+      <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
+        <RackPiece
+          v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece"
+          :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate"
+          @move="(place) => hands.move(piece.piece, place)"
         />
-        <ul v-if="bench" class="grid" :class="bench.rack.length > FEW ? 'xl:grid-cols-2 xl:grid-flow-row-dense gap-x-3' : ''">
-          <RackPiece
-            v-for="piece in bench.rack" :key="piece.piece" :piece="piece" :now="now" :chosen="inHand?.step.piece === piece.piece"
-            :small="bench.rack.length > FEW && inHand?.step.piece !== piece.piece && taken !== piece.piece" @take="taken = piece.piece" @test="hands.gate"
-            @move="(place) => hands.move(piece.piece, place)"
-          />
-        </ul>
-      </section>
-      <section
-        v-if="works"
-        class="order-first lg:order-none bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3 flex flex-col gap-3 min-h-0"
-        :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" tabindex="0"
-      >
-        <Notice :text="hands.problem.value || problem" @again="look" />
-        <Hand
-          v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
-          :last="bench.lastAct" :locked="locked" :goes-on="goesOn"
-          :helpers="bench.tapes.slice(1)" @took="(minutes: number) => inHand && hands.done(inHand.step, minutes)"
-          @done-with="(amount, lot) => inHand && hands.done(inHand.step, undefined, { amount, lot })"
-          @noted="look" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
-          @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
-          @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
-          @put-down="inHand && hands.putDown(inHand.step)"
-          @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number, note: string) => inHand && hands.handOn(inHand.step, person, note)"
-          @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
-        />
-      </section>
-    </div>
-    <div>
-      <Tape v-if="bench" :bench="bench" :now="now" />
-      <TimeLapse v-if="bench && demo" :now="now" @forward="took" />
-    </div>
+      </ul>
+    </section>
+    <section
+      v-if="works"
+      class="order-first lg:order-none lg:row-span-2 lg:col-start-2 lg:row-start-1 bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3
+        flex flex-col gap-3 min-h-0"
+      :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" tabindex="0"
+    >
+      <Notice :text="hands.problem.value || problem" @again="look" />
+      <Hand
+        v-if="bench" :call="inHand" :following="following" :now="now" :busy="hands.busy.value" :rack="bench.rack" :ahead="ahead"
+        :last="bench.lastAct" :locked="locked" :rings="alarms.ringing.value.length > 0" :goes-on="goesOn"
+        :helpers="bench.tapes.slice(1)" @took="(minutes: number) => inHand && hands.done(inHand.step, minutes)"
+        @done-with="(amount, lot) => inHand && hands.done(inHand.step, undefined, { amount, lot })"
+        @noted="look" @act="act" @take-back="takeBack" @not-yet="inHand && hands.gate(inHand.step, 'not-yet')"
+        @not-enough="inHand && hands.look(inHand.step, false)" @stop="inHand && hands.compare(inHand.step, 'stop')"
+        @otherwise="(product, outcome) => inHand && hands.compare(inHand.step, 'otherwise', { product, outcome })"
+        @put-down="inHand && hands.putDown(inHand.step)"
+        @interrupt="inHand && hands.interrupt(inHand.step)" @hand-on="(person: number, note: string) => inHand && hands.handOn(inHand.step, person, note)"
+        @spoiled="inHand && hands.spoiled(inHand.step)" @all-the-same="inHand && hands.start(inHand.step)"
+      />
+    </section>
+    <Tape v-if="bench" :bench="bench" :now="now" />
+    <TimeLapse v-if="bench && demo" class="lg:col-span-full" :now="now" @forward="took" />
     <OverrideDialog :refusal="hands.refusal.value" :instead="records" @why="hands.override" @leave="hands.leave" />
   </main>
 </template>

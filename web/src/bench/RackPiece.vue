@@ -69,6 +69,19 @@ const nextCoat = (coat: CoatView): string => {
     .at(-1)
   return from === undefined ? '–' : brief(from, props.now)
 }
+/** In words, for the one that is in the hand. */
+const arrangedWords = computed(() => {
+  const words = {
+    'off': t('bench.RackPiece.off'), 'taped': t('bench.RackPiece.taped'), 'held': t('bench.RackPiece.held'), 'on-tree': t('bench.RackPiece.onTree'),
+    'filled-out': t('bench.RackPiece.filledOut'), 'laid-flat': t('bench.RackPiece.laidFlat'),
+  }
+  const said = (Object.keys(words) as (keyof typeof words)[]).flatMap((how) => {
+    const here = props.piece.arranged.filter((a) => a.how === how)
+    const parts = [...new Set(here.flatMap((a) => a.parts))].map((p) => p.replaceAll('-', ' ')).join(', ')
+    return here.length === 0 ? [] : [`${words[how]}${parts === '' ? '' : `: ${parts}`}.`]
+  })
+  return said.join(' ')
+})
 const line = computed(() => {
   const p = props.piece
   if (p.atWork.length > 0) {
@@ -90,19 +103,21 @@ const line = computed(() => {
 <template>
   <li ref="row" class="px-3 pt-1.5 pb-2" :class="[chosen ? 'bg-paper' : '', small ? 'grid content-between' : 'xl:col-span-2']">
     <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
-      <span class="font-semibold leading-tight grow" :class="small ? 'text-lg' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
-      <span class="leading-tight order-last basis-full" :class="small ? 'text-[.98rem]' : 'text-lg xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
-      <span class="text-soft text-[.92rem] shrink-0">{{
+      <span class="font-semibold leading-tight grow" :class="small ? 'text-bench' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
+      <span class="leading-tight order-last basis-full" :class="small ? 'text-bench' : 'text-bench xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
+      <span class="text-soft shrink-0">{{
         t('bench.RackPiece.of', [
           piece.promised ? t('bench.RackPiece.due', [when(piece.promisedAt, now)]) : t('bench.RackPiece.notPromised'), piece.stepsDone, piece.stepsAll
         ])
       }}</span>
     </button>
-    <p v-if="nextBell && !small" class="text-[.95rem]">{{ t('bench.RackPiece.bell', [brief(nextBell.at, now), nextBell.words]) }}</p>
-    <p v-if="chosen && piece.coats.length > 0" class="flex justify-end items-baseline gap-1 text-[.95rem]">{{ t('bench.RackPiece.standsInThe') }}
-      <Choice
-        :model-value="piece.place" :label="t('bench.RackPiece.place')" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)"
-      /></p>
+    <p v-if="nextBell && !small" class="text-bench">{{ t('bench.RackPiece.bell', [brief(nextBell.at, now), nextBell.words]) }}</p>
+    <div v-if="chosen" class="flex flex-wrap items-baseline gap-x-4">
+      <p class="grow">{{ arrangedWords }}</p>
+      <p v-if="piece.coats.length > 0" class="flex items-baseline gap-1">{{ t('bench.RackPiece.standsInThe') }}
+        <Choice
+          :model-value="piece.place" :label="t('bench.RackPiece.place')" :options="places" @update:model-value="(place: DryingPlace) => emit('move', place)"
+        /></p></div>
     <div class="grid items-end" :class="[sides.length > 1 ? 'grid-cols-2' : 'grid-cols-[minmax(0,.5fr)]', small ? 'gap-x-3' : 'gap-x-6']">
       <div
         v-for="{ half, coat, share } in sides" :key="half" class="grid gap-x-3 items-end"
@@ -110,9 +125,10 @@ const line = computed(() => {
       >
         <Silhouette
           :kind="piece.kind" :half="half" :colours="colourMap(piece.colours, half)" :wet="wet(half)"
+          :arranged="piece.arranged.filter((a) => a.half === half)"
           :label="half === 'whole' ? piece.name : `${piece.name}, ${half}`" :weight="1.2" :class="small ? 'max-h-20' : 'max-h-44'"
         />
-        <div v-if="!small" class="text-[.86rem] xl:text-[.95rem] leading-tight pb-1">
+        <div v-if="!small" class="text-bench leading-tight pb-1">
           <template v-if="coat && coat.nextAt === null">{{ coat.warnings[0] ?? t('bench.RackPiece.doesNotDryInThis') }}</template>
           <dl v-else-if="coat" class="grid grid-cols-[auto_auto] justify-start gap-x-2 gap-y-0.5 whitespace-nowrap">
             <dt class="text-soft">{{ t('bench.RackPiece.touch') }}</dt><dd class="font-semibold">{{ coat.touchAt ? brief(coat.touchAt, now) : '–' }}</dd>

@@ -105,7 +105,7 @@ const told = (s: Drawn): string =>
 
 <template>
   <footer
-    class="border-t-2 border-ink bg-raised px-6 pt-1 pb-1 hidden sm:grid grid-cols-[5.5rem_minmax(0,1fr)_auto] gap-x-3"
+    class="border-t-2 border-ink bg-raised pl-6 pr-4 pt-1 pb-1 hidden sm:grid grid-cols-[4rem_minmax(0,1fr)] gap-x-2 lg:col-start-1"
     :aria-label="t('bench.Tape.today', [ahead])"
   >
     <span />
@@ -113,9 +113,9 @@ const told = (s: Drawn): string =>
       <span v-for="mark in hours" :key="mark.x" class="absolute border-l border-line pl-1 h-full" :style="{ left: `${mark.x}%` }">{{ mark.label }}</span>
       <span v-if="read" class="absolute inset-x-0 top-0 bg-raised text-ink truncate font-semibold">{{ told(read) }}</span>
     </div>
-    <p class="row-span-2 pl-4 border-l-4 border-double border-ink text-[.92rem] leading-tight w-40 pt-1">
-      <span class="text-soft block">{{ t('bench.Tape.tomorrow') }}</span><strong class="font-semibold">{{ tomorrow }}</strong>
-      <span class="text-[.82rem] text-soft block">{{
+    <p class="col-start-2 row-start-9 leading-snug pt-0.5">
+      <span class="text-soft">{{ t('bench.Tape.tomorrow') }}</span> <strong class="font-semibold">{{ tomorrow }}</strong>,
+      <span class="text-soft">{{
         t('bench.Tape.ahead', [bench.brushChanges === 1 ? t('bench.Tape.oneBrushChange') : t('bench.Tape.brushChanges', [bench.brushChanges])])
       }}</span>
     </p>

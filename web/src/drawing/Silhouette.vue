@@ -3,6 +3,7 @@ import type { FindingGroup, FindingKind, Half, Kind, PartName } from '../api/typ
 import { computed, useId } from 'vue'
 import { drawings } from './kinds'
 import { mark } from './marks'
+import { clamp, tree, type ArrangedParts } from './worked'
 
 /** A piece as it is drawn everywhere: the surface that people work on, the bench's tile, the ledger's thumbnail. */
 const props = withDefaults(
@@ -14,6 +15,8 @@ const props = withDefaults(
     findings?: readonly { id: number; part: PartName; kind: FindingKind; group: FindingGroup; label: string; severity: number; lengthMm: number | null }[]
     /** wetness by part: 1 just laid, 0 dry */
     wet?: Readonly<Partial<Record<PartName, number>>>
+    /** what is off, under tape, in clamps, on a tree */
+    arranged?: readonly ArrangedParts[]
     selected?: PartName | 'outer' | null
     /** parts that step back, so that the others come forward */
     only?: readonly PartName[] | null
@@ -31,6 +34,7 @@ const props = withDefaults(
     colours: () => ({}),
     findings: () => [],
     wet: () => ({}),
+    arranged: () => [],
     selected: null,
     only: null,
     names: null,
@@ -57,6 +61,17 @@ const marks = computed(() => {
     return shape === undefined ? [] : [mark(finding, shape.anchor, shape.reach, index)]
   })
 })
+const parts = (how: ArrangedParts['how']): readonly PartName[] => props.arranged.filter((a) => a.how === how).flatMap((a) => a.parts)
+const off = computed(() => parts('off'))
+const taped = computed(() => parts('taped'))
+/** One clamp for parts that lie beside each other is enough to be seen. */
+const clamps = computed(() => {
+  const anchors = shown.value.filter((s) => parts('held').includes(s.part)).map((s) => s.anchor)
+  return anchors.filter(([x, y], i) => anchors.findIndex(([a, b]) => Math.hypot(a - x, b - y) < 50) === i)
+})
+/** Its heel stands in the opening. */
+const treeAt = computed(() =>
+  props.arranged.some((a) => a.how === 'on-tree') ? drawing.value.parts.find((s) => s.part === 'lining')?.anchor : undefined)
 const dull = (part: PartName): boolean => props.only !== null && !props.only.includes(part)
 const described = (part: PartName): string => {
   const found = props.findings.filter((f) => f.part === part).map((f) => f.label)
@@ -95,9 +110,20 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
       >
         <path :d="`M0 1H${16 - 2.2 * d}`" stroke="#f2f2f2" stroke-width="1.5" /><path :d="`M0 2.6H${16 - 2.2 * d}`" stroke="#1b1b1b" stroke-width="1.3" />
       </pattern>
+      <pattern v-if="taped.length > 0" :id="`${id}-tape`" width="44" height="13" patternUnits="userSpaceOnUse" patternTransform="rotate(-14)">
+        <rect width="44" height="13" fill="#e9e9e9" />
+        <path d="M0 12.4H44M31 0L33 4L30 8L32 13" fill="none" stroke="#8f8f8f" stroke-width="1.1" />
+      </pattern>
     </defs>
     <g :transform="flip">
-      <g v-for="shape in shown" :key="shape.part">
+      <g v-if="treeAt" class="pointer-events-none fill-metal stroke-drawn" stroke-linejoin="round" :stroke-width="1.4 * weight" data-arranged="on-tree">
+        <path :d="tree(treeAt)" />
+      </g>
+      <path
+        v-for="shape in shown.filter((s) => off.includes(s.part))" :key="`off-${shape.part}`" :d="shape.path" data-arranged="off"
+        class="pointer-events-none fill-none stroke-faint" stroke-dasharray="2 5" stroke-linecap="round" :stroke-width="1.3 * weight"
+      />
+      <g v-for="shape in shown.filter((s) => !off.includes(s.part))" :key="shape.part">
         <path
           :d="shape.path"
           :fill="colours[shape.part] ?? `url(#${id}-paper)`"
@@ -107,7 +133,14 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
         <path
           v-if="colours[shape.part]" :d="shape.path" class="pointer-events-none fill-none" stroke="#9a9a9a" stroke-opacity="0.55" :stroke-width="0.7 * weight"
         />
-        <path v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`" class="pointer-events-none" />
+        <path
+          v-if="(wet[shape.part] ?? 0) > 0" :d="shape.path" :fill="`url(#${id}-wet-${hatch(wet[shape.part] ?? 0)})`"
+          :fill-opacity="0.35 + 0.65 * (wet[shape.part] ?? 0)" class="pointer-events-none dries"
+        />
+        <path
+          v-if="taped.includes(shape.part)" :d="shape.path" :fill="`url(#${id}-tape)`" fill-opacity="0.92" fill-rule="evenodd" stroke="#5c5c5c"
+          :stroke-width="1.2 * weight" stroke-linejoin="round" class="pointer-events-none" data-arranged="taped"
+        />
       </g>
       <path
         v-for="(o, i) in drawing.ornaments.filter((x) => x.kind !== 'hole')" :key="`rim${i}`" :d="o.path" class="pointer-events-none fill-none"
@@ -122,6 +155,10 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
       <path
         v-if="drawing.outline" :d="drawing.outline" fill-rule="nonzero" class="pointer-events-none fill-none stroke-drawn" stroke-linejoin="round"
         :stroke-width="2.5 * weight"
+      />
+      <path
+        v-for="(anchor, i) in clamps" :key="`clamp${i}`" :d="clamp(anchor)" class="pointer-events-none fill-metal stroke-drawn" fill-rule="evenodd"
+        stroke-linejoin="round" :stroke-width="1.4 * weight" data-arranged="held"
       />
       <g v-for="m in marks" :key="m.id" class="pointer-events-none" fill="none" stroke-linecap="round">
         <path :d="m.path" stroke="#f5f5f5" :stroke-width="m.weight + 2.2" stroke-opacity="0.85" />
@@ -151,3 +188,10 @@ const small = (part: PartName): boolean => !WIDE.includes(part)
     </g>
   </svg>
 </template>
+
+<style scoped>
+/* A coat dries quietly. */
+@media (prefers-reduced-motion: no-preference) {
+  .dries { transition: fill-opacity 1s linear; }
+}
+</style>

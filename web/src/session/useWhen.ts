@@ -51,6 +51,13 @@ export const useWhen = () => {
       const hours = Math.round(whole / 60)
       return hours % 24 === 0 ? `${hours / 24} d` : `${Math.floor(hours / 24)} d ${hours % 24} h`
     },
+    /** The day of the week, from 0 for a Monday. */
+    weekday: (ms: number): number => (day(ms) + 3) % 7,
+    /** Minutes since midnight in the workshop. */
+    minuteOfDay: (ms: number): number => {
+      const [hour, minute] = format(timezone.value, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms).split(':')
+      return Number(hour) * 60 + Number(minute)
+    },
     /** The value of a date-time field, so many days from now, at an hour of the workshop. */
     field: (now: number, days: number, hour: string): string => `${isoDay(day(now) + days)}T${hour}`,
   }

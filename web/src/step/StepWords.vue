@@ -5,28 +5,31 @@ import { useWhen } from '../session/useWhen'
 import { t } from '../words'
 
 /** A step in words: what, on what, how, how much, done when, careful, why. */
-defineProps<{ step: StepView, large?: boolean }>()
+defineProps<{ step: StepView, large?: boolean, underWay?: boolean }>()
 const { span } = useWhen()
 </script>
 
 <template>
   <article class="grid gap-3">
     <div>
-      <p v-if="step.half !== 'whole'" class="text-lg font-semibold">{{ step.half === 'both' ? t('step.StepWords.bothHalves') :
+      <p v-if="step.half !== 'whole'" class="text-bench font-semibold">{{ step.half === 'both' ? t('step.StepWords.bothHalves') :
         t('step.StepWords.half', [step.half[0]?.toUpperCase(), step.half.slice(1)]) }}</p>
-      <h2 :class="large ? 'text-[2.35rem]' : 'text-3xl'">{{ step.title }}</h2>
-      <p class="text-lg mt-1">{{ t('step.StepWords.onThe', [step.where]) }}</p>
+      <h2 :class="large ? 'text-[2.4rem] leading-[1.08]' : 'text-3xl'">{{ step.title }}</h2>
+      <p class="text-bench mt-1">{{ t('step.StepWords.onThe', [step.where]) }}</p>
     </div>
-    <p class="flex flex-wrap items-center gap-x-5 gap-y-1 text-lg">
+    <p class="flex flex-wrap items-center gap-x-5 gap-y-1 text-bench">
       <span v-if="step.hex" class="inline-flex items-center gap-2 bg-surround p-1.5"><span class="block size-9" :style="{ backgroundColor: step.hex }" /></span>
-      <strong>{{ t('step.StepWords.minByHand', [step.minutes]) }}</strong>
+      <strong v-if="!underWay">{{ t('step.StepWords.minByHand', [step.minutes]) }}</strong>
       <strong v-if="step.amount">{{ step.amount }}</strong>
       <span v-for="s in step.supplies" :key="s">{{ s }}</span>
       <span v-if="step.station !== 'bench'">{{ t('step.StepWords.atThe', [step.station]) }}</span>
       <span v-if="step.brush !== 'neutral'">{{ t('step.StepWords.brush', [step.brush]) }}</span>
       <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">{{ t('step.StepWords.within', [span(w.maxMinutes ?? 0)]) }}</span>
     </p>
-    <p :class="large ? 'text-xl' : 'text-lg'">{{ step.how }}</p>
+    <p class="text-bench">{{ step.how }}</p>
+    <p v-if="step.gate" class="text-bench"><strong>{{ t('step.StepWords.doneWhen') }}</strong> {{ step.gate }}</p>
+    <p v-for="c in step.cautions" :key="c.rule" class="caution text-bench"><strong>{{ t('step.StepWords.careful') }}</strong> {{ c.text }}</p>
+    <p v-for="note in step.notes" :key="note" class="border-l-4 border-ink pl-3 text-bench"><strong>{{ t('step.StepWords.note') }}</strong> {{ note }}</p>
     <RouterLink v-if="step.action === 'read-colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">{{
       t('step.StepWords.toItsColour')
     }}</RouterLink>
@@ -36,10 +39,7 @@ const { span } = useWhen()
     <RouterLink v-else-if="step.phase === 'base' || step.phase === 'colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">{{
       t('step.StepWords.toItsPots')
     }}</RouterLink>
-    <p v-for="note in step.notes" :key="note" class="border-l-4 border-ink pl-3"><strong>{{ t('step.StepWords.note') }}</strong> {{ note }}</p>
-    <p v-if="step.gate"><strong>{{ t('step.StepWords.doneWhen') }}</strong> {{ step.gate }}</p>
-    <p v-for="c in step.cautions" :key="c.rule" class="caution"><strong>{{ t('step.StepWords.careful') }}</strong> {{ c.text }}</p>
-    <div class="grid gap-0.5 text-[.98rem]">
+    <div class="grid gap-0.5" :class="large ? 'text-bench' : ''">
       <p><strong>{{ t('step.StepWords.why') }}</strong> {{ step.why }}</p>
       <p v-for="o in step.overrides" :key="o">{{ o }}</p>
       <p v-for="r in step.because" :key="r.rule" class="text-soft grid grid-cols-[3rem_1fr]"><span class="font-semibold">{{ r.rule }}</span>{{ r.text }}</p>

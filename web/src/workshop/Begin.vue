@@ -11,8 +11,8 @@ import { t } from '../words'
 /** The first page of an empty workshop: whose it is. The word comes with the address that was shown where it was started. */
 const { begin } = useSession()
 const router = useRouter()
-const DAYS = [t('workshop.Hours.mon'), t('workshop.Hours.tue'), t('workshop.Hours.wed'),
-  t('workshop.Hours.thu'), t('workshop.Hours.fri'), t('workshop.Hours.sat'), t('workshop.Hours.sun')]
+const DAYS = [t('workshop.Begin.mon'), t('workshop.Begin.tue'), t('workshop.Begin.wed'),
+  t('workshop.Begin.thu'), t('workshop.Begin.fri'), t('workshop.Begin.sat'), t('workshop.Begin.sun')]
 const MONEY = ['EUR', 'GBP', 'CHF', 'USD', 'SEK', 'DKK', 'NOK', 'PLN', 'CZK', 'CAD', 'AUD', 'NZD', 'JPY']
 const route = useRoute()
 /** It comes behind the address, or is typed. */
