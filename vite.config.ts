@@ -47,7 +47,6 @@ export default defineConfig({
   // Ways of writing that nothing here uses are left out.
   define: {
     __VUE_OPTIONS_API__: false, __VUE_PROD_DEVTOOLS__: false, __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: false,
-    __VUE_I18N_FULL_INSTALL__: false, __VUE_I18N_LEGACY_API__: false, __INTLIFY_PROD_DEVTOOLS__: false,
   },
   base: '/build/',
   publicDir: 'web/static',

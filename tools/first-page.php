@@ -47,6 +47,11 @@ try {
                 'cmd' => 'Network.clearBrowserCache',
                 'params' => new stdClass(),
             ]);
+            // Without what the page keeps for when the workshop’s computer is away: as on a device that has never been here.
+            $browser->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                'cmd' => 'Network.setBypassServiceWorker',
+                'params' => ['bypass' => true],
+            ]);
         }
     }
 } finally {

@@ -104,9 +104,12 @@ final readonly class TakePiece
             $from = '' === $manifest->workshop ? 'another workshop' : $manifest->workshop;
             $this->ledger->piece(Event::Noted, $newest, $by, \sprintf('Came with its history from %s.', $from));
             $this->entities->flush();
+        }
+        // Read before the bench is planned with it: what is wrong with it is found here, and said.
+        $this->mustRead($come->passport(), $visits);
+        if ([] !== $visits) {
             $this->events->dispatch(BenchChanged::inTime());
         }
-        $this->mustRead($come->passport(), $visits);
 
         return ['passport' => $come->passport(), 'visits' => \count($visits)];
     }

@@ -53,6 +53,10 @@ final readonly class ArrangedView
             $halves[$place->half->value][] = $place->part;
         }
 
-        return array_map(static fn (string $half): self => new self($how, Half::from($half), $halves[$half]), array_keys($halves));
+        return array_map(
+            static fn (string $half, array $parts): self => new self($how, Half::from($half), $parts),
+            array_keys($halves),
+            array_values($halves),
+        );
     }
 }

@@ -23,12 +23,12 @@ use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Core\Treatment\Action;
+use KindHeel\Tests\Support\Answered;
 use KindHeel\Tests\Support\Counting;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Clock\MockClock;
-use Symfony\Component\Serializer\SerializerInterface;
 
 /** The API as a client sees it, on an empty database with three people in it. */
 abstract class ApiTestCase extends WebTestCase
@@ -160,10 +160,7 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function answered(string $view): object
     {
-        $object = self::getContainer()->get(SerializerInterface::class)->deserialize($this->content(), $view, 'json');
-        self::assertInstanceOf($view, $object);
-
-        return $object;
+        return Answered::as($view, json_decode($this->content(), true, 512, \JSON_THROW_ON_ERROR));
     }
 
     protected function content(): string

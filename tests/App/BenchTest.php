@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use KindHeel\App\Air\AirView;
+use KindHeel\App\Bench\Arranged;
 use KindHeel\App\Bench\ArrangedView;
 use KindHeel\App\Bench\BenchReader;
 use KindHeel\App\Bench\BenchView;
@@ -18,6 +19,7 @@ use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\Core\Schedule\Urgency;
+use KindHeel\Core\Treatment\Action;
 
 final class BenchTest extends ApiTestCase
 {
@@ -56,35 +58,25 @@ final class BenchTest extends ApiTestCase
 
     public function testThePieceIsShownAsItStandsWithoutItsLacesUnderTapeAndOnItsTrees(): void
     {
-        $id = $this->plannedPair(null, 'restore', 4);
-        $arranged = fn (): array => array_map(
-            static fn (ArrangedView $a): string => trim($a->how->value.' '.$a->half->value.' '.implode(' ', array_column($a->parts, 'value'))),
-            $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->arranged,
-        );
-        self::assertSame([], $arranged());
-        $laces = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? self::fail('Nothing calls.');
-        $this->doCall($laces);
-        self::assertSame(['off left insole laces', 'off right insole laces'], $arranged());
-        $seen = [];
-        for ($i = 0; $i < 400 && PieceProgress::Ready !== $this->must(PieceView::class, 'GET', "/api/pieces/$id")->state; ++$i) {
-            $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null;
-            if (null === $call) {
-                $this->clock->sleep(600);
-
-                continue;
-            }
-            $this->doCall($call);
+        $this->plannedPair(null, 'restore', 4);
+        $ever = [];
+        do {
             $bench = $this->must(BenchView::class, 'GET', '/api/bench');
-            $seen[] = [] === $bench->rack ? [] : $arranged();
-            if ('put-together' === $call->step->action->value) {
-                self::assertSame([], array_filter($arranged(), static fn (string $a): bool => str_starts_with($a, 'off')));
-            }
-        }
-        $ever = array_unique(array_merge(...$seen));
+            $now = array_map(
+                static fn (ArrangedView $a): string => trim($a->how->value.' '.$a->half->value.' '.implode(' ', array_column($a->parts, 'value'))),
+                $bench->rack[0]->arranged,
+            );
+            self::assertSame($ever, [] === $now ? [] : $ever, 'nothing of it is forgotten before it is put together');
+            $ever = array_values(array_unique([...$ever, ...$now]));
+            $call = $bench->calls[0] ?? null;
+            null === $call ? $this->clock->sleep(1800) : $this->doCall($call);
+        } while (Action::PutTogether !== $call?->step->action);
         sort($ever);
         self::assertSame([
             'off left insole laces', 'off right insole laces', 'on-tree left', 'on-tree right', 'taped left welt', 'taped right welt',
         ], $ever);
+        $after = $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->arranged;
+        self::assertSame([], array_filter($after, static fn (ArrangedView $a): bool => Arranged::Off === $a->how), 'it has its laces back');
     }
 
     public function testACoatDriesInTheAirThereIsAndItsTestEndsTheWait(): void

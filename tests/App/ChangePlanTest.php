@@ -18,6 +18,7 @@ use KindHeel\App\Plan\SchoolView;
 use KindHeel\App\Plan\StepView;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Product\FamilyId;
+use KindHeel\Core\Product\Hazard;
 use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Wish\School;
 
@@ -234,7 +235,7 @@ final class ChangePlanTest extends ApiTestCase
         self::assertNotSame([], preg_grep('/cream polish [\d.]+ g$/', $plan->kit));
         $without = $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $plan->version, 'exclude' => ['solvent']]);
         self::assertSame([], preg_grep('/cream polish/', $without->kit));
-        self::assertSame(['solvent'], $without->exclude);
+        self::assertSame([Hazard::Solvent], $without->exclude);
         self::assertContains('H-2', array_column($without->refused, 'rule'));
         $cream = array_values(array_filter($without->refused, static fn ($r): bool => 'Cream polish is not wanted here.' === $r->text));
         self::assertCount(1, $cream, 'said once for both halves and all parts');

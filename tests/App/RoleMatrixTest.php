@@ -56,6 +56,7 @@ final class RoleMatrixTest extends ApiTestCase
         'GET /api/tickets/{id}/promise' => self::EVERYBODY,
         'POST /api/tickets/{id}/promise' => self::COUNTER,
         // looking over: an apprentice tries, photographs and takes apart; what a piece is is the restorer's word
+        'GET /api/first-pair' => self::EVERYBODY,
         'GET /api/pieces/{id}' => self::EVERYBODY,
         'PUT /api/pieces/{id}/parts' => self::RESTORER,
         'POST /api/pieces/{id}/findings' => self::RESTORER,

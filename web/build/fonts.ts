@@ -6,7 +6,7 @@ import subsetFont from 'subset-font'
 const MADE = 'node_modules/.cache/kindheel-fonts'
 const FONTS = [
   { family: 'Atkinson Hyperlegible Next Variable', file: 'atkinson-hyperlegible-next', declared: '200 800', wght: { min: 400, max: 700 } },
-  { family: 'Fraunces Variable', file: 'fraunces', declared: '100 900', wght: { min: 400, max: 600 } },
+  { family: 'Fraunces Variable', file: 'fraunces', declared: '100 900', wght: { min: 600, max: 600 } },
 ] as const
 const TEXTS = ['web/src/words/en.json', 'web/src/help/help.json']
 

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
+import { useSession } from './session/useSession'
 import ItWasMe from './people/ItWasMe.vue'
 import SureDialog from './people/SureDialog.vue'
 import TakeOver from './people/TakeOver.vue'
@@ -16,6 +17,9 @@ const again = (): void => location.reload()
 useTray().keepSending()
 /** Somebody else goes on at this tablet. */
 const another = ref(false)
+const { demo, person } = useSession()
+/** Of a workshop that has just begun. */
+const FirstPair = defineAsyncComponent(() => import('./kit/FirstPair.vue'))
 /** ?: what people ask on this screen. Read only by who asks. */
 const Help = defineAsyncComponent(() => import('./help/Help.vue'))
 const asking = ref(false)
@@ -39,6 +43,7 @@ useKeys((event) => {
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
       <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
     <template v-if="inside">
+      <FirstPair v-if="person && !demo" />
       <ItWasMe />
       <SureDialog />
       <TakeOver :open="another" @close="another = false" />

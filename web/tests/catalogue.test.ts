@@ -39,8 +39,8 @@ describe('what the screens say', () => {
       }
       seen.add(path)
       const text = readFileSync(path, 'utf8')
-      for (const [, folder] of text.matchAll(/\b(?:t|plural)\((?:\s*)[`'](\w+)\./g)) {
-        needed.add(folder ?? '')
+      for (const [, screen] of text.matchAll(/\b(?:t|plural)\((?:\s*)[`'](\w+\.\w+)\./g)) {
+        needed.add(screen ?? '')
       }
       // What is imported where it is needed has its own time; so have the pages of the router.
       for (const [, from] of text.matchAll(/^import (?!type )[^;]*? from '(\.[^']+)'/gm)) {
@@ -52,8 +52,9 @@ describe('what the screens say', () => {
       follow(`web/src/${page}`)
     }
     expect(seen.size).toBeGreaterThan(40)
-    expect([...needed].filter((folder) => !FIRST.includes(folder))).toEqual([])
-    expect(FIRST.filter((folder) => !needed.has(folder) && folder !== 'help'), 'and no more than they need').toEqual([])
+    expect([...needed].filter((screen) => !FIRST.includes(screen) && !FIRST.includes(screen.split('.')[0] ?? ''))).toEqual([])
+    const unneeded = FIRST.filter((part) => ![...needed].some((screen) => screen === part || screen.startsWith(`${part}.`)) && part !== 'help')
+    expect(unneeded, 'and no more than they need').toEqual([])
   })
 
   it('has the places that are filled, and no others', () => {

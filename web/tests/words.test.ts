@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { runs } from '../src/plan/runs'
+import { plural, t } from '../src/words'
 import { read, written } from '../src/workshop/shifts'
 
 describe('hours as they are typed', () => {
@@ -19,6 +20,21 @@ describe('hours as they are typed', () => {
     const shifts = [{ from: '08:00', until: '12:00' }, { from: '13:00', until: '17:30' }]
     expect(written(shifts)).toBe('08:00–12:00\n13:00–17:30')
     expect(read(written(shifts))).toEqual(shifts)
+  })
+})
+
+describe('the texts of the screens', () => {
+  it('say what they are told, each value where it belongs and as often as it stands there', () => {
+    expect(t('bench.AlarmBar.also', ['Time to test', 'The boots'])).toBe('Also: Time to test, The boots')
+    expect(t('bench.AlarmBar.also', [0])).toBe('Also: 0, ')
+    expect(t('bench.AlarmBar.space')).toBe('Space')
+    // What is told is not read as a text again.
+    expect(t('bench.AlarmBar.also', ['{1}', '{0}'])).toBe('Also: {1}, {0}')
+  })
+
+  it('count', () => {
+    expect([0, 1, 2].map((n) => plural('kit.counted.step', n))).toEqual(['0 steps', '1 step', '2 steps'])
+    expect([0, 1, 7].map((n) => plural('shelf.PriceLists.newOnes', n))).toEqual(['no new product', '1 new product', '7 new products'])
   })
 })
 

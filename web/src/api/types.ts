@@ -758,6 +758,13 @@ export interface FinishInput {
   finish: Gloss;
 }
 
+export interface FirstPairView {
+  readonly progress: PieceProgress | null;
+  readonly piece: number | null;
+  readonly ticket: number | null;
+  readonly name: string | null;
+}
+
 export interface FitView {
   readonly overWhite: number;
   readonly overBlack: number;

@@ -195,7 +195,7 @@ useKeys((event) => {
 
 <template>
   <main
-    class="grid lg:h-[calc(100dvh-4rem)] min-h-0 lg:grid-rows-[minmax(0,1fr)_auto_auto]"
+    class="grid lg:h-[calc(100dvh-var(--above))] min-h-0 lg:grid-rows-[minmax(0,1fr)_auto_auto]"
     :class="works ? 'lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]!' : ''"
   >
     <section class="relative overflow-y-auto px-6 py-2" :aria-label="t('bench.Bench.theRack')" tabindex="0">

@@ -17,12 +17,14 @@ const x = (at: number | string): number => {
   const moment = typeof at === 'number' ? at : Date.parse(at)
   return (100 * (Math.min(until.value, Math.max(from.value, moment)) - from.value)) / (until.value - from.value)
 }
+const ALL_SAID = 12
 const hours = computed(() => {
   const marks: { x: number, label: string }[] = []
   for (let t = from.value; t < until.value; t += 3_600_000) {
     marks.push({ x: x(t), label: time(t) })
   }
-  return marks
+  // Of a long day every other hour is said.
+  return marks.map((mark, i) => (marks.length > ALL_SAID && i % 2 === 1 ? { ...mark, label: '' } : mark))
 })
 /** A drawing of a piece takes so much of the tape; where two would stand in each other's way the second is told by its colour. */
 const DRAWING = 4.2

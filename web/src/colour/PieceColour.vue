@@ -79,7 +79,7 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-3 min-h-80 min-w-0" :aria-label="t('colour.PieceColour.thePieceDrawn')">
       <template v-if="piece && kind">
         <div class="grow min-h-0 grid gap-2 items-center" :class="isHigh(piece.kind) && halves.length > 1 ? 'grid-cols-2' : ''">

@@ -77,7 +77,7 @@ const word = (event: Event): string => WORDS[event] ?? event
 </script>
 
 <template>
-  <main class="grid grid-cols-1 md:grid-cols-[21rem_2.5rem_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 md:grid-cols-[21rem_2.5rem_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <nav
       :class="piece === null ? '' : 'max-md:hidden'" class="overflow-y-auto bg-raised" :aria-label="t('ledger.Ledger.piecesInTheLedger')"
     >

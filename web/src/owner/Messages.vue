@@ -45,7 +45,7 @@ const byHand = (m: MessageView): boolean => (m.state === 'waiting' && m.by !== '
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="px-4 sm:px-8 py-6 grid gap-4 content-start overflow-y-auto" :aria-label="t('owner.Messages.messages')" tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <header class="flex flex-wrap items-end gap-x-4 gap-y-2">

@@ -63,7 +63,7 @@ const colours = (id: Kind, hex: string) => inOneColour(words.value?.kinds.find((
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1fr_1.1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1fr_1.1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="px-4 sm:px-8 py-6 grid gap-4 content-start overflow-y-auto" :aria-label="t('owner.OwnerFile.who')" tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <template v-if="owner">

@@ -77,7 +77,7 @@ const tell = () => hands.run(
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.1fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="px-4 sm:px-8 py-6 grid gap-4 content-start overflow-y-auto" :aria-label="t('owner.Season.whoIsDue')" tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <header class="flex flex-wrap items-center gap-x-3 gap-y-2">

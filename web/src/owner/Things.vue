@@ -45,7 +45,7 @@ const putAway = (w: ThingAtWorkView): Promise<boolean> => hands.run(
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.4fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.4fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="bg-surround text-dark px-4 sm:px-8 py-6 grid gap-2 content-start overflow-y-auto" :aria-label="t('owner.Things.myThings')" tabindex="0">
       <Notice v-if="problem || hands.problem.value" :text="problem || hands.problem.value" @again="reload" />
       <header class="flex flex-wrap items-end gap-3 mb-2">

@@ -40,7 +40,7 @@ const picturesOf = (v: VisitView) => [
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1fr_1.15fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1fr_1.15fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section
       class="bg-surround text-dark px-4 sm:px-8 py-6 grid gap-5 content-start overflow-y-auto" :aria-label="t('passport.Passport.thePiece')" tabindex="0"
     >

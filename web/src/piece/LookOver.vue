@@ -85,7 +85,7 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.2fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section class="bg-surround px-4 sm:px-8 py-5 flex flex-col gap-2 min-h-80 min-w-0" :aria-label="t('piece.LookOver.thePieceDrawn')">
       <template v-if="piece && kind">
         <div

@@ -90,7 +90,7 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
 </script>
 
 <template>
-  <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-rows-[auto_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <header class="grid sm:grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-1 px-4 sm:px-8 pt-3 pb-3 border-b border-line">
       <h1 class="text-3xl">{{ plan?.name ?? '…' }}</h1>
       <p v-if="plan" class="text-soft row-start-2 sm:col-span-2">{{

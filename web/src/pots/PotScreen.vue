@@ -138,7 +138,7 @@ useKeys((event) => {
 </script>
 
 <template>
-  <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-4rem)]">
+  <main class="grid grid-cols-1 lg:grid-cols-[1.35fr_1fr] min-h-0 lg:h-[calc(100dvh-var(--above))]">
     <section
       class="bg-surround text-dark px-4 sm:px-8 py-4 flex flex-col gap-3 min-w-0 overflow-y-auto" :aria-label="t('pots.PotScreen.theTwoColours')"
       tabindex="0"

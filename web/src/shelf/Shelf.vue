@@ -66,7 +66,7 @@ const { can, looking, start, stop } = useScanner(video, toLot)
 </script>
 
 <template>
-  <main class="grid lg:grid-cols-[minmax(0,1fr)_26rem]! content-start lg:h-[calc(100dvh-4rem)] min-h-0">
+  <main class="grid lg:grid-cols-[minmax(0,1fr)_26rem]! content-start lg:h-[calc(100dvh-var(--above))] min-h-0">
     <section class="grid gap-4 content-start px-4 sm:px-7 py-5 lg:overflow-y-auto" :aria-label="t('shelf.Shelf.shelf')">
       <Notice :text="problem" @again="reload" />
       <header class="flex flex-wrap items-end gap-x-4 gap-y-2">
