@@ -43,6 +43,7 @@ final readonly class DemoPast
         'brogues' => 'The baker’s Sunday brogues', 'shoes' => 'Chorus shoes, first pair',
     ];
     private const SHADES = [Shade::Black, Shade::Chestnut, Shade::Espresso, Shade::Tan, Shade::Oxblood, Shade::Navy];
+    public const TOWN = 625;
     private const YEAR = 365;
     private const BATCH = 500;
     /** Of the ledger, for a visit: no job of the fortnight has as many. */
@@ -83,7 +84,7 @@ final readonly class DemoPast
             // Most come a few times, some year after year.
             $times = min($visits - $n, 0 === $piece % 40 ? 30 : 1 + $piece % 8);
             $who = intdiv($piece, 2);
-            $owner = self::FIRST[$who % 25].' '.self::LAST[intdiv($who, 25) % 25].($who < 625 ? '' : ' '.(1 + intdiv($who, 625)));
+            $owner = self::somebody($who);
             $kinds = array_keys(self::KINDS);
             $name = ucfirst(self::SHADES[$piece % 6]->value).' '.$kinds[$piece % 6];
             for ($k = 0; $k < $times; ++$k) {
@@ -156,6 +157,12 @@ final readonly class DemoPast
              ON f.passport_id = s.id SET s.since = f.since',
         );
         $this->connection->executeStatement('DROP TEMPORARY TABLE demo_visit');
+    }
+
+    /** One of a townful of people; beyond six hundred they are told apart by a number. */
+    public static function somebody(int $who): string
+    {
+        return self::FIRST[$who % 25].' '.self::LAST[intdiv($who, 25) % 25].($who < self::TOWN ? '' : ' '.(1 + intdiv($who, self::TOWN)));
     }
 
     private static function ownVisit(string $owner, ReachedBy $by, string $reached, bool $reminded, string $piece, int $daysAgo, int $n): DemoVisit

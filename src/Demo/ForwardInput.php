@@ -14,6 +14,8 @@ final readonly class ForwardInput
         public int $minutes,
         /** whoever asks works too, not only the others */
         public bool $me = false,
+        /** people come to the counter meanwhile: they bring, and fetch what is done */
+        public bool $busily = false,
     ) {
     }
 }

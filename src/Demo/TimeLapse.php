@@ -12,16 +12,19 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 
-/** Lets hours of the demo go by in a moment: the air is read on, and the others do what the bench calls for while they are here. */
+/** Lets hours of the demo go by in a moment: the air is read on, the others do what the bench calls for while they are here, and people come to the counter. */
 final readonly class TimeLapse
 {
     private const AIR_EVERY_MINUTES = 30;
+    /** While nobody is there. */
+    private const AIR_AT_NIGHT_MINUTES = 120;
     /** The workers of the demo. */
     private const LOGINS = ['tomas', 'wren'];
 
     public function __construct(
         private WorkshopClock $clock,
         private DemoHands $hands,
+        private DemoVisitors $visitors,
         private RecordAir $record,
         private ThermoHygrometer $instrument,
         private EventDispatcherInterface $events,
@@ -29,8 +32,11 @@ final readonly class TimeLapse
     ) {
     }
 
-    /** @param string|null $but who does not work along: the one who looks */
-    public function forward(int $minutes, ?string $but): void
+    /**
+     * @param string|null $but    who does not work along: the one who looks
+     * @param bool        $busily people come and bring, and fetch what is done
+     */
+    public function forward(int $minutes, ?string $but, bool $busily = false): void
     {
         $from = $this->clock->now()->setTimezone(new \DateTimeZone('UTC'));
         $until = $from->modify(\sprintf('+%d minutes', $minutes));
@@ -39,22 +45,30 @@ final readonly class TimeLapse
         Clock::set($mock);
         try {
             for ($at = $from; $at < $until; $at = $end) {
-                $end = min($until, $at->modify(\sprintf('+%d minutes', self::AIR_EVERY_MINUTES)));
+                $pause = $this->isOpen($at) || $this->opensWithin($at) ? self::AIR_EVERY_MINUTES : self::AIR_AT_NIGHT_MINUTES;
+                $end = min($until, $at->modify(\sprintf('+%d minutes', $pause)));
                 $logins = array_values(array_diff(self::LOGINS, [$but]));
+                if ($busily && $this->isOpen($at)) {
+                    $this->visitors->come();
+                }
                 if ($this->isOpen($at) && [] !== $logins) {
                     $this->hands->stretch($logins, $mock, $at, $end, $end, static function (): void {
                     });
                 }
                 $mock->modify(max($end, $mock->now())->format('Y-m-d\TH:i:s\Z'));
-                foreach ($this->instrument->places() as $place) {
-                    $this->record->said($this->instrument->read($end, $place), $place);
-                }
+                $this->record->read($this->instrument);
             }
             $this->events->dispatch(BenchChanged::inTime());
         } finally {
             Clock::set($real);
         }
         $this->clock->forward($minutes);
+    }
+
+    /** The next long pause would sleep through the morning. */
+    private function opensWithin(\DateTimeImmutable $at): bool
+    {
+        return $this->isOpen($at->modify(\sprintf('+%d minutes', self::AIR_AT_NIGHT_MINUTES)));
     }
 
     public function isOpen(\DateTimeImmutable $at): bool

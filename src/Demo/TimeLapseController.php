@@ -31,7 +31,7 @@ final readonly class TimeLapseController
         if (!$this->clock->isDemo()) {
             throw new NotFoundHttpException();
         }
-        $this->lapse->forward($input->minutes, $input->me ? null : $member->login);
+        $this->lapse->forward($input->minutes, $input->me ? null : $member->login, $input->busily);
 
         return Answer::of($this->bench->forPerson($member->id));
     }

@@ -6,7 +6,6 @@ namespace KindHeel\App\Drying;
 
 use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Running\WorkLoop;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -16,21 +15,14 @@ final readonly class AirWatchCommand
 {
     private const PAUSE_S = 60;
 
-    public function __construct(private ThermoHygrometer $instrument, private RecordAir $record, private ClockInterface $clock, private WorkLoop $loop)
+    public function __construct(private ThermoHygrometer $instrument, private RecordAir $record, private WorkLoop $loop)
     {
     }
 
     public function __invoke(#[Option('Read once and stop.')] bool $once = false): int
     {
-        $this->loop->run('air-watch', $this->read(...), self::PAUSE_S, $once);
+        $this->loop->run('air-watch', fn () => $this->record->read($this->instrument), self::PAUSE_S, $once);
 
         return Command::SUCCESS;
-    }
-
-    private function read(): void
-    {
-        foreach ($this->instrument->places() as $place) {
-            $this->record->said($this->instrument->read($this->clock->now(), $place), $place);
-        }
     }
 }

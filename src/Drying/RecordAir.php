@@ -10,6 +10,7 @@ use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirReading;
 use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\InstrumentSays;
+use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\BenchChanged;
@@ -53,8 +54,29 @@ final readonly class RecordAir
         $this->moveWaits();
     }
 
+    /** What an instrument says of every place that it has a sensor in; waits are moved once, by all of it. */
+    public function read(ThermoHygrometer $instrument): void
+    {
+        $now = $this->clock->now();
+        $kept = array_map(fn (DryingPlace $place): bool => $this->keep($instrument->read($now, $place), $place)[1], $instrument->places());
+        if (\in_array(true, $kept, true)) {
+            $this->moveWaits();
+        }
+    }
+
     /** What an instrument says, unless it fails or says nothing: then that is kept instead, and the air before holds on. */
     public function said(?InstrumentSays $said, DryingPlace $place): ?SensorFault
+    {
+        [$fault, $kept] = $this->keep($said, $place);
+        if ($kept) {
+            $this->moveWaits();
+        }
+
+        return $fault;
+    }
+
+    /** @return array{SensorFault|null, bool} what is wrong with it, and whether the reading was worth keeping */
+    private function keep(?InstrumentSays $said, DryingPlace $place): array
     {
         $now = $this->clock->now();
         $before = array_map(
@@ -79,15 +101,24 @@ final readonly class RecordAir
             $this->events->dispatch(BenchChanged::inLooks());
         }
         // What has stopped is still written down: it may go on, and the record shows since when.
-        if (null !== $said && (null === $fault || SensorFault::Stuck === $fault)) {
-            $this->measured(Air::of(...$said->figures()), $place, $said->simulated ? AirSource::Simulated : AirSource::Instrument);
-        }
+        $kept = null !== $said && (null === $fault || SensorFault::Stuck === $fault)
+            && $this->write(Air::of(...$said->figures()), $place, $said->simulated ? AirSource::Simulated : AirSource::Instrument);
 
-        return $fault;
+        return [$fault, $kept];
     }
 
     /** @return bool whether the reading was worth keeping */
     public function measured(Air $air, DryingPlace $place = DryingPlace::Bench, AirSource $source = AirSource::Instrument): bool
+    {
+        $kept = $this->write($air, $place, $source);
+        if ($kept) {
+            $this->moveWaits();
+        }
+
+        return $kept;
+    }
+
+    private function write(Air $air, DryingPlace $place, AirSource $source): bool
     {
         $now = $this->clock->now();
         $last = $this->history->latest($place);
@@ -100,7 +131,6 @@ final readonly class RecordAir
         }
         $this->entities->persist(new AirReading($now, $air, $source, $place));
         $this->entities->flush();
-        $this->moveWaits();
 
         return true;
     }

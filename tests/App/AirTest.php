@@ -9,6 +9,7 @@ use KindHeel\App\Air\AirSource;
 use KindHeel\App\Air\FeedThermoHygrometer;
 use KindHeel\App\Air\InstrumentSays;
 use KindHeel\App\Air\NoThermoHygrometer;
+use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Colour\Device\NoLine;
 use KindHeel\App\Drying\AirWatchCommand;
@@ -220,12 +221,48 @@ final class AirTest extends ApiTestCase
         self::assertSame(SensorFault::Absurd, SensorFault::in($broken->read($at, DryingPlace::Booth)?->figures(), [], $at));
     }
 
+    public function testWhatIsReadOfAllPlacesMovesTheWaitsOnce(): void
+    {
+        $instrument = new class implements ThermoHygrometer {
+            public float $tempC = 20.0;
+
+            public function places(): array
+            {
+                return [DryingPlace::Bench, DryingPlace::Rack, DryingPlace::Booth];
+            }
+
+            public function read(\DateTimeImmutable $at, DryingPlace $place): InstrumentSays
+            {
+                return new InstrumentSays($this->tempC, 0.5, 0.1);
+            }
+        };
+        $record = self::getContainer()->get(RecordAir::class);
+        // What was typed holds for an hour.
+        $this->clock->sleep(4000);
+        $this->signIn();
+        $this->plannedPair();
+        $this->doCall($this->workUntil('Wipe'));
+        $this->clock->sleep(660);
+        $one = $this->statements(function () use ($record, $instrument): void {
+            foreach ($instrument->places() as $place) {
+                $record->said($instrument->read($this->clock->now(), $place), $place);
+            }
+        });
+        $this->clock->sleep(660);
+        $instrument->tempC = 21.0;
+        $before = $this->rows('air_reading');
+        $all = $this->statements(static fn () => $record->read($instrument));
+        self::assertSame($before + 3, $this->rows('air_reading'), 'each place has its reading');
+        self::assertLessThan(0.6 * $one, $all, 'what lies is forecast once for all, not once for each');
+        $this->clock->sleep(60);
+        self::assertLessThan($all, $this->statements(static fn () => $record->read($instrument)), 'and not at all where nothing has changed');
+    }
+
     public function testAWorkshopWithoutAnInstrumentHasNoneThatFails(): void
     {
         $watch = new AirWatchCommand(
             new NoThermoHygrometer(),
             self::getContainer()->get(RecordAir::class),
-            $this->clock,
             self::getContainer()->get(WorkLoop::class)
         );
         $before = $this->rows('air_reading');

@@ -8,10 +8,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Demo\DemoCommand;
 use KindHeel\App\Demo\DemoHands;
 use KindHeel\App\Demo\DemoLoader;
 use KindHeel\App\Demo\DemoMorning;
+use KindHeel\App\Demo\DemoVisitors;
 use KindHeel\App\Demo\LanternPlayers;
 use KindHeel\App\Demo\TimeLapse;
 use KindHeel\App\Drying\RecordAir;
@@ -130,6 +132,43 @@ final class DemoTest extends ApiTestCase
         self::assertSame(0, $this->rows('person'));
     }
 
+    public function testPeopleComeAndFetchWhileTimeGoesByAndTheSameHourBringsTheSame(): void
+    {
+        $visitors = self::getContainer()->get(DemoVisitors::class);
+        $day = function () use ($visitors): array {
+            $this->clock->modify('2026-03-04T09:00:00Z');
+            $before = $this->rows('ticket');
+            for ($half = 0; $half < 16; ++$half) {
+                $visitors->come();
+                $this->clock->sleep(1800);
+            }
+
+            return \array_slice(Row::all(
+                $this->connection(),
+                'SELECT p.name, p.kind, p.planned_from, t.promised, t.customer FROM piece p JOIN ticket t ON t.id = p.ticket_id ORDER BY t.id',
+            ), $before);
+        };
+        $came = $day();
+        self::assertGreaterThan(1, \count($came), 'in a day somebody came');
+        self::assertLessThan(14, \count($came), 'and not in each half-hour');
+        foreach ($came as $piece) {
+            self::assertNotNull($piece->intOrNull('planned_from'), 'it was planned at once');
+            self::assertTrue($piece->flag('promised'), 'for a day that was said');
+        }
+        $who = static fn (Row $p): string => $p->text('customer').', '.$p->text('name').', '.$p->text('kind');
+        self::assertSame(array_map($who, $came), array_map($who, $day()));
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = ?', ['2026-03-02 09:00:00']);
+        $waiting = fn (): int => Row::all(
+            $this->connection(),
+            'SELECT COUNT(*) AS n FROM piece WHERE collected_at IS NULL AND finished_at IS NOT NULL',
+        )[0]->int('n');
+        for ($half = 0; $half < 60 && $waiting() > 0; ++$half) {
+            $visitors->come();
+            $this->clock->sleep(1800);
+        }
+        self::assertSame(0, $waiting(), 'what is done is fetched, with all that came off it');
+    }
+
     /** @param array<string, mixed> $words */
     private function load(bool $demo, array $words = []): CommandTester
     {
@@ -141,6 +180,7 @@ final class DemoTest extends ApiTestCase
             new TimeLapse(
                 $clock,
                 $container->get(DemoHands::class),
+                $container->get(DemoVisitors::class),
                 $container->get(RecordAir::class),
                 $container->get(ThermoHygrometer::class),
                 $container->get(EventDispatcherInterface::class),

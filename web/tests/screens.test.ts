@@ -250,8 +250,22 @@ describe('the demo’s time', () => {
     await it.find('input').setValue(true)
     await says(it, '15 hours on').trigger('click')
     await settled()
-    expect(acts().map((a) => a.body)).toEqual([{ minutes: 240, me: false }, { minutes: 900, me: true }])
+    expect(acts().map((a) => a.body)).toEqual([{ minutes: 240, me: false, busily: false }, { minutes: 900, me: true, busily: false }])
     expect(it.emitted('forward')).toHaveLength(2)
+  })
+
+  it('goes on by a busy week, some hours at a time, until it is over or stopped', async () => {
+    const acts = serving({ ...house, 'POST /demo/forward': ok(bench()) })
+    const it = shown(TimeLapse, { now: Date.parse(at(0)) })
+    await says(it, 'a busy week on').trigger('click')
+    expect(says(it, '1 hour on').attributes('disabled')).toBeDefined()
+    await vi.waitFor(() => { expect(text(it)).toContain('a busy week on') })
+    expect(acts().map((a) => a.body)).toEqual(Array.from({ length: 42 }, () => ({ minutes: 240, me: false, busily: true })))
+    await says(it, 'a busy week on').trigger('click')
+    await says(it, 'stop: 7 days to go').trigger('click')
+    await settled()
+    await settled()
+    expect(acts().length, 'what is under way comes to its end, and no more').toBe(43)
   })
 
   it('says when it cannot', async () => {

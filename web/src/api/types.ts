@@ -800,6 +800,7 @@ export interface ForgetInput {
 export interface ForwardInput {
   minutes: number;
   me?: boolean;
+  busily?: boolean;
 }
 
 export interface FoundJobView {
