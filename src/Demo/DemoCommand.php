@@ -24,6 +24,7 @@ final readonly class DemoCommand
 
     public function __construct(
         private DemoLoader $loader,
+        private DemoScene $scene,
         private TimeLapse $time,
         private WorkshopClock $clock,
         private Connection $connection,
@@ -72,6 +73,9 @@ final readonly class DemoCommand
         $zone = new \DateTimeZone($this->workshopTimezone);
         $this->clock->set(null === $at ? DemoMorning::ofToday($this->clock->now(), $zone) : new \DateTimeImmutable($at, $zone));
         $this->loader->load($this->clock->now(), $years, $visits ?? (self::YEARS === $years ? self::VISITS : $years * self::A_YEAR));
+        if (null === $at) {
+            $this->scene->set($this->clock->now(), LanternPlayers::PROMISED_TOO_SOON);
+        }
         $io->writeln('The Lantern Players have moved in.');
 
         return Command::SUCCESS;

@@ -28,6 +28,8 @@ use Symfony\Component\Clock\MockClock;
 /** People at the bench of the demo: each does what the bench calls for, at a pace of their own. */
 final readonly class DemoHands
 {
+    private const TRIES = 10;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private Connection $connection,
@@ -71,6 +73,15 @@ final readonly class DemoHands
             }
             $this->end($worker->step, $worker);
             $worker->step = null;
+        }
+    }
+
+    /** Somebody whose hands are free does what calls until there is a step in them. */
+    public function takeUp(string $login, MockClock $clock): void
+    {
+        $worker = $this->worker($login, $clock->now());
+        for ($tries = 0; null === $worker->step && $tries < self::TRIES; ++$tries) {
+            $this->next($worker);
         }
     }
 

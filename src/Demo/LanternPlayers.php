@@ -17,6 +17,8 @@ final class LanternPlayers
 {
     /** Its owner has three ways before them, and has not said yet. */
     public const TO_BE_DECIDED = 'The river pilot’s satchel';
+    /** Waxed straps that dry overnight, for somebody who plays in the morning. */
+    public const PROMISED_TOO_SOON = 'Accordion straps';
     private const OPENING_NIGHT = 4.4;
 
     /** @return list<DemoTicket> */
@@ -392,7 +394,7 @@ final class LanternPlayers
             ),
             new DemoTicket('Paolo Ferrant', 'plays at the quay on Sundays', 'My accordion hangs on these. The buckles are fine.', 0.02, 2.6, [
                 new DemoPiece(
-                    'Accordion straps',
+                    self::PROMISED_TOO_SOON,
                     Kind::InstrumentStrap,
                     null,
                     Aim::WorkProof,

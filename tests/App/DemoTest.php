@@ -6,6 +6,8 @@ namespace KindHeel\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\ThermoHygrometer;
+use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\LateView;
 use KindHeel\App\Clock\WorkshopClock;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
@@ -13,6 +15,7 @@ use KindHeel\App\Demo\DemoCommand;
 use KindHeel\App\Demo\DemoHands;
 use KindHeel\App\Demo\DemoLoader;
 use KindHeel\App\Demo\DemoMorning;
+use KindHeel\App\Demo\DemoScene;
 use KindHeel\App\Demo\DemoVisitors;
 use KindHeel\App\Demo\LanternPlayers;
 use KindHeel\App\Demo\TimeLapse;
@@ -132,6 +135,19 @@ final class DemoTest extends ApiTestCase
         self::assertSame(0, $this->rows('person'));
     }
 
+    public function testWhoOpensItFindsAStepInTheHandAndAPromiseInDanger(): void
+    {
+        $this->signIn('ida');
+        $id = $this->plannedPair('2026-03-20T12:00');
+        $bench = fn (): BenchView => $this->must(BenchView::class, 'GET', '/api/bench');
+        self::assertSame([[], []], [$bench()->late, $bench()->rack[0]->atWork]);
+        self::getContainer()->get(DemoScene::class)->set($this->clock->now(), $bench()->rack[0]->name);
+        $now = $bench();
+        self::assertSame(['Tomas'], $now->rack[0]->atWork);
+        self::assertSame([$id], array_map(static fn (LateView $l): int => $l->piece, $now->late));
+        self::assertGreaterThan($this->clock->now()->getTimestamp(), strtotime($now->late[0]->promisedAt), 'it can still be talked about');
+    }
+
     public function testPeopleComeAndFetchWhileTimeGoesByAndTheSameHourBringsTheSame(): void
     {
         $visitors = self::getContainer()->get(DemoVisitors::class);
@@ -177,6 +193,7 @@ final class DemoTest extends ApiTestCase
         $command = new Command('demo:load');
         $command->setCode(new DemoCommand(
             $container->get(DemoLoader::class),
+            $container->get(DemoScene::class),
             new TimeLapse(
                 $clock,
                 $container->get(DemoHands::class),

@@ -11,7 +11,7 @@ const { when } = useWhen()
 
 <template>
   <section v-if="late.length > 0" class="caution my-2 grid gap-1" :aria-label="t('bench.LatePieces.willBeLate')">
-    <p v-for="piece in late.slice(0, 3)" :key="piece.piece" class="leading-snug">
+    <p v-for="piece in late.slice(0, 3)" :key="piece.piece" class="text-bench leading-snug">
       <RouterLink :to="`/pieces/${piece.piece}/plan`" class="by-finger font-semibold underline underline-offset-4">{{ piece.name }}</RouterLink>
       {{
         t('bench.LatePieces.promisedTo', [

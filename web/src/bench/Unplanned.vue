@@ -11,7 +11,7 @@ const MOST = 3
 </script>
 
 <template>
-  <p class="my-1 leading-snug" role="status">{{
+  <p class="my-1 text-bench leading-snug" role="status">{{
     t('bench.Unplanned.notPlannedYet')
   }} <template v-for="(piece, i) in pieces.slice(0, MOST)" :key="piece.piece">{{ i > 0 ? ', ' : ''
   }}<RouterLink
