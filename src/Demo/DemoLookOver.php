@@ -82,7 +82,8 @@ final readonly class DemoLookOver
                 $seen = [];
                 foreach ($demo->findings as [$where, , $kind, $severity]) {
                     if ($where === $half->value) {
-                        $seen[] = [FindingKind::from($kind)->group()->value, Moment::Before === $moment ? $severity : max(0, $severity - 2)];
+                        // What was mended is gone; a fold of the leather was eased and stays.
+                        $seen[] = [FindingKind::from($kind), Moment::Before === $moment || 'crease' === $kind ? $severity : 0];
                     }
                 }
                 $this->keep($stored, Leather::photographed(crc32($demo->name.$half->value.$side->value), $demo->shade, $seen), $moment, $half, $side, $by, $at);

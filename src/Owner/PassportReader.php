@@ -85,9 +85,9 @@ final readonly class PassportReader
             $this->connection,
             'SELECT p.id, p.aim, p.collected_at, p.called_off, p.fault, p.cause, t.id AS ticket, t.opened_at, t.wish, t.elsewhere, m.opened_at AS mended,
                     '.Tag::PLACE.' AS place,
-                    '.self::picture('before', 'ASC').' AS came,
-                    '.self::picture('after', 'DESC').' AS went,
-                    '.self::picture('owners', 'DESC').' AS owners,
+                    '.self::picture('before', 'after', 'ASC').' AS came,
+                    '.self::picture('after', 'before', 'DESC').' AS went,
+                    '.self::picture('owners', 'owners', 'DESC').' AS owners,
                     (SELECT GROUP_CONCAT(DISTINCT f.kind) FROM finding f WHERE f.piece_id = p.id) AS found,
                     (SELECT GROUP_CONCAT(DISTINCT x.trial) FROM trial x WHERE x.piece_id = p.id) AS trials
              FROM piece p JOIN ticket t ON t.id = p.ticket_id LEFT JOIN piece b ON b.id = p.mends_id LEFT JOIN ticket m ON m.id = b.ticket_id
@@ -242,11 +242,12 @@ final readonly class PassportReader
         ));
     }
 
-    /** SQL for the address of the first or last picture of a moment, where the piece is `p`. */
-    private static function picture(string $moment, string $order): string
+    /** SQL for the address of a picture of a moment, where the piece is `p`: of a place that was pictured at the other moment too, if there is one. */
+    private static function picture(string $moment, string $other, string $order): string
     {
-        return "(SELECT CONCAT('/api/pictures/', i.id, '/', LEFT(i.digest, 12), '/thumb.jpg') FROM picture i
-            WHERE i.piece_id = p.id AND i.moment = '$moment' ORDER BY i.id $order LIMIT 1)";
+        return "(SELECT CONCAT('/api/pictures/', i.id, '/', LEFT(i.digest, 12), '/thumb.jpg') FROM picture i WHERE i.piece_id = p.id AND i.moment = '$moment'
+            ORDER BY EXISTS (SELECT 1 FROM picture o WHERE o.piece_id = p.id AND o.moment = '$other' AND o.half <=> i.half AND o.side <=> i.side
+                AND o.part <=> i.part) DESC, i.half, i.side, i.part, i.id $order LIMIT 1)";
     }
 
     /** @return list<string> */

@@ -10,6 +10,7 @@ use KindHeel\App\Files\SafeFile;
 use KindHeel\App\Files\StoreAway;
 use KindHeel\App\Picture\PictureStore;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
@@ -83,7 +84,7 @@ final class FileStoreTest extends TestCase
     public function testAPictureGoesInAndOutOfABucket(): void
     {
         $picture = $this->folder.'/picture.jpg';
-        file_put_contents($picture, Leather::photographed(3, Shade::Tan, [['surface', 2]]));
+        file_put_contents($picture, Leather::photographed(3, Shade::Tan, [[FindingKind::Scuff, 2]]));
         $store = new PictureStore($this->store(true, 'one'));
         $digest = $store->keep($picture)['digest'];
         self::assertSame([480, 320], \array_slice((array) getimagesizefromstring((string) $store->read($digest, 'thumb')), 0, 2));

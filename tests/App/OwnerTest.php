@@ -351,6 +351,29 @@ final class OwnerTest extends ApiTestCase
         self::assertLessThanOrEqual(12, $this->statements($look));
     }
 
+    public function testAVisitShowsOnePlaceBeforeAndAfter(): void
+    {
+        $id = $this->plannedPair();
+        $pictures = [];
+        foreach ([
+            ['before', 'left', 'outer-side'], ['before', 'right', 'outer-side'], ['after', 'right', 'toe'], ['after', 'right', 'outer-side'],
+        ] as [$moment, $half, $side]) {
+            $this->connection()->executeStatement(
+                'INSERT INTO picture (piece_id, moment, half, side, digest, width, height, by_id, at) SELECT ?, ?, ?, ?, ?, 4, 3, MIN(id), ? FROM person',
+                [$id, $moment, $half, $side, str_repeat('0', 64), $this->clock->now()->format('Y-m-d H:i:s')],
+            );
+            $pictures["$moment $half $side"] = (int) $this->connection()->lastInsertId();
+        }
+        $visit = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport")->visits[0];
+        $right = "/pictures/{$pictures['before right outer-side']}/";
+        self::assertStringContainsString($right, (string) $visit->before, 'not the left, of which nobody knows how it is now');
+        self::assertStringContainsString("/pictures/{$pictures['after right outer-side']}/", (string) $visit->after);
+        $this->connection()->executeStatement("DELETE FROM picture WHERE moment = 'after'");
+        $visit = $this->must(PassportView::class, 'GET', "/api/pieces/$id/passport")->visits[0];
+        self::assertNotNull($visit->before, 'what there is is shown');
+        self::assertNull($visit->after);
+    }
+
     private function ticket(string $customer, string $contact): TicketView
     {
         return $this->must(TicketView::class, 'POST', '/api/tickets', ['customer' => $customer, 'contact' => $contact] + $this->ticketBody(), 201);

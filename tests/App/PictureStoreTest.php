@@ -12,6 +12,7 @@ use KindHeel\App\Picture\PictureStore;
 use KindHeel\App\Picture\Side;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Colour\Shade;
+use KindHeel\Core\Finding\FindingKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -111,7 +112,7 @@ final class PictureStoreTest extends TestCase
 
     public function testTheOriginalIsKeptAsItCameAndTheRestIsSmall(): void
     {
-        $bytes = Leather::photographed(3, Shade::Tan, [['surface', 2]]);
+        $bytes = Leather::photographed(3, Shade::Tan, [[FindingKind::Scuff, 2]]);
         $kept = $this->store->keep($this->file($bytes));
         self::assertSame(hash('sha256', $bytes), $kept['digest']);
         self::assertSame($bytes, file_get_contents($this->lies($kept['digest'], 'original')));
@@ -175,10 +176,10 @@ final class PictureStoreTest extends TestCase
 
     public function testLeatherIsTheSameForTheSameSeedAndAsDarkAsItsShade(): void
     {
-        $one = Leather::photographed(5, Shade::Sand, [['colour', 2]]);
+        $one = Leather::photographed(5, Shade::Sand, [[FindingKind::Faded, 2]]);
         Leather::photographed(9, Shade::Black, []);
-        self::assertSame($one, Leather::photographed(5, Shade::Sand, [['colour', 2]]), 'whatever was drawn in between');
-        self::assertNotSame($one, Leather::photographed(6, Shade::Sand, [['colour', 2]]));
+        self::assertSame($one, Leather::photographed(5, Shade::Sand, [[FindingKind::Faded, 2]]), 'whatever was drawn in between');
+        self::assertNotSame($one, Leather::photographed(6, Shade::Sand, [[FindingKind::Faded, 2]]));
         $mean = static function (Shade $shade): int {
             $image = imagescale(imagecreatefromstring(Leather::photographed(5, $shade, [])) ?: throw new \LogicException(), 1, 1);
 
@@ -186,6 +187,33 @@ final class PictureStoreTest extends TestCase
         };
         self::assertGreaterThan($mean(Shade::Chestnut), $mean(Shade::Ivory));
         self::assertGreaterThan($mean(Shade::Black), $mean(Shade::Chestnut));
+    }
+
+    public function testWhatWasMendedIsGoneFromThePictureAfterwardsAndNothingElseHasMoved(): void
+    {
+        $taken = static fn (int $mud, int $ink): \GdImage => imagecreatefromstring(
+            Leather::photographed(21, Shade::Tan, [[FindingKind::Mud, $mud], [FindingKind::Ink, $ink]]),
+        ) ?: throw new \LogicException();
+        $changed = static function (\GdImage $one, \GdImage $other): array {
+            $at = [];
+            for ($x = 0; $x < imagesx($one); $x += 4) {
+                for ($y = 0; $y < imagesy($one); $y += 4) {
+                    [$a, $b] = [imagecolorat($one, $x, $y), imagecolorat($other, $x, $y)];
+                    // A JPEG is never quite the same.
+                    if (abs(($a >> 8 & 0xFF) - ($b >> 8 & 0xFF)) > 24) {
+                        $at["$x/$y"] = true;
+                    }
+                }
+            }
+
+            return $at;
+        };
+        $mud = $changed($taken(3, 0), $taken(0, 0));
+        $ink = $changed($taken(0, 2), $taken(0, 0));
+        self::assertGreaterThan(20, \count($mud), 'mud is seen');
+        self::assertGreaterThan(20, \count($ink), 'ink is seen');
+        $cleaned = $changed($taken(3, 2), $taken(0, 2));
+        self::assertLessThan(0.05 * \count($mud), \count(array_diff_key($cleaned, $mud)), 'once the mud is off, all else is where it was');
     }
 
     public function testTheSetBeforeTheWorkFitsTheKind(): void

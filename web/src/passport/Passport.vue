@@ -37,6 +37,8 @@ const picturesOf = (v: VisitView) => [
   { src: v.ofOwner, label: t('passport.Passport.fromTheOwner') }, { src: v.before, label: t('passport.Passport.before') },
   { src: v.after, label: t('passport.Passport.after') },
 ].flatMap(({ src, label }) => (src === null ? [] : [{ src, label }]))
+/** The newest of its visits of which there is before and after. */
+const lastMended = computed(() => passport.value?.visits.find((v) => v.before !== null && v.after !== null))
 </script>
 
 <template>
@@ -80,6 +82,12 @@ const picturesOf = (v: VisitView) => [
         <div class="flex items-center gap-4">
           <img :src="squareCode(`${origin}/t/${passport.code}`)" width="96" height="96" class="bg-white" :alt="t('passport.Passport.aSquareCode')">
           <p>{{ t('passport.Passport.onItsTag') }}<br><strong class="text-2xl tracking-wider">{{ passport.code }}</strong></p>
+        </div>
+        <div v-if="lastMended" class="grid grid-cols-2 gap-3">
+          <figure v-for="p in picturesOf(lastMended).slice(-2)" :key="p.src">
+            <img :src="p.src" class="w-full aspect-3/2 object-cover" :alt="p.label">
+            <figcaption>{{ p.label }}</figcaption>
+          </figure>
         </div>
       </template>
     </section>

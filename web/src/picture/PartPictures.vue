@@ -5,7 +5,7 @@ import { api } from '../api/client'
 import type { PicturesView, PictureView } from '../api/types'
 import { t } from '../words'
 
-/** The pictures that are pinned to a part of a half, or the first of before and after: small, and a way to all of them. */
+/** The pictures that are pinned to a part of a half, small; or before and after of one place, large. A way to all of them. */
 const props = defineProps<{ piece: number, part: string | null, half: string | null }>()
 const all = ref<readonly PictureView[]>([])
 watch(() => props.piece, (piece) => {
@@ -25,11 +25,11 @@ const shown = computed(() => {
 
 <template>
   <RouterLink
-    v-if="shown.length > 0" :to="`/pieces/${piece}/pictures`" class="flex gap-3 justify-self-start"
+    v-if="shown.length > 0" :to="`/pieces/${piece}/pictures`" :class="part === null ? 'grid grid-cols-2 gap-3' : 'flex gap-3 justify-self-start'"
     :aria-label="part === null ? t('picture.PartPictures.beforeAndAfter') : t('picture.PartPictures.picturesOfThisPart')"
   >
     <figure v-for="p in shown" :key="p.id" class="bg-surround p-1.5">
-      <img :src="p.thumb" :alt="p.moment" class="object-cover" :class="part === null ? 'h-36 w-54' : 'h-16 w-24'">
+      <img :src="part === null ? p.full : p.thumb" :alt="p.moment" class="object-cover" :class="part === null ? 'w-full aspect-3/2' : 'h-16 w-24'">
       <figcaption v-if="part === null" class="bg-paper px-2">{{ p.moment }}</figcaption>
     </figure>
   </RouterLink>

@@ -71,7 +71,10 @@ const keep = (person: number): void => {
         v-for="(name, i) in DAYS" :key="name" v-slot="{ checked }" :value="i" class="cursor-pointer" :data-day="i + 1"
         :aria-label="`${name}: ${whoIsHere(i)}`"
       >
-        <span class="grid justify-items-center gap-1 py-1 border-b-4 text-[.82rem] sm:text-base" :class="checked ? 'border-ink font-semibold' : 'border-transparent'">
+        <span
+          class="grid justify-items-center gap-1 py-1 border-b-4 text-[.82rem] sm:text-base"
+          :class="checked ? 'border-ink font-semibold' : 'border-transparent'"
+        >
           <span class="w-16"><Dial :people="here(i)" /></span>{{ name }}</span>
       </RadioGroupOption>
     </RadioGroup>
