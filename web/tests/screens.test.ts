@@ -390,7 +390,7 @@ describe('every pot there ever was', () => {
 describe('pictures beside a part', () => {
   it('are those pinned to it, or a before with its after', async () => {
     const picture = (id: number, more: object) => ({
-      id, moment: 'before', half: 'left', part: null, side: 'toe', thumb: `/t${id}`, full: '', at: at(0), ...more,
+      id, moment: 'before', half: 'left', part: null, side: 'toe', thumb: `/t${id}`, full: `/f${id}`, at: at(0), ...more,
     })
     const list = [
       picture(1, {}), picture(2, { part: 'vamp', side: null }), picture(
@@ -406,6 +406,6 @@ describe('pictures beside a part', () => {
     }
     expect(await shows({ part: 'vamp', half: 'left' })).toEqual(['/t2', '/t4'])
     expect(await shows({ part: 'toe', half: 'left' })).toEqual([])
-    expect(await shows({ part: null, half: null })).toEqual(['/t1', '/t6'])
+    expect(await shows({ part: null, half: null }), 'large').toEqual(['/f1', '/f6'])
   })
 })
