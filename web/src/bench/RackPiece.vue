@@ -104,7 +104,7 @@ const line = computed(() => {
   <li ref="row" class="px-3 pt-1.5 pb-2" :class="[chosen ? 'bg-paper' : '', small ? 'grid content-between' : 'xl:col-span-2']">
     <button type="button" class="w-full text-left flex flex-wrap items-baseline gap-x-3 min-h-11" :class="small ? '' : 'xl:flex-nowrap'" @click="emit('take')">
       <span class="font-semibold leading-tight grow" :class="small ? 'text-bench' : 'text-xl xl:grow-0 xl:shrink-0'">{{ piece.name }}</span>
-      <span class="leading-tight order-last basis-full" :class="small ? 'text-bench' : 'text-bench xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
+      <span class="leading-tight order-last basis-full text-bench" :class="small ? '' : 'xl:order-none xl:basis-0 xl:grow'">{{ line }}</span>
       <span class="text-soft shrink-0">{{
         t('bench.RackPiece.of', [
           piece.promised ? t('bench.RackPiece.due', [when(piece.promisedAt, now)]) : t('bench.RackPiece.notPromised'), piece.stepsDone, piece.stepsAll
