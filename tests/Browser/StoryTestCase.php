@@ -86,7 +86,16 @@ abstract class StoryTestCase extends TestCase
     protected function see(string $css): RemoteWebElement
     {
         return $this->wait(
-            fn (): ?RemoteWebElement => array_values(array_filter($this->all($css), static fn (RemoteWebElement $e): bool => $e->isDisplayed()))[0] ?? null,
+            function () use ($css): ?RemoteWebElement {
+                // The first that is shown: to ask a hundred of them whether they are takes seconds, in which the page goes on.
+                foreach ($this->all($css) as $element) {
+                    if ($element->isDisplayed()) {
+                        return $element;
+                    }
+                }
+
+                return null;
+            },
             $css,
         );
     }
