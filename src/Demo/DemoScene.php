@@ -30,17 +30,23 @@ final readonly class DemoScene
     ) {
     }
 
-    /** @param string $inDanger name of the piece that was promised too soon */
-    public function set(\DateTimeImmutable $now, string $inDanger): void
+    /**
+     * @param string $inDanger name of the piece that was promised too soon
+     *
+     * @return bool whether there was a step to take up at that moment
+     */
+    public function set(\DateTimeImmutable $now, string $inDanger): bool
     {
         $real = Clock::get();
         $clock = new MockClock($now->modify(\sprintf('-%d minutes', self::BEGUN_MINUTES_AGO)));
         Clock::set($clock);
         try {
-            $this->hands->takeUp('tomas', $clock);
+            $holds = $this->hands->takeUp('tomas', $clock);
             $this->promiseTooSoon($now, $inDanger);
             $clock->modify($now->format('Y-m-d\TH:i:s\Z'));
             $this->entities->wrapInTransaction(fn () => $this->events->dispatch(BenchChanged::inTime()));
+
+            return $holds;
         } finally {
             Clock::set($real);
             $this->entities->clear();
