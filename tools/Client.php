@@ -154,3 +154,36 @@ function ownWork(Client $client, string $name, bool $planned = false): array
 
     return ['piece' => $piece, 'pot' => told($must(201, '/api/pots', ['name' => $name, 'target' => $reading]), 'id'), 'ticket' => told($ticket, 'id')];
 }
+
+/** What a tool was given behind `--name`. */
+function option(string $name, string $else): string
+{
+    /** @var list<string> $words */
+    $words = $_SERVER['argv'];
+    $at = array_search('--'.$name, $words, true);
+
+    return false === $at ? $else : $words[$at + 1];
+}
+
+/** Where ./start answers: at the port that a tool was given first, or at the usual one. */
+function demoAt(): string
+{
+    /** @var list<string> $words */
+    $words = $_SERVER['argv'];
+
+    return 'http://127.0.0.1:'.(ctype_digit($words[1] ?? '') ? $words[1] : '8317');
+}
+
+/** Where the demo's database answers whoever began ./start: the path of its socket. */
+function demoSocket(): string
+{
+    $url = (parse_ini_file(dirname(__DIR__).'/.env.prod.local') ?: [])['DATABASE_URL'] ?? '';
+    parse_str((string) parse_url(is_string($url) ? $url : '', PHP_URL_QUERY), $said);
+
+    return is_string($said['unix_socket'] ?? null) ? $said['unix_socket'] : throw new RuntimeException('./start has not been here.');
+}
+
+function demoDatabase(): PDO
+{
+    return new PDO('mysql:unix_socket='.demoSocket().';dbname=kindheel;charset=utf8mb4', posix_getpwuid(posix_geteuid())['name'] ?? 'root', '');
+}

@@ -75,12 +75,12 @@ final readonly class DemoCommand
         $zone = new \DateTimeZone($this->workshopTimezone);
         $this->clock->set(null === $at ? DemoMorning::ofToday($this->clock->now(), $zone) : new \DateTimeImmutable($at, $zone));
         $this->loader->load($this->clock->now(), $years, $visits ?? (self::YEARS === $years ? self::VISITS : $years * self::A_YEAR));
-        // Where nothing may be begun at twenty past ten, it is a little later.
-        for ($later = 0; null === $at && $later < self::SCENE_WITHIN_MINUTES; $later += self::SCENE_EVERY_MINUTES) {
-            if ($this->scene->set($this->clock->now(), LanternPlayers::PROMISED_TOO_SOON)) {
-                break;
+        if (null === $at) {
+            // Where nothing may be begun at twenty past ten, it is a little later.
+            for ($later = 0; !$this->scene->takeUp($this->clock->now()) && $later < self::SCENE_WITHIN_MINUTES; $later += self::SCENE_EVERY_MINUTES) {
+                $this->clock->forward(self::SCENE_EVERY_MINUTES);
             }
-            $this->clock->forward(self::SCENE_EVERY_MINUTES);
+            $this->scene->promiseTooSoon($this->clock->now(), LanternPlayers::PROMISED_TOO_SOON);
         }
         $io->writeln('The Lantern Players have moved in.');
 

@@ -30,31 +30,42 @@ final readonly class DemoScene
     ) {
     }
 
+    /** @return bool whether there was a step to take up at that moment */
+    public function takeUp(\DateTimeImmutable $now): bool
+    {
+        return $this->at($now->modify(\sprintf('-%d minutes', self::BEGUN_MINUTES_AGO)), fn (MockClock $clock): bool => $this->hands->takeUp('tomas', $clock));
+    }
+
+    /** A piece is promised an hour and more before it can be done. */
+    public function promiseTooSoon(\DateTimeImmutable $now, string $name): void
+    {
+        $this->at($now, function () use ($now, $name): void {
+            $this->promise($now, $name);
+            $this->entities->wrapInTransaction(fn () => $this->events->dispatch(BenchChanged::inTime()));
+        });
+    }
+
     /**
-     * @param string $inDanger name of the piece that was promised too soon
+     * @template T
      *
-     * @return bool whether there was a step to take up at that moment
+     * @param \Closure(MockClock): T $act
+     *
+     * @return T
      */
-    public function set(\DateTimeImmutable $now, string $inDanger): bool
+    private function at(\DateTimeImmutable $moment, \Closure $act): mixed
     {
         $real = Clock::get();
-        $clock = new MockClock($now->modify(\sprintf('-%d minutes', self::BEGUN_MINUTES_AGO)));
+        $clock = new MockClock($moment);
         Clock::set($clock);
         try {
-            $holds = $this->hands->takeUp('tomas', $clock);
-            $this->promiseTooSoon($now, $inDanger);
-            $clock->modify($now->format('Y-m-d\TH:i:s\Z'));
-            $this->entities->wrapInTransaction(fn () => $this->events->dispatch(BenchChanged::inTime()));
-
-            return $holds;
+            return $act($clock);
         } finally {
             Clock::set($real);
             $this->entities->clear();
         }
     }
 
-    /** An hour and more before it can be done. */
-    private function promiseTooSoon(\DateTimeImmutable $now, string $name): void
+    private function promise(\DateTimeImmutable $now, string $name): void
     {
         $piece = $this->entities->getRepository(StoredPiece::class)->findOneBy(['name' => $name]);
         $end = null === $piece ? null : $this->timetable->read()->ends[$piece->id()] ?? null;

@@ -22,16 +22,12 @@ final class Leather
 
     private Randomizer $random;
     private \GdImage $image;
-    /** @var array{int, int, int} */
-    private array $rgb;
-    /** @var \Closure(int): int how far down the seam runs, along its length */
-    private \Closure $seamAt;
+    private Tone $tone;
 
     private function __construct(int $seed, private readonly Shade $shade)
     {
         $this->random = new Randomizer(new Mt19937($seed));
-        $hex = ltrim($shade->lab()->toSrgbHex(), '#');
-        $this->rgb = [(int) hexdec(substr($hex, 0, 2)), (int) hexdec(substr($hex, 2, 2)), (int) hexdec(substr($hex, 4, 2))];
+        $this->tone = Tone::of($shade);
         $this->image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         imagealphablending($this->image, true);
     }
@@ -47,11 +43,9 @@ final class Leather
         $leather->grain();
         $leather->greyCard();
         $leather->light();
-        $leather->seams();
+        $seamAt = $leather->seams();
         foreach ($findings as $n => [$kind, $severity]) {
-            // Each has a hand of its own: what is gone from a later picture moves nothing of the others.
-            $leather->random = new Randomizer(new Mt19937($seed + 1 + $n));
-            $leather->harm($kind, $severity);
+            (new Damage($seed + 1 + $n, $leather->image, $leather->tone, $seamAt))->draw($kind, $severity);
         }
         ob_start();
         imagejpeg($leather->image, null, 85);
@@ -71,13 +65,13 @@ final class Leather
         $side = 320;
         $random = new Randomizer(new Mt19937(crc32($this->shade->value)));
         $tile = imagecreatetruecolor($side, $side);
-        imagefilledrectangle($tile, 0, 0, $side, $side, self::colour($tile, $this->shaded(-12)));
+        imagefilledrectangle($tile, 0, 0, $side, $side, Tone::on($tile, $this->tone->by(-12)));
         for ($i = 0; $i < 5200; ++$i) {
             [$x, $y, $w, $tone] = [$random->getInt(0, $side - 1), $random->getInt(0, $side - 1), $random->getInt(5, 11), $random->getInt(-4, 9)];
             // What runs over one edge comes in at the other.
             foreach (min($x, $y) > 12 && max($x, $y) < $side - 12 ? [[0, 0]] : [[0, 0], [$side, 0], [0, $side], [-$side, 0], [0, -$side]] as [$dx, $dy]) {
-                imagefilledellipse($tile, $x + $dx, $y + $dy, $w + 2, $w, self::colour($tile, $this->shaded($tone - 16)));
-                imagefilledellipse($tile, $x + $dx, $y + $dy, $w, $w - 2, self::colour($tile, $this->shaded($tone)));
+                imagefilledellipse($tile, $x + $dx, $y + $dy, $w + 2, $w, Tone::on($tile, $this->tone->by($tone - 16)));
+                imagefilledellipse($tile, $x + $dx, $y + $dy, $w, $w - 2, Tone::on($tile, $this->tone->by($tone)));
             }
         }
 
@@ -107,288 +101,27 @@ final class Leather
     {
         $width = intdiv(self::WIDTH, 9);
         $height = intdiv(self::HEIGHT, 8);
-        imagefilledrectangle($this->image, 24, self::HEIGHT - $height - 24, 24 + $width, self::HEIGHT - 24, self::colour($this->image, [119, 119, 119]));
+        imagefilledrectangle($this->image, 24, self::HEIGHT - $height - 24, 24 + $width, self::HEIGHT - 24, Tone::on($this->image, [119, 119, 119]));
     }
 
-    private function seams(): void
+    /** @return \Closure(int): int how far down it runs, along its length */
+    private function seams(): \Closure
     {
         $y = $this->random->getInt(420, 520);
         $bend = $this->random->getInt(-60, 60);
-        $this->seamAt = $at = static fn (int $x): int => (int) round($y + $bend * sin($x * \M_PI / self::WIDTH));
+        $at = static fn (int $x): int => (int) round($y + $bend * sin($x * \M_PI / self::WIDTH));
         imagesetthickness($this->image, 7);
         for ($x = 0; $x < self::WIDTH; $x += 6) {
-            imageline($this->image, $x, $at($x), $x + 6, $at($x + 6), self::colour($this->image, $this->shaded(-46)));
+            imageline($this->image, $x, $at($x), $x + 6, $at($x + 6), Tone::on($this->image, $this->tone->by(-46)));
         }
         imagesetthickness($this->image, 4);
         foreach ([-18, 20] as $row) {
             for ($x = 8; $x < self::WIDTH; $x += 22) {
-                imageline($this->image, $x, $at($x) + $row, $x + 13, $at($x + 13) + $row, self::colour($this->image, $this->shaded(58)));
-                imageline($this->image, $x, $at($x) + $row + 4, $x + 13, $at($x + 13) + $row + 4, self::colour($this->image, $this->shaded(-38), 60));
+                imageline($this->image, $x, $at($x) + $row, $x + 13, $at($x + 13) + $row, Tone::on($this->image, $this->tone->by(58)));
+                imageline($this->image, $x, $at($x) + $row + 4, $x + 13, $at($x + 13) + $row + 4, Tone::on($this->image, $this->tone->by(-38), 60));
             }
         }
-    }
 
-    private function harm(FindingKind $kind, int $severity): void
-    {
-        if ($severity < 1) {
-            return;
-        }
-        $x = $this->random->getInt(220, self::WIDTH - 260);
-        $y = $this->random->getInt(120, 330);
-        match ($kind) {
-            FindingKind::Mud => $this->clods($x, $y, $severity),
-            FindingKind::Dust, FindingKind::WeltGrit => $this->specks($x, $y, 160 * $severity, 70, 4),
-            FindingKind::GroundInDirt, FindingKind::Insects => $this->specks($x, $y, 130 * $severity, -60, 6),
-            FindingKind::Mould => $this->fur($x, $y, $severity),
-            FindingKind::BodyGrease, FindingKind::DarkHandling, FindingKind::Tar => $this->shadow($x, $y, 60 + 40 * $severity, [0, 0, 0], 121),
-            FindingKind::Faded, FindingKind::BleachedSpot, FindingKind::HeatMark => $this->shadow($x, $y, 70 + 45 * $severity, [255, 246, 226], 122),
-            FindingKind::Patchy => $this->patches($x, $y, $severity),
-            FindingKind::Ink => $this->blot($x, $y, 10 + 9 * $severity, [26, 28, 60]),
-            FindingKind::PaintSpots, FindingKind::Glue => $this->blot($x, $y, 8 + 6 * $severity, [226, 222, 210]),
-            FindingKind::SweatSalt, FindingKind::RoadSalt => $this->tide($x, $severity),
-            FindingKind::WaterRing => $this->ring($x, $y, 50 + 30 * $severity),
-            FindingKind::OldPolish, FindingKind::WaxBuildUp, FindingKind::Silicone => $this->streaks($x, $y, $severity),
-            FindingKind::Crease => $this->creases($y, $severity),
-            FindingKind::Crack, FindingKind::Brittle, FindingKind::RedRot => $this->crack($x, $y, 50 + 40 * $severity),
-            FindingKind::Scratch => $this->scratch($x, $y, $severity),
-            FindingKind::Gouge, FindingKind::SoleParting => $this->gap($x, $y, 60 + 40 * $severity),
-            FindingKind::OpenSeam, FindingKind::RottenThread => $this->openSeam($x, 60 + 40 * $severity),
-            FindingKind::Peeling, FindingKind::LiftedScales => $this->flakes($x, $y, $severity),
-            default => $this->scuff($x, $y, $severity),
-        };
-    }
-
-    private function clods(int $x, int $y, int $severity): void
-    {
-        for ($i = 0; $i < 46 * $severity; ++$i) {
-            $far = $this->random->getInt(0, 100) / 100;
-            $turn = $this->random->getInt(0, 628) / 100;
-            [$u, $v] = [(int) ($x + 210 * $far * cos($turn)), (int) ($y + 120 * $far * sin($turn))];
-            $wide = max(4, (int) ($this->random->getInt(8, 20 + 6 * $severity) * (1.1 - $far)));
-            $tone = $this->random->getInt(-16, 16);
-            $mud = [118 + $tone, 98 + $tone, 70 + $tone];
-            imagefilledellipse($this->image, $u + 2, $v + 3, $wide, (int) ($wide * 0.8), self::colour($this->image, [30, 24, 16], 70));
-            imagefilledellipse($this->image, $u, $v, $wide, (int) ($wide * 0.8), self::colour($this->image, $mud, 14));
-        }
-    }
-
-    /** Soft grey-green tufts that stand on the leather. */
-    private function fur(int $x, int $y, int $severity): void
-    {
-        for ($tuft = 0; $tuft < 5 + 4 * $severity; ++$tuft) {
-            [$u, $v, $wide] = [$x + $this->random->getInt(-170, 170), $y + $this->random->getInt(-100, 100), $this->random->getInt(14, 34)];
-            for ($i = 0; $i < 40; ++$i) {
-                $turn = $this->random->getInt(0, 628) / 100;
-                $far = $wide * sqrt($this->random->getInt(0, 100) / 100);
-                $hair = self::colour($this->image, [206, 212, 194], 78);
-                imagefilledellipse($this->image, (int) ($u + $far * cos($turn)), (int) ($v + $far * sin($turn)), 4, 4, $hair);
-            }
-        }
-    }
-
-    /**
-     * Darker or paler towards its middle, without an edge.
-     *
-     * @param array{int, int, int} $rgb
-     */
-    private function shadow(int $x, int $y, int $radius, array $rgb, int $alpha): void
-    {
-        for ($r = $radius; $r > 0; $r -= max(4, intdiv($radius, 14))) {
-            imagefilledellipse($this->image, $x, $y, 3 * $r, 2 * $r, self::colour($this->image, $rgb, $alpha));
-        }
-    }
-
-    private function patches(int $x, int $y, int $severity): void
-    {
-        for ($i = 0; $i < 3 + 2 * $severity; ++$i) {
-            $pale = 0 === $i % 2;
-            $this->shadow(
-                $x + $this->random->getInt(-200, 200),
-                $y + $this->random->getInt(-100, 140),
-                $this->random->getInt(30, 64),
-                $pale ? [255, 246, 226] : [0, 0, 0],
-                $pale ? 122 : 123,
-            );
-        }
-    }
-
-    /** @param array{int, int, int} $rgb */
-    private function blot(int $x, int $y, int $radius, array $rgb): void
-    {
-        imagefilledellipse($this->image, $x, $y, 2 * $radius + 8, 2 * $radius, self::colour($this->image, $rgb, 20));
-        for ($i = 0; $i < 9; ++$i) {
-            $turn = $this->random->getInt(0, 628) / 100;
-            $far = $radius * $this->random->getInt(8, 26) / 10;
-            $wide = $this->random->getInt(4, max(6, intdiv($radius, 2)));
-            $drop = self::colour($this->image, $rgb, 20);
-            imagefilledellipse($this->image, (int) ($x + $far * cos($turn)), (int) ($y + $far * sin($turn)), $wide, $wide, $drop);
-        }
-    }
-
-    /** The white line where what was wet has dried, and a fainter one behind it. */
-    private function tide(int $x, int $severity): void
-    {
-        $bend = $this->random->getInt(0, 628) / 100;
-        foreach ([[360, 8 + $severity, 44], [392, 4, 84]] as [$level, $thick, $alpha]) {
-            imagesetthickness($this->image, $thick);
-            $at = static fn (int $u): int => (int) ($level + 26 * sin($u / 62 + $bend) + 11 * sin($u / 23));
-            for ($u = max(0, $x - 260); $u < min(self::WIDTH, $x + 300); $u += 7) {
-                imageline($this->image, $u, $at($u), $u + 7, $at($u + 7), self::colour($this->image, [238, 236, 228], $alpha));
-            }
-        }
-    }
-
-    private function ring(int $x, int $y, int $radius): void
-    {
-        imagesetthickness($this->image, 6);
-        foreach ([[0, 64], [7, 92]] as [$in, $alpha]) {
-            imagearc($this->image, $x, $y, 3 * $radius - $in, 2 * $radius - $in, 0, 359, self::colour($this->image, $this->shaded(-48), $alpha));
-        }
-        imagefilledellipse($this->image, $x, $y, 3 * $radius - 16, 2 * $radius - 16, self::colour($this->image, $this->shaded(22), 112));
-    }
-
-    /** Milky, in the strokes in which it was rubbed on. */
-    private function streaks(int $x, int $y, int $severity): void
-    {
-        for ($i = 0; $i < 16 * $severity; ++$i) {
-            imagesetthickness($this->image, $this->random->getInt(6, 14));
-            [$u, $v, $long] = [$x + $this->random->getInt(-180, 120), $y + $this->random->getInt(-100, 110), $this->random->getInt(60, 150)];
-            imageline($this->image, $u, $v, $u + $long, $v - intdiv($long, 5), self::colour($this->image, [232, 226, 214], 112));
-        }
-    }
-
-    /** Folds across all of it: a furrow, and the light on its lower lip. */
-    private function creases(int $y, int $severity): void
-    {
-        for ($fold = 0; $fold < 2 + $severity; ++$fold) {
-            $level = $y - 70 + 38 * $fold + $this->random->getInt(-6, 6);
-            $bend = 18 + $this->random->getInt(0, 22);
-            $at = static fn (int $u): int => (int) ($level + $bend * sin($u * \M_PI / self::WIDTH));
-            for ($u = 180; $u < 800; $u += 8) {
-                imagesetthickness($this->image, 5);
-                imageline($this->image, $u, $at($u), $u + 8, $at($u + 8), self::colour($this->image, $this->shaded(-58), 40));
-                imagesetthickness($this->image, 3);
-                imageline($this->image, $u, $at($u) + 6, $u + 8, $at($u + 8) + 6, self::colour($this->image, $this->shaded(46), 60));
-            }
-        }
-    }
-
-    /** A forked line that runs along the grain. */
-    private function crack(int $x, int $y, int $length): void
-    {
-        foreach ([[0, 0, 1.0], [0.45, -0.9, 0.45], [0.7, 0.8, 0.35]] as [$from, $lean, $share]) {
-            [$u, $v] = [(int) ($x + $from * $length), $y];
-            for ($gone = 0.0; $gone < $share * $length; $gone += 12) {
-                [$nextU, $nextV] = [$u + 12, (int) ($v + 6 * $lean + $this->random->getInt(-6, 6))];
-                imagesetthickness($this->image, 4);
-                imageline($this->image, $u, $v + 2, $nextU, $nextV + 2, self::colour($this->image, $this->shaded(48), 50));
-                imagesetthickness($this->image, 3);
-                imageline($this->image, $u, $v, $nextU, $nextV, self::colour($this->image, [22, 17, 14]));
-                [$u, $v] = [$nextU, $nextV];
-            }
-        }
-    }
-
-    private function scratch(int $x, int $y, int $severity): void
-    {
-        imagesetthickness($this->image, 2);
-        for ($i = 0; $i < 1 + $severity; ++$i) {
-            [$u, $v] = [$x - 90 + $this->random->getInt(-20, 20), $y + 13 * $i];
-            $rise = $this->random->getInt(-50, -20);
-            for ($step = 0; $step < 24; ++$step) {
-                $to = (int) ($v + $rise / 24 + 2 * sin($step / 4));
-                imageline($this->image, $u, $v, $u + 10, $to, self::colour($this->image, $this->shaded(86), 14));
-                [$u, $v] = [$u + 10, $to];
-            }
-        }
-    }
-
-    /** The two edges stand apart, and the thread that held them hangs out. */
-    private function openSeam(int $x, int $length): void
-    {
-        $at = $this->seamAt;
-        $points = [];
-        foreach ([1, -1] as $side) {
-            for ($i = 0; $i <= 20; ++$i) {
-                $u = 1 === $side ? $i : 20 - $i;
-                array_push($points, (int) ($x + $u * $length / 20), (int) ($at((int) ($x + $u * $length / 20)) + $side * 26 * sin($u * \M_PI / 20)));
-            }
-        }
-        imagefilledpolygon($this->image, $points, self::colour($this->image, [20, 17, 15]));
-        imagesetthickness($this->image, 4);
-        for ($thread = 0; $thread < 3; ++$thread) {
-            $u = (int) ($x + ($thread + 0.6) * $length / 3);
-            imagearc($this->image, $u, $at($u) + 22, 26, 44, 250, 70, self::colour($this->image, $this->shaded(64)));
-        }
-    }
-
-    /** Scales of finish that have come away, with what lies under them. */
-    private function flakes(int $x, int $y, int $severity): void
-    {
-        for ($i = 0; $i < 10 * $severity; ++$i) {
-            [$u, $v, $w] = [$x + $this->random->getInt(-170, 170), $y + $this->random->getInt(-100, 100), $this->random->getInt(14, 38)];
-            $points = [];
-            for ($corner = 0; $corner < 6; ++$corner) {
-                $r = $w * $this->random->getInt(60, 110) / 100;
-                array_push($points, (int) ($u + $r * cos($corner * \M_PI / 3)), (int) ($v + 0.6 * $r * sin($corner * \M_PI / 3)));
-            }
-            imagefilledpolygon($this->image, $points, self::colour($this->image, [196, 176, 146], 10));
-            imagesetthickness($this->image, 2);
-            imagepolygon($this->image, $points, self::colour($this->image, $this->shaded(-70), 20));
-        }
-    }
-
-    private function scuff(int $x, int $y, int $severity): void
-    {
-        for ($i = 0; $i < 14 * $severity; ++$i) {
-            imagesetthickness($this->image, $this->random->getInt(1, 2 + $severity));
-            $dx = $this->random->getInt(-20 * $severity, 20 * $severity);
-            $dy = $this->random->getInt(-14 * $severity, 14 * $severity);
-            $length = $this->random->getInt(14, 24 + 18 * $severity);
-            imageline(
-                $this->image,
-                $x + $dx,
-                $y + $dy,
-                $x + $dx + $length,
-                $y + $dy - intdiv($length, 3),
-                self::colour($this->image, $this->shaded($this->random->getInt(30, 80)), 40),
-            );
-        }
-    }
-
-    private function specks(int $x, int $y, int $count, int $tone, int $widest): void
-    {
-        for ($i = 0; $i < $count; ++$i) {
-            $r = $this->random->getInt(2, $widest);
-            imagefilledellipse(
-                $this->image,
-                $x + $this->random->getInt(-190, 190),
-                $y + $this->random->getInt(-110, 110),
-                $r,
-                $r,
-                self::colour($this->image, $this->shaded($tone), $this->random->getInt(20, 90)),
-            );
-        }
-    }
-
-    private function gap(int $x, int $y, int $length): void
-    {
-        imagefilledpolygon(
-            $this->image,
-            [$x, $y, $x + intdiv($length, 2), $y - 12, $x + $length, $y - 4, $x + intdiv($length, 2), $y + 12],
-            self::colour($this->image, [18, 16, 15]),
-        );
-    }
-
-    /** @return array{int, int, int} */
-    private function shaded(int $tone): array
-    {
-        return array_map(static fn (int $c): int => max(0, min(255, $c + $tone)), $this->rgb);
-    }
-
-    /** @param array{int, int, int} $rgb */
-    private static function colour(\GdImage $image, array $rgb, int $alpha = 0): int
-    {
-        return (int) imagecolorallocatealpha($image, max(0, min(255, $rgb[0])), max(0, min(255, $rgb[1])), max(0, min(255, $rgb[2])), max(0, min(127, $alpha)));
+        return $at;
     }
 }

@@ -12,7 +12,7 @@ use KindHeel\App\Job\Steps;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The first piece that was taken in here and not called off: one row, however many have followed it. */
+/** The first piece that was taken in here and not called off; or one that has been collected, once there is one: nobody has to be led any more. */
 final readonly class FirstPairController
 {
     public function __construct(private Connection $connection)
@@ -25,7 +25,9 @@ final readonly class FirstPairController
         $piece = Row::all(
             $this->connection,
             'SELECT p.id, p.ticket_id, p.name, p.planned_from, p.assessed, p.called_off, p.collected_at, p.finished_at, '.Steps::COUNTED
-                .' FROM piece p WHERE p.called_off IS NULL ORDER BY p.id LIMIT 1',
+                .' FROM piece p WHERE p.id = COALESCE(
+                    (SELECT c.id FROM piece c WHERE c.collected_at IS NOT NULL AND c.called_off IS NULL ORDER BY c.collected_at LIMIT 1),
+                    (SELECT f.id FROM piece f WHERE f.called_off IS NULL ORDER BY f.id LIMIT 1))',
         )[0] ?? null;
 
         return Answer::of(new FirstPairView(

@@ -141,7 +141,9 @@ final class DemoTest extends ApiTestCase
         $id = $this->plannedPair('2026-03-20T12:00');
         $bench = fn (): BenchView => $this->must(BenchView::class, 'GET', '/api/bench');
         self::assertSame([[], []], [$bench()->late, $bench()->rack[0]->atWork]);
-        self::assertTrue(self::getContainer()->get(DemoScene::class)->set($this->clock->now(), $bench()->rack[0]->name));
+        $scene = self::getContainer()->get(DemoScene::class);
+        self::assertTrue($scene->takeUp($this->clock->now()));
+        $scene->promiseTooSoon($this->clock->now(), $bench()->rack[0]->name);
         $now = $bench();
         self::assertSame(['Tomas'], $now->rack[0]->atWork);
         self::assertSame([$id], array_map(static fn (LateView $l): int => $l->piece, $now->late));

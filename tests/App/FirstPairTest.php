@@ -31,6 +31,10 @@ final class FirstPairTest extends ApiTestCase
         self::assertSame(PieceProgress::Ready, $first()->progress);
         $this->connection()->update('piece', ['collected_at' => '2026-03-03 10:00:00'], ['id' => $second]);
         self::assertSame(PieceProgress::Collected, $first()->progress);
+        $this->connection()->update('piece', ['collected_at' => null, 'finished_at' => null], ['id' => $second]);
+        $third = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
+        $this->connection()->update('piece', ['finished_at' => '2026-03-02 10:00:00', 'collected_at' => '2026-03-03 10:00:00'], ['id' => $third]);
+        self::assertSame([PieceProgress::Collected, $third], [$first()->progress, $first()->piece], 'whoever has handed one over knows the way');
         $few = $this->statements($first);
         $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201);
         self::assertSame($few, $this->statements($first), 'however many have followed');

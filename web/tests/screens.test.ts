@@ -406,6 +406,7 @@ describe('pictures beside a part', () => {
     }
     expect(await shows({ part: 'vamp', half: 'left' })).toEqual(['/t2', '/t4'])
     expect(await shows({ part: 'toe', half: 'left' })).toEqual([])
-    expect(await shows({ part: null, half: null }), 'large').toEqual(['/f1', '/f6'])
+    expect(await shows({ part: null, half: null })).toEqual(['/t1', '/t6'])
+    expect(document.body.innerHTML, 'large where there are pixels for it').toContain('/f6 2400w')
   })
 })

@@ -178,22 +178,22 @@ const opens = computed(
       <div v-if="following.length > 0" class="border-t-2 border-ink pt-2 mt-2">
         <div class="flex flex-wrap items-baseline gap-x-3">
           <span class="text-bench font-head font-semibold">{{ t('bench.Hand.then') }}</span>
-          <span class="text-soft  grow">{{ ahead }}</span>
+          <span class="text-soft grow">{{ ahead }}</span>
         </div>
-        <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 leading-tight">
+        <p v-for="next in following" :key="next.step.id" class="flex gap-3 py-1.5 border-b border-line last:border-0 text-bench leading-tight">
           <span class="grow">{{ next.urgency === 'test' ? t('bench.Hand.test') : '' }}{{ next.step.title }}<span
-            class="text-soft block "
+            class="text-soft block"
           >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
           <span class="text-soft">{{ t('bench.Hand.min', [next.minutes]) }}</span>
         </p>
       </div>
     </div>
 
-    <div class="grid gap-2 shrink-0">
+    <div class="grid gap-2 shrink-0" :class="rings ? 'called' : ''">
       <template v-if="call.urgency === 'test'">
         <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{
           t('bench.Hand.passed')
-        }} <span class="key" :class="rings ? 'invisible' : ''">{{ t('bench.Hand.space') }}</span></button>
+        }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div class="grid grid-cols-2 gap-2">
           <RareAct :label="t('bench.Hand.notYet')" meaning="give it more time" letter="N" sign="time" :disabled="busy" @act="emit('notYet')" />
           <RareAct :label="t('bench.Hand.itIsSpoiled')" meaning="it is laid once more" letter="X" sign="drop" :disabled="busy" @act="emit('spoiled')" />
@@ -202,7 +202,7 @@ const opens = computed(
       <template v-else-if="isLook">
         <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{
           t('bench.Hand.enough')
-        }} <span class="key" :class="rings ? 'invisible' : ''">{{ t('bench.Hand.space') }}</span></button>
+        }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div class="grid grid-cols-2 gap-2">
           <RareAct :label="t('bench.Hand.notEnough')" meaning="a rung up" letter="N" sign="rung" :disabled="busy" @act="emit('notEnough')" />
           <RareAct :label="t('bench.Hand.putItDown')" meaning="as if it had not been begun" letter="Esc" sign="shelf" :disabled="busy" @act="emit('putDown')" />
@@ -211,7 +211,7 @@ const opens = computed(
       <template v-else-if="isCompare">
         <template v-if="!otherwise">
           <button class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{ t('bench.Hand.theSameForTheOther') }}
-            <span class="key" :class="rings ? 'invisible' : ''">{{ t('bench.Hand.space') }}</span></button>
+            <span class="key">{{ t('bench.Hand.space') }}</span></button>
           <button class="may min-h-16! text-bench" type="button" :disabled="busy" @click="otherwise = true">{{
             t('bench.Hand.somethingElseForTheOther')
           }}</button>
@@ -224,9 +224,9 @@ const opens = computed(
         <button
           v-if="call.urgency === 'missed' && call.again" class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked"
           @click="emit('act')"
-        >{{ t('bench.Hand.again', [call.again.title]) }} <span class="key" :class="rings ? 'invisible' : ''">{{ t('bench.Hand.space') }}</span></button>
+        >{{ t('bench.Hand.again', [call.again.title]) }} <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <button v-else class="do text-2xl! min-h-18!" type="button" :disabled="busy || locked" @click="emit('act')">{{ verb }}
-          <span class="key" :class="rings ? 'invisible' : ''">{{ t('bench.Hand.space') }}</span></button>
+          <span class="key">{{ t('bench.Hand.space') }}</span></button>
         <div v-if="call.urgency === 'running'" class="grid grid-flow-col auto-cols-fr gap-1.5">
           <RareAct
             :label="t('bench.Hand.interrupted')" meaning="called away; the minutes so far are kept" letter="I" sign="door" :disabled="busy"
@@ -268,3 +268,8 @@ const opens = computed(
     <p v-else class="text-xl">{{ t('bench.Hand.takeAPieceInAt') }}</p>
   </div>
 </template>
+
+<style scoped>
+/* While a piece calls, the one key comes to it. */
+.called .do .key { visibility: hidden; }
+</style>

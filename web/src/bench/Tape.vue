@@ -115,12 +115,6 @@ const told = (s: Drawn): string =>
       <span v-for="mark in hours" :key="mark.x" class="absolute border-l border-line pl-1 h-full" :style="{ left: `${mark.x}%` }">{{ mark.label }}</span>
       <span v-if="read" class="absolute inset-x-0 top-0 bg-raised text-ink truncate font-semibold">{{ told(read) }}</span>
     </div>
-    <p class="col-start-2 row-start-9 leading-snug pt-0.5">
-      <span class="text-soft">{{ t('bench.Tape.tomorrow') }}</span> <strong class="font-semibold">{{ tomorrow }}</strong>,
-      <span class="text-soft">{{
-        t('bench.Tape.ahead', [bench.brushChanges === 1 ? t('bench.Tape.oneBrushChange') : t('bench.Tape.brushChanges', [bench.brushChanges])])
-      }}</span>
-    </p>
     <template v-for="(tape, row) in tapes" :key="tape.person">
       <span class="text-[.82rem] leading-tight text-soft self-center truncate col-start-1">{{ tape.name.split(' ')[0] }}</span>
       <div
@@ -156,6 +150,12 @@ const told = (s: Drawn): string =>
         </template>
       </div>
     </template>
+    <p class="col-start-2 leading-snug pt-0.5">
+      <span class="text-soft">{{ t('bench.Tape.tomorrow') }}</span> <strong class="font-semibold">{{ tomorrow }}</strong>,
+      <span class="text-soft">{{
+        t('bench.Tape.ahead', [bench.brushChanges === 1 ? t('bench.Tape.oneBrushChange') : t('bench.Tape.brushChanges', [bench.brushChanges])])
+      }}</span>
+    </p>
   </footer>
 </template>
 

@@ -29,7 +29,10 @@ const shown = computed(() => {
     :aria-label="part === null ? t('picture.PartPictures.beforeAndAfter') : t('picture.PartPictures.picturesOfThisPart')"
   >
     <figure v-for="p in shown" :key="p.id" class="bg-surround p-1.5">
-      <img :src="part === null ? p.full : p.thumb" :alt="p.moment" class="object-cover" :class="part === null ? 'w-full aspect-3/2' : 'h-16 w-24'">
+      <img
+        :src="p.thumb" :srcset="part === null ? `${p.thumb} 480w, ${p.full} 2400w` : undefined" sizes="(min-width: 64rem) 26rem, 45vw" :alt="p.moment"
+        class="object-cover" :class="part === null ? 'w-full aspect-3/2' : 'h-16 w-24'"
+      >
       <figcaption v-if="part === null" class="bg-paper px-2">{{ p.moment }}</figcaption>
     </figure>
   </RouterLink>
