@@ -162,7 +162,7 @@ describe('what calls from across the room', () => {
     expect(words(it)).not.toContain('coat 4')
     expect(words(it)).toContain('and 2 more')
     await says(it, 'Coming').trigger('click')
-    await says(it, 'Call again in five minutes').trigger('click')
+    await says(it, 'In five minutes').trigger('click')
     await says(it, 'Somebody else has it').trigger('click')
     expect([it.emitted('come')?.length, it.emitted('snooze')?.length, it.emitted('quiet')?.length]).toEqual([1, 1, 1])
   })

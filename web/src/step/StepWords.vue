@@ -42,7 +42,7 @@ const { span } = useWhen()
     <div class="grid gap-0.5" :class="large ? 'text-bench' : ''">
       <p><strong>{{ t('step.StepWords.why') }}</strong> {{ step.why }}</p>
       <p v-for="o in step.overrides" :key="o">{{ o }}</p>
-      <p v-for="r in step.because" :key="r.rule" class="text-soft grid grid-cols-[3rem_1fr]"><span class="font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
+      <p v-for="r in step.because" :key="r.rule" class="text-soft grid grid-cols-[3.6rem_1fr]"><span class="font-semibold">{{ r.rule }}</span>{{ r.text }}</p>
     </div>
   </article>
 </template>
