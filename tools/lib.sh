@@ -253,12 +253,7 @@ web_settings() {
     mkdir -p "$run"
     if [ "$(id -u)" = 0 ]; then user='user = root'; nginx_user='user root;'; fi
     for name in nginx php-fpm; do
-        if [ "${WORKSHOP:-}" = many ]; then
-        set -- "$@" -e 's|^programs=plan-ahead.*|programs=workshops|; /^\[program:\(plan-ahead\|air-watch\|housekeeping\|post\)\]/,/^$/d'
-    else
-        set -- "$@" -e '/^\[program:workshops\]/,/^$/d'
-    fi
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$(socket_in "$run" php.sock)|g; s|@PORT@|$port|g" \
+        sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$run|g; s|@SOCKET@|$(socket_in "$run" php.sock)|g; s|@PORT@|$port|g" \
             -e "s|@USER@|$([ $name = nginx ] && printf '%s' "$nginx_user" || printf '%s' "$user")|" tools/$name.conf > "$run/$name.conf"
     done
 }

@@ -30,6 +30,36 @@ final class SmallThingsTest extends StoryTestCase
         $this->seeText('from first to last');
     }
 
+    public function testWhoIsAtTheCounterLooksOnWhereHandsAreAtWork(): void
+    {
+        $this->signIn('cora');
+        $piece = $this->pieceOnTheRack();
+        $can = fn (string $css): int => \count(array_filter($this->all($css), static fn ($one): bool => $one->isEnabled()));
+        $this->go('/pots/2');
+        $this->seeText('You look on here');
+        self::assertSame(0, $can('main section[aria-label="What to do"] button'), 'nothing of a pot can be pressed');
+        // A foot switch drops nothing either.
+        $this->type(' ');
+        $this->go("/pieces/$piece/plan");
+        $this->seeText('from first to last');
+        self::assertStringNotContainsString('Begin this step', $this->text());
+        $this->go("/pieces/$piece");
+        $this->seeText('What comes off');
+        self::assertSame(0, $can('section[aria-label="What comes off"] input'));
+        $this->go('/shelf/count');
+        $this->seeText('You look on here');
+        self::assertSame(0, $can('main form button'));
+        $this->go('/lots/1');
+        $this->seeText('Print the label');
+        self::assertStringNotContainsString('Open it', $this->text());
+        $this->noErrorsInTheConsole();
+        // What only the counter does is nothing for an apprentice, by whatever way they come.
+        $this->signIn('wren');
+        $this->go('/counter/new');
+        $this->seeText('The Captain’s oxfords');
+        self::assertStringEndsWith('/counter', $this->driver->getCurrentURL());
+    }
+
     public function testTheCounterIsSearchedByOwnerPieceAndState(): void
     {
         $this->signIn('ida');

@@ -24,6 +24,12 @@ const FirstPair = defineAsyncComponent(() => import('./kit/FirstPair.vue'))
 const Help = defineAsyncComponent(() => import('./help/Help.vue'))
 const asking = ref(false)
 const inside = computed(() => route.meta['open'] !== true)
+/** For whoever goes by keyboard or by ear: past the rooms, and past the rack. */
+const straight = (): void => {
+  const first = document.querySelector<HTMLElement>('[data-first]') ?? document.querySelector('main')
+  first?.setAttribute('tabindex', first.getAttribute('tabindex') ?? '-1')
+  first?.focus()
+}
 /** N: somebody stands at the counter. On the bench it answers a test. */
 useKeys((event) => {
   if (event.key === '?' && inside.value) {
@@ -39,6 +45,9 @@ useKeys((event) => {
 
 <template>
   <div class="flex min-h-dvh flex-col">
+    <a
+      v-if="inside" class="no-print do fixed top-2 left-2 z-50 not-focus:sr-only" href="#page" @click.prevent="straight"
+    >{{ t('app.App.straight') }}</a>
     <TopBar v-if="inside" class="no-print" @another="another = true" @ask="asking = true" />
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
       <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>

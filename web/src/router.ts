@@ -15,7 +15,7 @@ export const router = createRouter({
     { path: '/people', component: () => import('./people/Staff.vue'), meta: { title: t('app.router.people') } },
     { path: '/bench', component: () => import('./bench/Bench.vue'), meta: { title: t('app.router.bench') } },
     { path: '/counter', component: () => import('./counter/Counter.vue'), meta: { title: t('app.router.counter') } },
-    { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { title: t('app.router.newTicket') } },
+    { path: '/counter/new', component: () => import('./counter/NewTicket.vue'), meta: { receives: true, title: t('app.router.newTicket') } },
     { path: '/comes-back', component: () => import('./passport/ComesBack.vue'), meta: { title: t('app.router.whatComesBack') } },
     { path: '/season', component: () => import('./owner/Season.vue'), meta: { title: t('app.router.whoIsDue') } },
     { path: '/messages', component: () => import('./owner/Messages.vue'), meta: { title: t('app.router.messages') } },
@@ -81,13 +81,13 @@ export const router = createRouter({
       path: '/tickets/:id(\\d+)/add',
       component: () => import('./counter/NewTicket.vue'),
       props: (to) => ({ ticket: Number(to.params['id']) }),
-      meta: { title: t('app.router.oneMorePiece') },
+      meta: { receives: true, title: t('app.router.oneMorePiece') },
     },
     {
       path: '/tickets/:id(\\d+)/correct',
       component: () => import('./counter/Correct.vue'),
       props: (to) => ({ id: String(to.params['id']) }),
-      meta: { title: t('app.router.putRight') },
+      meta: { receives: true, title: t('app.router.putRight') },
     },
     {
       path: '/tickets/:id(\\d+)/leaving',
@@ -156,6 +156,8 @@ export const router = createRouter({
     {
       path: '/pieces/:id(\\d+)/dye',
       component: () => import('./colour/Dyes.vue'),
+      // Which ground is chosen with the colours of the piece.
+      beforeEnter: (to) => Number(to.query['ground']) > 0 || `/pieces/${String(to.params['id'])}/colour`,
       props: (to) => ({ id: Number(to.params['id']), ground: Number(to.query['ground']), target: to.query['target'] ? Number(to.query['target']) : null }),
       meta: { title: t('app.router.dye') },
     },
@@ -228,6 +230,10 @@ router.beforeEach(async (to, from) => {
   }
   if (session.person.value === null && to.meta['open'] !== true) {
     return { path: '/sign-in', query: to.path === '/bench' ? {} : { to: to.fullPath } }
+  }
+  // Who may not take in is at the counter all the same.
+  if (to.meta['receives'] === true && session.person.value?.mayReceive === false) {
+    return '/counter'
   }
   // Before it is loaded: some texts are said as soon as it is.
   if (to.path !== '/bench' && to.path !== '/sign-in') {

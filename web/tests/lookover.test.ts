@@ -266,9 +266,9 @@ describe('finding out what it is made of', () => {
 })
 
 describe('what is said of the piece as a whole', () => {
-  const whole = async (of: Parameters<typeof piece>[0], questions: object[] = []) => {
+  const whole = async (of: Parameters<typeof piece>[0], questions: object[] = [], hands = true) => {
     fakeApi(ok({ questions }))
-    const it = shown(WholePiece, { piece: piece(of), kind: kind(), disabled: false })
+    const it = shown(WholePiece, { piece: piece(of), kind: kind(), disabled: false, hands })
     await settled()
     return it
   }
@@ -323,6 +323,8 @@ describe('what is said of the piece as a whole', () => {
     expect(it.findAll('input[type=checkbox]')).toHaveLength(1)
     await it.find('input[type=checkbox]').setValue(true)
     expect(it.emitted('off')).toEqual([[{ part: 'laces', half: 'right', off: true }]])
+    const looksOn = await whole({ parts: [part({ part: 'laces', half: 'right', off: false }), part()] }, [], false)
+    expect(looksOn.find<HTMLInputElement>('input[type=checkbox]').element.disabled).toBe(true)
   })
 
   it('offers to copy one that was here before, until something has been found', async () => {

@@ -189,6 +189,8 @@ describe('owners', () => {
   it('two that are one are joined', async () => {
     const alike = [{ id: 9, name: 'Odile', contact: 'odile@example.org', pieces: 1, here: 0, lastAt: '2026-03-03T09:00:00Z' }]
     const acts = serving({ ...house, 'GET /owners/3': ok(owner({ alike })), 'POST /owners/3/joined': ok(owner()) })
+    const { useSession } = await import('../src/session/useSession')
+    await useSession().load()
     const it = shown(OwnerFile, { id: 3 }, somewhere('/owners/3'))
     await settled()
     await says(it, 'They are one').trigger('click')

@@ -1,9 +1,11 @@
+import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { AirView, BenchView, CallView, PieceView } from '../src/api/types'
+import type { AirView, BenchView, CallView, PersonView, PieceView } from '../src/api/types'
 import AirLine from '../src/bench/AirLine.vue'
 import Bench from '../src/bench/Bench.vue'
 import FitMinutes from '../src/bench/FitMinutes.vue'
 import TimeLapse from '../src/bench/TimeLapse.vue'
+import ForHands from '../src/kit/ForHands.vue'
 import Silhouette from '../src/drawing/Silhouette.vue'
 import PartPictures from '../src/picture/PartPictures.vue'
 import LookOver from '../src/piece/LookOver.vue'
@@ -218,6 +220,27 @@ describe('the air', () => {
     await it.find('[name=outsideC]').trigger('change')
     await settled()
     expect(text(it)).toContain('The rack would have 8.0 °C')
+  })
+})
+
+describe('what only some may do', () => {
+  const shownTo = async (of: Partial<PersonView>, planning: boolean) => {
+    serving({ ...house, 'GET /session': ok(session({ person: person(of) })) })
+    await useSession().load()
+    return mount(ForHands, { props: { planning }, slots: { default: '<button>One drop</button>' } })
+  }
+
+  it.each([
+    ['a restorer mixes', {}, false, true],
+    ['an apprentice mixes', { mayPlan: false }, false, true],
+    ['the counter looks on', { works: false, mayPlan: false }, false, false],
+    ['an apprentice settles nothing', { mayPlan: false }, true, false],
+    ['a restorer settles it', {}, true, true],
+  ])('%s', async (_, of, planning, may) => {
+    const it = await shownTo(of, planning)
+    expect(it.find('fieldset').element.disabled).toBe(!may)
+    expect(text(it).includes('You look on here')).toBe(!may)
+    expect(text(it).includes(planning ? 'settled by a restorer' : 'whoever is at the bench')).toBe(!may)
   })
 })
 

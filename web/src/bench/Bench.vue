@@ -244,7 +244,7 @@ useKeys((event) => {
       v-if="works"
       class="order-first lg:order-none lg:row-span-2 lg:col-start-2 lg:row-start-1 bg-paper relative border-line border-b lg:border-b-0 lg:border-l px-6 py-3
         flex flex-col gap-3 min-h-0"
-      :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" tabindex="0"
+      :aria-label="t('bench.Bench.inTheHand')" :data-locked="locked || undefined" data-first tabindex="0"
     >
       <Notice :text="hands.problem.value || problem" @again="look" />
       <Hand

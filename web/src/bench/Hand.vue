@@ -184,7 +184,7 @@ const opens = computed(
           <span class="grow">{{ next.urgency === 'test' ? t('bench.Hand.test') : '' }}{{ next.step.title }}<span
             class="text-soft block"
           >{{ next.pieceName }}{{ next.step.half === 'whole' ? '' : `, ${next.step.half}` }}</span></span>
-          <span class="text-soft">{{ t('bench.Hand.min', [next.minutes]) }}</span>
+          <span class="text-soft whitespace-nowrap">{{ t('bench.Hand.min', [next.minutes]) }}</span>
         </p>
       </div>
     </div>

@@ -5,6 +5,7 @@ import { api } from '../api/client'
 import type { Applicator, ColoursView, DyesView, DyeWashView, PieceColourView } from '../api/types'
 import { useAct } from '../kit/useAct'
 import Choice from '../kit/Choice.vue'
+import ForHands from '../kit/ForHands.vue'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
 import { useWords } from '../kit/useWords'
@@ -105,71 +106,75 @@ const rung = (code: string, name: string, thinner: number, count: number) =>
       <p v-if="dyes.never" class="stop">{{ dyes.never }}</p>
       <p v-if="taken !== ''" class="caution" role="status">{{ t('colour.Dyes.chosenPlanItAnew', [taken]) }}
         <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('colour.PieceColour.toItsPlan') }}</RouterLink></p>
-      <section v-if="dyes.target" class="grid gap-2" :aria-label="t('colour.Dyes.nearest')">
-        <h2 class="text-2xl">{{ t('colour.Dyes.nearestToTheTarget') }}</h2>
-        <p v-if="best" class="text-lg">{{ t('colour.Dyes.bringAPaleSpotUp') }}</p>
-        <ol class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
-          <li v-for="m in dyes.matches" :key="m.sentence" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
-            <HalfFields
-              class="bg-surround p-2" :left="under(dyes.target)" :right="m.hex" :left-label="t('colour.Dyes.target')" :right-label="t('colour.Dyes.dyed')"
-            />
-            <span><strong>ΔE {{ m.dE00.toFixed(1) }}</strong><br>{{ m.sentence }}
-              <button class="quiet" type="button" :disabled="hands.busy.value" @click="take(m.washes, m.sentence)">{{
-                t('colour.Dyes.intoThePlan')
-              }}</button></span>
-          </li>
-        </ol>
-      </section>
-      <section class="grid gap-2" :aria-label="t('colour.Dyes.depthLadders')">
-        <h2 class="text-2xl">{{ t('colour.Dyes.depthLaddersLetDownBy') }}</h2>
-        <div class="bg-surround text-dark p-5 grid grid-cols-1 md:grid-cols-2 gap-6">
-          <figure v-for="l in dyes.ladders" :key="l.code" class="grid grid-cols-[7rem_1fr] gap-3">
-            <figcaption class="leading-tight"><strong class="text-lg">{{ l.name }}</strong><br>{{ t('colour.Dyes.in', [l.diluent]) }}</figcaption>
-            <table class="w-full border-collapse text-[.9rem]">
-              <thead><tr><th class="text-left font-normal">{{
-                t('colour.Dyes.coats')
-              }}</th><th v-for="n in thinners" :key="n" class="font-normal">1:{{ n }}</th></tr></thead>
-              <tbody>
-                <tr v-for="c in [1, 2, 3]" :key="c">
-                  <th class="text-left font-normal">{{ c }}</th>
-                  <td
-                    v-for="thinner in thinners" :key="thinner" class="p-0 h-11 w-1/5"
-                    :style="{ backgroundColor: l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.hex }"
-                  >
-                    <button
-                      class="block size-full min-h-11" type="button" :disabled="hands.busy.value"
-                      :aria-label="t('colour.Dyes.rungIntoThePlan', [l.name, c, thinner, l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00])"
-                      @click="rung(l.code, l.name, thinner, c)"
-                    />
-                  </td>
-                </tr>
-              </tbody>
-            </table>
-          </figure>
-        </div>
-      </section>
-      <section class="grid gap-3 border-t-2 border-ink pt-3" :aria-label="t('colour.Dyes.logOfSwatches')">
-        <h2 class="text-2xl">{{ t('colour.Dyes.teachItWithAReal') }}</h2>
-        <button v-if="shelf === null" class="may justify-self-start" type="button" @click="openLog">{{ t('colour.Dyes.readASwatch') }}</button>
-        <form v-else class="flex flex-wrap gap-3 items-end" @submit.prevent="teach">
-          <label class="grid gap-1">{{ t('colour.Dyes.dye') }}<select v-model="teaching.dye" class="write"><option
-            v-for="p in shelf.products.filter((x) => x.kind === 'dye')"
-            :key="p.id" :value="String(p.id)"
-          >{{ p.name }}</option></select></label>
-          <label class="grid gap-1">{{ t('colour.Dyes.letDown') }}<select v-model="teaching.thinner" class="write">
-            <option v-for="n in thinners" :key="n" :value="String(n)">1:{{ n }}</option></select></label>
-          <label class="grid gap-1">{{
-            t('colour.Dyes.coats2')
-          }}<select v-model="teaching.coats" class="write"><option v-for="c in ['1', '2', '3']" :key="c">{{ c }}</option>
-          </select></label>
-          <label class="grid gap-1">{{ t('colour.Dyes.on') }}<select v-model="teaching.leather" class="write"><option
-            v-for="s in shelf.swatches" :key="s.id"
-            :value="String(s.id)"
-          >{{ s.name }}</option></select></label>
-          <button class="do" type="submit" :disabled="hands.busy.value">{{ t('colour.Dyes.readBareAndDyed') }}</button>
-          <span role="status">{{ said }}</span>
-        </form>
-      </section>
+      <ForHands planning>
+        <section v-if="dyes.target" class="grid gap-2" :aria-label="t('colour.Dyes.nearest')">
+          <h2 class="text-2xl">{{ t('colour.Dyes.nearestToTheTarget') }}</h2>
+          <p v-if="best" class="text-lg">{{ t('colour.Dyes.bringAPaleSpotUp') }}</p>
+          <ol class="grid grid-cols-1 md:grid-cols-2 gap-x-8">
+            <li v-for="m in dyes.matches" :key="m.sentence" class="grid grid-cols-[8rem_1fr] gap-4 items-center border-t border-line py-2">
+              <HalfFields
+                class="bg-surround p-2" :left="under(dyes.target)" :right="m.hex" :left-label="t('colour.Dyes.target')" :right-label="t('colour.Dyes.dyed')"
+              />
+              <span><strong>ΔE {{ m.dE00.toFixed(1) }}</strong><br>{{ m.sentence }}
+                <button class="quiet" type="button" :disabled="hands.busy.value" @click="take(m.washes, m.sentence)">{{
+                  t('colour.Dyes.intoThePlan')
+                }}</button></span>
+            </li>
+          </ol>
+        </section>
+        <section class="grid gap-2" :aria-label="t('colour.Dyes.depthLadders')">
+          <h2 class="text-2xl">{{ t('colour.Dyes.depthLaddersLetDownBy') }}</h2>
+          <div class="bg-surround text-dark p-5 grid grid-cols-1 md:grid-cols-2 gap-6">
+            <figure v-for="l in dyes.ladders" :key="l.code" class="grid grid-cols-[7rem_1fr] gap-3">
+              <figcaption class="leading-tight"><strong class="text-lg">{{ l.name }}</strong><br>{{ t('colour.Dyes.in', [l.diluent]) }}</figcaption>
+              <table class="w-full border-collapse text-[.9rem]">
+                <thead><tr><th class="text-left font-normal">{{
+                  t('colour.Dyes.coats')
+                }}</th><th v-for="n in thinners" :key="n" class="font-normal">1:{{ n }}</th></tr></thead>
+                <tbody>
+                  <tr v-for="c in [1, 2, 3]" :key="c">
+                    <th class="text-left font-normal">{{ c }}</th>
+                    <td
+                      v-for="thinner in thinners" :key="thinner" class="p-0 h-11 w-1/5"
+                      :style="{ backgroundColor: l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.hex }"
+                    >
+                      <button
+                        class="block size-full min-h-11" type="button" :disabled="hands.busy.value"
+                        :aria-label="t('colour.Dyes.rungIntoThePlan', [l.name, c, thinner, l.rungs.find((r) => r.thinner === thinner && r.coats === c)?.dE00])"
+                        @click="rung(l.code, l.name, thinner, c)"
+                      />
+                    </td>
+                  </tr>
+                </tbody>
+              </table>
+            </figure>
+          </div>
+        </section>
+      </ForHands>
+      <ForHands silent>
+        <section class="grid gap-3 border-t-2 border-ink pt-3" :aria-label="t('colour.Dyes.logOfSwatches')">
+          <h2 class="text-2xl">{{ t('colour.Dyes.teachItWithAReal') }}</h2>
+          <button v-if="shelf === null" class="may justify-self-start" type="button" @click="openLog">{{ t('colour.Dyes.readASwatch') }}</button>
+          <form v-else class="flex flex-wrap gap-3 items-end" @submit.prevent="teach">
+            <label class="grid gap-1">{{ t('colour.Dyes.dye') }}<select v-model="teaching.dye" class="write"><option
+              v-for="p in shelf.products.filter((x) => x.kind === 'dye')"
+              :key="p.id" :value="String(p.id)"
+            >{{ p.name }}</option></select></label>
+            <label class="grid gap-1">{{ t('colour.Dyes.letDown') }}<select v-model="teaching.thinner" class="write">
+              <option v-for="n in thinners" :key="n" :value="String(n)">1:{{ n }}</option></select></label>
+            <label class="grid gap-1">{{
+              t('colour.Dyes.coats2')
+            }}<select v-model="teaching.coats" class="write"><option v-for="c in ['1', '2', '3']" :key="c">{{ c }}</option>
+            </select></label>
+            <label class="grid gap-1">{{ t('colour.Dyes.on') }}<select v-model="teaching.leather" class="write"><option
+              v-for="s in shelf.swatches" :key="s.id"
+              :value="String(s.id)"
+            >{{ s.name }}</option></select></label>
+            <button class="do" type="submit" :disabled="hands.busy.value">{{ t('colour.Dyes.readBareAndDyed') }}</button>
+            <span role="status">{{ said }}</span>
+          </form>
+        </section>
+      </ForHands>
     </template>
   </main>
 </template>

@@ -5,8 +5,10 @@ import type { Half, PartName, ReadSpot } from '../api/types'
 import { isHigh } from '../drawing/kinds'
 import Silhouette from '../drawing/Silhouette.vue'
 import Choice from '../kit/Choice.vue'
+import ForHands from '../kit/ForHands.vue'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../session/useNow'
+import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import HalfFields from '../pots/HalfFields.vue'
 import LampChoice from '../pots/LampChoice.vue'
@@ -25,6 +27,7 @@ void reload()
 const router = useRouter()
 const now = useNow()
 const { when } = useWhen()
+const { person } = useSession()
 const { under } = useLamp()
 const part = computed(() => props.part)
 const spot = computed<ReadSpot>(() => props.spot ?? 'sound')
@@ -124,15 +127,19 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
         }} <strong>{{
           at === 'whole' ? '' : `${at} `
         }}{{ names[part] ?? part }}</strong>:</p>
-        <WantedColour
-          v-if="spot === 'wanted'" :key="`${at}-${part}-wanted`" :piece="id" :half="at" :part="part" :gloss="colour.gloss" :busy="hands.busy.value"
-          :in-hand="inHand" :readings="colour.readings" :places="places" @read="read" @forget="put()"
-          @want="(given) => want(given).then((done) => { willBe = done || willBe })"
-        />
-        <TakeColour
-          v-else :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value"
-          :in-hand="inHand" @read="read" @forget="put()" @keep="keep"
-        />
+        <ForHands v-if="spot === 'wanted'" planning>
+          <WantedColour
+            :key="`${at}-${part}-wanted`" :piece="id" :half="at" :part="part" :gloss="colour.gloss" :busy="hands.busy.value"
+            :in-hand="inHand" :readings="colour.readings" :places="places" @read="read" @forget="put()"
+            @want="(given) => want(given).then((done) => { willBe = done || willBe })"
+          />
+        </ForHands>
+        <ForHands v-else>
+          <TakeColour
+            :key="`${at}-${part}-${spot}`" :piece="id" :half="at" :part="part" :spot="spot" :gloss="colour.gloss" :busy="hands.busy.value"
+            :in-hand="inHand" @read="read" @forget="put()" @keep="keep"
+          />
+        </ForHands>
         <p v-if="hasWanted && colour.planned.length === 0" class="caution">{{ t('colour.PieceColour.whatIsWantedIsAgreed') }}
           <RouterLink class="quiet" :to="`/pieces/${id}/plan`">{{ t('colour.PieceColour.toItsPlan') }}</RouterLink></p>
         <ul v-if="here.length > 0" class="grid" :aria-label="t('colour.PieceColour.readingsOfThisPlace')">
@@ -153,7 +160,9 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
         </ul>
         <template v-if="target">
           <div v-if="!mixing" class="flex flex-wrap gap-3">
-            <button :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">{{ t('colour.PieceColour.mixAPotForIt') }}</button>
+            <button v-if="person?.works" :class="swatchNeeded ? 'do' : 'may'" type="button" @click="mixing = true">{{
+              t('colour.PieceColour.mixAPotForIt')
+            }}</button>
             <RouterLink class="may" :to="`/pieces/${id}/dye?ground=${(ground ?? target).id}&target=${target.id}`">{{
               t('colour.PieceColour.tryDyesOnIt')
             }}</RouterLink>
@@ -169,19 +178,21 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
         v-if="colour && (colour.settlings.length > 0 || colour.mayDarken.length > 0)" class="grid gap-1" :aria-label="t('colour.PieceColour.comingBack')"
       >
         <h2 class="text-2xl">{{ t('colour.PieceColour.comingBack') }}</h2>
-        <div v-for="d in colour.mayDarken" :key="d.step" class="border-t border-line py-2">
-          <p>{{ t('colour.PieceColour.justLaid', [d.title, when(d.laidAt, now)]) }}</p>
-          <p class="flex flex-wrap gap-3">
-            <button
-              v-for="p in d.places" :key="`${p.half}-${p.part}`" class="may" type="button" :disabled="hands.busy.value"
-              @click="watchBack({ half: p.half, part: p.part, family: d.family, minutesAgo: Math.max(0, Math.round((now - Date.parse(d.laidAt)) / 60000)) })"
-            >{{ t('colour.PieceColour.watchIt', [`${p.half === 'whole' ? '' : `${p.half} `}${names[p.part] ?? p.part}`]) }}</button>
-          </p>
-        </div>
-        <WayBack
-          v-for="s in colour.settlings" :key="s.id" :settling="s" :now="now" :alone="s.half === 'whole'" :busy="hands.busy.value"
-          @read="go(s.half, s.part, 'settling')" @leave="leave(s.id)"
-        />
+        <ForHands silent>
+          <div v-for="d in colour.mayDarken" :key="d.step" class="border-t border-line py-2">
+            <p>{{ t('colour.PieceColour.justLaid', [d.title, when(d.laidAt, now)]) }}</p>
+            <p class="flex flex-wrap gap-3">
+              <button
+                v-for="p in d.places" :key="`${p.half}-${p.part}`" class="may" type="button" :disabled="hands.busy.value"
+                @click="watchBack({ half: p.half, part: p.part, family: d.family, minutesAgo: Math.max(0, Math.round((now - Date.parse(d.laidAt)) / 60000)) })"
+              >{{ t('colour.PieceColour.watchIt', [`${p.half === 'whole' ? '' : `${p.half} `}${names[p.part] ?? p.part}`]) }}</button>
+            </p>
+          </div>
+          <WayBack
+            v-for="s in colour.settlings" :key="s.id" :settling="s" :now="now" :alone="s.half === 'whole'" :busy="hands.busy.value"
+            @read="go(s.half, s.part, 'settling')" @leave="leave(s.id)"
+          />
+        </ForHands>
       </section>
       <section v-if="pairs.length > 0" class="grid gap-1" :aria-label="t('colour.PieceColour.sideBySide')">
         <h2 class="text-2xl">{{ t('colour.PieceColour.sideBySide') }}</h2>
@@ -193,7 +204,7 @@ const swatchNeeded = computed(() => latest('wanted') !== null || (latest('sound'
           <span class="leading-snug"><strong>{{ p.what.charAt(0).toUpperCase() + p.what.slice(1) }}</strong>
             <br>{{ p.difference.words }}: ΔE {{ p.difference.dE00.toFixed(1) }}, ΔL {{ signed(p.difference.dL) }}, ΔC {{ signed(p.difference.dC) }}, ΔH
             {{ signed(p.difference.dH) }}. <span :class="p.near ? '' : 'font-semibold'">{{ p.verdict }}</span>
-            <button class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">{{
+            <button v-if="person?.works" class="quiet" type="button" :disabled="hands.busy.value" @click="compare(p.one, p.other)">{{
               t('colour.PieceColour.toTheLedger')
             }}</button></span>
         </div>

@@ -1,4 +1,6 @@
-import { along, band, box, closed, curve, dot, line, poly, ribbon, shapeOf, through, twice } from './geometry'
+import {
+  along, backAll, band, both, box, closed, curve, dot, line, mirror, poly, ribbon, shapeOf, shifted, through, twice, type Point,
+} from './geometry'
 import { shape, type Drawing, type Drawings, type Ornament, type PartShape } from './shape'
 
 const SIDES = ['front', 'back'] as const
@@ -11,6 +13,12 @@ export const stitches = (...paths: string[]): Ornament => ({ path: paths.join(''
 const rim = (x: number, y: number, w: number, h: number, by: number, r = 6): string =>
   box(x, y, w, h, r) + box(x + by, y + by, w - 2 * by, h - 2 * by, Math.max(1, r - 2))
 
+/** A strap that nobody holds: from its rings over the edge, down both sides to the ground, and under the bag. */
+const hanging = (...[from, ...points]: readonly [Point, ...Point[]]): string => {
+  const side = through(from, ...points)
+  return ribbon(side, 11) + ribbon(side.map(mirror), 11)
+}
+
 /** Front and back of a bag; what both sides show is drawn once. */
 const bag = (
   outline: string,
@@ -19,17 +27,19 @@ const bag = (
   back: readonly PartShape[],
   frontLines: readonly Ornament[],
   backLines: readonly Ornament[],
+  frame: Drawing['box'] = FRAME,
 ): Drawing => ({
   parts: [...shared, ...front],
   ornaments: frontLines,
   outline,
-  box: FRAME,
+  box: frame,
   sides: SIDES,
-  other: { parts: [...shared, ...back], ornaments: backLines, outline, box: FRAME },
+  other: { parts: [...shared, ...back], ornaments: backLines, outline, box: frame },
 })
 
 const satchel = (): Drawing => {
   const body = box(84, 96, 232, 150, 8)
+  const bulge = through([68, 112], [61, 176], [60, 226], [66, 246])
   const flap = closed(
     ...poly([80, 92], [320, 92], [320, 160]),
     ...through([320, 160], [306, 184], [260, 192], [200, 194], [140, 192], [94, 184], [80, 160]),
@@ -41,13 +51,18 @@ const satchel = (): Drawing => {
     line([320, 152], [320, 160]),
   )
   const shared = [
-    shape('strap', ribbon(through([70, 130], [60, 80], [110, 26], [200, 14], [290, 26], [340, 80], [330, 130]), 11), [110, 27], 6),
+    shape('strap', hanging([70, 130], [60, 112], [46, 126], [36, 176], [32, 226], [44, 245], [90, 240]), [35, 200], 6),
     shape('handle', ribbon(through([160, 92], [164, 70], [200, 62], [236, 70], [240, 92]), 11), [200, 63], 6),
-    shape('gusset', twice(...poly([84, 102], [66, 112], [66, 240], [84, 246], [84, 102])), [75, 180], 6),
+    shape(
+      'gusset',
+      twice(...poly([84, 102], [68, 112]), ...bulge, ...poly([66, 246], [84, 246], [84, 102])),
+      [73, 190],
+      6,
+    ),
     shape('lining', shapeOf([92, 92], [308, 92], [302, 84], [98, 84]), [140, 88], 4),
   ]
   return bag(
-    closed(...poly([66, 112], [80, 92], [320, 92], [334, 112], [334, 240], [316, 246], [84, 246], [66, 240], [66, 112])),
+    both(...poly([200, 92], [80, 92], [68, 112]), ...bulge, line([66, 246], [200, 246])),
     shared,
     [
       shape('front', body, [200, 216], 20),
@@ -70,37 +85,47 @@ const satchel = (): Drawing => {
       { path: 'M132 204h0M126 203h12M262 203h12', kind: 'line' },
     ],
     [stitches('M96 106H304V226H96Z'), { path: box(130, 126, 140, 80, 4), kind: 'line' }],
+    [20, 44, 360, 212],
   )
 }
 
 const tote = (): Drawing => {
-  const body = closed(...poly([92, 92], [308, 92], [326, 246], [74, 246], [92, 92]))
+  // Soft leather: the rim sags between the handles, the sides bulge where the load lies.
+  const rim = [curve([92, 92], [140, 92], [168, 97], [200, 97]), curve([200, 97], [232, 97], [260, 92], [308, 92])]
+  const side = through([308, 92], [314, 140], [328, 200], [324, 246])
+  const bulge = through([80, 104], [70, 150], [54, 206], [60, 246])
+  const body = closed(...rim, ...side, line([324, 246], [76, 246]), ...backAll(side.map(mirror)))
   const grip = ribbon(through([140, 120], [140, 60], [168, 26], [232, 26], [260, 60], [260, 120]), 12)
   const shared = [
-    shape('gusset', twice(...poly([92, 92], [78, 104], [58, 240], [74, 246], [92, 92])), [70, 190], 6),
-    shape('lining', closed(...poly([92, 92], [308, 92], [298, 82], [102, 82], [92, 92])), [200, 87], 4),
+    shape(
+      'gusset',
+      twice(line([92, 92], [80, 104]), ...bulge, line([60, 246], [76, 246]), ...backAll(side.map(mirror))),
+      [65, 200],
+      6,
+    ),
+    shape('lining', closed(...rim, ...poly([308, 92], [298, 82], [102, 82], [92, 92])), [200, 87], 4),
   ]
   return bag(
-    closed(...poly([92, 92], [308, 92], [322, 104], [342, 240], [326, 246], [74, 246], [58, 240], [78, 104], [92, 92])),
+    closed(...rim, line([308, 92], [320, 104]), ...bulge.map(mirror), line([340, 246], [60, 246]), ...backAll(bulge), line([80, 104], [92, 92])),
     shared,
     [
       shape('front', body, [200, 176], 34),
-      shape('base', closed(...poly([78, 216], [322, 216], [326, 246], [74, 246], [78, 216])), [200, 232], 10),
-      shape('trim', band(poly([92, 92], [308, 92]), 0, 13), [200, 98], 6),
+      shape('base', closed(...poly([75, 216], [325, 216], [324, 246], [76, 246], [75, 216])), [200, 232], 10),
+      shape('trim', band(rim, 0, 13), [200, 103], 6),
       shape('handle', grip, [200, 26], 6),
       shape('edge-paint', ribbon(through([146, 118], [146, 62], [170, 32], [230, 32], [254, 62], [254, 118]), 3), [254, 80], 4),
-      shape('piping', twice(...poly([92, 92], [74, 246], [79, 246], [97, 92], [92, 92])), [84, 170], 4),
+      shape('piping', band(side, -5, 0) + band(side.map(mirror), 5, 0), [82, 170], 4),
       shape('hardware', [[140, 116], [260, 116]].map(([x, y]) => ring(x ?? 0, y ?? 0, 6)).join(''), [140, 116], 5),
       shape('stitching', band(poly([80, 210], [320, 210]), 0, 5), [284, 212], 4),
     ],
     [
       shape('back', body, [200, 160], 34),
-      shape('base', closed(...poly([78, 216], [322, 216], [326, 246], [74, 246], [78, 216])), [200, 232], 10),
+      shape('base', closed(...poly([75, 216], [325, 216], [324, 246], [76, 246], [75, 216])), [200, 232], 10),
       shape('handle', grip, [200, 26], 6),
       shape('stitching', band(poly([80, 210], [320, 210]), 0, 5), [284, 212], 4),
     ],
-    [stitches('M94 109H306', 'M132 126V100M148 126V100M252 126V100M268 126V100')],
-    [stitches('M94 109H306'), { path: 'M140 130H260V190H140Z', kind: 'line' }],
+    [stitches(along(...rim.map((r) => shifted(r, 0, 17))), 'M132 126V100M148 126V100M252 126V100M268 126V100')],
+    [stitches(along(...rim.map((r) => shifted(r, 0, 17)))), { path: 'M140 130H260V190H140Z', kind: 'line' }],
   )
 }
 
@@ -108,7 +133,7 @@ const shoulder = (): Drawing => {
   const body = closed(...through([96, 118], [86, 180], [110, 236], [200, 246], [290, 236], [314, 180], [304, 118]), line([304, 118], [96, 118]))
   const flap = closed(...poly([92, 108], [308, 108]), ...through([308, 108], [302, 160], [262, 196], [200, 206], [138, 196], [98, 160], [92, 108]))
   const shared = [
-    shape('strap', ribbon(through([94, 116], [96, 60], [140, 16], [200, 10], [260, 16], [304, 60], [306, 116]), 10), [140, 20], 6),
+    shape('strap', hanging([95, 116], [86, 96], [68, 112], [54, 170], [46, 224], [60, 245], [92, 246], [120, 226]), [50, 200], 6),
     shape('gusset', twice(...through([96, 118], [80, 176], [104, 232], [120, 238]), ...through([120, 238], [96, 210], [88, 170], [96, 118])), [90, 206], 5),
     shape('lining', shapeOf([100, 108], [300, 108], [292, 100], [108, 100]), [200, 104], 4),
   ]
@@ -137,14 +162,9 @@ const shoulder = (): Drawing => {
         4,
       ),
       shape('trim', box(186, 178, 28, 36, 6), [200, 190], 5),
-      shape('piping', closed(...through([98, 200], [118, 234], [200, 243]), ...through([200, 240], [122, 230], [102, 198])), [112, 226], 3),
+      shape('piping', ribbon(through([98, 200], [120, 232], [200, 241], [280, 232], [302, 200]), 4), [112, 226], 3),
       shape('hardware', ring(200, 204, 6) + ring(95, 114, 7) + ring(305, 114, 7), [305, 114], 5),
-      shape(
-        'stitching',
-        closed(...through([106, 116], [114, 154], [148, 182], [200, 190]), ...through([200, 186], [150, 178], [118, 152], [111, 116])),
-        [120, 152],
-        4,
-      ),
+      shape('stitching', ribbon(through([108, 116], [115, 153], [150, 181], [200, 189], [250, 181], [285, 153], [292, 116]), 5), [120, 152], 4),
     ],
     [
       shape('back', body, [200, 176], 30),
@@ -161,6 +181,7 @@ const shoulder = (): Drawing => {
     ],
     [stitches(along(...through([300, 116], [294, 154], [256, 182], [200, 191], [144, 182], [106, 154], [100, 116])))],
     [stitches(along(...through([106, 124], [98, 180], [120, 226], [200, 236], [280, 226], [302, 180], [294, 124]), line([294, 124], [106, 124])))],
+    [36, 76, 328, 180],
   )
 }
 

@@ -81,15 +81,15 @@ const boot = (c: BootCut): Drawing => {
     parts.push(shape('facing', closed(...front, line(c.instep.to, (facingIn[1] as Curve).to), ...backAll(facingIn)), at(shifted(c.instep, -9, 3), 0.3), 7))
   }
   if (c.falseTongue) {
-    const [x, y] = c.instep.to
+    // It lies over the throat, under the first laces: its upper edge is the instep’s, its fringe hangs towards the toe.
+    const over = [cut(c.instep, 0.5)[1], cut(vampTop, 0.5)[0]].map((o) => shifted(o, 0, -2.5))
+    const [[x, y], [tipX, tipY]] = [(over[0] as Curve).from, (over[1] as Curve).to]
+    const fringe: Point[] = [[tipX - 2, tipY + 13], [tipX - 7, tipY + 9], [tipX - 9, tipY + 18], [tipX - 14, tipY + 12], [tipX - 17, tipY + 20]]
     parts.push(
       shape(
         'false-tongue',
-        shapeOf(
-          [x - 24, y - 22], [x + 2, y - 6], [x + 20, y + 22], [x + 13, y + 20], [x + 11, y + 26], [x + 4, y + 22], [x + 1, y + 27], [x - 5, y + 21],
-          [x - 10, y + 24],
-        ),
-        [x + 2, y + 8],
+        closed(...over, ...poly([tipX, tipY], ...fringe, [tipX - 22, tipY + 13], [x - 2, y + 14], [x, y])),
+        [(x + tipX) / 2 - 2, (y + tipY) / 2 + 7],
         6,
       ),
     )

@@ -17,6 +17,8 @@ interface TrainerCut {
   /** lower edge of the midsole */
   readonly ground: readonly Curve[]
   readonly foxing: number
+  /** where laces cross, along the instep */
+  readonly lacing: readonly number[]
   readonly mark: string
   readonly markAt: Point
   readonly ornaments: readonly Ornament[]
@@ -90,7 +92,7 @@ const trainer = (c: TrainerCut): Drawing => {
     shape('marks', c.mark, c.markAt, 6),
     shape(
       'laces',
-      [0.1, 0.32, 0.54, 0.76]
+      c.lacing
         .map((t) => at(c.instep, t))
         .map(([x, y]) => ribbon([line([x + 5, y - 4], [x - 11, y + 9])], 5))
         .join(''),
@@ -99,7 +101,7 @@ const trainer = (c: TrainerCut): Drawing => {
     ),
     shape('stitching', band([shifted(c.vampSeam, 2, 0)], 5, 0), at(shifted(c.vampSeam, 4, 0), 0.5), 4),
   )
-  const eyelets = [0.1, 0.32, 0.54, 0.76].map((t) => at(shifted(c.instep, -11, 10), t))
+  const eyelets = c.lacing.map((t) => at(shifted(c.instep, -11, 10), t))
   return {
     parts,
     ornaments: [
@@ -132,8 +134,9 @@ const court: TrainerCut = {
     curve([214, 215], [240, 216], [264, 217], [288, 218]),
     curve([288, 218], [318, 219], [346, 219], [366, 216]),
   ],
-  ground: [curve([36, 244], [140, 246], [260, 246], [340, 245]), curve([340, 245], [354, 244], [366, 236], [370, 220])],
+  ground: [curve([36, 244], [140, 246], [260, 246], [340, 245]), curve([340, 245], [354, 244], [368, 236], [368, 218])],
   foxing: 9,
+  lacing: [0.1, 0.32, 0.54, 0.76],
   mark: 'M118 196L150 176L158 180L126 200ZM138 204L170 184L178 188L146 208Z',
   markAt: [148, 190],
   ornaments: [],
@@ -196,13 +199,14 @@ const highTop: TrainerCut = {
   ...court,
   heelBack: curve([44, 208], [38, 160], [46, 116], [40, 74]),
   collarTop: [curve([40, 74], [58, 70], [76, 74], [92, 78]), curve([92, 78], [108, 80], [120, 78], [134, 72])],
-  throatTop: curve([134, 72], [138, 84], [144, 94], [152, 104]),
-  instep: curve([152, 104], [176, 128], [206, 148], [240, 166]),
+  throatTop: curve([134, 72], [135, 75], [136, 77], [137, 79]),
+  instep: curve([137, 79], [150, 112], [192, 144], [240, 166]),
   heelSeam: curve([92, 78], [74, 120], [78, 170], [92, 212]),
   mark: dot(112, 150, 17),
   markAt: [112, 150],
   feather: [curve([44, 208], [60, 211], [76, 212], [92, 212]), court.feather[1], court.feather[2], court.feather[3]],
   foxing: 14,
+  lacing: [0.05, 0.2, 0.35, 0.5, 0.65, 0.8],
   ornaments: [{ path: dot(112, 150, 12), kind: 'stitch' }],
 }
 

@@ -28,7 +28,7 @@ const setSound = (on: boolean): void => {
 </script>
 
 <template>
-  <header class="flex flex-wrap items-center gap-x-3 lg:gap-x-7 px-4 sm:px-6 sm:h-16 border-b border-line bg-paper">
+  <header class="flex flex-wrap items-center gap-x-3 lg:gap-x-7 px-4 sm:px-6 min-[800px]:h-16 border-b border-line bg-paper">
     <RouterLink to="/bench" class="flex items-center gap-2 min-h-12 font-head text-xl font-semibold" :aria-label="t('kit.TopBar.kindHeelToTheBench')">
       <svg viewBox="0 0 32 32" class="size-8" aria-hidden="true">
         <path d="M5 8c5 1 9 4 13 8 3 3 7 3 9 6v4H15l-3-3v3H5z" fill="none" stroke="currentColor" stroke-width="2.2" stroke-linejoin="round" />
@@ -37,7 +37,8 @@ const setSound = (on: boolean): void => {
       {{ t('kit.TopBar.kindHeel') }}
     </RouterLink>
     <nav
-      class="order-last sm:order-none flex grow justify-between sm:grow-0 sm:justify-start lg:gap-1 text-[.9rem] lg:text-lg -mx-2 sm:mx-0"
+      class="order-last flex grow justify-between lg:gap-1 text-[.9rem] lg:text-lg -mx-2 min-[800px]:order-none min-[800px]:grow-0 min-[800px]:justify-start
+        min-[800px]:mx-0"
       :aria-label="t('kit.TopBar.rooms')"
     >
       <RouterLink
@@ -49,7 +50,7 @@ const setSound = (on: boolean): void => {
       <slot />
       <button class="may w-12 px-0! text-xl" type="button" :aria-label="t('kit.TopBar.whatPeopleAskHere')" @click="emit('ask')">?</button>
       <Menu as="div" class="relative">
-        <MenuButton class="may">{{ person?.name }}</MenuButton>
+        <MenuButton class="may"><span class="max-w-48 truncate">{{ person?.name }}</span></MenuButton>
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
           <div class="px-4 py-1 text-soft">{{ person ? ROLES[person.role].label : '' }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">

@@ -76,7 +76,9 @@ const colours = (id: Kind, hex: string) => inOneColour(words.value?.kinds.find((
           <p v-for="a in owner.alike" :key="a.id" class="caution">{{
                                                                     t('owner.OwnerFile.mayBeTheSame', [a.name, a.contact || '–', counted(a.pieces, 'piece')])
                                                                   }}
-            <button class="quiet" type="button" :disabled="hands.busy.value" @click="join(a.id)">{{ t('owner.OwnerFile.theyAreOne') }}</button></p>
+            <button v-if="person?.mayReceive" class="quiet" type="button" :disabled="hands.busy.value" @click="join(a.id)">{{
+              t('owner.OwnerFile.theyAreOne')
+            }}</button></p>
           <form class="grid gap-4" @submit.prevent="save">
             <label class="grid gap-1">{{ t('owner.OwnerFile.name') }}<input v-model="form.name" class="write" maxlength="120" required></label>
             <fieldset class="grid gap-2"><legend class="text-lg font-semibold">{{ t('owner.OwnerFile.howTheyAreReached') }}</legend>

@@ -187,7 +187,8 @@ const severity = (value: number): string => words.value?.severities.find((s) => 
         />
       </template>
       <WholePiece
-        v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" @choose="choose" @off="takeOff" @has="has" @copy="copy" @agree="agreeOn"
+        v-else-if="piece && kind" :piece="piece" :kind="kind" :disabled="!mayEdit" :hands="person?.works !== false"
+        @choose="choose" @off="takeOff" @has="has" @copy="copy" @agree="agreeOn"
       />
 
       <NoteForm

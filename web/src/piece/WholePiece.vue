@@ -8,7 +8,7 @@ import { counted } from '../kit/counted'
 import { t } from '../words'
 
 /** What is said of the piece as a whole: what still changes the plan, how the halves differ, what came off, what it is worth. */
-const props = defineProps<{ piece: PieceView; kind: KindView; disabled: boolean }>()
+const props = defineProps<{ piece: PieceView; kind: KindView; disabled: boolean; hands: boolean }>()
 const emit = defineEmits<{
   choose: [half: Half, part: PartName]
   off: [given: Omit<OffInput, 'version'>]
@@ -90,7 +90,10 @@ const keep = (): void => {
       <h2 class="text-xl">{{ t('piece.WholePiece.whatComesOff') }}</h2>
       <div class="flex flex-wrap gap-x-6">
         <label v-for="p in detachable" :key="`${p.half}-${p.part}`" class="flex items-center gap-3 min-h-11">
-          <input type="checkbox" class="size-5 accent-ink" :checked="p.off" @change="emit('off', { part: p.part, half: p.half, off: !p.off })">
+          <input
+            type="checkbox" class="size-5 accent-ink" :checked="p.off" :disabled="!hands"
+            @change="emit('off', { part: p.part, half: p.half, off: !p.off })"
+          >
           {{ t('piece.WholePiece.off', [p.half === 'whole' ? '' : p.half, name(p.part)]) }}
         </label>
       </div>

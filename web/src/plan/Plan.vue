@@ -186,7 +186,10 @@ const begin = (step: StepView): Promise<boolean> => hands.start(step)
         <button v-if="plan.byHand && may" class="quiet justify-self-start" type="button" :disabled="hands.busy.value" @click="make()">{{
           t('plan.Plan.planAnewWithoutWhatWas')
         }}</button>
-        <div v-if="chosen.status === 'open' && !changing" class="sticky -bottom-5 -mx-8 -mb-5 px-8 py-3 bg-paper border-t border-line flex gap-4">
+        <div
+          v-if="chosen.status === 'open' && !changing && person?.works"
+          class="sticky -bottom-5 -mx-8 -mb-5 px-8 py-3 bg-paper border-t border-line flex gap-4"
+        >
           <button class="do" type="button" :disabled="hands.busy.value" @click="begin(chosen)">{{ t('plan.Plan.beginThisStep') }}</button>
           <RouterLink class="may" to="/bench">{{ t('plan.Plan.toTheBench') }}</RouterLink>
         </div>

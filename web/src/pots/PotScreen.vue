@@ -5,8 +5,10 @@ import { RouterLink, useRouter } from 'vue-router'
 import { limits } from '../api/types'
 import { figure } from '../kit/figure'
 import { useKeys } from '../kit/keys'
+import ForHands from '../kit/ForHands.vue'
 import Notice from '../kit/Notice.vue'
 import { useNow } from '../session/useNow'
+import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import CoatStrip from './CoatStrip.vue'
 import DropShape from './DropShape.vue'
@@ -67,6 +69,7 @@ void reload()
 const { under } = useLamp()
 const router = useRouter()
 const { when } = useWhen()
+const { person } = useSession()
 const next = computed(() => due.value[0])
 const rest = computed(() => due.value.slice(1))
 const dabbed = computed(() => pot.value?.dabs[0])
@@ -130,7 +133,7 @@ const measured = (): void => {
 
 /** Space, or a foot switch that types it, is one drop of what is due, whichever button was tapped last. */
 useKeys((event) => {
-  if (event.key === ' ' && next.value !== undefined) {
+  if (event.key === ' ' && next.value !== undefined && person.value?.works !== false) {
     event.preventDefault()
     drop(next.value.code, 1, next.value.name)
   }
@@ -192,7 +195,7 @@ useKeys((event) => {
                 />
                 <span v-if="onTheWay(d.code) !== 0" class="pl-2">{{ t('pots.PotScreen.onTheWay', [onTheWay(d.code)]) }}</span>
               </span>
-              <span class="flex gap-2">
+              <span v-if="person?.works !== false" class="flex gap-2">
                 <button
                   v-if="pot.state === 'mixing'" class="size-14 border-2 border-dark rounded-full text-2xl" type="button"
                   :aria-label="t('pots.PotScreen.oneDropOf', [d.name])" @click="drop(d.code, 1, d.name)"
@@ -214,13 +217,13 @@ useKeys((event) => {
       </template>
     </section>
 
-    <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" :aria-label="t('pots.PotScreen.whatToDo')" tabindex="0">
+    <section class="px-7 py-5 grid gap-4 content-start overflow-y-auto" :aria-label="t('pots.PotScreen.whatToDo')" data-first tabindex="0">
       <Notice :text="problem || hands.problem.value" @again="reload" />
       <div v-if="notTaken.length > 0" class="stop grid gap-1" role="alert">
         <p v-for="(missed, i) in notTaken" :key="i">{{ t('pots.PotScreen.notTakenIn', [missed.words, missed.why]) }}</p>
         <button class="quiet justify-self-start" type="button" @click="dismiss">{{ t('pots.PotScreen.iHaveReadIt') }}</button>
       </div>
-      <template v-if="pot">
+      <ForHands v-if="pot">
         <p v-if="pot.state === 'mixing' && pot.finish !== pot.agreedFinish" class="caution">{{
           t('pots.PotScreen.agreedOnSince', [pot.agreedFinish, pot.finish])
         }} <button class="quiet" type="button" :disabled="hands.busy.value" @click="finish(pot.agreedFinish)">{{
@@ -432,7 +435,7 @@ useKeys((event) => {
             </li>
           </DisclosurePanel>
         </Disclosure>
-      </template>
+      </ForHands>
     </section>
   </main>
 </template>

@@ -7,6 +7,7 @@ import Notice from '../kit/Notice.vue'
 import { useAct } from '../kit/useAct'
 import { figure as read } from '../kit/figure'
 import { vFocus } from '../kit/vFocus'
+import { useSession } from '../session/useSession'
 import { useWhen } from '../session/useWhen'
 import { amount } from './vessels'
 import { t } from '../words'
@@ -16,6 +17,7 @@ const props = defineProps<{ lot: LotView, emptyG: number | null }>()
 const emit = defineEmits<{ changed: [] }>()
 const { busy, problem, run } = useAct()
 const { day } = useWhen()
+const { person } = useSession()
 const form = ref<'' | 'left' | 'taken' | 'empty'>('')
 const byWeight = ref(true)
 const figure = ref('')
@@ -94,12 +96,12 @@ const send = async (): Promise<void> => {
         <button class="quiet" type="button" @click="form = ''">{{ t('shelf.LotRow.leaveIt') }}</button>
       </div>
     </form>
-    <div v-else-if="lot.emptiedAt" class="flex">
+    <div v-else-if="lot.emptiedAt && person?.works" class="flex">
       <button class="quiet px-0!" type="button" :disabled="busy" @click="act(() => api.remove<LotSheetView>(`/lots/${lot.id}/empty`))">{{
         t('shelf.LotRow.itWasNotEmpty')
       }}</button>
     </div>
-    <div v-else class="flex flex-wrap gap-x-4">
+    <div v-else-if="person?.works" class="flex flex-wrap gap-x-4">
       <button v-if="!lot.openedAt" class="quiet px-0!" type="button" :disabled="busy" @click="act(() => api.post<LotSheetView>(`/lots/${lot.id}/open`, {}))">{{
         t('shelf.LotRow.openIt')
       }}</button>

@@ -5,6 +5,7 @@ import { api } from '../api/client'
 import type { MoveView, OnPieceView } from '../api/types'
 import Notice from '../kit/Notice.vue'
 import { useLoad } from '../kit/useLoad'
+import { useSession } from '../session/useSession'
 import Moves from './Moves.vue'
 import TakenOtherwise from './TakenOtherwise.vue'
 import { t } from '../words'
@@ -28,6 +29,7 @@ const lastTaken = computed(() => {
   }
   return new Map([...last.values()].map(({ move, amount }) => [move.id, Math.round(amount * 1000) / 1000]))
 })
+const { person } = useSession()
 </script>
 
 <template>
@@ -40,7 +42,8 @@ const lastTaken = computed(() => {
     <p v-if="on && on.moves.length === 0" class="text-xl">{{ t('shelf.OnPiece.nothingYet') }}</p>
     <Moves v-else-if="on" :moves="on.moves" named>
       <template #act="{ move }"><TakenOtherwise
-        v-if="lastTaken.has(move.id)" :key="move.id" :piece="id" :move="move" :amount="lastTaken.get(move.id) ?? 0" @corrected="(now) => { on = now }"
+        v-if="person?.works && lastTaken.has(move.id)" :key="move.id" :piece="id" :move="move" :amount="lastTaken.get(move.id) ?? 0"
+        @corrected="(now) => { on = now }"
       /></template>
     </Moves>
   </main>

@@ -96,7 +96,7 @@ const print = (): void => window.print()
             t('shelf.OrderList.expected', [date(o.expectedAt)])
           }}</template></span></span>
           <span class="flex gap-2 col-span-2 sm:col-span-1">
-            <button class="may" :class="asked === o.id ? 'do!' : ''" type="button" :disabled="hands.busy.value" @click="receive(o)">{{
+            <button v-if="person?.works" class="may" :class="asked === o.id ? 'do!' : ''" type="button" :disabled="hands.busy.value" @click="receive(o)">{{
               asked === o.id ? plural('shelf.OrderList.yesPacksAreHere', o.packs) : t('shelf.OrderList.itIsHere')
             }}</button>
             <button

@@ -97,7 +97,7 @@ const keepSheet = async (event: Event): Promise<void> => {
         <button class="quiet" type="button" @click="buying = false">{{ t('shelf.ProductSheet.leaveIt') }}</button>
       </div>
     </form>
-    <button v-else class="do" type="button" @click="buying = true">{{ t('shelf.ProductSheet.someCameIn') }}</button>
+    <button v-else-if="person?.works" class="do" type="button" @click="buying = true">{{ t('shelf.ProductSheet.someCameIn') }}</button>
 
     <ul class="grid">
       <LotRow v-for="lot in standing" :key="lot.id" :lot="lot" :empty-g="product.emptyPackG" @changed="afterLot" />

@@ -4,6 +4,7 @@ import { RouterLink } from 'vue-router'
 import { api } from '../api/client'
 import type { LotSheetView, LotsView, LotView } from '../api/types'
 import { figure } from '../kit/figure'
+import ForHands from '../kit/ForHands.vue'
 import Notice from '../kit/Notice.vue'
 import { useAct } from '../kit/useAct'
 import { useLoad } from '../kit/useLoad'
@@ -53,26 +54,28 @@ const settle = (lot: LotView, left: number): void => {
       <RouterLink class="quiet" to="/shelf">{{ t('shelf.OrderList.backToTheShelf') }}</RouterLink>
     </header>
     <p v-if="lots && lots.lots.length === 0" class="text-xl">{{ t('shelf.StockTaking.nothingStandsHere') }}</p>
-    <section v-for="[place, here] in places" :key="place" :aria-label="place || t('shelf.StockTaking.noPlace')">
-      <h2 class="text-2xl border-b-[5px] border-soft pb-1">{{ place || t('shelf.StockTaking.noPlace') }}</h2>
-      <form
-        v-for="lot in here" :key="lot.id"
-        class="grid grid-cols-[minmax(0,1fr)_7rem_auto] items-center gap-x-4 border-b border-line py-2" novalidate
-        @submit.prevent="settle(lot, figure(typed[lot.id] ?? ''))"
-      >
-        <label :for="`lot-${lot.id}`" class="leading-snug" :class="counted[lot.id] ? 'line-through decoration-2' : ''">
-          <strong class="text-lg">{{ lot.name }}</strong>, {{ t('shelf.Moves.lot', [lot.id]) }}{{ lot.openedAt ? '' : t('shelf.StockTaking.notOpened') }}
-          <span v-if="wrong === lot.id" role="alert" class="block font-semibold">{{ t('shelf.LotRow.aFigureIsNeeded') }}</span>
-        </label>
-        <input
-          :id="`lot-${lot.id}`" v-model="typed[lot.id]" :data-lot="lot.id" class="write text-xl text-right" inputmode="decimal"
-          :placeholder="amount(lot.left, lot.unit)" :aria-invalid="wrong === lot.id"
+    <ForHands>
+      <section v-for="[place, here] in places" :key="place" :aria-label="place || t('shelf.StockTaking.noPlace')">
+        <h2 class="text-2xl border-b-[5px] border-soft pb-1">{{ place || t('shelf.StockTaking.noPlace') }}</h2>
+        <form
+          v-for="lot in here" :key="lot.id"
+          class="grid grid-cols-[minmax(0,1fr)_7rem_auto] items-center gap-x-4 border-b border-line py-2" novalidate
+          @submit.prevent="settle(lot, figure(typed[lot.id] ?? ''))"
         >
-        <span class="flex gap-2">
-          <button class="may" type="submit">{{ t('shelf.StockTaking.writeDown') }}</button>
-          <button class="may" type="button" :disabled="lot.left < 0" @click="settle(lot, lot.left)">{{ t('shelf.StockTaking.asItSays') }}</button>
-        </span>
-      </form>
-    </section>
+          <label :for="`lot-${lot.id}`" class="leading-snug" :class="counted[lot.id] ? 'line-through decoration-2' : ''">
+            <strong class="text-lg">{{ lot.name }}</strong>, {{ t('shelf.Moves.lot', [lot.id]) }}{{ lot.openedAt ? '' : t('shelf.StockTaking.notOpened') }}
+            <span v-if="wrong === lot.id" role="alert" class="block font-semibold">{{ t('shelf.LotRow.aFigureIsNeeded') }}</span>
+          </label>
+          <input
+            :id="`lot-${lot.id}`" v-model="typed[lot.id]" :data-lot="lot.id" class="write text-xl text-right" inputmode="decimal"
+            :placeholder="amount(lot.left, lot.unit)" :aria-invalid="wrong === lot.id"
+          >
+          <span class="flex gap-2">
+            <button class="may" type="submit">{{ t('shelf.StockTaking.writeDown') }}</button>
+            <button class="may" type="button" :disabled="lot.left < 0" @click="settle(lot, lot.left)">{{ t('shelf.StockTaking.asItSays') }}</button>
+          </span>
+        </form>
+      </section>
+    </ForHands>
   </main>
 </template>
