@@ -6,7 +6,7 @@ namespace KindHeel\Core\Schedule;
 
 use KindHeel\Core\Drying\Stage;
 
-/** A piece with all its steps and the date it is promised for. */
+/** A piece with all its steps, what it holds meanwhile, and the date it is promised for. */
 final readonly class Job
 {
     /** @var array<string, Task> by key */
@@ -14,8 +14,11 @@ final readonly class Job
     /** @var list<Task> those that are not done */
     public array $open;
 
-    /** @param list<Task> $tasks in the order of the plan */
-    public function __construct(public int $piece, public \DateTimeImmutable $due, array $tasks)
+    /**
+     * @param list<Task>    $tasks    in the order of the plan
+     * @param list<Holding> $holdings
+     */
+    public function __construct(public int $piece, public \DateTimeImmutable $due, array $tasks, public array $holdings = [])
     {
         $byKey = [];
         foreach ($tasks as $task) {

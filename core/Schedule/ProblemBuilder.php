@@ -32,6 +32,7 @@ final readonly class ProblemBuilder
      * @param array<int, float>  $weight what a late minute weighs, by piece; 1 where nothing is said
      * @param SetUpMinutes|null  $setUp  what going from piece to piece costs; null for nothing
      * @param list<Busy>         $busy   what other pieces keep of the hands and places
+     * @param array<string, int> $gear   how many trees and clamps there are ({@see GearQueue})
      */
     public static function of(
         array $jobs,
@@ -41,13 +42,14 @@ final readonly class ProblemBuilder
         array $weight = [],
         ?SetUpMinutes $setUp = null,
         array $busy = [],
+        array $gear = [],
     ): self {
         $stations = array_flip(array_keys($places));
         $people = [];
         foreach ($hands as $h => $hand) {
             $people[(int) $hand->id] = $h;
         }
-        $works = $promised = $tasks = [];
+        $works = $promised = $tasks = $first = $last = [];
         foreach ($jobs as $job) {
             $index = [];
             $steps = [];
@@ -76,6 +78,8 @@ final readonly class ProblemBuilder
                     if (0 < $stretch) {
                         $steps[] = $i;
                         $index[$task->key] = $i;
+                    } else {
+                        $first[$job->piece][$task->key] = $i;
                     }
                     $tasks[$i] = $task;
                     $works[] = new Activity(
@@ -92,6 +96,7 @@ final readonly class ProblemBuilder
                     );
                 }
             }
+            $last[$job->piece] = $index;
             if ([] !== $steps) {
                 $promised[] = new DueJob(
                     (string) $job->piece,
@@ -102,6 +107,7 @@ final readonly class ProblemBuilder
             }
         }
 
+        $works = GearQueue::queued($jobs, $gear, $works, $first, $last);
         $others = [];
         foreach ($busy as $stays) {
             $others[$stays->piece][] = $stays;

@@ -69,7 +69,8 @@ final readonly class GearInUse
     private function treed(Gear $gear): array
     {
         return $this->names(
-            $this->steps->between(Action::Tree, Action::PutTogether),
+            // Where no step takes them out, they come out as it is put together.
+            array_values(array_intersect($this->steps->between(Action::Tree, Action::TreeOut), $this->steps->between(Action::Tree, Action::PutTogether))),
             static fn (Row $piece): bool => null !== $piece->floatOrNull('size_eu') && Gear::treesFor($piece->float('size_eu')) === $gear,
         );
     }

@@ -78,7 +78,7 @@ final readonly class PromiseReader
         if ([] !== $unseen || [] === $open) {
             return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
         }
-        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights(), $this->settings->setUp());
+        $builder = $this->problem($jobs, $hands, $now);
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
@@ -125,8 +125,8 @@ final readonly class PromiseReader
         if ([] === $steps) {
             return new WayDateView($aim, null);
         }
-        $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $this->learning->factors());
-        $builder = ProblemBuilder::of($jobs, $hands, $this->settings->places(), $now, $this->jobs->weights(), $this->settings->setUp());
+        $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $this->learning->factors(), $piece->sizeEu());
+        $builder = $this->problem($jobs, $hands, $now);
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
@@ -242,10 +242,22 @@ final readonly class PromiseReader
                 $due,
                 Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps,
                 $this->learning->factors(),
+                $piece->sizeEu(),
             );
         }
 
         return [$mine, $preview, $unseen];
+    }
+
+    /**
+     * @param list<Job>    $jobs
+     * @param list<Worker> $hands
+     */
+    private function problem(array $jobs, array $hands, \DateTimeImmutable $now): ProblemBuilder
+    {
+        $settings = $this->settings;
+
+        return ProblemBuilder::of($jobs, $hands, $settings->places(), $now, $this->jobs->weights(), $settings->setUp(), gear: $settings->gear());
     }
 
     private function promise(ProblemBuilder $builder, int $seed): PromiseSimulation

@@ -20,28 +20,33 @@ final class JobBuilder
     /**
      * @param list<StepRecord> $steps   of one piece, in their order
      * @param Factors          $factors what has been learned of minutes and of drying
+     * @param float|null       $sizeEu  of its trees
      */
-    public static function stored(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors = new Factors()): Job
+    public static function stored(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors = new Factors(), ?float $sizeEu = null): Job
     {
-        $drying = [];
+        $drying = $acts = [];
         foreach ($steps as $step) {
             $drying[$step->key] = $factors->drying($step->dryingFamily, $step->applicator);
+            $acts[$step->key] = $step->action;
         }
+        $tasks = array_map(static fn (StepRecord $s): Task => self::task($s, $factors, $drying), $steps);
 
-        return new Job($piece, $due, array_map(static fn (StepRecord $s): Task => self::task($s, $factors, $drying), $steps));
+        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu));
     }
 
     /**
      * A piece as it would be planned now, of which nothing has been begun.
      *
      * @param list<PlannedStep> $steps
+     * @param float|null        $sizeEu of its trees
      */
-    public static function planned(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors): Job
+    public static function planned(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors, ?float $sizeEu = null): Job
     {
-        $drying = $tasks = [];
+        $drying = $tasks = $acts = [];
         foreach ($steps as $i => $planned) {
             $step = $planned->step;
             $drying[$step->id] = $factors->drying($step->dryingFamily(), $step->applicator);
+            $acts[$step->id] = $step->action;
             [$after, $usual, $longest] = self::waits($planned->waits, $drying);
             $what = WorkKey::of($step->action, $step->family, $step->applicator);
             $tasks[] = new Task(
@@ -62,7 +67,7 @@ final class JobBuilder
             );
         }
 
-        return new Job($piece, $due, $tasks);
+        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu));
     }
 
     /** @param array<string, float> $drying factor by step */

@@ -7,8 +7,11 @@ namespace KindHeel\App\Timetable;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Learning\Factors;
+use KindHeel\App\Settings\Gear;
 use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Treatment\Action;
 
 /** Every planned piece that has not been handed over, as the scheduling core sees it. */
 final readonly class OpenJobs
@@ -42,19 +45,47 @@ final readonly class OpenJobs
      */
     public function all(Factors $factors, ?array $only = null): array
     {
-        $due = [];
-        foreach (Row::all($this->connection, 'SELECT p.id, t.promised_at'.self::OPEN) as $row) {
+        $due = $size = [];
+        foreach (Row::all($this->connection, 'SELECT p.id, p.size_eu, t.promised_at'.self::OPEN) as $row) {
             if (null === $only || \in_array($row->int('id'), $only, true)) {
                 $due[$row->int('id')] = $row->time('promised_at');
+                $size[$row->int('id')] = $row->floatOrNull('size_eu');
             }
         }
         $steps = $this->steps->ofPieces(array_keys($due));
         $jobs = [];
         foreach (array_intersect_key($due, $steps) as $piece => $at) {
-            $jobs[] = JobBuilder::stored($piece, $at, $steps[$piece], $factors);
+            $jobs[] = JobBuilder::stored($piece, $at, $steps[$piece], $factors, $size[$piece] ?? null);
         }
 
         return $jobs;
+    }
+
+    /**
+     * Gear that more pieces hold or will want than there is.
+     *
+     * @param array<string, int> $gear how many there are, by {@see Gear}
+     *
+     * @return list<string>
+     */
+    public function shortOf(array $gear): array
+    {
+        $wanted = [];
+        $rows = Row::all(
+            $this->connection,
+            'SELECT p.size_eu, s.action, COUNT(DISTINCT p.id) AS n FROM piece p JOIN plan_step s ON s.piece_id = p.id
+             WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL AND s.action IN (?, ?) AND s.status <> ? GROUP BY p.size_eu, s.action',
+            [Action::TreeOut->value, Action::Unclamp->value, StepStatus::Done->value],
+        );
+        foreach ($rows as $row) {
+            $size = $row->floatOrNull('size_eu');
+            $what = Action::Unclamp->value === $row->text('action') ? Gear::Clamps : (null === $size ? null : Gear::treesFor($size));
+            if (null !== $what) {
+                $wanted[$what->value] = ($wanted[$what->value] ?? 0) + $row->int('n');
+            }
+        }
+
+        return array_keys(array_filter($wanted, static fn (int $n, string $name): bool => $n > $gear[$name], \ARRAY_FILTER_USE_BOTH));
     }
 
     /** @return array<int, float> what a late minute weighs, by piece, where it is not 1 */

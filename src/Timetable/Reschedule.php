@@ -11,6 +11,7 @@ use KindHeel\App\Learning\Learning;
 use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Schedule\Busy;
+use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\Solve\Candidate;
@@ -74,7 +75,7 @@ final readonly class Reschedule
         $factors = $this->learning->factors();
         $hours = $this->hours->from($now);
         $marks = $this->jobs->marks();
-        $builder = $this->problem($factors, $now, $hours);
+        $builder = $this->problem($this->jobs->all($factors), $now, $hours);
         [$starts, $workers] = $this->store->read()->before($builder);
         $random = new Randomizer(new Mt19937(self::SEED));
         $table = (new Solver($builder->problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve($starts, $workers);
@@ -95,49 +96,90 @@ final readonly class Reschedule
         $stale = $before->hours === $mark ? $before->stale($marks, $now) : array_keys($marks);
         $table = null;
         if ($before->hours === $mark && \count($stale) <= max(self::FEW, \count($marks) / self::SHARE)) {
-            $builder = $this->problem($factors, $now, $hours, $stale, $before->busy($stale, $marks));
-            $placed = self::placed($builder, $before);
-            // What finds no place between the others, or not within its window, moves them.
-            $table = $placed->worth[0] + $placed->worth[1] > 0 ? null
+            $jobs = $this->jobs->all($factors, $stale);
+            $builder = $this->problem($jobs, $now, $hours, $before->busy($stale, $marks));
+            $turns = $this->turns($jobs, $builder, $before);
+            $placed = null === $turns ? null : self::placed($builder, $before, $turns);
+            // What finds no place between the others, or not within its window, moves them; so does what wants trees and has no turn at them yet.
+            $table = null === $placed || $placed->worth[0] + $placed->worth[1] > 0 ? null
                 : $before->with(self::told($builder, $placed, $factors, $marks, $mark), $stale, $marks);
         }
         if (null === $table) {
-            $builder = $this->problem($factors, $now, $hours);
+            $builder = $this->problem($this->jobs->all($factors), $now, $hours);
             $table = self::told($builder, self::placed($builder, $before), $factors, $marks, $mark);
         }
         $this->store->renew($table, $now);
     }
 
-    /** At once, in the order that was meant before. */
-    private static function placed(ProblemBuilder $builder, CurrentTimetable $before): Timetable
+    /**
+     * At once, in the order that was meant before.
+     *
+     * @param array<int, int> $turns earliest start by activity
+     */
+    private static function placed(ProblemBuilder $builder, CurrentTimetable $before, array $turns = []): Timetable
     {
         $generator = new ScheduleGenerator($builder->problem);
         $rules = new PriorityRules($builder->problem, $generator->blocks);
         [$starts, $workers] = $before->before($builder);
 
-        return $generator->place(new Candidate([] === $starts ? $rules->all()[0] : $rules->asBefore($starts), $workers));
+        return $generator->place(new Candidate([] === $starts ? $rules->all()[0] : $rules->asBefore($starts), $workers, $turns));
     }
 
     /**
-     * @param list<Worker>   $hours
-     * @param list<int>|null $pieces that are placed; null for all
-     * @param list<Busy>     $busy   what the others keep
+     * When those that wait for trees or clamps of which there are too few have their turn: as it was meant, until everything is looked at anew.
+     *
+     * @param list<Job> $jobs
+     *
+     * @return array<int, int>|null earliest start by activity; null where one has no turn yet
      */
-    private function problem(Factors $factors, \DateTimeImmutable $now, array $hours, ?array $pieces = null, array $busy = []): ProblemBuilder
+    private function turns(array $jobs, ProblemBuilder $builder, CurrentTimetable $before): ?array
+    {
+        $wanted = [];
+        foreach ($jobs as $job) {
+            foreach ($job->holdings as $holding) {
+                $from = $job->tasks[$holding->from] ?? null;
+                if (null !== $from && null === $from->doneAt && !$from->running) {
+                    $wanted[$holding->gear][$from->id] = true;
+                }
+            }
+        }
+        $short = [] === $wanted ? [] : array_intersect_key($wanted, array_flip($this->jobs->shortOf($this->settings->gear())));
+        if ([] === $short) {
+            return [];
+        }
+        $steps = array_replace(...array_values($short));
+        [$starts] = $before->before($builder);
+        $turns = [];
+        foreach ($builder->tasks as $i => $task) {
+            if (isset($steps[$task->id])) {
+                $turns[$i] = $starts[$i] ?? null;
+            }
+        }
+
+        return \in_array(null, $turns, true) ? null : array_filter($turns, is_int(...));
+    }
+
+    /**
+     * @param list<Job>    $jobs  that are placed
+     * @param list<Worker> $hours
+     * @param list<Busy>   $busy  what the others keep
+     */
+    private function problem(array $jobs, \DateTimeImmutable $now, array $hours, array $busy = []): ProblemBuilder
     {
         return ProblemBuilder::of(
-            $this->jobs->all($factors, $pieces),
+            $jobs,
             $hours,
             $this->settings->places(),
             $now,
             $this->jobs->weights(),
             $this->settings->setUp(),
             $busy,
+            $this->settings->gear(),
         );
     }
 
     /**
-     * Another as soon as people, their hours or what stations take are others, and whenever a shift has begun or ended.
+     * Another as soon as people, their hours, what stations take or how many trees there are are others, and whenever a shift has begun or ended.
      *
      * @param list<Worker> $hours
      */
@@ -150,6 +192,7 @@ final readonly class Reschedule
         return hash('sha256', json_encode([
             array_map(static fn (Worker $w): array => [$w->id, $w->skills, $shifts($w)], $hours),
             $this->settings->places(),
+            $this->settings->gear(),
             $setUp->switch,
             $setUp->handover,
         ], \JSON_THROW_ON_ERROR));

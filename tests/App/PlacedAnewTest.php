@@ -14,6 +14,7 @@ use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\OpenJobs;
+use KindHeel\App\Timetable\Reschedule;
 use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\Solve\Activity;
@@ -30,6 +31,8 @@ final class PlacedAnewTest extends ApiTestCase
     public function testAnActMovesWhatItTouchesAndTheWholeKeepsEveryLaw(): void
     {
         $this->signIn();
+        // Whoever waits for trees is moved by whom has them: here nobody does.
+        $this->set('/stations', ['station' => 'trees-to-44', 'places' => self::PIECES]);
         for ($n = 0; $n < self::PIECES; ++$n) {
             $this->plannedPair(severity: 1 + $n % 3);
         }
@@ -93,6 +96,53 @@ final class PlacedAnewTest extends ApiTestCase
         $before = $this->table();
         $this->set('/stations', ['station' => 'booth', 'places' => 3]);
         self::assertNotSame($before->hours, $this->table()->hours);
+    }
+
+    public function testThoseWhoShareAPairOfTreesHaveItOneAfterTheOther(): void
+    {
+        $this->signIn('ida');
+        $this->set('/stations', ['station' => 'trees-to-44', 'places' => 1]);
+        for ($n = 0; $n < 3; ++$n) {
+            $this->plannedPair();
+        }
+        $turns = $this->turnsAtTheTrees();
+        self::assertCount(3, $turns);
+        foreach ($turns as $k => [$from, $until]) {
+            self::assertGreaterThan($from, $until);
+            self::assertGreaterThanOrEqual($turns[$k - 1][1] ?? 0, $from, 'the pair is back before it is lent again');
+        }
+        // Work goes on: whoever waits keeps their turn at once, and has the right one as soon as all has been looked at.
+        $this->doCall($this->workUntil('Put the tree in'));
+        $looks = 0;
+        self::getContainer()->get(Reschedule::class)->improve(static function () use (&$looks): bool {
+            return ++$looks < 5;
+        });
+        foreach ($turns = $this->turnsAtTheTrees() as $k => [$from]) {
+            self::assertGreaterThanOrEqual($turns[$k - 1][1] ?? 0, $from);
+        }
+        $this->set('/stations', ['station' => 'trees-to-44', 'places' => 3]);
+        self::assertLessThan($turns[1][0], $this->turnsAtTheTrees()[1][0], 'with more trees nobody waits');
+    }
+
+    /** @return list<array{int, int}> from when until when each piece has its trees, the first first */
+    private function turnsAtTheTrees(): array
+    {
+        $acts = [];
+        foreach (Row::all($this->connection(), "SELECT id, action, status, ended_at FROM plan_step WHERE action IN ('tree', 'tree-out')") as $row) {
+            $acts[$row->int('id')] = $row;
+        }
+        $turns = [];
+        foreach ($this->table()->blocks as [$step, , $start, $end, $piece]) {
+            $act = ($acts[$step] ?? null)?->text('action');
+            if ('tree' === $act) {
+                $turns[$piece][0] = min($start, $turns[$piece][0] ?? \PHP_INT_MAX);
+            } elseif ('tree-out' === $act) {
+                $turns[$piece] = [$turns[$piece][0] ?? 0, max($end, $turns[$piece][1] ?? 0)];
+            }
+        }
+        sort($turns);
+
+        return array_map(static fn (array $t): array => [$t[0], $t[1] ?? 0], $turns);
     }
 
     /** @return list<array<int, mixed>> */

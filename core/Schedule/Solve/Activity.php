@@ -29,6 +29,24 @@ final readonly class Activity
     ) {
     }
 
+    /** The same, were there this wait too. */
+    public function waitingAlsoFor(Lag $lag): self
+    {
+        return new self(
+            $this->id,
+            $this->job,
+            $this->minutes,
+            $this->attended,
+            $this->skill,
+            $this->station,
+            [...$this->after, $lag],
+            $this->setup,
+            $this->fixedStart,
+            $this->fixedPerson,
+            $this->stays,
+        );
+    }
+
     public function isFixed(): bool
     {
         return null !== $this->fixedStart;
