@@ -8,11 +8,13 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\People\Person;
 use KindHeel\Core\Drying\Coat;
 use KindHeel\Core\Drying\Forecaster;
 use KindHeel\Core\Product\Family;
+use KindHeel\Core\Schedule\Learning\Gaps;
 use KindHeel\Core\Schedule\Learning\GateEvidence;
 use KindHeel\Core\Schedule\Learning\Learned;
 use KindHeel\Core\Treatment\WorkKey;
@@ -22,6 +24,7 @@ final readonly class Learning
 {
     /** The newest of each thing count. */
     private const NEWEST = 40;
+    private const STEPS_OF_LATE = 400;
     /** Minutes outside of this are a key pressed late, not work. */
     private const BELIEVABLE = [0.2, 5.0];
 
@@ -100,6 +103,21 @@ final readonly class Learning
     private static function newest(array $ratios): Learned
     {
         return Learned::from(\array_slice($ratios, 0, self::NEWEST));
+    }
+
+    /** What going from piece to piece took of late. */
+    public function gaps(): Gaps
+    {
+        $rows = Row::all(
+            $this->connection,
+            'SELECT started_by_id, piece_id, UNIX_TIMESTAMP(started_at) AS begun, UNIX_TIMESTAMP(ended_at) AS ended FROM plan_step
+             WHERE status = ? AND started_by_id IS NOT NULL AND worked_seconds = 0 ORDER BY ended_at DESC LIMIT '.self::STEPS_OF_LATE,
+            [StepStatus::Done->value],
+        );
+        $steps = array_map(static fn (Row $r): array => [$r->int('started_by_id'), $r->int('piece_id'), $r->int('begun'), $r->int('ended')], $rows);
+        usort($steps, static fn (array $a, array $b): int => $a[2] <=> $b[2]);
+
+        return Gaps::between($steps);
     }
 
     /** @return list<Row> the newest first */

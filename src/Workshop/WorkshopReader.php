@@ -18,10 +18,11 @@ use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Product\Phase;
 use KindHeel\Core\Schedule\Calendar\Shift;
 use KindHeel\Core\Schedule\Learning\Learned;
+use KindHeel\Core\Schedule\SetUpMinutes;
 use KindHeel\Core\Treatment\WorkKey;
 use Psr\Clock\ClockInterface;
 
-/** Reads what the workshop has set for itself and learned, in eight queries. */
+/** Reads what the workshop has set for itself and learned, in nine queries. */
 final readonly class WorkshopReader
 {
     /** So many of the newest are shown. */
@@ -68,6 +69,8 @@ final readonly class WorkshopReader
             Row::all($this->connection, 'SELECT id, day, person_id, shifts, why FROM other_day WHERE day >= ? ORDER BY day, id', [$today]),
         );
         $setUp = $this->settings->setUp();
+        $gaps = $this->learning->gaps();
+        $switchSeen = $gaps->switchMinutes(SetUpMinutes::USUAL_SWITCH);
         $places = $this->settings->places();
         $gear = $this->settings->gear();
 
@@ -88,6 +91,8 @@ final readonly class WorkshopReader
             ],
             $setUp->switch,
             $setUp->handover,
+            $switchSeen,
+            $gaps->handoverMinutes(SetUpMinutes::USUAL_HANDOVER, $switchSeen ?? $setUp->switch),
             $this->settings->alarm(),
             $this->settings->identity(),
             $this->learned($factors),

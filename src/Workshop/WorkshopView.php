@@ -25,6 +25,9 @@ final readonly class WorkshopView
         public array $stations,
         public int $switchMinutes,
         public int $handoverMinutes,
+        /** what they really took of late; null where it was not seen */
+        public ?int $switchSeen,
+        public ?int $handoverSeen,
         /** bell, knock, chime or silent */
         public Alarm $alarm,
         public IdentityView $identity,

@@ -205,6 +205,25 @@ final class WorkshopTest extends ApiTestCase
         self::fail('The tree never came up.');
     }
 
+    public function testWhatGoingFromPieceToPieceTakesIsLearnedFromWhatWasDone(): void
+    {
+        $pieces = [$this->plannedPair(), $this->plannedPair()];
+        self::assertNull($this->must(WorkshopView::class, 'GET', '/api/workshop')->switchSeen);
+        $me = Row::first($this->connection(), "SELECT id FROM person WHERE login = 'ida'")?->int('id') ?? 0;
+        // To and fro between the two, eight minutes at each and four between.
+        $at = new \DateTimeImmutable('2026-03-02 08:00:00');
+        foreach (range(0, 15) as $n) {
+            $next = "SELECT id FROM plan_step WHERE piece_id = ? AND status = 'open' ORDER BY position LIMIT 1";
+            $this->connection()->update('plan_step', [
+                'status' => 'done', 'started_by_id' => $me,
+                'started_at' => $at->format('Y-m-d H:i:s'), 'ended_at' => $at->modify('+8 minutes')->format('Y-m-d H:i:s'),
+            ], ['id' => Row::first($this->connection(), $next, [$pieces[$n % 2]])?->int('id')]);
+            $at = $at->modify('+12 minutes');
+        }
+        $view = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertSame([4, null], [$view->switchSeen, $view->handoverSeen]);
+    }
+
     public function testAFullRackTakesNoMore(): void
     {
         [$one] = [$this->plannedPair(), $this->plannedPair()];

@@ -20,6 +20,7 @@ import { angle, arc, minutesOf } from '../src/workshop/dial'
 import Hours from '../src/workshop/Hours.vue'
 import LearnedHere from '../src/workshop/LearnedHere.vue'
 import OtherDays from '../src/workshop/OtherDays.vue'
+import SetUp from '../src/workshop/SetUp.vue'
 import Stations from '../src/workshop/Stations.vue'
 import { useWorkshop } from '../src/workshop/useWorkshop'
 import { ok, refuses, serving } from './fakeApi'
@@ -564,7 +565,8 @@ const worker = (more: Partial<WorkerView> = {}): WorkerView => ({
 const workshop = (more: Partial<WorkshopView> = {}): WorkshopView => ({
   people: [worker()], days: [], stations: [
     { station: 'tree', label: 'shoe trees', places: 6 }, { station: 'booth', label: 'spray booth', places: 1 },
-  ], switchMinutes: 2, handoverMinutes: 5, alarm: 'bell', identity: { name: 'The yard', address: '', reach: '', clock: '24', uncollectedDays: 21, home: false },
+  ], switchMinutes: 2, handoverMinutes: 5, switchSeen: null, handoverSeen: null, alarm: 'bell',
+  identity: { name: 'The yard', address: '', reach: '', clock: '24', uncollectedDays: 21, home: false },
   learned: [], feeds: [], phases: ['clean', 'colour', 'polish'], version: 'v1', ...more,
 })
 
@@ -679,6 +681,15 @@ describe('what the workshop has and has learned', () => {
     await says(it, 'Fewer shoe trees').trigger('click')
     expect(it.emitted('change')).toEqual([['tree', 1], ['tree', -1]])
     expect(says(it, 'Fewer spray booth').attributes('disabled')).toBeDefined()
+  })
+
+  it('says what going from piece to piece really took, where that is something else, and counts with it at a tap', async () => {
+    const it = shown(SetUp, { switchMinutes: 2, handoverMinutes: 5, switchSeen: 4, handoverSeen: 5, may: true })
+    expect(text(it).match(/Of late it took/g)).toHaveLength(1)
+    await says(it, 'Count with it').trigger('click')
+    expect(it.emitted('change')).toEqual([['switchMinutes', 2]])
+    expect(text(shown(SetUp, { switchMinutes: 2, handoverMinutes: 5, switchSeen: null, handoverSeen: null, may: true }))).not.toContain('Of late')
+    expect(text(shown(SetUp, { switchMinutes: 2, handoverMinutes: 5, switchSeen: 4, handoverSeen: null, may: false }))).not.toContain('Count with')
   })
 
   it('takes every tap, each after the one before and on the settings as that left them', async () => {

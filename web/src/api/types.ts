@@ -3110,6 +3110,8 @@ export interface WorkshopView {
   readonly stations: readonly StationView[];
   readonly switchMinutes: number;
   readonly handoverMinutes: number;
+  readonly switchSeen: number | null;
+  readonly handoverSeen: number | null;
   readonly alarm: Alarm;
   readonly identity: IdentityView;
   readonly learned: readonly LearnedView[];

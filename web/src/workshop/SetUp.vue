@@ -3,12 +3,14 @@ import { limits } from '../api/types'
 import { t } from '../words'
 
 /** What going from piece to piece takes, and what it takes more when a piece changes hands. */
-const props = defineProps<{ switchMinutes: number, handoverMinutes: number, may: boolean }>()
+const props = defineProps<{
+  switchMinutes: number, handoverMinutes: number, switchSeen: number | null, handoverSeen: number | null, may: boolean
+}>()
 const emit = defineEmits<{ change: [which: 'switchMinutes' | 'handoverMinutes', by: number] }>()
 const { min, max } = limits.SetUpInput.switchMinutes
 const rows = [
-  { which: 'switchMinutes', words: t('workshop.SetUp.toSetAPieceDown') },
-  { which: 'handoverMinutes', words: t('workshop.SetUp.moreWhenSomebodyElseGoes') },
+  { which: 'switchMinutes', seen: 'switchSeen', words: t('workshop.SetUp.toSetAPieceDown') },
+  { which: 'handoverMinutes', seen: 'handoverSeen', words: t('workshop.SetUp.moreWhenSomebodyElseGoes') },
 ] as const
 </script>
 
@@ -25,7 +27,11 @@ const rows = [
         class="may size-14 text-2xl" type="button" :disabled="!may || props[row.which] >= max" :aria-label="t('workshop.SetUp.moreMinutes', [row.words])"
         @click="emit('change', row.which, 1)"
       >+</button>
-      <span class="leading-tight">{{ t('workshop.SetUp.min', [row.words]) }}</span>
+      <span class="leading-tight">{{ t('workshop.SetUp.min', [row.words]) }}<template v-if="(props[row.seen] ?? props[row.which]) !== props[row.which]"><br>
+        <span class="text-soft text-lg">{{ t('workshop.SetUp.tookOfLate', [props[row.seen]]) }}
+          <button v-if="may" class="quiet" type="button" @click="emit('change', row.which, (props[row.seen] ?? 0) - props[row.which])">{{
+            t('workshop.SetUp.countWithIt')
+          }}</button></span></template></span>
     </div>
   </section>
 </template>

@@ -62,7 +62,8 @@ const rooms = computed(() => [
         <TabPanel>
           <Stations :stations="workshop.stations" :may="person?.mayPlan ?? false" @change="places" />
           <SetUp
-            :switch-minutes="workshop.switchMinutes" :handover-minutes="workshop.handoverMinutes" :may="person?.mayPlan ?? false" @change="setUp"
+            :switch-minutes="workshop.switchMinutes" :handover-minutes="workshop.handoverMinutes"
+            :switch-seen="workshop.switchSeen" :handover-seen="workshop.handoverSeen" :may="person?.mayPlan ?? false" @change="setUp"
           />
         </TabPanel>
         <TabPanel><LearnedHere :workshop="workshop" :may="isOwner" @reset="(of) => post('/learned/reset', of)" /></TabPanel>
