@@ -151,7 +151,7 @@ useKeys((event) => {
           <div class="min-w-0">
             <h1 class="text-2xl leading-tight">{{ pot.name }}</h1>
             <p><RouterLink
-              class="by-finger underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`"
+              class="py-3 underline underline-offset-4" :to="`/pieces/${pot.place.piece}/colour`"
             >{{ pot.place.pieceName
             }}</RouterLink>, {{ pot.place.half === 'whole' ? '' : `${pot.place.half} ` }}{{ pot.place.partLabel }}</p>
           </div>
