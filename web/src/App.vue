@@ -46,7 +46,7 @@ useKeys((event) => {
 <template>
   <div class="flex min-h-dvh flex-col">
     <a
-      v-if="inside" class="no-print do fixed top-2 left-2 z-50 not-focus:sr-only" href="#page" @click.prevent="straight"
+      v-if="inside" class="no-print do fixed -top-24 left-2 z-50 focus:top-2" href="#page" @click.prevent="straight"
     >{{ t('app.App.straight') }}</a>
     <TopBar v-if="inside" class="no-print" @another="another = true" @ask="asking = true" />
     <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
