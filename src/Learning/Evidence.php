@@ -10,7 +10,7 @@ use KindHeel\App\People\Person;
 /** One thing seen here: how long it really took against what the book says. */
 #[ORM\Entity]
 #[ORM\Table(name: 'evidence')]
-#[ORM\Index(columns: ['set_aside', 'kind'])]
+#[ORM\Index(columns: ['set_aside'])]
 class Evidence
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

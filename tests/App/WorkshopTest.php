@@ -224,6 +224,20 @@ final class WorkshopTest extends ApiTestCase
         self::assertSame([4, null], [$view->switchSeen, $view->handoverSeen]);
     }
 
+    public function testYearsOfWhatWasLearnedAreNeverSortedToReadTheNewest(): void
+    {
+        $indexes = [];
+        foreach (Row::all($this->connection(), 'SHOW INDEX FROM evidence') as $row) {
+            $indexes[$row->text('Key_name')][] = $row->text('Column_name');
+        }
+        $usable = array_keys(array_filter($indexes, static fn (array $columns): bool => \in_array($columns[0], ['id', 'set_aside'], true)));
+        self::assertNotSame([], $usable);
+        foreach ($usable as $index) {
+            $plan = Row::first($this->connection(), "EXPLAIN SELECT kind FROM evidence FORCE INDEX ($index) WHERE set_aside = 0 ORDER BY id DESC LIMIT 1500");
+            self::assertStringNotContainsString('filesort', $plan?->textOrNull('Extra') ?? '', $index);
+        }
+    }
+
     public function testAFullRackTakesNoMore(): void
     {
         [$one] = [$this->plannedPair(), $this->plannedPair()];
