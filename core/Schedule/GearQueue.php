@@ -43,11 +43,12 @@ final readonly class GearQueue
                 }
             }
         }
-        $soonest = self::soonest($works);
+        $soonest = null;
         foreach ($wanted as $name => $pairs) {
             if (\count($held[$name] ?? []) + \count($pairs) <= $gear[$name]) {
                 continue;
             }
+            $soonest ??= self::soonest($works);
             // Of each: when it is free, and which activity gives it back.
             $free = array_map(static fn (int $gives): array => [$soonest[$gives] + $works[$gives]->minutes, $gives], $held[$name] ?? []);
             sort($free);
@@ -70,7 +71,7 @@ final readonly class GearQueue
     /**
      * When each could begin if nothing were short, in minutes from now.
      *
-     * @param list<Activity> $works each after what it waits for
+     * @param array<int, Activity> $works each after what it waits for
      *
      * @return array<int, int>
      */

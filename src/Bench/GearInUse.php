@@ -14,29 +14,22 @@ use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Settings\Gear;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Drying\DryingPlace;
-use KindHeel\Core\Treatment\Action;
-use Psr\Clock\ClockInterface;
 
 /** Which pieces hold trees and clamps, and whether one is left for a step. */
 final readonly class GearInUse
 {
-    public function __construct(private Connection $connection, private Steps $steps, private WorkshopSettings $settings, private ClockInterface $clock)
+    public function __construct(private Connection $connection, private Steps $steps, private WorkshopSettings $settings)
     {
     }
 
     /** Why a step has to wait for gear; null when it need not. */
     public function refusal(StoredStep $step): ?string
     {
-        $size = $step->piece()->sizeEu();
-        $gear = match (true) {
-            Action::Tree === $step->action() && null !== $size => Gear::treesFor($size),
-            Action::Bond === $step->action() => Gear::Clamps,
-            default => null,
-        };
+        $gear = \in_array($step->action(), array_column(Gear::LENT, 0), true) ? Gear::of($step->action(), $step->piece()->sizeEu()) : null;
         if (null === $gear) {
             return null;
         }
-        $holders = array_diff_key(Gear::Clamps === $gear ? $this->clamped() : $this->treed($gear), [$step->piece()->id() => true]);
+        $holders = array_diff_key($this->holders($gear), [$step->piece()->id() => true]);
         $has = $this->settings->gear()[$gear->value];
 
         return \count($holders) < $has
@@ -65,35 +58,17 @@ final readonly class GearInUse
         }
     }
 
-    /** @return array<int, string> names of the pieces that have trees of a size in, by id */
-    private function treed(Gear $gear): array
-    {
-        return $this->names(
-            // Where no step takes them out, they come out as it is put together.
-            array_values(array_intersect($this->steps->between(Action::Tree, Action::TreeOut), $this->steps->between(Action::Tree, Action::PutTogether))),
-            static fn (Row $piece): bool => null !== $piece->floatOrNull('size_eu') && Gear::treesFor($piece->float('size_eu')) === $gear,
-        );
-    }
-
-    /** @return array<int, string> names of the pieces whose joint is not fast yet, by id */
-    private function clamped(): array
-    {
-        return $this->names($this->steps->settling(Action::Bond, $this->clock->now()), static fn (): bool => true);
-    }
-
-    /**
-     * @param list<int>           $pieces
-     * @param \Closure(Row): bool $which
-     *
-     * @return array<int, string> by id
-     */
-    private function names(array $pieces, \Closure $which): array
+    /** @return array<int, string> names of the pieces that have some of it, by id */
+    private function holders(Gear $gear): array
     {
         $names = [];
-        $sql = 'SELECT id, name, size_eu FROM piece WHERE id IN (?) ORDER BY id';
-        foreach ([] === $pieces ? [] : Row::all($this->connection, $sql, [$pieces], [ArrayParameterType::INTEGER]) as $row) {
-            if ($which($row)) {
-                $names[$row->int('id')] = $row->text('name');
+        foreach (Gear::LENT as [$takes, $gives]) {
+            $pieces = $this->steps->between($takes, $gives);
+            $sql = 'SELECT id, name, size_eu FROM piece WHERE id IN (?) ORDER BY id';
+            foreach ([] === $pieces ? [] : Row::all($this->connection, $sql, [$pieces], [ArrayParameterType::INTEGER]) as $row) {
+                if ($gear === Gear::of($takes, $row->floatOrNull('size_eu'))) {
+                    $names[$row->int('id')] = $row->text('name');
+                }
             }
         }
 

@@ -223,20 +223,6 @@ final readonly class Steps
     }
 
     /**
-     * Pieces that are here, at which an act is under way, or what it began is not ready for the next.
-     *
-     * @return list<int>
-     */
-    public function settling(Action $act, \DateTimeImmutable $now): array
-    {
-        return $this->pieces(
-            'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ?
-             AND (s.status = \''.self::RUNNING.'\' OR s.status = \''.self::DONE.'\' AND s.next_at > ?))',
-            [$act->value, Iso::toRow($now)],
-        );
-    }
-
-    /**
      * @param list<string> $values
      *
      * @return list<int>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Settings;
 
+use KindHeel\Core\Treatment\Action;
+
 /** What a piece holds for longer than a step: a tree of its size, a clamp, a slot of the rack. */
 enum Gear: string
 {
@@ -14,7 +16,20 @@ enum Gear: string
     case Clamps = 'clamps';
     case Rack = 'rack';
 
-    public static function treesFor(float $sizeEu): self
+    /** Acts that take some, each with the one that gives it back; where no step does, a piece has it until it goes. */
+    public const LENT = [[Action::Tree, Action::TreeOut], [Action::Bond, Action::Unclamp]];
+
+    /** What an act takes, or gives back, at a piece of a size; null for nothing. */
+    public static function of(Action $act, ?float $sizeEu): ?self
+    {
+        return match ($act) {
+            Action::Tree, Action::TreeOut => null === $sizeEu ? null : self::treesFor($sizeEu),
+            Action::Bond, Action::Unclamp => self::Clamps,
+            default => null,
+        };
+    }
+
+    private static function treesFor(float $sizeEu): self
     {
         return match (true) {
             $sizeEu < 38.5 => self::TreesTo38,

@@ -20,19 +20,12 @@ final class GearHeld
     public static function by(array $acts, ?float $sizeEu): array
     {
         $holdings = [];
-        $trees = array_keys($acts, Action::Tree, true);
-        // Where no step takes them out, they come out as it is put together.
-        $out = array_keys($acts, Action::TreeOut, true) ?: array_keys($acts, Action::PutTogether, true);
-        if (null !== $sizeEu && [] !== $trees && [] !== $out) {
-            $holdings[] = new Holding(Gear::treesFor($sizeEu)->value, $trees[0], $out[\count($out) - 1]);
-        }
-        $bond = null;
-        foreach ($acts as $key => $act) {
-            if (Action::Bond === $act) {
-                $bond ??= $key;
-            } elseif (Action::Unclamp === $act && null !== $bond) {
-                $holdings[] = new Holding(Gear::Clamps->value, $bond, $key);
-                $bond = null;
+        foreach (Gear::LENT as [$takes, $gives]) {
+            $gear = Gear::of($takes, $sizeEu);
+            $from = array_search($takes, $acts, true);
+            if (null !== $gear && false !== $from) {
+                $until = array_keys($acts, $gives, true) ?: array_keys($acts);
+                $holdings[] = new Holding($gear->value, $from, $until[\count($until) - 1]);
             }
         }
 

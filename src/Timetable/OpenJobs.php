@@ -11,7 +11,6 @@ use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\Settings\Gear;
 use KindHeel\Core\Schedule\Job;
-use KindHeel\Core\Treatment\Action;
 
 /** Every planned piece that has not been handed over, as the scheduling core sees it. */
 final readonly class OpenJobs
@@ -71,17 +70,19 @@ final readonly class OpenJobs
     public function shortOf(array $gear): array
     {
         $wanted = [];
-        $rows = Row::all(
-            $this->connection,
-            'SELECT p.size_eu, s.action, COUNT(DISTINCT p.id) AS n FROM piece p JOIN plan_step s ON s.piece_id = p.id
-             WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL AND s.action IN (?, ?) AND s.status <> ? GROUP BY p.size_eu, s.action',
-            [Action::TreeOut->value, Action::Unclamp->value, StepStatus::Done->value],
-        );
-        foreach ($rows as $row) {
-            $size = $row->floatOrNull('size_eu');
-            $what = Action::Unclamp->value === $row->text('action') ? Gear::Clamps : (null === $size ? null : Gear::treesFor($size));
-            if (null !== $what) {
-                $wanted[$what->value] = ($wanted[$what->value] ?? 0) + $row->int('n');
+        foreach (Gear::LENT as [$takes, $gives]) {
+            $rows = Row::all(
+                $this->connection,
+                'SELECT p.size_eu, COUNT(*) AS n FROM piece p WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL
+                 AND EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ?)
+                 AND NOT EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.action = ? AND s.status = ?) GROUP BY p.size_eu',
+                [$takes->value, $gives->value, StepStatus::Done->value],
+            );
+            foreach ($rows as $row) {
+                $of = Gear::of($takes, $row->floatOrNull('size_eu'));
+                if (null !== $of) {
+                    $wanted[$of->value] = ($wanted[$of->value] ?? 0) + $row->int('n');
+                }
             }
         }
 

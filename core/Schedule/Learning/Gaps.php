@@ -60,13 +60,6 @@ final readonly class Gaps
     /** @param list<float> $seen */
     private static function middle(array $seen, float $usual): ?int
     {
-        if ([] === $seen) {
-            return null;
-        }
-        $seen = [...$seen, ...array_fill(0, self::PRIOR, $usual)];
-        sort($seen);
-        $half = intdiv(\count($seen), 2);
-
-        return (int) round(1 === \count($seen) % 2 ? $seen[$half] : ($seen[$half - 1] + $seen[$half]) / 2.0);
+        return [] === $seen ? null : (int) round(Learned::median([...$seen, ...array_fill(0, self::PRIOR, $usual)]));
     }
 }

@@ -52,7 +52,7 @@ final readonly class Learned
     }
 
     /** @param non-empty-list<float> $values */
-    private static function median(array $values): float
+    public static function median(array $values): float
     {
         sort($values);
         $n = \count($values);
