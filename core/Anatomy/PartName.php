@@ -67,6 +67,13 @@ enum PartName: string
     case Stitching = 'stitching';
     case Hooks = 'hooks';
 
+    private const OUTER = [
+        self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::FalseTongue, self::Facing, self::Topline, self::Collar, self::Shaft,
+        self::InnerLeg, self::SpurRest, self::Pull, self::Gusset, self::ToeBox, self::SidePanel, self::Eyestay, self::HeelTab, self::Front, self::Back,
+        self::Base, self::Flap, self::Handle, self::Strap, self::Piping, self::Trim, self::Body, self::Sleeves, self::Cuffs, self::StretchPanels,
+        self::PerforatedPanels, self::Seat, self::ArmourCovers, self::Palms, self::Face, self::Edge,
+    ];
+
     public function label(): string
     {
         return Message::of(match ($this) {
@@ -112,17 +119,7 @@ enum PartName: string
     /** The leather that is seen first and worn hardest: the upper of a shoe, the outside of a bag. */
     public function isOuter(): bool
     {
-        return \in_array(
-            $this,
-            [
-                self::Toe, self::Vamp, self::Quarter, self::Counter, self::Tongue, self::FalseTongue, self::Facing, self::Topline,
-                self::Collar, self::Shaft, self::InnerLeg, self::SpurRest, self::Pull, self::Gusset, self::ToeBox, self::SidePanel,
-                self::Eyestay, self::HeelTab, self::Front, self::Back, self::Base, self::Flap, self::Handle, self::Strap, self::Piping,
-                self::Trim, self::Body, self::Sleeves, self::Cuffs, self::StretchPanels, self::PerforatedPanels, self::Seat,
-                self::ArmourCovers, self::Palms, self::Face, self::Edge,
-            ],
-            true,
-        );
+        return \in_array($this, self::OUTER, true);
     }
 
     /** The cut edges of sole and heel. */

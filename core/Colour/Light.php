@@ -88,27 +88,25 @@ final class Light
         foreach ($power as $i => $watts) {
             $luminous += $watts * $matching[1][$i];
         }
-        $sum = $grid = $white = [];
-        foreach ($matching as $channel => $curve) {
-            $sum[$channel] = $grid[$channel] = [];
-            $white[$channel] = 0.0;
-            $onGrid = array_fill(0, Spectrum::BANDS, 0.0);
-            foreach ($curve as $i => $value) {
-                $weight = 100.0 / $luminous * $power[$i] * $value;
+        $k = 100.0 / $luminous;
+        $white = [0.0, 0.0, 0.0];
+        $sum = [[], [], []];
+        $grid = array_fill(0, 3, array_fill(0, Spectrum::BANDS, 0.0));
+        foreach ($power as $i => $watts) {
+            $nm = ColorimetryTable::START_NM + ColorimetryTable::STEP_NM * $i;
+            $place = max(0.0, min(Spectrum::BANDS - 1.0, ($nm - Spectrum::START_NM) / Spectrum::STEP_NM));
+            /** @var int<0, 29> $band */
+            $band = min(Spectrum::BANDS - 2, (int) $place);
+            $share = $place - $band;
+            for ($channel = 0; $channel < 3; ++$channel) {
+                $weight = $k * $watts * $matching[$channel][$i];
                 $sum[$channel][] = $weight;
                 $white[$channel] += $weight;
-                $place = max(
-                    0.0,
-                    min(Spectrum::BANDS - 1.0, (ColorimetryTable::START_NM + ColorimetryTable::STEP_NM * $i - Spectrum::START_NM) / Spectrum::STEP_NM),
-                );
-                /** @var int<0, 29> $band */
-                $band = min(Spectrum::BANDS - 2, (int) $place);
-                $onGrid[$band] += $weight * (1.0 - $place + $band);
-                $onGrid[$band + 1] += $weight * ($place - $band);
+                $grid[$channel][$band] += $weight * (1.0 - $share);
+                $grid[$channel][$band + 1] += $weight * $share;
             }
-            $grid[$channel] = $onGrid;
         }
 
-        return new self($illuminant, $observer, new Tristimulus($white[0], $white[1], $white[2]), array_values($sum), $grid[0], $grid[1], $grid[2]);
+        return new self($illuminant, $observer, new Tristimulus($white[0], $white[1], $white[2]), $sum, $grid[0], $grid[1], $grid[2]);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Colour;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Shelf\Product;
 use KindHeel\App\Shelf\ProductKind;
 use KindHeel\App\Shelf\Stock;
@@ -14,62 +16,72 @@ use KindHeel\Core\Colour\Pot\Dab;
 use KindHeel\Core\Colour\Pot\PaintEvidence;
 use KindHeel\Core\Colour\Pot\Palette;
 use KindHeel\Core\Colour\Pot\Portion;
+use KindHeel\Core\Text\FieldError;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** The colours that are really there. */
 final class ColourShelf implements ResetInterface
 {
-    /** @var array<string, Product>|null */
-    private ?array $products = null;
+    /** @var array<string, ShelfColour>|null */
+    private ?array $colours = null;
     /** @var array<int, float>|null */
     private ?array $left = null;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly Stock $stock)
+    public function __construct(private readonly Connection $connection, private readonly EntityManagerInterface $entities, private readonly Stock $stock)
     {
     }
 
     /** Between requests. */
     public function reset(): void
     {
-        $this->products = $this->left = null;
+        $this->lookAgain();
     }
 
     /** What there is of one, in ml. */
-    public function left(Product $product): float
+    public function left(ShelfColour $colour): float
     {
         $this->left ??= $this->stock->left();
 
-        return $this->left[$product->id()] ?? 0.0;
+        return $this->left[$colour->id] ?? 0.0;
     }
 
-    /** Something was taken. */
+    /** Something was taken, came, or has shown itself to be otherwise. */
     public function lookAgain(): void
     {
-        $this->left = null;
+        $this->colours = $this->left = null;
     }
 
-    /** @return array<string, Product> by code */
-    public function products(): array
+    /** @return array<string, ShelfColour> by code */
+    public function colours(): array
     {
-        $known = $this->products[array_key_first($this->products ?? [])] ?? null;
-        if (null === $this->products || null !== $known && !$this->entities->contains($known)) {
-            $this->products = [];
-            foreach ($this->entities->getRepository(Product::class)->findBy(['kind' => ProductKind::colours()], ['id' => 'ASC']) as $product) {
-                $this->products[$product->code()] = $product;
+        if (null === $this->colours) {
+            $this->colours = [];
+            $kinds = implode(', ', array_map(static fn (ProductKind $k): string => "'$k->value'", ProductKind::colours()));
+            foreach (Row::all($this->connection, 'SELECT '.ShelfColour::COLUMNS." FROM product WHERE kind IN ($kinds) ORDER BY id") as $row) {
+                $colour = ShelfColour::of($row);
+                $this->colours[$colour->code] = $colour;
             }
         }
 
-        return $this->products;
+        return $this->colours;
+    }
+
+    /** @throws FieldError for what no pot is mixed from */
+    public function paint(string $code): Product
+    {
+        $product = $this->entities->getRepository(Product::class)->findOneBy(['code' => $code, 'kind' => [ProductKind::Paint, ProductKind::Binder]]);
+
+        return $product ?? throw new FieldError('code', 'There is no such paint on the shelf.');
     }
 
     /** What there is to mix from. */
     public function palette(): Palette
     {
-        $mixable = array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind());
+        $mixable = array_filter($this->colours(), static fn (ShelfColour $c): bool => ProductKind::Dye !== $c->kind);
 
         return new Palette(
-            array_map(static fn (Product $p): Paint => $p->paintAsShown(), $mixable),
-            array_map(static fn (Product $p): string => $p->name(), $mixable),
+            array_map(static fn (ShelfColour $c): Paint => $c->paintAsShown(), $mixable),
+            array_map(static fn (ShelfColour $c): string => $c->name, $mixable),
             array_map($this->left(...), $mixable),
         );
     }
@@ -77,27 +89,27 @@ final class ColourShelf implements ResetInterface
     /** What dabs have shown of the paints is kept with them: the next recipes promise by it. */
     public function learn(Dab ...$dabs): void
     {
-        $mixable = array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye !== $p->kind());
-        $ratios = PaintEvidence::of(array_values($dabs), array_map(static fn (Product $p): Paint => $p->paint(), $mixable))->ratios();
-        foreach ($mixable as $code => $product) {
-            $product->hasShown($ratios[$code] ?? null);
+        $mixable = array_filter($this->colours(), static fn (ShelfColour $c): bool => ProductKind::Dye !== $c->kind);
+        $ratios = PaintEvidence::of(array_values($dabs), array_map(static fn (ShelfColour $c): Paint => $c->paint(), $mixable))->ratios();
+        foreach ($this->entities->getRepository(Product::class)->findBy(['code' => array_map(strval(...), array_keys($mixable))]) as $product) {
+            $product->hasShown($ratios[$product->code()] ?? null);
         }
+        $this->entities->flush();
+        $this->lookAgain();
     }
 
     /** @return array<string, Dye> */
     public function dyes(): array
     {
         return array_map(
-            static fn (Product $p): Dye => $p->dye(),
-            array_filter($this->products(), static fn (Product $p): bool => ProductKind::Dye === $p->kind()),
+            static fn (ShelfColour $c): Dye => $c->dye(),
+            array_filter($this->colours(), static fn (ShelfColour $c): bool => ProductKind::Dye === $c->kind),
         );
     }
 
     public function name(string $code): string
     {
-        $product = $this->products()[$code] ?? null;
-
-        return $product?->name() ?? $code;
+        return ($this->colours()[$code] ?? null)->name ?? $code;
     }
 
     /**
@@ -107,7 +119,7 @@ final class ColourShelf implements ResetInterface
      */
     public function drops(array $drops, float $dropMl): array
     {
-        return $this->inOrder(array_intersect_key(array_replace(array_fill_keys(array_keys($this->products()), 0), $drops), $drops), $dropMl);
+        return $this->inOrder(array_intersect_key(array_replace(array_fill_keys(array_keys($this->colours()), 0), $drops), $drops), $dropMl);
     }
 
     /**
@@ -119,16 +131,16 @@ final class ColourShelf implements ResetInterface
     {
         $views = [];
         foreach ($drops as $code => $count) {
-            $product = $this->products()[$code] ?? null;
-            if (null !== $product) {
+            $colour = $this->colours()[$code] ?? null;
+            if (null !== $colour) {
                 $views[] = new DropView(
                     $code,
-                    $product->name(),
-                    $product->hex(),
+                    $colour->name,
+                    $colour->hex,
                     $count,
                     round($count * $dropMl, 2),
-                    round($this->left($product), 1),
-                    PortionView::of(Portion::of($count, $dropMl, $product->densityGPerMl())),
+                    round($this->left($colour), 1),
+                    PortionView::of(Portion::of($count, $dropMl, $colour->densityGPerMl)),
                 );
             }
         }

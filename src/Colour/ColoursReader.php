@@ -36,14 +36,14 @@ final readonly class ColoursReader
             $this->entities->getRepository(Swatch::class)->findBy([], ['id' => 'ASC']),
         );
 
-        return new ColoursView(array_values(array_map(fn (Product $p): ProductView => $this->product($p, $white), $this->shelf->products())), $swatches);
+        return new ColoursView(array_values(array_map(fn (ShelfColour $c): ProductView => $this->product($c, $white), $this->shelf->colours())), $swatches);
     }
 
     /** What two draw-downs say of a paint; it is put on the shelf when that is asked for. */
     public function characterise(DrawDownInput $input): FitView
     {
         $code = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($input->name)), '-');
-        if ('' === $code || null !== ($this->shelf->products()[$code] ?? null)) {
+        if ('' === $code || null !== ($this->shelf->colours()[$code] ?? null)) {
             throw new FieldError('name', '' === $code ? 'The name needs a letter.' : 'There is a paint of that name already.');
         }
         $fit = DrawDowns::fit(
@@ -74,6 +74,7 @@ final readonly class ColoursReader
             );
             $this->entities->persist($product);
             $this->entities->persist(new Lot($product, $input->leftMl, $this->clock->now()));
+            $this->shelf->lookAgain();
         }
 
         return new FitView(
@@ -90,40 +91,40 @@ final readonly class ColoursReader
         );
     }
 
-    private function product(Product $product, ?Paint $white): ProductView
+    private function product(ShelfColour $colour, ?Paint $white): ProductView
     {
         $light = Light::daylight();
-        $hex = $tint = $product->hex();
+        $hex = $tint = $colour->hex;
         $words = 'clear; it thins a pot';
         $cover = 0.0;
         $lab = Lab::of(80.0, 0.0, 0.0);
-        if (ProductKind::Dye === $product->kind()) {
+        if (ProductKind::Dye === $colour->kind) {
             $pale = Spectrum::flat(self::LEANING_PAPER);
-            $look = static fn (float $uptake): Lab => $light->lab(DyedLeather::look($pale, [[$product->dye(), $uptake]]));
+            $look = static fn (float $uptake): Lab => $light->lab(DyedLeather::look($pale, [[$colour->dye(), $uptake]]));
             $lab = $look(1.5);
             [$hex, $tint, $words] = [$lab->toSrgbHex(), $look(0.15)->toSrgbHex(), 'transparent: it only goes deeper'];
-        } elseif (ProductKind::Paint === $product->kind() && null !== $white) {
-            $undertone = Undertone::of($product->paint(), $white);
+        } elseif (ProductKind::Paint === $colour->kind && null !== $white) {
+            $undertone = Undertone::of($colour->paint(), $white);
             $lab = $undertone->masstone;
             [$tint, $words] = [$undertone->tint->toSrgbHex(), $undertone->words];
-            $cover = round(Mixture::of(['it' => $product->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
+            $cover = round(Mixture::of(['it' => $colour->paint()], ['it' => 1])->contrastRatio(1.0, $light), 3);
         }
 
         return new ProductView(
-            id: $product->id(),
-            code: $product->code(),
-            name: $product->name(),
-            kind: $product->kind(),
+            id: $colour->id,
+            code: $colour->code,
+            name: $colour->name,
+            kind: $colour->kind,
             lab: LabView::of($lab),
             hex: $hex,
             tint: $tint,
             undertone: $words,
             cover: $cover,
-            leftMl: round($this->shelf->left($product), 1),
-            centsPer100Ml: $product->centsPer100Ml(),
-            diluent: $product->diluent(),
-            origin: $product->origin(),
-            madeUp: $product->isMadeUp(),
+            leftMl: round($this->shelf->left($colour), 1),
+            centsPer100Ml: $colour->centsPer100Ml(),
+            diluent: $colour->diluent,
+            origin: $colour->origin(),
+            madeUp: $colour->isMadeUp(),
         );
     }
 }

@@ -58,13 +58,13 @@ final readonly class DyeChoices
         $washes = [];
         foreach ($piece->terms()->dyes() as $part => $choice) {
             foreach ($choice['washes'] as $wash) {
-                $product = $this->shelf->products()[$wash['dye']] ?? null;
-                for ($coat = 0; null !== $product && $coat < $wash['coats']; ++$coat) {
+                $dye = $this->shelf->colours()[$wash['dye']] ?? null;
+                for ($coat = 0; null !== $dye && $coat < $wash['coats']; ++$coat) {
                     $washes[$part][] = new LetDown(
-                        $product->name(),
-                        $product->family() ?? FamilyId::DyeSpirit,
+                        $dye->name,
+                        $dye->family ?? FamilyId::DyeSpirit,
                         $wash['thinner'],
-                        $product->diluent() ?? 'its own thinner',
+                        $dye->diluent ?? 'its own thinner',
                         Applicator::from($choice['applicator']),
                     );
                 }
@@ -77,8 +77,8 @@ final readonly class DyeChoices
     /** @return array{dye: string, thinner: int, coats: int} */
     private function wash(WashInput $input): array
     {
-        $dye = $this->shelf->products()[$input->dye] ?? null;
-        if (null === $dye || ProductKind::Dye !== $dye->kind()) {
+        $dye = $this->shelf->colours()[$input->dye] ?? null;
+        if (null === $dye || ProductKind::Dye !== $dye->kind) {
             throw new FieldError('washes', 'There is no such dye on the shelf.');
         }
         if (!\in_array($input->thinner, DyeLadder::LET_DOWNS, true)) {

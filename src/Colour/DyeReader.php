@@ -114,12 +114,12 @@ final readonly class DyeReader
     private function ladder(DyeLadder $ladder, Dye $dye, ?Reading $aim, DyeLook $seen): DyeLadderView
     {
         $light = Light::daylight();
-        $product = $this->shelf->products()[$dye->id];
+        $product = $this->shelf->colours()[$dye->id];
 
         return new DyeLadderView(
             $dye->id,
-            $product->name(),
-            $product->diluent() ?? 'its own thinner',
+            $product->name,
+            $product->diluent ?? 'its own thinner',
             array_map(static function (array $rung) use ($light, $aim, $seen, $ladder): DyeRungView {
                 [$wash] = $rung;
                 $lab = $light->lab($ladder->finished($wash));
@@ -142,7 +142,7 @@ final readonly class DyeReader
                 '%d × %s, %s',
                 $w->coats,
                 $this->shelf->name($w->dye->id),
-                0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->products()[$w->dye->id]->diluent() ?? 'its own thinner'),
+                0 === $w->thinner ? 'undiluted' : \sprintf('1:%d in %s', $w->thinner, $this->shelf->colours()[$w->dye->id]->diluent ?? 'its own thinner'),
             ),
             $match->washes,
         );

@@ -285,9 +285,10 @@ final readonly class PotReader
         $place = $pot->targetReading()->place();
         $rows = Row::all(
             $this->connection,
-            "SELECT e.laid FROM pot_event e WHERE e.kind = 'laid' AND e.pot_id <> ? AND JSON_VALUE(e.laid, '$.piece') = ?
+            "SELECT e.laid FROM reading r JOIN pot t ON t.target_id = r.id JOIN pot_event e ON e.pot_id = t.id
+             WHERE r.piece_id = ? AND t.id <> ? AND e.kind = 'laid'
              AND (JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? OR JSON_CONTAINS(e.laid, ?, '$.places'))",
-            [$pot->id(), $pot->targetReading()->piece()->id(), $place->half->value, $place->part->value, PotEvent::placed($place)],
+            [$pot->targetReading()->piece()->id(), $pot->id(), $place->half->value, $place->part->value, PotEvent::placed($place)],
         );
         $there = 0.0;
         foreach ($rows as $row) {

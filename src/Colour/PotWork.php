@@ -14,7 +14,6 @@ use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
 use KindHeel\App\People\Person;
-use KindHeel\App\Shelf\ProductKind;
 use KindHeel\App\Shelf\Takings;
 use KindHeel\Core\Anatomy\Place;
 use KindHeel\Core\Colour\MeasuredSet;
@@ -134,7 +133,7 @@ final readonly class PotWork
         $pot = $this->pot($id, $input->version);
         $drops = [];
         foreach ($input->drops as $code => $count) {
-            if (!isset($this->shelf->products()[$code]) || $count < 0) {
+            if (!isset($this->shelf->colours()[$code]) || $count < 0) {
                 throw new FieldError('drops', 'There is no such paint on the shelf.');
             }
             $drops[(string) $code] = $count;
@@ -146,10 +145,7 @@ final readonly class PotWork
     /** A drop goes in whatever else has been done to the pot since it was looked at. */
     public function drop(int $id, DropsInput $input, Person $by): void
     {
-        $product = $this->shelf->products()[$input->code] ?? null;
-        if (null === $product || ProductKind::Dye === $product->kind()) {
-            throw new FieldError('code', 'There is no such paint on the shelf.');
-        }
+        $product = $this->shelf->paint($input->code);
         $pot = $this->pots->pot($id);
         $pot->drop($product, $input->drops, $by, $this->clock->now());
         $this->takings->forPot($product, $input->drops * $pot->dropMl(), $id, $pot->targetReading()->piece()->id(), $by, $this->clock->now());
@@ -160,7 +156,7 @@ final readonly class PotWork
     public function portion(int $id, PortionInput $input, Person $by): void
     {
         $pot = $this->pots->pot($id);
-        $density = ($this->shelf->products()[$input->code] ?? null)?->densityGPerMl();
+        $density = ($this->shelf->colours()[$input->code] ?? null)?->densityGPerMl;
         $drops = Portion::drops($input->by, $input->amount, $pot->dropMl(), $density) + $input->drops;
         if ($drops < 1) {
             throw new FieldError('amount', 'That is less than a drop.');

@@ -141,7 +141,7 @@ final readonly class RecipeReader
     {
         $cents = BigDecimal::zero();
         foreach ($recipe->drops as $code => $count) {
-            $price = $this->shelf->products()[$code]->centsPer100Ml();
+            $price = $this->shelf->colours()[$code]->centsPer100Ml();
             if (null === $price) {
                 return null;
             }

@@ -41,7 +41,7 @@ final readonly class WatchSettling
         // The dye that was chosen from the ladder lies there, the last wash on top.
         $washes = $piece->terms()->dyes()[$input->part->value]['washes'] ?? [];
         $dye = $input->dye ?? (end($washes) ?: [])['dye'] ?? null;
-        if (null !== $dye && ProductKind::Dye !== ($this->shelf->products()[$dye] ?? null)?->kind()) {
+        if (null !== $dye && ProductKind::Dye !== ($this->shelf->colours()[$dye] ?? null)?->kind) {
             throw new FieldError('dye', 'There is no such dye on the shelf.');
         }
         $laidAt = $this->clock->now()->modify('-'.$input->minutesAgo.' minutes');

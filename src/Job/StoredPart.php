@@ -24,6 +24,7 @@ use KindHeel\Core\Material\Material;
 #[ORM\Entity]
 #[ORM\Table(name: 'piece_part')]
 #[ORM\UniqueConstraint(columns: ['piece_id', 'half', 'part'])]
+#[ORM\Index(columns: ['piece_id', 'half', 'part', 'shade'], name: 'drawn')]
 class StoredPart
 {
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]

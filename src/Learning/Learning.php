@@ -78,10 +78,11 @@ final readonly class Learning
         return null === $ratio ? null : $this->seen(EvidenceKind::Drying, WorkKey::drying($family, $step->applicator()), $ratio, $at, $person);
     }
 
-    public function factors(): Factors
+    /** @param list<Row>|null $rows as {@see rows()} reads them, where somebody has them already */
+    public function factors(?array $rows = null): Factors
     {
         $drying = $minutes = $by = [];
-        foreach ($this->rows() as $row) {
+        foreach ($rows ?? $this->rows() as $row) {
             if (EvidenceKind::Drying->value === $row->text('kind')) {
                 $drying[$row->text('what')][] = $row->float('ratio');
             } else {

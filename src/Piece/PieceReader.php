@@ -82,7 +82,7 @@ final readonly class PieceReader
             promised: $row->flag('promised'),
             parts: self::parts($stored, $piece),
             findings: array_map(self::finding(...), $stored->findings()),
-            trials: $this->trials($id),
+            trials: [] === $piece->trials ? [] : $this->trials($id),
             differences: Differences::of($piece),
             past: $this->past($id, $row),
         );

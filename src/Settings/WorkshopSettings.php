@@ -8,9 +8,10 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Product\Station;
 use KindHeel\Core\Schedule\SetUpMinutes;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** What this workshop has set for itself, or what is usual. */
-final readonly class WorkshopSettings
+final class WorkshopSettings implements ResetInterface
 {
     /** How many pieces a station takes at once. */
     private const PLACES = ['bench' => 3, 'booth' => 1, 'sink' => 1, 'lamp' => 2];
@@ -18,8 +19,17 @@ final readonly class WorkshopSettings
     /** A usual small card, in mm. */
     private const CARD = [85.0, 55.0];
 
-    public function __construct(private Connection $connection)
+    /** @var array<string, Row>|null all that is set, by name: there is little of it, and who asks for one thing asks for more */
+    private ?array $set = null;
+
+    public function __construct(private readonly Connection $connection)
     {
+    }
+
+    /** Between requests. */
+    public function reset(): void
+    {
+        $this->set = null;
     }
 
     /** @return array<string, int> by station */
@@ -156,12 +166,20 @@ final readonly class WorkshopSettings
     /** @return array<array-key, mixed> */
     private function value(string $name): array
     {
-        return Row::first($this->connection, 'SELECT value FROM workshop_setting WHERE name = ?', [$name])?->json('value') ?? [];
+        if (null === $this->set) {
+            $this->set = [];
+            foreach (Row::all($this->connection, 'SELECT name, value FROM workshop_setting') as $row) {
+                $this->set[$row->text('name')] = $row;
+            }
+        }
+
+        return ($this->set[$name] ?? null)?->json('value') ?? [];
     }
 
     /** @param array<array-key, mixed> $value */
     private function take(string $name, array $value): void
     {
+        $this->reset();
         $this->connection->executeStatement(
             'INSERT INTO workshop_setting (name, value) VALUES (?, ?) ON DUPLICATE KEY UPDATE value = VALUES(value)',
             [$name, json_encode($value, \JSON_THROW_ON_ERROR)],

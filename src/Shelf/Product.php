@@ -10,7 +10,6 @@ use KindHeel\Core\Colour\DyedLeather;
 use KindHeel\Core\Colour\Light;
 use KindHeel\Core\Colour\Mixture;
 use KindHeel\Core\Colour\Paint;
-use KindHeel\Core\Colour\Pot\PaintEvidence;
 use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Colour\Spectrum;
 use KindHeel\Core\Product\FamilyId;
@@ -255,11 +254,6 @@ class Product
         return new OpenedLife($this->openedMonths ?? $this->family?->family()->openedMonths ?? OpenedLife::LONG);
     }
 
-    public function centsPer100Ml(): ?int
-    {
-        return null === $this->packCents ? null : (int) round($this->packCents / $this->pack * 100.0);
-    }
-
     public function densityGPerMl(): float
     {
         return $this->densityGPerMl;
@@ -278,11 +272,6 @@ class Product
     public function diluent(): ?string
     {
         return $this->diluent;
-    }
-
-    public function origin(): string
-    {
-        return $this->origin;
     }
 
     public function isMadeUp(): bool
@@ -317,19 +306,13 @@ class Product
         return $this->sheet;
     }
 
-    /** @throws \LogicException for what is no paint */
-    /** As dabs of it have shown it to be. */
-    public function paintAsShown(): Paint
-    {
-        return null === $this->shown ? $this->paint() : PaintEvidence::known([$this->code => self::floats($this->shown)])->applied($this->paint());
-    }
-
-    /** @param list<float>|null $ratio by band */
+    /** @param list<float>|null $ratio by band, as dabs of it have shown it to be */
     public function hasShown(?array $ratio): void
     {
         $this->shown = $ratio;
     }
 
+    /** @throws \LogicException for what is no paint */
     public function paint(): Paint
     {
         return match ($this->kind) {

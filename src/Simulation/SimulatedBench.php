@@ -98,9 +98,10 @@ final readonly class SimulatedBench
         foreach (
             Row::all(
                 $this->connection,
-                "SELECT e.pot_id, e.drops, e.laid FROM pot_event e WHERE e.kind = 'laid' AND JSON_VALUE(e.laid, '$.piece') = ? AND "
-                    ."(JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ? "
-                    ."OR JSON_CONTAINS(e.laid, ?, '$.places')) ORDER BY e.id",
+                "SELECT e.pot_id, e.drops, e.laid FROM reading r JOIN pot t ON t.target_id = r.id JOIN pot_event e ON e.pot_id = t.id
+                 WHERE r.piece_id = ? AND e.kind = 'laid'
+                 AND (JSON_VALUE(e.laid, '$.half') = ? AND JSON_VALUE(e.laid, '$.part') = ? AND JSON_VALUE(e.laid, '$.spot') = ?
+                      OR JSON_CONTAINS(e.laid, ?, '$.places')) ORDER BY e.id",
                 [$piece, $half, $part, $spot, json_encode(['half' => $half, 'part' => $part])],
             ) as $event
         ) {

@@ -45,7 +45,8 @@ final readonly class WorkshopReader
 
     public function forPerson(int $person): WorkshopView
     {
-        $factors = $this->learning->factors();
+        $rows = $this->learning->rows();
+        $factors = $this->learning->factors($rows);
         $people = $names = [];
         foreach (Row::all($this->connection, 'SELECT id, name, role, week, skills FROM person WHERE '.WorkingHours::HANDS.' ORDER BY id') as $row) {
             $id = $row->int('id');
@@ -95,7 +96,7 @@ final readonly class WorkshopReader
             $gaps->handoverMinutes(SetUpMinutes::USUAL_HANDOVER, $switchSeen ?? $setUp->switch),
             $this->settings->alarm(),
             $this->settings->identity(),
-            $this->learned($factors),
+            self::learned($rows, $factors),
             array_map(
                 static fn (Row $r): FeedRowView => new FeedRowView($r->int('id'), Iso::always($r->text('made_at'))),
                 Row::all($this->connection, 'SELECT id, made_at FROM calendar_feed WHERE person_id = ? AND revoked_at IS NULL ORDER BY id', [$person]),
@@ -116,11 +117,15 @@ final readonly class WorkshopReader
         ));
     }
 
-    /** @return list<LearnedView> */
-    private function learned(Factors $factors): array
+    /**
+     * @param list<Row> $rows the newest first
+     *
+     * @return list<LearnedView>
+     */
+    private static function learned(array $rows, Factors $factors): array
     {
         $seen = [];
-        foreach ($this->learning->rows() as $row) {
+        foreach ($rows as $row) {
             $seen[$row->text('kind')][$row->text('what')][] = round($row->float('ratio'), 2);
         }
         $views = [];

@@ -181,7 +181,7 @@ final class IdempotencyTest extends ApiTestCase
         [$once] = $this->request('k');
         $tries = 0;
         $once->answer(static function () use ($shelf, $takings, &$tries): object {
-            $takings->take($shelf->products()['brick'], 1.0, LotMoveKind::Taken, new \DateTimeImmutable(), null);
+            $takings->take($shelf->paint('brick'), 1.0, LotMoveKind::Taken, new \DateTimeImmutable(), null);
             if (++$tries < 2) {
                 throw self::deadlock();
             }

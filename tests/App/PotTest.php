@@ -108,6 +108,16 @@ final class PotTest extends ApiTestCase
         self::assertEqualsWithDelta(0.5, $again->leftMl, 0.05, 'all of it goes in');
     }
 
+    public function testWhatOtherPotsLaidOnThePlaceCountsToItsFilmAndWhatIsOnAnotherPieceDoesNot(): void
+    {
+        $laid = $this->mixed(['straw' => 48, 'brick' => 10]);
+        $laid = $this->change($laid, 'POST', 'coats', ['coats' => 9]);
+        $here = $this->open($laid->place->piece, ['areaDm2' => 0.3]);
+        self::assertStringStartsWith('With 135 µm there already and ', (string) $here->need->caution);
+        self::assertNull($laid->need->caution, 'what is in this pot is to come, not there');
+        self::assertNull($this->open($this->plannedPair(), ['areaDm2' => 0.3])->need->caution);
+    }
+
     public function testAKeptColourIsOpenedAgainUsedAgainPouredAndThrownAway(): void
     {
         $pot = $this->mixed(['straw' => 60, 'brick' => 20]);
