@@ -67,23 +67,11 @@ final readonly class BenchReader
     ) {
     }
 
-    /** @param (\Closure(): void)|null $mend what is done when the window of a coat is found to have been missed */
+    /** @param (\Closure(): void)|null $mend as {@see open()} does */
     public function forPerson(int $person, ?\Closure $mend = null): BenchView
     {
         $now = $this->clock->now();
-        $pieces = $this->pieces();
-        $rows = $this->steps->ofPieces(array_keys($pieces));
-        $jobs = [];
-        foreach ($pieces as $id => $piece) {
-            if (isset($rows[$id])) {
-                $jobs[$id] = JobBuilder::stored($id, $piece->time('promised_at'), $rows[$id]);
-            }
-        }
-        if (null !== $mend && [] !== array_filter($jobs, static fn (Job $j): bool => [] !== $j->missedWindows($now))) {
-            $mend();
-
-            return $this->forPerson($person);
-        }
+        [$pieces, $rows, $jobs] = $this->open($now, $mend);
         $colours = $this->colours->of(array_keys($jobs));
         $ahead = $this->timetable->read();
         [$from, $until] = $this->tape->day($now);
@@ -116,6 +104,47 @@ final readonly class BenchReader
             replanningStillSince: $this->heartbeat->standsStillSince('plan-ahead'),
             notBackedUpSince: $crew->notBackedUpSince,
         );
+    }
+
+    /**
+     * What calls for somebody who only wants to know what to do next: to whom a piece goes after that, and all else of the bench, is not asked for.
+     *
+     * @param \Closure(): void $mend as {@see open()} does
+     *
+     * @return list<CallView>
+     */
+    public function callsFor(int $person, \Closure $mend): array
+    {
+        $now = $this->clock->now();
+        [$pieces, $rows, $jobs] = $this->open($now, $mend);
+        $ahead = $this->timetable->read();
+
+        return $this->callViews($this->calls(array_values($jobs), $rows, $person, $ahead, $now), $pieces, $jobs, $ahead->minutesFor($person), []);
+    }
+
+    /**
+     * @param (\Closure(): void)|null $mend what is done when the window of a coat is found to have been missed
+     *
+     * @return array{array<int, Row>, array<int, list<StepRecord>>, array<int, Job>} pieces that are not done, their steps and jobs where they are planned
+     */
+    private function open(\DateTimeImmutable $now, ?\Closure $mend): array
+    {
+        $pieces = $this->pieces();
+        $rows = $this->steps->ofPieces(array_keys($pieces));
+        $jobs = [];
+        foreach ($pieces as $id => $piece) {
+            if (isset($rows[$id])) {
+                $jobs[$id] = JobBuilder::stored($id, $piece->time('promised_at'), $rows[$id]);
+            }
+        }
+
+        if (null !== $mend && [] !== array_filter($jobs, static fn (Job $j): bool => [] !== $j->missedWindows($now))) {
+            $mend();
+
+            return $this->open($now, null);
+        }
+
+        return [$pieces, $rows, $jobs];
     }
 
     /** @return list<AirView> the air of each place that has been read, the bench first */

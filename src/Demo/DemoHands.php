@@ -139,7 +139,7 @@ final readonly class DemoHands
 
     private function next(DemoWorker $worker, bool $sure = false): void
     {
-        foreach ($this->bench->forPerson($worker->person, fn () => $this->key->missed($this->person($worker)))->calls as $call) {
+        foreach ($this->bench->callsFor($worker->person, fn () => $this->key->missed($this->person($worker))) as $call) {
             if (Urgency::Test === $call->urgency) {
                 $passed = $sure || 0 !== crc32($call->step->key.$call->step->piece) % 9 || 0 < $this->steps->find($call->step->id)?->coat->added;
                 $this->act(
