@@ -21,6 +21,8 @@ use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\People\Person;
+use KindHeel\App\Plan\StepView;
+use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Core\Treatment\Action;
 use Symfony\Component\Clock\MockClock;
@@ -40,6 +42,7 @@ final readonly class DemoHands
         private CompareHalves $halves,
         private KeyCoat $key,
         private BenchReader $bench,
+        private WorkshopSettings $settings,
     ) {
     }
 
@@ -131,6 +134,7 @@ final readonly class DemoHands
         $running = $this->steps->under($id);
         if (null !== $running) {
             $worker->step = $running->id;
+            $worker->piece = $running->piece;
             $worker->clock = max($from, ($running->work->startedAt ?? $from)->modify(\sprintf('+%d seconds', self::seconds($running->id, $running->minutes))));
         }
 
@@ -155,17 +159,40 @@ final readonly class DemoHands
                     return;
                 }
             }
-            if (
-                \in_array($call->urgency, [Urgency::Open, Urgency::Closing], true)
-                && $this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))
-            ) {
+            if (!\in_array($call->urgency, [Urgency::Open, Urgency::Closing], true) || isset($worker->refused[$call->step->id])) {
+                continue;
+            }
+            if (null !== $worker->piece && $worker->piece !== $call->step->piece) {
+                $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', $this->goingOn($call->step, $worker->person)));
+                $worker->piece = $call->step->piece;
+
+                return;
+            }
+            if ($this->act(fn () => $this->work->start($call->step->id, new StepInput($call->step->version), $this->person($worker)))) {
+                $worker->piece = $call->step->piece;
                 $worker->step = $call->step->id;
+                $worker->refused = [];
                 $worker->clock = $worker->clock->modify(\sprintf('+%d seconds', self::seconds($call->step->id, $call->step->minutes)));
 
                 return;
             }
+            $worker->refused[$call->step->id] = true;
         }
+        $worker->refused = [];
         $worker->clock = $worker->clock->modify('+20 minutes');
+    }
+
+    /** One piece is set down and the next taken up; where somebody else had it last, there is something to be said. */
+    private function goingOn(StepView $step, int $person): int
+    {
+        $usual = $this->settings->setUp();
+        $hadBy = Row::first(
+            $this->connection,
+            'SELECT started_by_id FROM plan_step WHERE piece_id = ? AND started_by_id IS NOT NULL ORDER BY started_at DESC, id DESC LIMIT 1',
+            [$step->piece],
+        )?->int('started_by_id');
+
+        return self::seconds($step->id, $usual->switch + (null === $hadBy || $hadBy === $person ? 0.0 : $usual->handover));
     }
 
     /** Nobody takes exactly what the book says. */

@@ -8,6 +8,10 @@ namespace KindHeel\App\Demo;
 final class DemoWorker
 {
     public ?int $step = null;
+    /** the piece that lies before them */
+    public ?int $piece = null;
+    /** @var array<int, true> steps that could not be begun just now */
+    public array $refused = [];
 
     public function __construct(public readonly int $person, public \DateTimeImmutable $clock)
     {

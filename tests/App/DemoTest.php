@@ -22,6 +22,7 @@ use KindHeel\App\Demo\TimeLapse;
 use KindHeel\App\Drying\RecordAir;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Piece\PieceView;
+use KindHeel\App\Workshop\WorkshopView;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Treatment\Checking\Checker;
 use KindHeel\Core\Treatment\Planning\Planner;
@@ -82,6 +83,34 @@ final class DemoTest extends ApiTestCase
             }
         }
         self::assertSame(20, $planned, 'all but the brittle pair and the suit after its crash');
+    }
+
+    public function testWhoGoesOnWithAnotherPieceTakesAMomentForItAndSomethingIsLearnedOfThat(): void
+    {
+        $this->signIn('ida');
+        foreach (['2026-03-20T12:00', '2026-03-21T12:00', '2026-03-22T12:00', '2026-03-23T12:00'] as $promisedAt) {
+            $this->plannedPair($promisedAt);
+        }
+        $until = $this->clock->now()->modify('+7 hours');
+        self::getContainer()->get(DemoHands::class)
+            ->stretch(['tomas', 'wren'], $this->clock, $this->clock->now(), $until, $until, static fn (\DateTimeImmutable $at): null => null);
+        $at = [];
+        $went = 0;
+        foreach (Row::all(
+            $this->connection(),
+            "SELECT piece_id, started_by_id, UNIX_TIMESTAMP(started_at) AS begun, UNIX_TIMESTAMP(ended_at) AS ended FROM plan_step
+             WHERE status = 'done' AND started_by_id IS NOT NULL AND worked_seconds = 0 ORDER BY started_at, id",
+        ) as $step) {
+            [$piece, $until] = $at[$step->int('started_by_id')] ?? [$step->int('piece_id'), 0];
+            if ($piece !== $step->int('piece_id')) {
+                ++$went;
+                self::assertGreaterThanOrEqual($until + 60, $step->int('begun'), "from piece $piece to piece {$step->int('piece_id')}");
+            }
+            $at[$step->int('started_by_id')] = [$step->int('piece_id'), $step->int('ended')];
+        }
+        self::assertGreaterThan(8, $went);
+        $workshop = $this->must(WorkshopView::class, 'GET', '/api/workshop');
+        self::assertEqualsWithDelta($workshop->switchMinutes, (int) $workshop->switchSeen, 1.0);
     }
 
     public function testTheDemoOnlyLoadsIntoAnEmptyDatabase(): void
