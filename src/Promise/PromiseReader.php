@@ -23,8 +23,10 @@ use KindHeel\App\Timetable\OpenJobs;
 use KindHeel\App\Timetable\TimetableStore;
 use KindHeel\Core\Assessment\Aim;
 use KindHeel\Core\Schedule\Job;
+use KindHeel\Core\Schedule\MissingHours;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\PromiseSimulation;
+use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\PriorityRules;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\Worker;
@@ -41,6 +43,10 @@ final readonly class PromiseReader
     private const PLAYS = 80;
     /** Nine of ten cannot be told from fewer. */
     private const LEAST_PLAYS = 20;
+    /** Every other time can be told from so many. */
+    private const FEW_PLAYS = 5;
+    /** Of the time there is, for the bench in its usual order; the rest for how it would be with a rush. */
+    private const USUAL_SHARE = 0.55;
     /** A delay below this is no news to anybody. */
     private const NEWS_MINUTES = 30;
     private const QUARTER = 900;
@@ -59,13 +65,16 @@ final readonly class PromiseReader
         private Ways $ways,
         private SaidAloud $offers,
         private ClockInterface $clock,
-        /** how long each of the two may be played: whoever asks waits, and a worker with them */
+        /** how long it may take at most: whoever asks waits, and a worker with them */
         private int $promiseMs,
     ) {
     }
 
-    public function of(int $id): PromiseView
+    /** @param int|null $withinMs how soon there is to be an answer: sooner, it is less sure */
+    public function of(int $id, ?int $withinMs = null): PromiseView
     {
+        $ms = min($withinMs ?? $this->promiseMs, $this->promiseMs);
+        [$usualUntil, $until] = [Deadline::in(self::USUAL_SHARE * $ms), Deadline::in($ms)];
         $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, promised, rush FROM ticket WHERE id = ?', [$id])
             ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
@@ -93,25 +102,50 @@ final readonly class PromiseReader
             ...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])),
             ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]])),
         ];
-        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
+        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS, $usualUntil);
+        $rush = \count($usual) < self::LEAST_PLAYS ? [] : $this->promise($builder, $id)->plays($first, [], self::PLAYS, $until);
+        $sharpens = $ms < $this->promiseMs && \count($usual) + \count($rush) < 2 * self::PLAYS;
+        $played = intdiv(\count($usual) + \count($rush), 2);
+        $ends = self::done($usual, $ours);
+        $even = \count($usual) < self::FEW_PLAYS ? null : PromiseSimulation::certain($ends, 0.5);
         if (\count($usual) < self::LEAST_PLAYS) {
-            return $this->view($ticket, null, null, null, null, [], [], $open, $hands, tooMuch: true);
+            return $this->view($ticket, null, null, $even, null, [], [], $open, $hands, tooMuch: !$sharpens, played: $played, sharpens: $sharpens);
         }
-        $rush = $this->promise($builder, $id)->plays($first, [], self::PLAYS, Deadline::in($this->promiseMs));
         $rush = \count($rush) < self::LEAST_PLAYS ? [] : $rush;
-        [$ends, $rushed] = [self::done($usual, $ours), self::done($rush, $ours)];
+        $rushed = self::done($rush, $ours);
+        $certain = PromiseSimulation::certain($ends);
 
         return $this->view(
             $ticket,
             (int) round(100 * PromiseSimulation::held($ends, intdiv($ticket->time('promised_at')->getTimestamp() - $now->getTimestamp(), 60))),
-            PromiseSimulation::certain($ends),
-            PromiseSimulation::certain($ends, 0.5),
+            $certain,
+            $even,
             [] === $rushed ? null : PromiseSimulation::certain($rushed),
             $this->pushed(array_diff_key(array_flip($index), $ours), $usual, $rush, $now),
             [],
             $open,
             $hands,
             days: $this->days($ends, $rushed, $hands, $now),
+            played: $played,
+            sharpens: $sharpens,
+            missing: \PHP_INT_MAX === $certain ? $this->missing($builder, new Candidate($order, $asked), $ours, $hands) : null,
+        );
+    }
+
+    /**
+     * @param array<int, true> $ours  jobs of the problem
+     * @param list<Worker>     $hands
+     */
+    private function missing(ProblemBuilder $builder, Candidate $candidate, array $ours, array $hands): MissingHoursView
+    {
+        $missing = MissingHours::of($builder->problem, (new ScheduleGenerator($builder->problem))->place($candidate), $ours);
+        $known = max([\PHP_INT_MIN, ...array_map(static fn (Worker $h): int => max([\PHP_INT_MIN, ...array_column($h->shifts, 1)]), $hands)]);
+
+        return new MissingHoursView(
+            \PHP_INT_MIN === $known ? null : Iso::of($builder->now->modify(\sprintf('%+d minutes', $known))),
+            $missing->steps,
+            $missing->minutes,
+            $missing->why,
         );
     }
 
@@ -182,6 +216,9 @@ final readonly class PromiseReader
         array $hands,
         bool $tooMuch = false,
         array $days = [],
+        int $played = 0,
+        bool $sharpens = false,
+        ?MissingHoursView $missing = null,
     ): PromiseView {
         $now = $this->clock->now();
 
@@ -198,6 +235,10 @@ final readonly class PromiseReader
             pushed: $pushed,
             unseen: $unseen,
             tooMuch: $tooMuch,
+            played: $played,
+            outOf: self::PLAYS,
+            sharpens: $sharpens,
+            missing: $missing,
             stepsLeft: \count($open),
             minutesLeft: (int) round(array_sum(array_map(static fn (Task $t): float => $t->minutes, $open))),
             days: $days,

@@ -35,6 +35,12 @@ final readonly class PromiseView
         public array $unseen,
         /** there is so much on the bench that it cannot be played through while somebody waits */
         public bool $tooMuch,
+        /** so often it was played through, and so often it is when there is time for it */
+        public int $played,
+        public int $outOf,
+        /** asked for again with more time, it is surer */
+        public bool $sharpens,
+        public ?MissingHoursView $missing,
         public int $stepsLeft,
         public int $minutesLeft,
         public array $days = [],

@@ -154,6 +154,41 @@ final class PromiseTest extends ApiTestCase
         $this->refused(404, 'GET', '/api/tickets/99999/promise');
     }
 
+    public function testThereIsAnAnswerAtOnceAndASurerOneForWhoAsksOn(): void
+    {
+        $ticket = $this->ticketOf($this->plannedPair());
+        $ask = fn (string $how): PromiseView => $this->must(PromiseView::class, 'GET', "/api/tickets/$ticket/promise$how");
+        $first = $ask('?within=0');
+        self::assertSame([0, true, false], [$first->played, $first->sharpens, $first->tooMuch]);
+        self::assertSame([null, null, null], [$first->certain, $first->holds, $first->missing]);
+        self::assertGreaterThan(0, $first->stepsLeft, 'and all that can be said without playing');
+        $whole = $ask('?within=10000');
+        self::assertFalse($whole->sharpens, 'there is no more time than that');
+        self::assertGreaterThanOrEqual(20, $whole->played);
+        self::assertLessThanOrEqual($whole->outOf, $whole->played);
+        self::assertSame($whole->certain, $ask('')->certain, 'the same bench, played the same');
+        foreach (['-1', '10001', 'soon'] as $odd) {
+            $this->refused(422, 'GET', "/api/tickets/$ticket/promise?within=$odd");
+        }
+    }
+
+    public function testWhereHoursAreMissingItSaysFromWhenOnAndForWhat(): void
+    {
+        $ticket = $this->ticketOf($this->plannedPair());
+        $may = $this->promise($ticket);
+        self::assertNull($may->missing);
+        $this->connection()->executeStatement('UPDATE person SET skills = ?', ['["take-apart", "record", "dry-clean", "trial"]']);
+        $missing = $this->promise($ticket)->missing ?? self::fail('Nobody polishes.');
+        self::assertGreaterThan($this->clock->now()->modify('+20 days'), new \DateTimeImmutable((string) $missing->from));
+        self::assertGreaterThan(0, $missing->minutes);
+        self::assertLessThan($may->stepsLeft, $missing->steps, 'it can be cleaned');
+        self::assertMatchesRegularExpression('/^Nobody has the skill “[a-z-]+”\.$/', $missing->why[0]);
+        $this->connection()->executeStatement("UPDATE person SET week = '{}'");
+        $nobody = $this->promise($ticket);
+        self::assertSame([null, null, null], [$nobody->certain, $nobody->even, $nobody->missing?->from]);
+        self::assertSame($nobody->stepsLeft, $nobody->missing?->steps);
+    }
+
     private function promise(int $ticket): PromiseView
     {
         return $this->must(PromiseView::class, 'GET', "/api/tickets/$ticket/promise");

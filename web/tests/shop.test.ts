@@ -319,7 +319,7 @@ describe('the counter', () => {
 describe('a promise', () => {
   const promise = (more: Partial<PromiseView> = {}): PromiseView => ({
     ticket: 2, customer: 'Mirela', promisedAt: at(300), promised: true, rush: false, holds: 95, certain: at(1440), even: at(1200), rushed: at(400), pushed: [],
-    unseen: [], tooMuch: false, days: [], short: [], aloud: [],
+    unseen: [], tooMuch: false, played: 80, outOf: 80, sharpens: false, missing: null, days: [], short: [], aloud: [],
     stepsLeft: 12, minutesLeft: 80, ...more,
   })
   const asked = async (of: Partial<PromiseView>, answers: Parameters<typeof serving>[0] = {}, may = true) => {
@@ -352,6 +352,58 @@ describe('a promise', () => {
       10, 'It will hardly be kept.',
     ], [9, 'It cannot be kept.'], [null, 'It cannot be kept.']])('that is kept %s times out of a hundred: %s', async (holds, sentence) => {
     expect(text((await asked({ holds })).it)).toContain(sentence)
+  })
+
+  it('says at once what is likely, asks on as long as it gets surer, and promises only what is sure', async () => {
+    const within: string[] = []
+    const looks: Record<string, Partial<PromiseView>> = {
+      300: { sharpens: true, played: 7, certain: null, holds: null, rushed: null },
+      1000: { sharpens: true, played: 31 },
+      10000: { certain: at(2880) },
+    }
+    const look = (until: string) => (asked: { path: string }) => {
+      const ms = asked.path.split('within=')[1] ?? ''
+      within.push(ms)
+      return ok(promise(looks[Number(ms) > Number(until) ? until : ms] ?? {}))
+    }
+    const first = (await asked({}, { 'GET /tickets/2/promise': look('300') })).it
+    expect(text(first)).toContain('Every other time it is ready by tomorrow 05:00, so far.')
+    expect(text(first)).toContain('Played through 7 of 80 times; it gets surer as it goes on.')
+    expect(text(first)).not.toContain('It cannot be kept')
+    expect(text(first)).not.toContain('Promise this')
+    const next = (await asked({}, { 'GET /tickets/2/promise': look('1000') })).it
+    expect(says(next, 'Promise this').attributes('disabled')).toBeDefined()
+    within.length = 0
+    const last = (await asked({}, { 'GET /tickets/2/promise': look('10000') })).it
+    expect(says(last, 'Promise this').attributes('disabled')).toBeUndefined()
+    expect(text(last)).not.toContain('Played through')
+    expect(within).toEqual(['300', '1000', '10000'])
+  })
+
+  it('goes on from what a promise that was given is answered with', async () => {
+    const within: string[] = []
+    const { it } = await asked({}, {
+      'GET /tickets/2/promise': (asked) => {
+        within.push(asked.path.split('within=')[1] ?? '')
+        return ok(promise({ promisedAt: within.length > 1 ? at(1440) : at(300) }))
+      },
+      'POST /tickets/2/promise': ok(promise({ promisedAt: at(1440), sharpens: true })),
+    })
+    await says(it, 'Promise this').trigger('click')
+    await settled()
+    expect(within).toEqual(['300', '1000'])
+    expect(text(it)).toContain('Written.')
+  })
+
+  it('says from when on hours are missing, and for what', async () => {
+    const none = { certain: null, even: null, holds: 0, rushed: null }
+    const { it } = await asked({ ...none, missing: { from: at(20160), steps: 3, minutes: 140, why: ['Nobody has the skill “colour”.'] } })
+    expect(text(it)).toContain('There are not enough hours ahead to promise any day.')
+    expect(text(it)).toContain('Nobody’s hours are known after 17 Mar 09:00.')
+    expect(text(it)).toContain('3 steps, 140 minutes by hand, cannot be done before that.')
+    expect(text(it)).toContain('Nobody has the skill “colour”.')
+    const most = (await asked({ ...none, missing: { from: at(20160), steps: 0, minutes: 0, why: [] } })).it
+    expect(text(most)).toContain('Before that it is done in most weeks, but not in nine of ten.')
   })
 
   it('says so where the bench is too full to be played through, and promises nothing', async () => {

@@ -1284,6 +1284,13 @@ export interface MinutesInput {
   why?: string | null;
 }
 
+export interface MissingHoursView {
+  readonly from: string | null;
+  readonly steps: number;
+  readonly minutes: number;
+  readonly why: readonly string[];
+}
+
 export interface MissingPictureView {
   readonly half: Half;
   readonly side: Side;
@@ -2234,6 +2241,10 @@ export interface PromiseView {
   readonly pushed: readonly PushedView[];
   readonly unseen: readonly string[];
   readonly tooMuch: boolean;
+  readonly played: number;
+  readonly outOf: number;
+  readonly sharpens: boolean;
+  readonly missing: MissingHoursView | null;
   readonly stepsLeft: number;
   readonly minutesLeft: number;
   readonly days: readonly DayHoldsView[];

@@ -5,17 +5,17 @@ import { api, Problem } from '../api/client'
 import type { PromiseView } from '../api/types'
 import { counted } from '../kit/counted'
 import Notice from '../kit/Notice.vue'
-import { useLoad } from '../kit/useLoad'
 import { useNow } from '../session/useNow'
 import { useWhen } from '../session/useWhen'
 import { useSession } from '../session/useSession'
 import WorkingHour from '../step/WorkingHour.vue'
 import TellOwner from './TellOwner.vue'
+import { usePromise } from './usePromise'
 import { t } from '../words'
 
 /** The earliest date that holds in nine weeks of ten with all that is on the bench, and what a rush would cost others. */
 const props = defineProps<{ id: number }>()
-const { value: promise, problem, reload } = useLoad(() => api.get<PromiseView>(`/tickets/${props.id}/promise`))
+const { value: promise, problem, reload, keep } = usePromise(() => props.id)
 void reload()
 const { person } = useSession()
 const { date, time, when } = useWhen()
@@ -31,7 +31,7 @@ const give = async (at: string, rush: boolean): Promise<void> => {
   }
   busy.value = true
   try {
-    promise.value = await api.post<PromiseView>(`/tickets/${props.id}/promise`, { promisedAt: at, was: promise.value.promisedAt, rush })
+    void keep(await api.post<PromiseView>(`/tickets/${props.id}/promise`, { promisedAt: at, was: promise.value.promisedAt, rush }))
     refused.value = ''
     given.value = true
   } catch (error) {
@@ -85,9 +85,24 @@ const surely = (holds: number): string =>
               t('counter.Promise.everyOtherTimeItIs', [when(promise.even, now)])
             }}</template></p>
           </template>
-          <p v-else class="stop text-xl">{{ t('counter.Promise.thereAreNotEnoughHours') }}</p>
+          <p v-else-if="promise.sharpens" class="font-head text-3xl">{{
+            promise.even ? t('counter.Promise.everyOtherTimeSoFar', [when(promise.even, now)]) : t('counter.Promise.theBenchIsBeingPlayed')
+          }}</p>
+          <div v-else class="stop text-xl grid gap-2">
+            <p>{{ t('counter.Promise.thereAreNotEnoughHours') }}</p>
+            <template v-if="promise.missing">
+              <p v-if="promise.missing.from">{{ t('counter.Promise.nobodysHoursAreKnownAfter', [when(promise.missing.from, now)]) }}
+                {{ promise.missing.steps > 0
+                  ? t('counter.Promise.cannotBeDoneBeforeThat', [counted(promise.missing.steps, 'step'), counted(promise.missing.minutes, 'minute')])
+                  : t('counter.Promise.inMostWeeksButNot') }}</p>
+              <p v-for="why in promise.missing.why" :key="why">{{ why }}</p>
+            </template>
+            <p>{{ t('counter.Promise.enterMoreHours') }}</p>
+          </div>
+          <p v-if="promise.sharpens" class="text-lg text-soft" role="status">{{ t('counter.Promise.playedSoOften', [promise.played, promise.outOf]) }}</p>
           <button
-            v-if="promise.certain && person?.mayReceive" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button" :disabled="busy"
+            v-if="promise.certain && person?.mayReceive" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button"
+            :disabled="busy || promise.sharpens"
             @click="give(promise.certain, false)"
           >{{ t('counter.Promise.promiseThis') }}</button>
         </section>
@@ -98,8 +113,9 @@ const surely = (holds: number): string =>
         </section>
         <p v-if="!promise.promised" class="text-xl">{{ t('counter.Promise.noDayIsPromisedYet') }}</p>
         <p v-else class="text-xl" aria-live="polite"><strong v-if="given">{{ t('counter.Promise.written') }}</strong><span>{{ promisedFor }}
-          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. {{ surely(promise.holds ?? 0) }}. </span>
-          <span class="text-soft">{{ t('counter.Promise.keptTimesOutOfA', [promise.holds]) }}</span></p>
+          <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>. </span>
+          <template v-if="promise.holds !== null || !promise.sharpens"><span>{{ surely(promise.holds ?? 0) }}. </span>
+            <span class="text-soft">{{ t('counter.Promise.keptTimesOutOfA', [promise.holds]) }}</span></template></p>
         <section v-if="promise.days.length > 0 && person?.mayReceive" class="grid gap-2" :aria-label="t('counter.Promise.anotherDay')">
           <p class="text-lg">{{ t('counter.Promise.anotherDay2') }} <WorkingHour v-model="hour" :days="days" :label="t('counter.Promise.anotherDay')" />
             <button v-if="!isLater" class="quiet ml-3" type="button" @click="isLater = true">{{ t('counter.Promise.aLaterOne') }}</button></p>
@@ -125,10 +141,10 @@ const surely = (holds: number): string =>
           <p class="text-lg">{{ t('counter.Promise.promiseTheNewDayFirst') }}</p>
           <TellOwner :ticket="id" occasion="late" />
         </section>
-        <section class="grid gap-3" :aria-label="t('counter.Promise.aRush')">
+        <section v-if="promise.rushed" class="grid gap-3" :aria-label="t('counter.Promise.aRush')">
           <h2 class="text-2xl">{{ t('counter.Promise.ifItGoesBeforeEverything') }}</h2>
-          <p v-if="promise.rushed && promise.rushed === promise.certain" class="text-lg">{{ t('counter.Promise.itWouldBeReadyNo') }}</p>
-          <template v-else-if="promise.rushed">
+          <p v-if="promise.rushed === promise.certain" class="text-lg">{{ t('counter.Promise.itWouldBeReadyNo') }}</p>
+          <template v-else>
             <p class="text-xl"><strong>{{ date(promise.rushed) }}, {{ time(promise.rushed) }}</strong>.
               {{ breaks.length > 0
                 ? t('counter.Promise.itWouldBreak', [breaks.length === 1 ? t('counter.Promise.aPromise') : t('counter.Promise.promises', [breaks.length])])

@@ -6,7 +6,12 @@ import { t } from '../words'
  * Something that a screen loads: its value, and the sentence when it could not be had. What was there stays there; an answer that comes after a newer question
  * is not shown.
  */
-export const useLoad = <T>(load: () => Promise<T>): { value: ShallowRef<T | null>, problem: Ref<string>, reload: () => Promise<void> } => {
+export const useLoad = <T>(load: () => Promise<T>): {
+  value: ShallowRef<T | null>
+  problem: Ref<string>
+  reload: () => Promise<void>
+  keep: (answer: T) => void
+} => {
   const value = shallowRef<T | null>(null)
   const problem = ref('')
   let asked = 0
@@ -26,5 +31,11 @@ export const useLoad = <T>(load: () => Promise<T>): { value: ShallowRef<T | null
       }
     }
   }
-  return { value, problem, reload }
+  /** What an act was answered with is newer than anything that was asked before it. */
+  const keep = (answer: T): void => {
+    asked++
+    value.value = answer
+    problem.value = ''
+  }
+  return { value, problem, reload, keep }
 }
