@@ -19,7 +19,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class PromiseController
 {
     /** Who has promised waits for no weighing. */
-    private const AT_ONCE_MS = 300;
+    private const AT_ONCE_MS = 200;
 
     public function __construct(private PromiseReader $reader, private GivePromise $give, private Members $members, private IdempotentRequest $once)
     {

@@ -71,7 +71,7 @@ final class CounterTest extends StoryTestCase
         $this->isAccessible('plan of a usual job');
         $this->says('Promise a day')->click();
         $this->seeText('No day is promised yet');
-        $this->says('Promise this')->click();
+        $this->see('button.do:enabled')->click();
         $this->seeText('Written.');
         $this->go('/counter/new');
         $this->isAccessible('a new ticket');

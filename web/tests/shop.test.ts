@@ -357,7 +357,7 @@ describe('a promise', () => {
   it('says at once what is likely, asks on as long as it gets surer, and promises only what is sure', async () => {
     const within: string[] = []
     const looks: Record<string, Partial<PromiseView>> = {
-      300: { sharpens: true, played: 7, certain: null, holds: null, rushed: null },
+      200: { sharpens: true, played: 7, certain: null, holds: null, rushed: null },
       1000: { sharpens: true, played: 31 },
       10000: { certain: at(2880) },
     }
@@ -366,7 +366,7 @@ describe('a promise', () => {
       within.push(ms)
       return ok(promise(looks[Number(ms) > Number(until) ? until : ms] ?? {}))
     }
-    const first = (await asked({}, { 'GET /tickets/2/promise': look('300') })).it
+    const first = (await asked({}, { 'GET /tickets/2/promise': look('200') })).it
     expect(text(first)).toContain('Every other time it is ready by tomorrow 05:00, so far.')
     expect(text(first)).toContain('Played through 7 of 80 times; it gets surer as it goes on.')
     expect(text(first)).not.toContain('It cannot be kept')
@@ -377,7 +377,7 @@ describe('a promise', () => {
     const last = (await asked({}, { 'GET /tickets/2/promise': look('10000') })).it
     expect(says(last, 'Promise this').attributes('disabled')).toBeUndefined()
     expect(text(last)).not.toContain('Played through')
-    expect(within).toEqual(['300', '1000', '10000'])
+    expect(within).toEqual(['200', '1000', '10000'])
   })
 
   it('goes on from what a promise that was given is answered with', async () => {
@@ -391,7 +391,7 @@ describe('a promise', () => {
     })
     await says(it, 'Promise this').trigger('click')
     await settled()
-    expect(within).toEqual(['300', '1000'])
+    expect(within).toEqual(['200', '1000'])
     expect(text(it)).toContain('Written.')
   })
 

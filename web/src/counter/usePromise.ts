@@ -4,7 +4,7 @@ import type { PromiseView } from '../api/types'
 import { useLoad } from '../kit/useLoad'
 
 /** Milliseconds that each look may take: the first is there at once, the last is as sure as it gets. */
-const WITHIN = [300, 1000, 10_000]
+const WITHIN = [200, 1000, 10_000]
 
 /** What may be promised for a ticket: a first answer at once, and surer ones as long as there is something to be gained. */
 export const usePromise = (ticket: () => number): {
