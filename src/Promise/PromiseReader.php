@@ -11,6 +11,7 @@ use KindHeel\App\Clock\Deadline;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
+use KindHeel\App\Learning\Factors;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Offer\SaidAloud;
 use KindHeel\App\Offer\Ways;
@@ -78,8 +79,9 @@ final readonly class PromiseReader
         $ticket = Row::first($this->connection, 'SELECT id, customer, promised_at, promised, rush FROM ticket WHERE id = ?', [$id])
             ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
-        $jobs = $this->jobs->all($this->learning->factors());
-        [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'));
+        $factors = $this->learning->factors();
+        $jobs = $this->jobs->all($factors);
+        [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'), $factors);
         $jobs = [...$jobs, ...$preview];
         $mine = array_flip($mine);
         $open = array_merge(...array_map(static fn (Job $j): array => isset($mine[$j->piece]) ? $j->open : [], $jobs));
@@ -102,8 +104,13 @@ final readonly class PromiseReader
             ...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])),
             ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]])),
         ];
-        $usual = $this->promise($builder, $id)->plays($order, $asked, self::PLAYS, $usualUntil);
-        $rush = \count($usual) < self::LEAST_PLAYS ? [] : $this->promise($builder, $id)->plays($first, [], self::PLAYS, $until);
+        $simulation = $this->promise($builder, $id, $factors);
+        $usual = $simulation->plays($order, $asked, self::PLAYS, $usualUntil);
+        if (\count($usual) < self::LEAST_PLAYS) {
+            // Then there is no time for how a rush would be, and all of it goes into this.
+            $usual = [...$usual, ...$simulation->plays($order, $asked, self::LEAST_PLAYS - \count($usual), $until)];
+        }
+        $rush = \count($usual) < self::LEAST_PLAYS ? [] : $this->promise($builder, $id, $factors)->plays($first, [], self::PLAYS, $until);
         $sharpens = $ms < $this->promiseMs && \count($usual) + \count($rush) < 2 * self::PLAYS;
         $played = intdiv(\count($usual) + \count($rush), 2);
         $ends = self::done($usual, $ours);
@@ -154,17 +161,18 @@ final readonly class PromiseReader
     {
         $now = $this->clock->now();
         $steps = $this->ways->plan($piece, $aim)->steps;
-        $jobs = array_values(array_filter($this->jobs->all($this->learning->factors()), static fn (Job $j): bool => $j->piece !== $piece->id()));
+        $factors = $this->learning->factors();
+        $jobs = array_values(array_filter($this->jobs->all($factors), static fn (Job $j): bool => $j->piece !== $piece->id()));
         $hands = $this->hands->from($now);
         if ([] === $steps) {
             return new WayDateView($aim, null);
         }
-        $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $this->learning->factors(), $piece->sizeEu());
+        $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $factors, $piece->sizeEu());
         $builder = $this->problem($jobs, $hands, $now);
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
-        $plays = $this->promise($builder, $piece->id())->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
+        $plays = $this->promise($builder, $piece->id(), $factors)->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
         $ours = [];
         foreach ($builder->problem->jobs as $j => $job) {
             if ((int) $job->id === $piece->id()) {
@@ -261,7 +269,7 @@ final readonly class PromiseReader
     /**
      * @return array{list<int>, list<Job>, list<string>} the pieces of the ticket that are here, jobs of those not planned yet, names of those not looked over
      */
-    private function pieces(int $ticket, \DateTimeImmutable $due): array
+    private function pieces(int $ticket, \DateTimeImmutable $due, Factors $factors): array
     {
         $mine = $preview = $unseen = [];
         foreach (
@@ -282,7 +290,7 @@ final readonly class PromiseReader
                 $piece->id(),
                 $due,
                 Planner::plan($piece->toCore(), $this->air->now(), $this->terms->of($piece))->steps,
-                $this->learning->factors(),
+                $factors,
                 $piece->sizeEu(),
             );
         }
@@ -301,10 +309,9 @@ final readonly class PromiseReader
         return ProblemBuilder::of($jobs, $hands, $settings->places(), $now, $this->jobs->weights(), $settings->setUp(), gear: $settings->gear());
     }
 
-    private function promise(ProblemBuilder $builder, int $seed): PromiseSimulation
+    private function promise(ProblemBuilder $builder, int $seed, Factors $factors): PromiseSimulation
     {
         $random = new Randomizer(new Mt19937($seed));
-        $factors = $this->learning->factors();
         $spread = array_map(static fn (Task $t): float => $factors->minutes($t->what)->spread, $builder->tasks);
 
         return new PromiseSimulation($builder->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000);

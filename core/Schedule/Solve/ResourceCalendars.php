@@ -63,11 +63,48 @@ final class ResourceCalendars
         usort($skilled, static fn (int $a, int $b): int => [\count($problem->workers[$a]->skills), $a] <=> [\count($problem->workers[$b]->skills), $b]);
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
         $this->attended = array_map(static fn (Activity $w): bool => $w->attended, $problem->steps);
-        $this->place = array_map(static fn (Activity $w): int => null === $w->station ? -1 : $people + $w->station, $problem->steps);
+        $ample = self::ample($problem);
+        $this->place = array_map(static fn (Activity $w): int => null === $w->station || isset($ample[$w->station]) ? -1 : $people + $w->station, $problem->steps);
         $this->able = array_map(
             static fn (Activity $w): array => array_values(array_intersect($skilled, $problem->able($w))),
             $problem->steps,
         );
+    }
+
+    /**
+     * Stations that are never full: whatever is done there is done by somebody, and there are as many places as people. Nobody has to keep count of those.
+     *
+     * @return array<int, true> by station
+     */
+    private static function ample(Problem $problem): array
+    {
+        $ample = array_fill_keys(array_keys(array_filter($problem->places, static fn (int $n): bool => $n >= \count($problem->workers))), true);
+        $fixed = [];
+        foreach ($problem->steps as $work) {
+            if (null === $work->station || 0 === $work->minutes) {
+                continue;
+            }
+            if (!$work->attended) {
+                unset($ample[$work->station]);
+            } elseif ($work->isFixed()) {
+                $fixed[$work->station][$work->fixedPerson ?? -1][] = [(int) $work->fixedStart, $work->fixedStart + $work->minutes];
+            }
+        }
+        foreach ($fixed as $station => $byPerson) {
+            foreach ($byPerson as $person => $done) {
+                sort($done);
+                $until = \PHP_INT_MIN;
+                foreach ($done as [$start, $end]) {
+                    // What was done by nobody, or by one at two things at once, takes a place of its own.
+                    if ($person < 0 || $start < $until) {
+                        unset($ample[$station]);
+                    }
+                    $until = max($until, $end);
+                }
+            }
+        }
+
+        return $ample;
     }
 
     /**
@@ -373,6 +410,7 @@ final class ResourceCalendars
             }
         }
         if (($times[$low] ?? null) !== $minute) {
+            unset($times);
             array_splice($this->times[$place], $low, 0, [$minute]);
             array_splice($this->taken[$place], $low, 0, [$this->taken[$place][$low - 1]]);
         }

@@ -90,14 +90,28 @@ final class SetUps
         $at = $this->place($this->starts[$worker] ?? [], $this->steps[$worker] ?? [], $step, $start);
         $this->starts[$worker] ??= [];
         $this->steps[$worker] ??= [];
-        array_splice($this->starts[$worker], $at, 0, [$start]);
-        array_splice($this->steps[$worker], $at, 0, [$step]);
+        self::insert($this->starts[$worker], $at, $start);
+        self::insert($this->steps[$worker], $at, $step);
         $job = $this->job[$step];
         $at = $this->place($this->jobStarts[$job] ?? [], $this->jobSteps[$job] ?? [], $step, $start);
         $this->jobStarts[$job] ??= [];
         $this->jobSteps[$job] ??= [];
-        array_splice($this->jobStarts[$job], $at, 0, [$start]);
-        array_splice($this->jobSteps[$job], $at, 0, [$step]);
+        self::insert($this->jobStarts[$job], $at, $start);
+        self::insert($this->jobSteps[$job], $at, $step);
+    }
+
+    /**
+     * Mostly at the end, where nothing has to be moved along.
+     *
+     * @param list<int> $list
+     */
+    private static function insert(array &$list, int $at, int $value): void
+    {
+        if ($at === \count($list)) {
+            $list[] = $value;
+        } else {
+            array_splice($list, $at, 0, [$value]);
+        }
     }
 
     /** @return array{int, int} how often somebody goes on with another piece, and how often one changes hands */

@@ -74,7 +74,9 @@ const surely = (holds: number): string =>
         <p>{{ t('counter.Promise.openEachAtTheCounter') }}</p>
       </div>
       <p v-else-if="promise.tooMuch" class="stop text-xl">{{ t('counter.Promise.thereIsSoMuchOn') }}
-        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>{{ t('counter.Promise.whetherItCanBeKept') }}</p>
+        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>{{ t('counter.Promise.whetherItCanBeKept') }}<template v-if="promise.even">{{
+          t('counter.Promise.everyOtherTimeItIs', [when(promise.even, now)])
+        }}</template></p>
       <p v-else-if="promise.stepsLeft === 0" class="text-xl">{{ t('counter.Promise.nothingIsLeftToBe') }}</p>
       <template v-else>
         <section class="border-y-4 border-ink py-5 grid gap-3" :aria-label="t('counter.Promise.whatMayBePromised')">
