@@ -56,6 +56,42 @@ final readonly class PromiseSimulation
     }
 
     /**
+     * The front of an order that some jobs hang on: what is served after the last of them, and after all that they wait for, changes nothing of theirs.
+     *
+     * @param list<int>        $order blocks of the problem
+     * @param array<int, true> $jobs  of the problem
+     *
+     * @return list<int>
+     */
+    public function front(array $order, array $jobs): array
+    {
+        $blocks = $this->placer->blocks;
+        $needed = array_filter($blocks->jobs, static fn (int $job): bool => isset($jobs[$job]));
+        $open = array_keys($needed);
+        foreach ($blocks->of as $step => $block) {
+            // A block of several jobs is called after one of them.
+            if (isset($jobs[$this->problem->steps[$step]->job]) && !isset($needed[$block])) {
+                $needed[$block] = 0;
+                $open[] = $block;
+            }
+        }
+        while ([] !== $open) {
+            foreach ($blocks->before[array_pop($open)] as $before) {
+                if (!isset($needed[$before])) {
+                    $needed[$before] = 0;
+                    $open[] = $before;
+                }
+            }
+        }
+        $last = -1;
+        foreach ($order as $rank => $block) {
+            $last = isset($needed[$block]) ? $rank : $last;
+        }
+
+        return \array_slice($order, 0, $last + 1);
+    }
+
+    /**
      * The smallest end that holds so often.
      *
      * @param list<int> $ends

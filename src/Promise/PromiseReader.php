@@ -46,6 +46,8 @@ final readonly class PromiseReader
     private const LEAST_PLAYS = 20;
     /** Every other time can be told from so many. */
     private const FEW_PLAYS = 5;
+    /** Each planned piece takes so long before the first play, about. */
+    private const LAYING_OUT_MS = 2.5;
     /** Of the time there is, for the bench in its usual order; the rest for how it would be with a rush. */
     private const USUAL_SHARE = 0.55;
     /** A delay below this is no news to anybody. */
@@ -80,14 +82,18 @@ final readonly class PromiseReader
             ?? throw new NotFoundHttpException();
         $now = $this->clock->now();
         $factors = $this->learning->factors();
-        $jobs = $this->jobs->all($factors);
         [$mine, $preview, $unseen] = $this->pieces($id, $ticket->time('promised_at'), $factors);
-        $jobs = [...$jobs, ...$preview];
+        // There is not even time to lay out a bench that is so full: only what is to be done for this ticket is said.
+        $later = $ms < $this->promiseMs && self::LAYING_OUT_MS * $this->jobs->count() > $ms;
+        $jobs = [...$this->jobs->all($factors, $later ? $mine : null), ...$preview];
         $mine = array_flip($mine);
         $open = array_merge(...array_map(static fn (Job $j): array => isset($mine[$j->piece]) ? $j->open : [], $jobs));
         $hands = $this->hands->from($now);
         if ([] !== $unseen || [] === $open) {
             return $this->view($ticket, null, null, null, null, [], $unseen, $open, $hands);
+        }
+        if ($later) {
+            return $this->view($ticket, null, null, null, null, [], [], $open, $hands, sharpens: true);
         }
         $builder = $this->problem($jobs, $hands, $now);
         $blocks = (new ScheduleGenerator($builder->problem))->blocks;
@@ -107,8 +113,8 @@ final readonly class PromiseReader
         $simulation = $this->promise($builder, $id, $factors);
         $usual = $simulation->plays($order, $asked, self::PLAYS, $usualUntil);
         if (\count($usual) < self::LEAST_PLAYS) {
-            // Then there is no time for how a rush would be, and all of it goes into this.
-            $usual = [...$usual, ...$simulation->plays($order, $asked, self::LEAST_PLAYS - \count($usual), $until)];
+            // Then there is no time for how a rush would be, and none for whoever is served after them.
+            $usual = [...$usual, ...$simulation->plays($simulation->front($order, $ours), $asked, self::LEAST_PLAYS - \count($usual), $until)];
         }
         $rush = \count($usual) < self::LEAST_PLAYS ? [] : $this->promise($builder, $id, $factors)->plays($first, [], self::PLAYS, $until);
         $sharpens = $ms < $this->promiseMs && \count($usual) + \count($rush) < 2 * self::PLAYS;

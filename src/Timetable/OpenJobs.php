@@ -37,6 +37,12 @@ final readonly class OpenJobs
         return array_replace(array_intersect_key(array_fill_keys($pieces, ''), $marks), $marks);
     }
 
+    /** How many there are. */
+    public function count(): int
+    {
+        return Row::first($this->connection, 'SELECT COUNT(*) AS n FROM piece WHERE finished_at IS NULL AND planned_from IS NOT NULL')?->int('n') ?? 0;
+    }
+
     /**
      * @param list<int>|null $only pieces; null for all
      *

@@ -41,20 +41,12 @@ final readonly class Blocks
             }
         }
         $order = self::topological($problem);
-        // Blocks that wait for each other through other blocks are joined until none do.
-        do {
-            $joined = false;
-            $before = self::edges($problem, $find);
-            $reach = self::reach($before);
-            foreach ($before as $block => $others) {
-                foreach ($others as $other => $_) {
-                    if (isset($reach[$other][$block]) && $find($other) !== $find($block)) {
-                        $root[$find($other)] = $find($block);
-                        $joined = true;
-                    }
-                }
+        foreach (self::circles(self::edges($problem, $find)) as $circle) {
+            foreach ($circle as $block) {
+                $root[$find($block)] = $find($circle[0]);
             }
-        } while ($joined);
+        }
+        $before = self::edges($problem, $find);
         $members = [];
         foreach ($order as $i) {
             if (!$problem->steps[$i]->isFixed()) {
@@ -132,28 +124,53 @@ final readonly class Blocks
     }
 
     /**
+     * Blocks that wait for each other through other blocks (strongly connected components, Tarjan 1972).
+     *
      * @param array<int, array<int, true>> $before
      *
-     * @return array<int, array<int, true>> everything that a block waits for, near or far
+     * @return list<non-empty-list<int>> each of several
      */
-    private static function reach(array $before): array
+    private static function circles(array $before): array
     {
-        $reach = [];
-        foreach (array_keys($before) as $block) {
-            $open = [$block];
-            /** @var array<int, true> $seen */
-            $seen = [];
-            while ([] !== $open) {
-                foreach (array_keys($before[array_pop($open)] ?? []) as $other) {
-                    if (!isset($seen[$other])) {
-                        $seen[$other] = true;
-                        $open[] = $other;
+        $circles = $index = $low = $waiting = $isWaiting = $left = [];
+        foreach (array_keys($before) as $first) {
+            $path = isset($index[$first]) ? [] : [$first];
+            while ([] !== $path) {
+                $block = $path[\count($path) - 1];
+                if (!isset($index[$block])) {
+                    $index[$block] = $low[$block] = \count($index);
+                    $left[$block] = array_keys($before[$block] ?? []);
+                    $waiting[] = $block;
+                    $isWaiting[$block] = true;
+                }
+                while (null !== $other = array_pop($left[$block])) {
+                    if (!isset($index[$other])) {
+                        $path[] = $other;
+
+                        continue 2;
+                    }
+                    if (isset($isWaiting[$other])) {
+                        $low[$block] = min($low[$block], $low[$other]);
+                    }
+                }
+                array_pop($path);
+                if ([] !== $path) {
+                    $low[$path[\count($path) - 1]] = min($low[$path[\count($path) - 1]], $low[$block]);
+                }
+                if ($low[$block] === $index[$block]) {
+                    $circle = [];
+                    do {
+                        $one = (int) array_pop($waiting);
+                        $circle[] = $one;
+                        unset($isWaiting[$one]);
+                    } while ($one !== $block);
+                    if (\count($circle) > 1) {
+                        $circles[] = $circle;
                     }
                 }
             }
-            $reach[$block] = $seen;
         }
 
-        return $reach;
+        return $circles;
     }
 }

@@ -50,6 +50,25 @@ final class PromiseTest extends TestCase
         self::assertEquals($placer->place(new Candidate($order))->ends, $still->plays($order, [], 1)[0]);
     }
 
+    public function testWhatIsServedAfterThePieceChangesNothingOfItsEnd(): void
+    {
+        $shorter = 0;
+        for ($shop = 1; $shop <= 30; ++$shop) {
+            $problem = self::shop($shop);
+            $orders = (new PriorityRules($problem, (new ScheduleGenerator($problem))->blocks))->all();
+            $order = $orders[$shop % \count($orders)];
+            $whole = self::promise($problem, $shop)->plays($order, [], 8);
+            foreach (array_keys($problem->jobs) as $job) {
+                $simulation = self::promise($problem, $shop);
+                $front = $simulation->front($order, [$job => true]);
+                $shorter += \count($order) - \count($front);
+                self::assertSame(\array_slice($order, 0, \count($front)), $front);
+                self::assertSame(array_column($whole, $job), array_column($simulation->plays($front, [], 8), $job), "shop $shop, job $job");
+            }
+        }
+        self::assertGreaterThan(30, $shorter);
+    }
+
     public function testMoreCertaintyIsNeverSooner(): void
     {
         $problem = self::shop(5);
