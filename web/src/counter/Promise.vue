@@ -74,9 +74,9 @@ const surely = (holds: number): string =>
         <p>{{ t('counter.Promise.openEachAtTheCounter') }}</p>
       </div>
       <p v-else-if="promise.tooMuch" class="stop text-xl">{{ t('counter.Promise.thereIsSoMuchOn') }}
-        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>{{ t('counter.Promise.whetherItCanBeKept') }}<template v-if="promise.even">{{
-          t('counter.Promise.everyOtherTimeItIs', [when(promise.even, now)])
-        }}</template></p>
+        <strong>{{ date(promise.promisedAt) }}, {{ time(promise.promisedAt) }}</strong>{{ t('counter.Promise.whetherItCanBeKept') }}{{
+          promise.even ? t('counter.Promise.everyOtherTimeItIs', [when(promise.even, now)]) : ''
+        }}</p>
       <p v-else-if="promise.stepsLeft === 0" class="text-xl">{{ t('counter.Promise.nothingIsLeftToBe') }}</p>
       <template v-else>
         <section class="border-y-4 border-ink py-5 grid gap-3" :aria-label="t('counter.Promise.whatMayBePromised')">
@@ -101,12 +101,13 @@ const surely = (holds: number): string =>
             </template>
             <p>{{ t('counter.Promise.enterMoreHours') }}</p>
           </div>
-          <p v-if="promise.sharpens" class="text-lg text-soft" role="status">{{ t('counter.Promise.playedSoOften', [promise.played, promise.outOf]) }}</p>
-          <button
-            v-if="promise.certain && person?.mayReceive" class="do text-2xl! min-h-20! justify-self-start px-10!" type="button"
-            :disabled="busy || promise.sharpens"
-            @click="give(promise.certain, false)"
-          >{{ t('counter.Promise.promiseThis') }}</button>
+          <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+            <button
+              v-if="promise.certain && person?.mayReceive" class="do text-2xl! min-h-20! px-10!" type="button" :disabled="busy || promise.sharpens"
+              @click="give(promise.certain, false)"
+            >{{ t('counter.Promise.promiseThis') }}</button>
+            <p v-if="promise.sharpens" class="text-lg text-soft" role="status">{{ t('counter.Promise.playedSoOften', [promise.played, promise.outOf]) }}</p>
+          </div>
         </section>
         <p v-for="s in promise.aloud" :key="s" class="stop text-lg">{{ s }}</p>
         <section v-if="promise.short.length > 0" class="grid gap-1" :aria-label="t('counter.Promise.theShelf')">
