@@ -22,6 +22,7 @@ use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\People\Person;
 use KindHeel\App\Plan\StepView;
+use KindHeel\App\Settings\WorkingHours;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Core\Treatment\Action;
@@ -43,11 +44,12 @@ final readonly class DemoHands
         private KeyCoat $key,
         private BenchReader $bench,
         private WorkshopSettings $settings,
+        private WorkingHours $hours,
     ) {
     }
 
     /**
-     * They work from one moment to another; whoever is at something at the end stays at it.
+     * They work from one moment to another, in their hours; whoever is at something at the end stays at it.
      *
      * @param list<string>                       $logins
      * @param \Closure(\DateTimeImmutable): void $meanwhile what else happens up to a moment
@@ -61,7 +63,16 @@ final readonly class DemoHands
         \Closure $meanwhile,
     ): void {
         $workers = array_map(fn (string $login): DemoWorker => $this->worker($login, $from->setTimezone(new \DateTimeZone('UTC'))), $logins);
+        $shifts = [];
+        foreach ($this->hours->from($from) as $hand) {
+            $shifts[(int) $hand->id] = $hand->shifts;
+        }
         while ([] !== $workers) {
+            foreach ($workers as $worker) {
+                if (null === $worker->step) {
+                    $worker->clock = self::inHours($worker->clock, $shifts[$worker->person] ?? [], $from, $until);
+                }
+            }
             usort($workers, static fn (DemoWorker $a, DemoWorker $b): int => $a->clock <=> $b->clock);
             $worker = $workers[0];
             if ($worker->clock >= $until && (null === $worker->step || $worker->clock >= $now)) {
@@ -77,6 +88,22 @@ final readonly class DemoHands
             $this->end($worker->step, $worker);
             $worker->step = null;
         }
+    }
+
+    /**
+     * When somebody who could go on at a moment is there for it.
+     *
+     * @param list<array{int, int}> $shifts in minutes from `$from`
+     */
+    private static function inHours(\DateTimeImmutable $at, array $shifts, \DateTimeImmutable $from, \DateTimeImmutable $until): \DateTimeImmutable
+    {
+        foreach ($shifts as [$comes, $goes]) {
+            if ($at < $from->modify("+$goes minutes")) {
+                return max($at, $from->modify(\sprintf('%+d minutes', $comes)));
+            }
+        }
+
+        return max($at, $until);
     }
 
     /** Somebody whose hands are free does what calls until there is a step in them; what is to be tested passes. */

@@ -85,7 +85,7 @@ final class DemoTest extends ApiTestCase
         self::assertSame(20, $planned, 'all but the brittle pair and the suit after its crash');
     }
 
-    public function testWhoGoesOnWithAnotherPieceTakesAMomentForItAndSomethingIsLearnedOfThat(): void
+    public function testHandsKeepTheirHoursAndTakeAMomentToGoOnWithAnotherPieceWhichIsLearned(): void
     {
         $this->signIn('ida');
         foreach (['2026-03-20T12:00', '2026-03-21T12:00', '2026-03-22T12:00', '2026-03-23T12:00'] as $promisedAt) {
@@ -107,6 +107,8 @@ final class DemoTest extends ApiTestCase
                 self::assertGreaterThanOrEqual($until + 60, $step->int('begun'), "from piece $piece to piece {$step->int('piece_id')}");
             }
             $at[$step->int('started_by_id')] = [$step->int('piece_id'), $step->int('ended')];
+            $hour = (new \DateTimeImmutable('@'.$step->int('begun')))->setTimezone(new \DateTimeZone('Europe/Vienna'))->format('H:i');
+            self::assertTrue('09:00' <= $hour && $hour < '12:30' || '13:15' <= $hour && $hour < '17:30', "nobody is here at $hour");
         }
         self::assertGreaterThan(8, $went);
         $workshop = $this->must(WorkshopView::class, 'GET', '/api/workshop');
