@@ -74,6 +74,7 @@ final class CounterTest extends StoryTestCase
         $this->see('button.do:enabled')->click();
         $this->seeText('Written.');
         $this->go('/counter/new');
+        $this->see('main form');
         $this->isAccessible('a new ticket');
         $this->noErrorsInTheConsole();
     }

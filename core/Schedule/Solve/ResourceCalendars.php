@@ -64,7 +64,10 @@ final class ResourceCalendars
         $this->minutes = array_map(static fn (Activity $w): int => $w->minutes, $problem->steps);
         $this->attended = array_map(static fn (Activity $w): bool => $w->attended, $problem->steps);
         $ample = self::ample($problem);
-        $this->place = array_map(static fn (Activity $w): int => null === $w->station || isset($ample[$w->station]) ? -1 : $people + $w->station, $problem->steps);
+        $this->place = array_map(
+            static fn (Activity $w): int => null === $w->station || isset($ample[$w->station]) ? -1 : $people + $w->station,
+            $problem->steps,
+        );
         $this->able = array_map(
             static fn (Activity $w): array => array_values(array_intersect($skilled, $problem->able($w))),
             $problem->steps,

@@ -49,10 +49,10 @@ const setSound = (on: boolean): void => {
     <div class="ml-auto flex items-center gap-5 py-1">
       <slot />
       <button class="may w-12 px-0! text-xl" type="button" :aria-label="t('kit.TopBar.whatPeopleAskHere')" @click="emit('ask')">?</button>
-      <Menu as="div" class="relative">
-        <MenuButton class="may"><span class="max-w-48 truncate">{{ person?.name }}</span></MenuButton>
+      <Menu v-if="person" as="div" class="relative">
+        <MenuButton class="may"><span class="max-w-48 truncate">{{ person.name }}</span></MenuButton>
         <MenuItems class="absolute right-0 z-40 mt-2 w-72 bg-raised border-2 border-ink focus:outline-none py-2">
-          <div class="px-4 py-1 text-soft">{{ person ? ROLES[person.role].label : '' }}</div>
+          <div class="px-4 py-1 text-soft">{{ ROLES[person.role].label }}</div>
           <div class="flex items-center justify-between px-4 min-h-12">
             <span aria-hidden="true">{{ t('kit.TopBar.eveningLight') }}</span>
             <Switch
