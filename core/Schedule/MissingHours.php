@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule;
 
 use KindHeel\Core\Schedule\Solve\Activity;
+use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Timetable;
 
@@ -26,7 +27,7 @@ final readonly class MissingHours
         $missing = array_intersect_key($table->unplaced, array_filter($problem->steps, static fn (Activity $w): bool => isset($jobs[$w->job])));
         $first = array_filter(
             array_keys($missing),
-            static fn (int $i): bool => [] === array_filter($problem->steps[$i]->after, static fn ($lag): bool => isset($table->unplaced[$lag->step])),
+            static fn (int $i): bool => [] === array_filter($problem->steps[$i]->after, static fn (Lag $l): bool => isset($table->unplaced[$l->step])),
         );
 
         return new self(
