@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule;
 
 use KindHeel\Core\Schedule\Solve\Activity;
+use KindHeel\Core\Schedule\Solve\Blocks;
 use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\Problem;
@@ -21,15 +22,16 @@ final readonly class PromiseSimulation
     public const USUAL_WAIT_SPREAD = 0.15;
     private const USUAL_DAY_SPREAD = 0.1;
 
-    private ScheduleGenerator $placer;
+    private Blocks $blocks;
 
     /**
      * @param array<int, float> $spread of the minutes of each step, as a standard deviation of their logarithm
      * @param \Closure(): float $chance evenly from 0 to below 1; core has none of its own
+     * @param Blocks|null       $blocks of the problem, where somebody has them already
      */
-    public function __construct(private Problem $problem, private array $spread, private \Closure $chance)
+    public function __construct(private Problem $problem, private array $spread, private \Closure $chance, ?Blocks $blocks = null)
     {
-        $this->placer = new ScheduleGenerator($problem);
+        $this->blocks = $blocks ?? Blocks::of($problem);
     }
 
     /**
@@ -44,7 +46,7 @@ final readonly class PromiseSimulation
         $plays = [];
         for ($n = 0; $n < $count && (null === $goOn || $goOn()); ++$n) {
             $problem = $this->varied();
-            $table = (new ScheduleGenerator($problem, $this->placer->blocks))->place(new Candidate($order, $asked));
+            $table = (new ScheduleGenerator($problem, $this->blocks))->place(new Candidate($order, $asked));
             $ends = $table->ends;
             foreach (array_keys($table->unplaced) as $step) {
                 $ends[$problem->steps[$step]->job] = \PHP_INT_MAX;
@@ -65,20 +67,17 @@ final readonly class PromiseSimulation
      */
     public function front(array $order, array $jobs): array
     {
-        $blocks = $this->placer->blocks;
-        $needed = array_filter($blocks->jobs, static fn (int $job): bool => isset($jobs[$job]));
-        $open = array_keys($needed);
-        foreach ($blocks->of as $step => $block) {
-            // A block of several jobs is called after one of them.
+        $needed = $open = [];
+        foreach ($this->blocks->of as $step => $block) {
             if (isset($jobs[$this->problem->steps[$step]->job]) && !isset($needed[$block])) {
-                $needed[$block] = 0;
+                $needed[$block] = true;
                 $open[] = $block;
             }
         }
         while ([] !== $open) {
-            foreach ($blocks->before[array_pop($open)] as $before) {
+            foreach ($this->blocks->before[array_pop($open)] as $before) {
                 if (!isset($needed[$before])) {
-                    $needed[$before] = 0;
+                    $needed[$before] = true;
                     $open[] = $before;
                 }
             }

@@ -8,21 +8,14 @@ use Doctrine\DBAL\Connection;
 use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Clock\Iso;
-use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PartColourView;
 use KindHeel\App\Job\PieceColours;
-use KindHeel\App\Job\StepDetail;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
-use KindHeel\App\Plan\StepReader;
-use KindHeel\App\Plan\StepView;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Settings\WorkshopSettings;
-use KindHeel\App\Shelf\OnShelf;
-use KindHeel\App\Shelf\PlansNeed;
-use KindHeel\App\Shelf\Stock;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\App\Timetable\JobBuilder;
 use KindHeel\App\Timetable\OpenJobs;
@@ -32,22 +25,15 @@ use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Family;
 use KindHeel\Core\Schedule\Block;
-use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Fit;
 use KindHeel\Core\Schedule\Job;
-use KindHeel\Core\Schedule\NextUp;
 use KindHeel\Core\Schedule\Readiness;
 use KindHeel\Core\Schedule\Task;
-use KindHeel\Core\Schedule\Urgency;
-use KindHeel\Core\Treatment\Planning\ProductNeed;
 use Psr\Clock\ClockInterface;
 
 /** Reads the bench in nine queries, however many pieces are on it. */
 final readonly class BenchReader
 {
-    /** The hand shows one step and the two that follow. */
-    private const CALLS = 3;
-
     public function __construct(
         private Connection $connection,
         private AirHistory $air,
@@ -61,9 +47,7 @@ final readonly class BenchReader
         private PieceColours $colours,
         private Heartbeat $heartbeat,
         private WorkshopSettings $settings,
-        private Stock $stock,
-        private PlansNeed $plansNeed,
-        private PotCoats $potCoats,
+        private CallReader $calls,
     ) {
     }
 
@@ -82,7 +66,7 @@ final readonly class BenchReader
                 $steps[$step->id] = $step;
             }
         }
-        $calls = $this->calls(array_values($jobs), $rows, $person, $ahead, $now);
+        $calls = CallReader::order(array_values($jobs), $rows, $person, $ahead, $now);
         $rack = [];
         foreach ($jobs as $id => $job) {
             $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], SettlingBells::of($pieces[$id]), $now);
@@ -91,7 +75,13 @@ final readonly class BenchReader
         return new BenchView(
             now: $now->format(\DATE_RFC3339),
             air: $this->airs(),
-            calls: $this->callViews($calls, $pieces, $jobs, $ahead->minutesFor($person), self::goesTo($calls, $rows, $ahead, $crew->names, $person, $now)),
+            calls: $this->calls->views(
+                $calls,
+                $pieces,
+                $jobs,
+                $ahead->minutesFor($person),
+                CallReader::goesTo($calls, $rows, $ahead, $crew->names, $person, $now),
+            ),
             rack: $rack,
             tapes: $this->tape->tapes($ahead, $steps, $pieces, $crew, $now, $from, $until),
             threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
@@ -119,7 +109,7 @@ final readonly class BenchReader
         [$pieces, $rows, $jobs] = $this->open($now, $mend);
         $ahead = $this->timetable->read();
 
-        return $this->callViews($this->calls(array_values($jobs), $rows, $person, $ahead, $now), $pieces, $jobs, $ahead->minutesFor($person), []);
+        return $this->calls->views(CallReader::order(array_values($jobs), $rows, $person, $ahead, $now), $pieces, $jobs, $ahead->minutesFor($person), []);
     }
 
     /**
@@ -249,143 +239,6 @@ final readonly class BenchReader
         }
 
         return $pieces;
-    }
-
-    /**
-     * What calls for this person: their own running step, not those of others.
-     *
-     * @param list<Job>                    $jobs
-     * @param array<int, list<StepRecord>> $rows
-     *
-     * @return list<Call>
-     */
-    private function calls(array $jobs, array $rows, int $person, CurrentTimetable $ahead, \DateTimeImmutable $now): array
-    {
-        $others = [];
-        foreach ($rows as $steps) {
-            foreach ($steps as $step) {
-                if ($step->isRunning() && $step->work->startedBy !== $person) {
-                    $others[$step->id] = true;
-                }
-            }
-        }
-        $shown = [];
-        $pieces = [];
-        foreach (NextUp::order($jobs, $now, $ahead->ranksFor($person)) as $call) {
-            // Beside what is most pressing, one for each piece: any of them may be taken from the rack.
-            if (!isset($others[$call->task->id]) && (\count($shown) < self::CALLS || !isset($pieces[$call->task->piece]))) {
-                $shown[] = $call;
-                $pieces[$call->task->piece] = true;
-            }
-        }
-
-        return $shown;
-    }
-
-    /**
-     * @param list<Call>             $calls
-     * @param array<int, Row>        $pieces
-     * @param array<int, Job>        $jobs
-     * @param array<int, int>        $minutes by step
-     * @param array<int, GoesToView> $goesTo  by piece
-     *
-     * @return list<CallView>
-     */
-    private function callViews(array $calls, array $pieces, array $jobs, array $minutes, array $goesTo): array
-    {
-        $ids = array_map(static fn (Call $c): int => $c->task->id, $calls);
-        foreach ($calls as $call) {
-            foreach (Urgency::Missed === $call->urgency ? $call->task->after : [] as $bond) {
-                $ids[] = $jobs[$call->task->piece]->tasks[$bond->step]->id;
-            }
-        }
-        $details = $this->steps->details(array_values(array_unique($ids)));
-        $views = array_map(StepReader::view(...), $details);
-        $families = [];
-        foreach ($details as $detail) {
-            $families[$detail->step->family->value ?? ''] = $detail->step->family;
-        }
-        $families = array_values(array_filter($families));
-        $products = [] === $families ? [] : $this->stock->all(...$families);
-        $found = [];
-        $pots = $this->potCoats->from(array_map(static fn (Call $c): StepDetail => $details[$c->task->id], $calls));
-        foreach ($calls as $call) {
-            $detail = $details[$call->task->id];
-            $family = $detail->step->family;
-            $found[] = new CallView(
-                $views[$call->task->id],
-                $pieces[$call->task->piece]->text('name'),
-                $call->urgency,
-                Iso::of($call->closesAt),
-                $call->task->running || !isset($minutes[$call->task->id]) ? max(1, (int) round($call->task->minutes)) : $minutes[$call->task->id],
-                Urgency::Missed === $call->urgency ? $this->again($call, $jobs[$call->task->piece], $views) : null,
-                $goesTo[$call->task->piece] ?? null,
-                null === $family || null === $detail->amount ? null : $this->plansNeed->beforeStep($products, $family, $detail->shade, $detail->amount),
-                self::takes($products, $detail),
-                $pots[$call->task->id] ?? null,
-            );
-        }
-
-        return $found;
-    }
-
-    /** @param list<OnShelf> $products */
-    private static function takes(array $products, StepDetail $detail): ?TakesView
-    {
-        $family = $detail->step->family;
-        $product = null === $family || null === $detail->amount ? null : PlansNeed::product($products, $family, $detail->shade);
-
-        return null === $product ? null : new TakesView(
-            $product->id,
-            $product->name,
-            round(ProductNeed::fromPack($family, (float) $detail->amount, $product->dilution()), 1),
-            $product->unit,
-        );
-    }
-
-    /**
-     * Where the step of a piece after the one that calls is meant for somebody else.
-     *
-     * @param list<Call>                   $calls
-     * @param array<int, list<StepRecord>> $rows
-     * @param array<int, string>           $people
-     *
-     * @return array<int, GoesToView> by piece
-     */
-    private static function goesTo(array $calls, array $rows, CurrentTimetable $ahead, array $people, int $person, \DateTimeImmutable $now): array
-    {
-        $goes = [];
-        foreach ($calls as $call) {
-            $open = [];
-            foreach ($rows[$call->task->piece] ?? [] as $step) {
-                $open[$step->id] = !$step->isDone() && $step->id !== $call->task->id;
-            }
-            foreach ($ahead->blocks as [$step, $whose, $start]) {
-                if ($open[$step] ?? false) {
-                    if ($whose !== $person && isset($people[$whose])) {
-                        $goes[$call->task->piece] ??= new GoesToView($people[$whose], Iso::of($now->setTimestamp($start)) ?? '');
-                    }
-
-                    break;
-                }
-            }
-        }
-
-        return $goes;
-    }
-
-    /** @param array<int, StepView> $views */
-    private function again(Call $missed, Job $job, array $views): ?AgainView
-    {
-        foreach ($missed->task->after as $bond) {
-            if (null !== $bond->withinMinutes) {
-                $view = $views[$job->tasks[$bond->step]->id];
-
-                return new AgainView($view->id, $view->version, $view->title);
-            }
-        }
-
-        return null;
     }
 
     /**

@@ -31,12 +31,6 @@ final class ColourShelf implements ResetInterface
     {
     }
 
-    /** Between requests. */
-    public function reset(): void
-    {
-        $this->lookAgain();
-    }
-
     /** What there is of one, in ml. */
     public function left(ShelfColour $colour): float
     {
@@ -45,8 +39,8 @@ final class ColourShelf implements ResetInterface
         return $this->left[$colour->id] ?? 0.0;
     }
 
-    /** Something was taken, came, or has shown itself to be otherwise. */
-    public function lookAgain(): void
+    /** Between requests, and where something was taken, came, or has shown itself to be otherwise: it is looked at again. */
+    public function reset(): void
     {
         $this->colours = $this->left = null;
     }
@@ -95,7 +89,7 @@ final class ColourShelf implements ResetInterface
             $product->hasShown($ratios[$product->code()] ?? null);
         }
         $this->entities->flush();
-        $this->lookAgain();
+        $this->reset();
     }
 
     /** @return array<string, Dye> */

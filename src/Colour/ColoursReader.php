@@ -74,7 +74,7 @@ final readonly class ColoursReader
             );
             $this->entities->persist($product);
             $this->entities->persist(new Lot($product, $input->leftMl, $this->clock->now()));
-            $this->shelf->lookAgain();
+            $this->shelf->reset();
         }
 
         return new FitView(

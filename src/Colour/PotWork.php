@@ -149,7 +149,7 @@ final readonly class PotWork
         $pot = $this->pots->pot($id);
         $pot->drop($product, $input->drops, $by, $this->clock->now());
         $this->takings->forPot($product, $input->drops * $pot->dropMl(), $id, $pot->targetReading()->piece()->id(), $by, $this->clock->now());
-        $this->shelf->lookAgain();
+        $this->shelf->reset();
     }
 
     /** As drops, but by the measure or on the scales. */

@@ -27,6 +27,7 @@ use KindHeel\Core\Schedule\Job;
 use KindHeel\Core\Schedule\MissingHours;
 use KindHeel\Core\Schedule\ProblemBuilder;
 use KindHeel\Core\Schedule\PromiseSimulation;
+use KindHeel\Core\Schedule\Solve\Blocks;
 use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\PriorityRules;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
@@ -96,7 +97,7 @@ final readonly class PromiseReader
             return $this->view($ticket, null, null, null, null, [], [], $open, $hands, sharpens: true);
         }
         $builder = $this->problem($jobs, $hands, $now);
-        $blocks = (new ScheduleGenerator($builder->problem))->blocks;
+        $blocks = Blocks::of($builder->problem);
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
         $index = $ours = [];
@@ -110,13 +111,15 @@ final readonly class PromiseReader
             ...array_filter($order, static fn (int $b): bool => isset($ours[$blocks->jobs[$b]])),
             ...array_filter($order, static fn (int $b): bool => !isset($ours[$blocks->jobs[$b]])),
         ];
-        $simulation = $this->promise($builder, $id, $factors);
+        $simulation = $this->promise($builder, $id, $factors, $blocks);
         $usual = $simulation->plays($order, $asked, self::PLAYS, $usualUntil);
-        if (\count($usual) < self::LEAST_PLAYS) {
+        $rush = [];
+        if (\count($usual) >= self::LEAST_PLAYS) {
+            $rush = $this->promise($builder, $id, $factors, $blocks)->plays($first, [], self::PLAYS, $until);
+        } else {
             // Then there is no time for how a rush would be, and none for whoever is served after them.
             $usual = [...$usual, ...$simulation->plays($simulation->front($order, $ours), $asked, self::LEAST_PLAYS - \count($usual), $until)];
         }
-        $rush = \count($usual) < self::LEAST_PLAYS ? [] : $this->promise($builder, $id, $factors)->plays($first, [], self::PLAYS, $until);
         $sharpens = $ms < $this->promiseMs && \count($usual) + \count($rush) < 2 * self::PLAYS;
         $played = intdiv(\count($usual) + \count($rush), 2);
         $ends = self::done($usual, $ours);
@@ -141,7 +144,7 @@ final readonly class PromiseReader
             days: $this->days($ends, $rushed, $hands, $now),
             played: $played,
             sharpens: $sharpens,
-            missing: \PHP_INT_MAX === $certain ? $this->missing($builder, new Candidate($order, $asked), $ours, $hands) : null,
+            missing: \PHP_INT_MAX === $certain ? $this->missing($builder, $blocks, new Candidate($order, $asked), $ours, $hands) : null,
         );
     }
 
@@ -149,9 +152,9 @@ final readonly class PromiseReader
      * @param array<int, true> $ours  jobs of the problem
      * @param list<Worker>     $hands
      */
-    private function missing(ProblemBuilder $builder, Candidate $candidate, array $ours, array $hands): MissingHoursView
+    private function missing(ProblemBuilder $builder, Blocks $blocks, Candidate $candidate, array $ours, array $hands): MissingHoursView
     {
-        $missing = MissingHours::of($builder->problem, (new ScheduleGenerator($builder->problem))->place($candidate), $ours);
+        $missing = MissingHours::of($builder->problem, (new ScheduleGenerator($builder->problem, $blocks))->place($candidate), $ours);
         $known = max([\PHP_INT_MIN, ...array_map(static fn (Worker $h): int => max([\PHP_INT_MIN, ...array_column($h->shifts, 1)]), $hands)]);
 
         return new MissingHoursView(
@@ -175,10 +178,10 @@ final readonly class PromiseReader
         }
         $jobs[] = JobBuilder::planned($piece->id(), $piece->ticket()->promisedAt(), $steps, $factors, $piece->sizeEu());
         $builder = $this->problem($jobs, $hands, $now);
-        $blocks = (new ScheduleGenerator($builder->problem))->blocks;
+        $blocks = Blocks::of($builder->problem);
         [$starts, $asked] = $this->timetable->read()->before($builder);
         $order = (new PriorityRules($builder->problem, $blocks))->asBefore($starts);
-        $plays = $this->promise($builder, $piece->id(), $factors)->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
+        $plays = $this->promise($builder, $piece->id(), $factors, $blocks)->plays($order, $asked, self::PLAYS, Deadline::in($this->promiseMs));
         $ours = [];
         foreach ($builder->problem->jobs as $j => $job) {
             if ((int) $job->id === $piece->id()) {
@@ -315,12 +318,12 @@ final readonly class PromiseReader
         return ProblemBuilder::of($jobs, $hands, $settings->places(), $now, $this->jobs->weights(), $settings->setUp(), gear: $settings->gear());
     }
 
-    private function promise(ProblemBuilder $builder, int $seed, Factors $factors): PromiseSimulation
+    private function promise(ProblemBuilder $builder, int $seed, Factors $factors, Blocks $blocks): PromiseSimulation
     {
         $random = new Randomizer(new Mt19937($seed));
         $spread = array_map(static fn (Task $t): float => $factors->minutes($t->what)->spread, $builder->tasks);
 
-        return new PromiseSimulation($builder->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000);
+        return new PromiseSimulation($builder->problem, $spread, static fn (): float => $random->nextInt() / 0x80000000, $blocks);
     }
 
     /**

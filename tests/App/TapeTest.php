@@ -9,6 +9,7 @@ use KindHeel\App\Bench\BlockView;
 use KindHeel\App\Bench\CallView;
 use KindHeel\App\Bench\FreeMinutesView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Demo\DemoHands;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
@@ -172,6 +173,39 @@ final class TapeTest extends ApiTestCase
     public function testAWindowAboutToCloseIsCalledBeforeEverythingThatCanWait(): void
     {
         $this->plannedPair();
+        $bench = $this->dressed($this->masked());
+        self::assertSame(
+            ['Pull the tape', Urgency::Closing],
+            [$bench->calls[0]->step->title, $bench->calls[0]->urgency],
+            'though the other pair is due two months sooner',
+        );
+        self::assertNotNull($bench->calls[0]->closesAt);
+    }
+
+    public function testTapeThatNobodyPulledInTimeIsPulledAllTheSameByTheDemosPeople(): void
+    {
+        $id = $this->masked();
+        $tape = $this->dressed($id)->calls[0];
+        $this->clock->sleep(24 * 3600);
+        // Whether the coat under it is dry is not left to chance here.
+        $this->doCall($this->nextCall());
+        $missed = self::firstOf(
+            $this->must(BenchView::class, 'GET', '/api/bench')->calls,
+            static fn (CallView $c): bool => Urgency::Missed === $c->urgency,
+        );
+        self::assertSame([$tape->step->id, null], [$missed->step->id, $missed->again], 'there is nothing that could be done again for it');
+        $until = $this->clock->now()->modify('+1 day');
+        self::getContainer()->get(DemoHands::class)
+            ->stretch(['tomas'], $this->clock, $this->clock->now(), $until, $until, static fn (\DateTimeImmutable $at): null => null);
+        $lines = $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries;
+        $why = self::firstOf($lines, static fn ($e): bool => Event::Overridden === $e->event && str_contains($e->text, 'with more care'));
+        self::assertSame('Tomas', $why->person);
+        self::assertNotSame([], array_filter($lines, static fn ($e): bool => Event::Done === $e->event && str_contains($e->text, 'Pull the tape')));
+    }
+
+    /** A pair, due long after all others, whose plan masks something. */
+    private function masked(): int
+    {
         $ticket = $this->must(
             TicketView::class,
             'POST',
@@ -184,16 +218,18 @@ final class TapeTest extends ApiTestCase
             'part' => 'toe', 'half' => 'left', 'kind' => 'faded', 'severity' => 3,
         ]));
         $this->must(PlanView::class, 'POST', "/api/pieces/$id/plan", ['version' => $piece->version]);
+
+        return $id;
+    }
+
+    /** The bench as its last coat has just been laid over the tape. */
+    private function dressed(int $id): BenchView
+    {
         $dressing = $this->workOn($id, 'Lay the resin finish, coat 2');
         $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/start", ['version' => $dressing->step->version]);
         $this->clock->sleep(180);
-        $bench = $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);
-        self::assertSame(
-            ['Pull the tape', Urgency::Closing],
-            [$bench->calls[0]->step->title, $bench->calls[0]->urgency],
-            'though the other pair is due two months sooner',
-        );
-        self::assertNotNull($bench->calls[0]->closesAt);
+
+        return $this->must(BenchView::class, 'POST', "/api/steps/{$dressing->step->id}/done", ['version' => $bench->calls[0]->step->version]);
     }
 
     /** Works on one piece until a step with this title calls. */

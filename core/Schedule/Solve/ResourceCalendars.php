@@ -413,6 +413,7 @@ final class ResourceCalendars
             }
         }
         if (($times[$low] ?? null) !== $minute) {
+            // Else it would be copied before it is changed.
             unset($times);
             array_splice($this->times[$place], $low, 0, [$minute]);
             array_splice($this->taken[$place], $low, 0, [$this->taken[$place][$low - 1]]);
