@@ -554,9 +554,14 @@ describe('a step in words', () => {
     expect(said({ brush: 'neutral' })).not.toContain('brush:')
     const waits = [{ step: 'a', minMinutes: 10, maxMinutes: null }, { step: 'b', minMinutes: null, maxMinutes: 150 }]
     expect(said({ waits })).toContain('within 2 h 30')
-    expect(
-      said({ gate: 'No tack.', amount: '4 ml', cautions: [{ rule: 'S-1', text: 'Wear gloves.' }] }),
-    ).toMatch(/4 ml.*Done when: No tack\..*Careful\. Wear gloves\./)
+  })
+
+  it('says what can hurt before how it is done, and once it is under way how it is done before that', () => {
+    const dyed = step({ gate: 'No tack.', amount: '4 ml', cautions: [{ rule: 'S-1', text: 'Wear gloves.' }] })
+    expect(text(shown(StepWords, { step: dyed }))).toMatch(/4 ml.*Careful\. Wear gloves\..*Done when: No tack\./)
+    const underWay = text(shown(StepWords, { step: dyed, underWay: true }))
+    expect(underWay).toMatch(/4 ml.*Done when: No tack\..*Careful\. Wear gloves\./)
+    expect(underWay.match(/Careful/g)).toHaveLength(1)
   })
 
   it('leads to what it needs: the colour, the pictures or the pots', () => {

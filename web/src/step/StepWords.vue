@@ -3,8 +3,9 @@ import { RouterLink } from 'vue-router'
 import type { StepView } from '../api/types'
 import { useWhen } from '../session/useWhen'
 import { t } from '../words'
+import StepCautions from './StepCautions.vue'
 
-/** A step in words: what, on what, how, how much, done when, careful, why. */
+/** A step in words: what, on what, how much, careful, how, done when, why. */
 defineProps<{ step: StepView, large?: boolean, underWay?: boolean }>()
 const { span } = useWhen()
 </script>
@@ -26,9 +27,11 @@ const { span } = useWhen()
       <span v-if="step.brush !== 'neutral'">{{ t('step.StepWords.brush', [step.brush]) }}</span>
       <span v-for="w in step.waits.filter((x) => x.maxMinutes !== null)" :key="w.step">{{ t('step.StepWords.within', [span(w.maxMinutes ?? 0)]) }}</span>
     </p>
+    <!-- What can hurt is read before it is begun; then the hands want to know how. -->
+    <StepCautions v-if="!underWay" :step="step" />
     <p class="text-bench">{{ step.how }}</p>
     <p v-if="step.gate" class="text-bench"><strong>{{ t('step.StepWords.doneWhen') }}</strong> {{ step.gate }}</p>
-    <p v-for="c in step.cautions" :key="c.rule" class="caution text-bench"><strong>{{ t('step.StepWords.careful') }}</strong> {{ c.text }}</p>
+    <StepCautions v-if="underWay" :step="step" />
     <p v-for="note in step.notes" :key="note" class="border-l-4 border-ink pl-3 text-bench"><strong>{{ t('step.StepWords.note') }}</strong> {{ note }}</p>
     <RouterLink v-if="step.action === 'read-colour'" class="may justify-self-start" :to="`/pieces/${step.piece}/colour`">{{
       t('step.StepWords.toItsColour')
