@@ -23,10 +23,11 @@ final class NextUp
      */
     public static function order(array $jobs, \DateTimeImmutable $now, array $rank = []): array
     {
+        $soon = $now->modify(\sprintf('+%d minutes', self::SOON_MINUTES));
         $calls = [];
         foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
-                $call = self::call($job, $task, $now);
+                $call = self::call($job, $task, $now, $soon);
                 if (null !== $call) {
                     $calls[] = $call;
                 }
@@ -45,7 +46,7 @@ final class NextUp
         return $calls;
     }
 
-    private static function call(Job $job, Task $task, \DateTimeImmutable $now): ?Call
+    private static function call(Job $job, Task $task, \DateTimeImmutable $now, \DateTimeImmutable $soon): ?Call
     {
         if ($task->running) {
             return new Call($task, Urgency::Running, $job->due, null);
@@ -54,7 +55,6 @@ final class NextUp
             return $task->gateIsDue($now) && self::setsFree($job, $task) ? new Call($task, Urgency::Test, $job->due, null) : null;
         }
         $readiness = $job->readiness($task, $now);
-        $soon = $now->modify(\sprintf('+%d minutes', self::SOON_MINUTES));
 
         return match ($readiness->standing) {
             Standing::Open => new Call(

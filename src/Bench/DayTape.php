@@ -50,6 +50,7 @@ final readonly class DayTape
         \DateTimeImmutable $until,
     ): array {
         $next = [];
+        [$endOfDay, $endOfNext] = [$until->getTimestamp(), $until->modify('+1 day')->getTimestamp()];
         $blocks = $later = array_fill_keys(array_keys($crew->names), []);
         foreach ($steps as $step) {
             $work = $step->work;
@@ -59,16 +60,16 @@ final readonly class DayTape
         }
         foreach ($ahead->blocks as [$id, $person, $start, $end]) {
             $step = $steps[$id] ?? null;
-            if (null === $step || $step->isDone() || !isset($blocks[$person])) {
+            if (null === $step || $step->isDone() || !isset($blocks[$person]) || $start >= $endOfNext && isset($next[$person])) {
                 continue;
             }
             // What was to be over by now and is not goes on.
             $shift = $step->isRunning() ? max(0, $now->getTimestamp() - $start) : 0;
             $block = $this->block($step, $pieces, self::at($start + $shift), self::at(max($end, $start + $shift + 60)), false);
             $next[$person] ??= $block;
-            if ($start < $until->getTimestamp()) {
+            if ($start < $endOfDay) {
                 $blocks[$person][] = $block;
-            } elseif ($start < $until->modify('+1 day')->getTimestamp()) {
+            } elseif ($start < $endOfNext) {
                 $later[$person][] = $block;
             }
         }

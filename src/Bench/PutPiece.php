@@ -29,6 +29,6 @@ final readonly class PutPiece
         $piece = $this->entities->find(StoredPiece::class, $id) ?? throw new NotFoundHttpException();
         $this->entities->persist(new PieceMove($piece, $place, $this->clock->now()));
         $this->entities->flush();
-        $this->record->moveWaits();
+        $this->record->moveWaits($id);
     }
 }

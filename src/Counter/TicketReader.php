@@ -13,6 +13,7 @@ use KindHeel\App\Job\PieceProgress;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\Tag;
 use KindHeel\App\Job\Ticket;
+use KindHeel\App\Search\PieceWords;
 use KindHeel\App\Settings\WorkshopSettings;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Anatomy\Size;
@@ -24,7 +25,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  * Tickets, a page at a time: first those with something still to be done, the one promised soonest first, then those that wait to be collected. What was
  * collected is shown only where it is looked for.
  *
- * What was collected years ago costs nothing today: the open ones are few and found by an index, the others are walked only as far as a page goes.
+ * What was collected years ago costs nothing today: the open ones are few and found by an index, the others by the words that begin so.
  */
 final readonly class TicketReader
 {
@@ -34,6 +35,7 @@ final readonly class TicketReader
         private Connection $connection,
         private PieceColours $colours,
         private WorkshopSettings $settings,
+        private PieceWords $words,
         private ClockInterface $clock,
         private string $workshopTimezone,
     ) {
@@ -55,10 +57,15 @@ final readonly class TicketReader
         $away = $isAway || null === $query->state && '' !== trim($query->find);
         if (\count($ids) <= self::PAGE && null === $query->due && $away) {
             $open = 0 === $from || $isAway ? \count($ids) : $this->countOpen($where, $values);
+            // Of all that ever went home only those are gone through in which there is a word that begins so.
+            [$narrowed, $parts] = PieceWords::atTheCounter($query->find);
+            if ([] !== $parts) {
+                $this->words->freshen();
+            }
             $ids = [...$ids, ...$this->ids(
-                "SELECT DISTINCT t.id, t.promised_at FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE $where
+                "SELECT DISTINCT t.id, t.promised_at FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE $narrowed AND $where
                     AND NOT EXISTS (SELECT 1 FROM piece o WHERE o.ticket_id = t.id AND o.collected_at IS NULL) ORDER BY t.promised_at DESC, t.id",
-                $values,
+                [...$parts, ...$values],
                 max(0, $from - $open),
                 self::PAGE + 1 - \count($ids),
             )];

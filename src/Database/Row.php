@@ -36,7 +36,9 @@ final readonly class Row
 
     public function int(string $column): int
     {
-        return $this->intOrNull($column) ?? throw $this->missing($column);
+        $value = $this->columns[$column] ?? null;
+
+        return \is_int($value) ? $value : $this->intOrNull($column) ?? throw $this->missing($column);
     }
 
     public function intOrNull(string $column): ?int
@@ -60,7 +62,9 @@ final readonly class Row
 
     public function text(string $column): string
     {
-        return $this->textOrNull($column) ?? throw $this->missing($column);
+        $value = $this->columns[$column] ?? null;
+
+        return \is_string($value) ? $value : $this->textOrNull($column) ?? throw $this->missing($column);
     }
 
     public function textOrNull(string $column): ?string
@@ -103,9 +107,9 @@ final readonly class Row
      */
     public function enumOrNull(string $column, string $enum): ?\BackedEnum
     {
-        $text = $this->textOrNull($column);
+        $text = $this->columns[$column] ?? $this->textOrNull($column);
 
-        return null === $text ? null : $enum::tryFrom($text) ?? throw $this->missing($column);
+        return null === $text ? null : (\is_string($text) ? $enum::tryFrom($text) : null) ?? throw $this->missing($column);
     }
 
     public function flag(string $column): bool
@@ -151,7 +155,11 @@ final readonly class Row
     /** @return array<array-key, mixed> */
     public function json(string $column): array
     {
-        $value = json_decode($this->text($column), true, flags: \JSON_THROW_ON_ERROR);
+        $text = $this->text($column);
+        if ('[]' === $text) {
+            return [];
+        }
+        $value = json_decode($text, true, flags: \JSON_THROW_ON_ERROR);
 
         return \is_array($value) ? $value : throw $this->missing($column);
     }

@@ -135,10 +135,10 @@ final readonly class RecordAir
         return true;
     }
 
-    /** Every coat that is on its way is forecast once more. */
-    public function moveWaits(): void
+    /** Every coat that is on its way is forecast once more; those of one piece alone where only that one has met another air. */
+    public function moveWaits(?int $piece = null): void
     {
-        $coats = $this->steps->drying(Stage::Full, $this->clock->now(), finishedToo: true);
+        $coats = $this->steps->drying(Stage::Full, $this->clock->now(), finishedToo: true, piece: $piece);
         foreach ($this->forecasts->each($coats) as [$step, $air, $in]) {
             $this->steps->keepForecast($step->id, $in($air));
         }

@@ -19,7 +19,7 @@ use KindHeel\Core\Treatment\WorkKey;
 final readonly class StepRecord
 {
     /**
-     * @param list<Wait>  $waits before it, in the usual air
+     * @param list<Wait>  $waits before it, in the usual air; none of a step that is done, where it was read in passing
      * @param list<Place> $on    where it is done; of steps that were read in passing only those that dry or arrange the piece
      */
     public function __construct(

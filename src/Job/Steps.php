@@ -35,7 +35,7 @@ final readonly class Steps
     private const DRIES = 's.status = \''.self::DONE.'\' AND s.drying_family IS NOT NULL';
     private const FROM = ' FROM plan_step s LEFT JOIN person w ON w.id = s.started_by_id';
     private const COLUMNS = 's.id, s.version, s.piece_id, s.step_key, s.position, s.title, s.phase, s.action, s.family, s.drying_family, s.applicator,
-        s.station, s.brush, s.minutes, s.waits, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.spoiled, s.gate,
+        s.station, s.brush, s.minutes, s.status, s.started_at, s.started_by_id, w.name AS person, s.ended_at, s.worked_seconds, s.spoiled, s.gate,
         s.gate_from, s.gate_passed_at, s.added_minutes,
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
@@ -47,11 +47,12 @@ final readonly class Steps
     /** What a piece is without, under or in while it is worked on: {@see Arrangement::isChangedBy()}. */
     private const ARRANGES = 's.status = \''.self::DONE.'\' AND s.action IN (\'take-apart\', \'put-together\', \'mask\', \'unmask\', \'bond\',
         \'unclamp\', \'tree\', \'tree-out\')';
-    /** Only coats that dry and how the piece is arranged are drawn: the rest of a long list need not come along. */
-    private const IN_PASSING = self::COLUMNS.'CASE WHEN '.self::DRIES.' OR '.self::ARRANGES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
+    /** Only coats that dry and how the piece is arranged are drawn, and what is done waits for nothing: the rest of a long list need not come along. */
+    private const IN_PASSING = self::COLUMNS.'CASE WHEN s.status = \''.self::DONE.'\' THEN \'[]\' ELSE s.waits END AS waits,
+        CASE WHEN '.self::DRIES.' OR '.self::ARRANGES.' THEN s.places ELSE \'[]\' END AS places, CASE WHEN '.self::DRIES
         .' THEN s.air_warnings ELSE \'[]\' END AS air_warnings';
     private const WHOLE = self::COLUMNS
-        .'s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
+        .'s.waits, s.places, s.air_warnings, s.place_words, s.why, s.how, s.coat, s.coats, s.amount, s.unit, s.supplies, s.shade, s.tries, s.rules,
         s.hazards, s.cautions, s.overrides,
         (SELECT JSON_ARRAYAGG(CONCAT(n.name, \': \', e.text) ORDER BY e.id) FROM ledger_entry e JOIN person n ON n.id = e.person_id
          WHERE e.piece_id = s.piece_id AND e.step_key = s.step_key AND e.event = \'noted\') AS notes';
@@ -168,18 +169,19 @@ final readonly class Steps
     }
 
     /**
-     * Coats that are still on their way to a stage, the first to come there first.
+     * Coats that are still on their way to a stage, the first to come there first; of one piece, where it is said.
      *
      * @return list<StepRecord>
      */
-    public function drying(Stage $until, \DateTimeImmutable $now, bool $finishedToo = false): array
+    public function drying(Stage $until, \DateTimeImmutable $now, bool $finishedToo = false, ?int $piece = null): array
     {
         $at = 's.'.$until->value.'_at';
+        $of = null === $piece ? '' : ' AND s.piece_id = '.$piece;
         $open = $finishedToo ? '' : ' AND EXISTS (SELECT 1 FROM piece p WHERE p.id = s.piece_id AND p.finished_at IS NULL)';
 
         return array_map(StepRows::record(...), Row::all(
             $this->connection,
-            'SELECT '.self::IN_PASSING.self::FROM.' WHERE '.self::DRIES." AND ($at > ? OR $at IS NULL)$open ORDER BY $at, s.id",
+            'SELECT '.self::IN_PASSING.self::FROM.' WHERE '.self::DRIES." AND ($at > ? OR $at IS NULL)$of$open ORDER BY $at, s.id",
             [Iso::toRow($now)],
         ));
     }

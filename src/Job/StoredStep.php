@@ -31,6 +31,7 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\Entity]
 #[ORM\Table(name: 'plan_step')]
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
+#[ORM\Index(columns: ['piece_id', 'position'])]
 // The whole of what is counted over a year stands in the index.
 #[ORM\Index(columns: ['piece_id', 'status', 'phase', 'family'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]

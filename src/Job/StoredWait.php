@@ -41,15 +41,13 @@ final class StoredWait
      */
     public static function all(array $waits): array
     {
-        return array_map(static fn (array $w): Wait => new Wait(
-            new After(
-                $w['step'],
-                null === $w['from'] ? null : Stage::from($w['from']),
-                $w['within'],
-                null === $w['before'] ? null : Stage::from($w['before']),
-            ),
-            $w['min'],
-            $w['max'],
-        ), $waits);
+        $all = [];
+        foreach ($waits as $w) {
+            $from = null === $w['from'] ? null : Stage::from($w['from']);
+            $before = null === $w['before'] ? null : Stage::from($w['before']);
+            $all[] = new Wait(new After($w['step'], $from, $w['within'], $before), $w['min'], $w['max']);
+        }
+
+        return $all;
     }
 }

@@ -30,6 +30,8 @@ final readonly class PieceWords implements Chore
     private const A_ROUND = 12;
     /** Lines are numbered before they are written: one with a lower number may come to be seen a little later. */
     private const OVERLAP = 400;
+    /** Marks of the words by which a piece is looked for at the counter. */
+    private const AT_THE_COUNTER = 'counter';
     /** In one statement. */
     private const ROWS = 2000;
     /** Lines in which somebody has said something. */
@@ -99,13 +101,29 @@ final readonly class PieceWords implements Chore
         return $what.'_'.$value;
     }
 
+    /**
+     * Of a piece `p`: each part of what was typed begins a word by which it is looked for at the counter. Everything of them where nothing was typed that could
+     * be looked up.
+     *
+     * @return array{string, list<string>} SQL and the values in it
+     */
+    public static function atTheCounter(string $typed): array
+    {
+        $parts = Typed::parts($typed);
+
+        return [
+            [] === $parts ? 'TRUE' : implode(' AND ', array_fill(0, \count($parts), 'p.id IN (SELECT s.piece_id FROM piece_mark s WHERE s.mark LIKE ?)')),
+            array_map(static fn (string $part): string => addcslashes(self::mark(self::AT_THE_COUNTER, $part), '%_\\').'%', $parts),
+        ];
+    }
+
     /** @param array<int, int> $last the last line of the ledger, by piece */
     private function write(array $last): void
     {
         $ids = array_keys($last);
-        $words = $marks = [];
+        $words = $marks = $atTheCounter = [];
         $rows = $this->of(
-            'SELECT p.id AS piece_id, p.name, p.kind, p.fault, p.cause, t.id AS ticket, t.customer, t.wish, t.opened_at, '.Tag::PLACE.' AS place,
+            'SELECT p.id AS piece_id, p.name, p.kind, p.fault, p.cause, t.id AS ticket, t.customer, t.contact, t.wish, t.opened_at, '.Tag::PLACE.' AS place,
                     (SELECT v.shade FROM piece_part v WHERE v.piece_id = p.id ORDER BY v.id LIMIT 1) AS shade
              FROM piece p JOIN ticket t ON t.id = p.ticket_id WHERE p.id IN (?)',
             $ids,
@@ -117,6 +135,10 @@ final readonly class PieceWords implements Chore
                 $row->text('name'), $row->text('customer'), $row->text('wish'), $kind->label(), $kind->family()->label(),
                 Tag::of($row->int('ticket'), $row->int('place')), Shade::tryFrom($row->textOrNull('shade') ?? '')?->label() ?? '',
                 ...null === $fault ? [] : [$fault->label(), $row->enumOrNull('cause', Cause::class)?->label() ?? ''],
+            ];
+            $atTheCounter[$row->int('piece_id')] = [
+                $row->text('name'), $row->text('customer'), $row->text('contact'), $row->text('wish'), $kind->label(),
+                Tag::of($row->int('ticket'), $row->int('place')),
             ];
             $marks[$row->int('piece_id')] = [
                 self::mark('kind', $kind->value), self::mark('of', $kind->family()->value), ...null === $fault ? [] : [self::mark('back', 'yes')],
@@ -163,10 +185,13 @@ final readonly class PieceWords implements Chore
             $marks[$row->int('piece_id')][] = self::mark('person', $row->int('person_id'));
         }
         foreach ($this->of(
-            "SELECT e.piece_id, e.text FROM ledger_entry e WHERE e.piece_id IN (?) AND e.event IN ('".implode("', '", self::SAID)."') ORDER BY e.id",
+            "SELECT e.piece_id, e.event, e.text FROM ledger_entry e WHERE e.piece_id IN (?) AND e.event IN ('".implode("', '", self::SAID)."') ORDER BY e.id",
             $ids,
         ) as $row) {
             $words[$row->int('piece_id')][] = $row->text('text');
+            if ('noted' === $row->text('event')) {
+                $atTheCounter[$row->int('piece_id')][] = $row->text('text');
+            }
         }
         $texts = $marked = [];
         foreach ($rows as $row) {
@@ -174,7 +199,9 @@ final readonly class PieceWords implements Chore
             $text = implode("\n", array_filter(array_unique($words[$id])));
             array_push($texts, $id, $text, $last[$id]);
             $day = substr($row->text('opened_at'), 0, 10);
-            foreach (['any', ...$marks[$id], ...array_map(static fn (string $w): string => self::mark('word', $w), Typed::words($text))] as $mark) {
+            $known = array_map(static fn (string $w): string => self::mark('word', $w), Typed::words($text));
+            $seen = array_map(static fn (string $w): string => self::mark(self::AT_THE_COUNTER, $w), Typed::parts(implode(' ', $atTheCounter[$id])));
+            foreach (['any', ...$marks[$id], ...$known, ...$seen] as $mark) {
                 array_push($marked, $mark, $id, $day);
             }
         }

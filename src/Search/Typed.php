@@ -35,9 +35,13 @@ final readonly class Typed
     /** @return list<string> as they are looked up: in small letters, of three letters and more, each once */
     public static function words(string $text): array
     {
-        $long = array_filter(self::all($text), static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST);
+        return array_values(array_filter(self::parts($text), static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST));
+    }
 
-        return array_values(array_unique(array_map(static fn (string $w): string => mb_substr($w, 0, self::LONGEST), $long)));
+    /** @return list<string> however short, in small letters, each once: parts of a number or of an address too */
+    public static function parts(string $text): array
+    {
+        return array_values(array_unique(array_map(static fn (string $w): string => mb_substr($w, 0, self::LONGEST), self::all($text))));
     }
 
     /** @return list<string> what is looked for in the lines of a ledger */

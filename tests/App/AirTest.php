@@ -140,6 +140,13 @@ final class AirTest extends ApiTestCase
             $this->must(BenchView::class, 'GET', '/api/bench')->rack[0]->coats[0]->nextAt,
             'the rack’s air is nothing to it now',
         );
+        $other = $this->plannedPair();
+        $this->connection()->executeStatement("UPDATE plan_step SET next_at = '2026-03-05 12:34:56' WHERE next_at IS NOT NULL");
+        $this->must(BenchView::class, 'POST', "/api/pieces/$other/place", ['place' => 'booth']);
+        $at = 'SELECT MAX(next_at) FROM plan_step';
+        self::assertSame('2026-03-05 12:34:56', $this->connection()->fetchOne($at), 'what stays where it is dries as before');
+        $this->must(BenchView::class, 'POST', "/api/pieces/$id/place", ['place' => 'booth']);
+        self::assertNotSame('2026-03-05 12:34:56', $this->connection()->fetchOne($at));
         $this->refused(422, 'POST', "/api/pieces/$id/place", ['place' => 'cellar']);
         $this->refused(404, 'POST', '/api/pieces/99999/place', ['place' => 'box']);
     }

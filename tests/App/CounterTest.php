@@ -9,6 +9,7 @@ use KindHeel\App\Counter\TicketsView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceProgress;
+use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
 use KindHeel\App\Plan\PlanView;
 use KindHeel\Core\Anatomy\Kind;
@@ -213,6 +214,28 @@ final class CounterTest extends ApiTestCase
         self::assertSame(['Zoë Halloran'], $found('zoe ball'));
         self::assertSame([], $found('zoe nobody'));
         self::assertSame([], $found('_oe'), 'a letter is a letter');
+    }
+
+    public function testWhatWentHomeIsFoundByTheBeginningsOfItsWordsAndNothingElseIsGoneThrough(): void
+    {
+        $this->signIn();
+        $ticket = $this->must(TicketView::class, 'POST', '/api/tickets', [
+            'customer' => 'Zoë Halloran', 'contact' => '0664 / 123-45 67', 'wish' => 'for the ball, 100 %', 'promisedAt' => '2026-03-30T12:00',
+        ] + $this->ticketBody('low-shoe/brogue'), 201);
+        $this->must(LedgerView::class, 'POST', "/api/pieces/{$ticket->pieces[0]->id}/notes", ['text' => 'her mother collects']);
+        $this->connection()->executeStatement('UPDATE piece SET finished_at = NOW(), collected_at = NOW()');
+        $this->tickets(60, 'somebody', away: true);
+        $find = fn (string $find): TicketsView => $this->must(TicketsView::class, 'GET', '/api/tickets?'.http_build_query(['find' => $find]));
+        foreach (['zoe', 'HALLORAN ball', 'hall', '100 %', '0664 123', '123-45', 'mother', (string) $ticket->id, $ticket->id.'-1', 'brogue zoe'] as $words) {
+            self::assertContains('Zoë Halloran', array_map(static fn (TicketView $t): string => $t->customer, $find($words)->tickets), $words);
+        }
+        self::assertCount(TicketReader::PAGE, $find('some')->tickets);
+        self::assertSame([], $find('alloran')->tickets, 'the middle of a word');
+        $read = fn (): int => (int) array_sum($this->connection()->fetchAllKeyValue("SHOW SESSION STATUS LIKE 'Handler_read%'"));
+        $find('zoe');
+        $before = $read();
+        self::assertCount(1, $find('zoe')->tickets);
+        self::assertLessThan(400, $read() - $before, 'rows and entries of an index, of sixty others');
     }
 
     public function testWhatIsDueIsNeverWhatWasHandedOver(): void

@@ -17,7 +17,7 @@ final class AppFloors extends Floors
             'Clock', 'Database', 'Running', 'Http', 'Files', 'Console', 'Words', 'Compute', 'Compute/Quantity', 'Compute/Colour', 'Compute/Script',
             'People', 'Settings', 'Security', 'Air', 'Job', 'Ledger', 'Learning', 'Picture', 'Shelf',
             'Colour/Device', 'Colour/File', 'Colour', 'Simulation',
-            'Drying', 'Timetable', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'OldList', 'Message', 'Search', 'Workshop',
+            'Drying', 'Timetable', 'Search', 'Counter', 'Piece', 'Measure', 'Plan', 'Intake', 'Offer', 'OwnerPage', 'Owner', 'OldList', 'Message', 'Workshop',
             'Staff', 'Backup', 'Hosting', 'Archive', 'Bench', 'Promise', 'Demo',
         ];
     }
