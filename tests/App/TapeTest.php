@@ -10,6 +10,7 @@ use KindHeel\App\Bench\CallView;
 use KindHeel\App\Bench\FreeMinutesView;
 use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Demo\DemoHands;
+use KindHeel\App\Ledger\EntryView;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\LedgerView;
 use KindHeel\App\Piece\PieceView;
@@ -194,11 +195,17 @@ final class TapeTest extends ApiTestCase
             static fn (CallView $c): bool => Urgency::Missed === $c->urgency,
         );
         self::assertSame([$tape->step->id, null], [$missed->step->id, $missed->again], 'there is nothing that could be done again for it');
-        $until = $this->clock->now()->modify('+1 day');
-        self::getContainer()->get(DemoHands::class)
-            ->stretch(['tomas'], $this->clock, $this->clock->now(), $until, $until, static fn (\DateTimeImmutable $at): null => null);
-        $lines = $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries;
-        $why = self::firstOf($lines, static fn ($e): bool => Event::Overridden === $e->event && str_contains($e->text, 'with more care'));
+        $day = function (string $login) use ($id): array {
+            $until = $this->clock->now()->modify('+1 day');
+            self::getContainer()->get(DemoHands::class)
+                ->stretch([$login], $this->clock, $this->clock->now(), $until, $until, static fn (\DateTimeImmutable $at): null => null);
+
+            return $this->must(LedgerView::class, 'GET', "/api/ledger/$id")->entries;
+        };
+        $overridden = static fn (EntryView $e): bool => Event::Overridden === $e->event && str_contains($e->text, 'with more care');
+        self::assertSame([], array_filter($day('wren'), $overridden), 'who learns leaves it to who may');
+        $lines = $day('tomas');
+        $why = self::firstOf($lines, $overridden);
         self::assertSame('Tomas', $why->person);
         self::assertNotSame([], array_filter($lines, static fn ($e): bool => Event::Done === $e->event && str_contains($e->text, 'Pull the tape')));
     }
