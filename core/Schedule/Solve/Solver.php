@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * Looks for a good timetable: priority rules first; then closely where there are few steps ({@see FewSteps}), else simulated annealing over candidates
- * (Kirkpatrick 1983), with restarts from the best and from elsewhere. May be stopped at any moment; the same seed gives the same answer when it is not.
+ * Looks for a good timetable: priority rules first; then closely where there are few steps ({@see FewSteps}), else by other dates for whole jobs
+ * ({@see OtherDates}) and by simulated annealing over candidates (Kirkpatrick 1983), with restarts from the best and from elsewhere. May be stopped at any
+ * moment; the same seed gives the same answer when it is not.
  */
 final class Solver
 {
     /** Rounds without anything better after which the search has looked enough, a block. */
     private const PATIENCE = 400;
+    /** By other dates, one after the other without anything better. */
+    private const LISTS_AT_FIRST = 60;
+    private const LISTS_A_ROUND = 20;
     private const COLDEST = 0.002;
     /** Up to so many steps there is time to look closely. */
     private const FEW_STEPS = 60;
@@ -70,6 +74,9 @@ final class Solver
         $bound = LowerBound::ofJobs($this->problem);
         $idle = 0;
         for ($round = 0; $blocks > 1 && $idle < self::PATIENCE * $blocks && ($this->goOn)(); ++$round) {
+            if (!$this->few) {
+                [$best, $bestCandidate] = $this->byOtherDates($best, $bestCandidate, 0 === $round ? self::LISTS_AT_FIRST : self::LISTS_A_ROUND);
+            }
             [$now, $candidate] = [$best, $bestCandidate];
             if (!$this->many && 1 === $round % 2) {
                 // From elsewhere, so that one good valley is not the only one seen.
@@ -100,6 +107,44 @@ final class Solver
         }
 
         return $best;
+    }
+
+    /**
+     * Lists by other dates, until so many one after the other gave nothing better.
+     *
+     * @return array{Timetable, Candidate}
+     */
+    private function byOtherDates(Timetable $best, Candidate $candidate, int $patience): array
+    {
+        $dates = new OtherDates($this->problem, $this->random);
+        for ($idle = 0; 0 === $best->worth[0] && $idle < $patience && ($this->goOn)(); ++$idle) {
+            $order = $dates->order($best->starts);
+            if (null === $order) {
+                break;
+            }
+            $next = new Candidate($this->blocks($order));
+            $table = $this->placer->place($next);
+            if ($table->isBetterThan($best)) {
+                [$best, $candidate, $idle] = [$table, $next, 0];
+            }
+        }
+
+        return [$best, $candidate];
+    }
+
+    /**
+     * @param list<int> $order steps
+     *
+     * @return list<int> blocks, each at its first step
+     */
+    private function blocks(array $order): array
+    {
+        $blocks = [];
+        foreach ($order as $step) {
+            $blocks[$this->placer->blocks->of[$step]] = true;
+        }
+
+        return array_keys($blocks);
     }
 
     public function evaluations(): int

@@ -11,6 +11,7 @@ use KindHeel\Core\Schedule\Solve\DueJob;
 use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Neighbourhood;
+use KindHeel\Core\Schedule\Solve\PriorityRules;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\ScheduleGenerator;
 use KindHeel\Core\Schedule\Solve\SetUps;
@@ -89,6 +90,22 @@ final class SolverTest extends TestCase
     {
         $problem = self::problem(RandomShop::week(3, 30, 2, 2.0));
         self::assertEquals(self::solve($problem, 200), self::solve($problem, 200));
+    }
+
+    /** Counted in evaluations; without other dates to try for, both gained less than half of it. */
+    public function testWhereThereIsMuchTooMuchWorkWholeJobsEndOnOtherDays(): void
+    {
+        foreach ([7, 11] as $seed) {
+            $problem = self::problem(RandomShop::week($seed, 120, 2, 8.0));
+            $placer = new ScheduleGenerator($problem);
+            $plain = min(array_map(
+                static fn (array $order): float => $placer->place(new Candidate($order))->worth[2],
+                \array_slice((new PriorityRules($problem, $placer->blocks))->all(), 0, 3),
+            ));
+            $table = self::solve($problem, 200);
+            self::assertSame([], ScheduleCheck::faults($problem, $table), 'seed '.$seed);
+            self::assertLessThan(0.88 * $plain, $table->worth[2], 'seed '.$seed);
+        }
     }
 
     public function testAChangedDraftGoesOnFromWhereItDiffers(): void
