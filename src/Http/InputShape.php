@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\App\Http;
 
 use KindHeel\Core\Text\FieldError;
+use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Event\ControllerArgumentsEvent;
@@ -19,7 +20,8 @@ use Symfony\Component\TypeInfo\TypeIdentifier;
 #[AsEventListener(priority: 10)]
 final readonly class InputShape
 {
-    public function __construct(private PropertyInfoExtractorInterface $properties)
+    /** @param \Closure(): PropertyInfoExtractorInterface $properties asked for where something is sent: it is large, and most requests only read */
+    public function __construct(#[AutowireServiceClosure('property_info')] private \Closure $properties)
     {
     }
 
@@ -39,7 +41,7 @@ final readonly class InputShape
     {
         foreach (\is_array($sent) ? $sent : [] as $name => $value) {
             if (\is_string($name) && property_exists($class, $name) && (\is_array($value) || \is_float($value))) {
-                $type = $this->properties->getType($class, $name);
+                $type = ($this->properties)()->getType($class, $name);
                 if (null !== $type) {
                     $this->value($type, $value, $path.$name, inList: false);
                 }
