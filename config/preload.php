@@ -20,7 +20,7 @@ $prefixes = [
     'Doctrine\\ORM\\Mapping\\PropertyAccessors\\', 'Doctrine\\ORM\\Internal\\', 'Doctrine\\ORM\\Event', 'Doctrine\\ORM\\Utility\\', 'Doctrine\\ORM\\Query\\Exec\\',
     'Doctrine\\Persistence\\Mapping\\', 'Doctrine\\Persistence\\Reflection\\', 'Doctrine\\Persistence\\Event\\', 'Doctrine\\Instantiator\\',
     'Symfony\\Bridge\\Doctrine\\Types\\', 'Symfony\\Component\\TypeInfo\\', 'Symfony\\Component\\PropertyAccess\\', 'Symfony\\Component\\Serializer\\Encoder\\',
-    'Symfony\\Component\\Serializer\\Mapping\\', 'Symfony\\Component\\Validator\\Constraints\\', 'Symfony\\Component\\Validator\\Constraint', 'Symfony\\Component\\Validator\\Context\\',
+    'Symfony\\Component\\Serializer\\Mapping\\', 'Symfony\\Component\\Validator\\Constraint', 'Symfony\\Component\\Validator\\Context\\',
     'Symfony\\Component\\Validator\\Mapping\\', 'Symfony\\Component\\Validator\\Util\\', 'Symfony\\Component\\Validator\\Validator\\',
     'Symfony\\Component\\HttpKernel\\Attribute\\', 'Symfony\\Component\\Security\\Http\\Attribute\\', 'Symfony\\Component\\Security\\Core\\Authentication\\Token\\',
     'Symfony\\Component\\HttpFoundation\\Session\\', 'Symfony\\Component\\Routing\\Attribute\\', 'Symfony\\Component\\DependencyInjection\\Exception\\',

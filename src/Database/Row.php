@@ -107,9 +107,10 @@ final readonly class Row
      */
     public function enumOrNull(string $column, string $enum): ?\BackedEnum
     {
-        $text = $this->columns[$column] ?? $this->textOrNull($column);
+        $value = $this->columns[$column] ?? null;
+        $text = \is_string($value) ? $value : $this->textOrNull($column);
 
-        return null === $text ? null : (\is_string($text) ? $enum::tryFrom($text) : null) ?? throw $this->missing($column);
+        return null === $text ? null : $enum::tryFrom($text) ?? throw $this->missing($column);
     }
 
     public function flag(string $column): bool

@@ -10,8 +10,8 @@ namespace KindHeel\Core\Schedule\Solve;
  */
 final readonly class LatestStart
 {
-    /** Between two steps one of which waits for the other, however they were pressed for. */
-    private const APART = 64;
+    /** Places in a minute: a step that would come before one it waits for comes one place after it. */
+    private const PLACES = 64;
 
     /** @var list<int> each after what it waits for */
     private array $topological;
@@ -57,7 +57,7 @@ final readonly class LatestStart
             $latest[$i] = $steps[$i]->fixedStart ?? $this->start($i, $end);
         }
         foreach ($this->topological as $i) {
-            $key = self::APART * ($latest[$i] + ($later[$i] ?? 0));
+            $key = self::PLACES * ($latest[$i] + ($later[$i] ?? 0));
             foreach ($steps[$i]->after as $lag) {
                 $key = max($key, $keys[$lag->step] + 1);
             }

@@ -40,13 +40,13 @@ final readonly class OtherDates
     }
 
     /**
-     * @param array<int, int> $starts by step, of all
+     * @param array<int, int> $ends by job, as they are
      *
      * @return list<int>|null steps by when they would have to begin at the latest; null where no job that is late could end a stretch earlier
      */
-    public function order(array $starts): ?array
+    public function order(array $ends): ?array
     {
-        $dates = $this->dates($starts);
+        $dates = $this->dates($ends);
         if (null === $dates) {
             return null;
         }
@@ -60,15 +60,14 @@ final readonly class OtherDates
     }
 
     /**
-     * @param array<int, int> $starts by step
+     * @param array<int, int> $ends by job, as they are
      *
      * @return array<int, int>|null by job; null where no job that is late could end a stretch earlier
      */
-    public function dates(array $starts): ?array
+    public function dates(array $ends): ?array
     {
-        $ends = $in = $gains = $dates = [];
+        $in = $gains = $dates = [];
         foreach ([] === $this->stretches ? [] : $this->problem->jobs as $j => $job) {
-            $ends[$j] = max(array_map(fn (int $i): int => $starts[$i] + $this->problem->steps[$i]->minutes, $job->steps));
             $in[$j] = $this->stretch($ends[$j]);
             $dates[$j] = max($job->due, $ends[$j], $this->stretches[$in[$j]]);
             if ($ends[$j] > $job->due && $in[$j] > 0) {

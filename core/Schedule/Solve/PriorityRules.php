@@ -51,9 +51,9 @@ final readonly class PriorityRules
     }
 
     /**
-     * As the steps began in an earlier timetable; what it did not know comes last.
+     * As the steps began in an earlier timetable, or as they rank elsewhere: each block at its first step. What is not known there comes last.
      *
-     * @param array<int, int> $starts by step
+     * @param array<int, int> $starts start or rank, by step
      *
      * @return list<int>
      */

@@ -23,12 +23,14 @@ final class Solver
     private const MANY_BLOCKS = 60;
 
     private readonly Neighbourhood $neighbours;
+    private readonly PriorityRules $plain;
     private readonly bool $many;
     private readonly float $hottest;
     private readonly int $round;
     private ScheduleGenerator $placer;
     private readonly bool $few;
     private ?FewSteps $closely = null;
+    private ?OtherDates $dates = null;
 
     /**
      * @param \Closure(int): int $random throws a number from 0 to one below what it is given; core has no chance of its own
@@ -37,6 +39,7 @@ final class Solver
     public function __construct(private readonly Problem $problem, private readonly \Closure $random, private readonly \Closure $goOn)
     {
         $this->placer = new ScheduleGenerator($problem);
+        $this->plain = new PriorityRules($problem, $this->placer->blocks);
         $this->few = \count(array_filter($problem->steps, static fn (Activity $w): bool => !$w->isFixed())) <= self::FEW_STEPS;
         $this->many = \count($this->placer->blocks->steps) > self::MANY_BLOCKS;
         $this->neighbours = new Neighbourhood($problem, $this->placer->blocks, $this->many, $random);
@@ -53,11 +56,10 @@ final class Solver
     public function solve(array $starts = [], array $workers = []): Timetable
     {
         $blocks = \count($this->placer->blocks->steps);
-        $plain = new PriorityRules($this->problem, $this->placer->blocks);
-        $orders = $plain->all();
+        $orders = $this->plain->all();
         $candidates = array_map(static fn (array $order): Candidate => new Candidate($order), $orders);
         if ([] !== $starts) {
-            $before = $plain->asBefore($starts);
+            $before = $this->plain->asBefore($starts);
             array_unshift($candidates, new Candidate($before, array_filter($workers, static fn (int $h): bool => $h >= 0), $starts), new Candidate($before));
         }
         $bestCandidate = $candidates[0];
@@ -116,13 +118,12 @@ final class Solver
      */
     private function byOtherDates(Timetable $best, Candidate $candidate, int $patience): array
     {
-        $dates = new OtherDates($this->problem, $this->random);
         for ($idle = 0; 0 === $best->worth[0] && $idle < $patience && ($this->goOn)(); ++$idle) {
-            $order = $dates->order($best->starts);
+            $order = ($this->dates ??= new OtherDates($this->problem, $this->random))->order($best->ends);
             if (null === $order) {
                 break;
             }
-            $next = new Candidate($this->blocks($order));
+            $next = new Candidate($this->plain->asBefore(array_flip($order)));
             $table = $this->placer->place($next);
             if ($table->isBetterThan($best)) {
                 [$best, $candidate, $idle] = [$table, $next, 0];
@@ -130,21 +131,6 @@ final class Solver
         }
 
         return [$best, $candidate];
-    }
-
-    /**
-     * @param list<int> $order steps
-     *
-     * @return list<int> blocks, each at its first step
-     */
-    private function blocks(array $order): array
-    {
-        $blocks = [];
-        foreach ($order as $step) {
-            $blocks[$this->placer->blocks->of[$step]] = true;
-        }
-
-        return array_keys($blocks);
     }
 
     public function evaluations(): int
