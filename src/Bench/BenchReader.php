@@ -9,7 +9,7 @@ use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PartColoursView;
 use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
@@ -242,9 +242,9 @@ final readonly class BenchReader
     }
 
     /**
-     * @param list<StepRecord>     $steps
-     * @param list<PartColourView> $colours
-     * @param list<BellView>       $bells   of places that come back
+     * @param list<StepRecord>      $steps
+     * @param list<PartColoursView> $colours
+     * @param list<BellView>        $bells   of places that come back
      */
     private function rackPiece(Row $piece, Job $job, array $steps, array $colours, array $bells, \DateTimeImmutable $now): RackPieceView
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Bench;
 
-use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PartColoursView;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Schedule\Standing;
@@ -13,11 +13,11 @@ use KindHeel\Core\Schedule\Standing;
 final readonly class RackPieceView
 {
     /**
-     * @param list<PartColourView> $colours
-     * @param list<CoatView>       $coats    that have not come to rest, newest first
-     * @param list<string>         $atWork   names of who is at it
-     * @param list<BellView>       $bells    what wants a look inside a wait
-     * @param list<ArrangedView>   $arranged what is off it, under tape, in clamps or on a tree
+     * @param list<PartColoursView> $colours
+     * @param list<CoatView>        $coats    that have not come to rest, newest first
+     * @param list<string>          $atWork   names of who is at it
+     * @param list<BellView>        $bells    what wants a look inside a wait
+     * @param list<ArrangedView>    $arranged what is off it, under tape, in clamps or on a tree
      */
     public function __construct(
         public int $piece,

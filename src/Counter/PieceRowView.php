@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Counter;
 
-use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PartColoursView;
 use KindHeel\App\Job\PieceProgress;
 use KindHeel\Core\Anatomy\Kind;
 use KindHeel\Core\Assessment\Aim;
 
 final readonly class PieceRowView
 {
-    /** @param list<PartColourView> $colours */
+    /** @param list<PartColoursView> $colours */
     public function __construct(
         public int $id,
         /** what stands on its label */

@@ -36,7 +36,7 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\Index(columns: ['piece_id', 'status', 'phase', 'family'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]
 #[ORM\Index(columns: ['full_at', 'drying_family'])]
-#[ORM\Index(columns: ['ended_at', 'status', 'phase', 'started_by_id', 'minutes', 'worked_seconds', 'started_at'])]
+#[ORM\Index(columns: ['ended_at', 'status', 'phase', 'started_by_id', 'minutes', 'worked_seconds', 'started_at', 'piece_id'])]
 #[ORM\Index(columns: ['gate_passed_at'])]
 class StoredStep
 {

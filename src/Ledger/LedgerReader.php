@@ -33,7 +33,7 @@ final readonly class LedgerReader
         ), Row::all(
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade
-             FROM (SELECT piece_id, MAX(id) AS last FROM (SELECT piece_id, id FROM ledger_entry ORDER BY id DESC LIMIT 4000) recent
+             FROM (SELECT piece_id, MAX(id) AS last FROM ledger_entry WHERE id > (SELECT MAX(id) FROM ledger_entry) - 4000
                    GROUP BY piece_id ORDER BY last DESC LIMIT 60) e
              JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
              JOIN piece_part v ON v.id = (SELECT MIN(f.id) FROM piece_part f WHERE f.piece_id = p.id) ORDER BY e.last DESC',

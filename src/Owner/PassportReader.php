@@ -11,8 +11,8 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Colour\PotReader;
 use KindHeel\App\Colour\ReadSpot;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Job\PartColourView;
 use KindHeel\App\Job\Passport;
+use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\Tag;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
@@ -22,7 +22,6 @@ use KindHeel\Core\Assessment\PlaceWords;
 use KindHeel\Core\Care\Cause;
 use KindHeel\Core\Care\Fault;
 use KindHeel\Core\Colour\Lab;
-use KindHeel\Core\Colour\Shade;
 use KindHeel\Core\Finding\FindingKind;
 use KindHeel\Core\Material\Certainty;
 use KindHeel\Core\Material\Material;
@@ -102,11 +101,6 @@ final readonly class PassportReader
             'SELECT half, part, material, certainty, shade, area_dm2 FROM piece_part WHERE piece_id = ? ORDER BY id',
             [$pieces[0] ?? 0],
         );
-        $colours = array_map(static fn (Row $r): PartColourView => new PartColourView(
-            $r->enum('half', Half::class),
-            $r->enum('part', PartName::class),
-            $r->enum('shade', Shade::class)->lab()->toSrgbHex(),
-        ), $parts);
 
         return new PassportView(
             $passport->id(),
@@ -117,7 +111,7 @@ final readonly class PassportReader
             $passport->owner()->name(),
             $passport->code(),
             (string) Iso::of($passport->since()),
-            $colours,
+            PieceColours::among($parts),
             self::made($parts, self::listed(($rows[0] ?? null)?->textOrNull('trials'))),
             $this->visits($rows, $pieces),
             null === $use ? null : new CareUseView($use->daysAWeek, $use->for, $use->wet, $use->salt, $use->sun, $use->darkCloth, $use->storedFrom),

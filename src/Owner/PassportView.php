@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace KindHeel\App\Owner;
 
 use KindHeel\App\Colour\PotRowView;
-use KindHeel\App\Job\PartColourView;
+use KindHeel\App\Job\PartColoursView;
 use KindHeel\Core\Anatomy\Kind;
 
 /** A piece for life. */
 final readonly class PassportView
 {
     /**
-     * @param list<ColourReadView> $read    colours, the last first
-     * @param list<PartColourView> $colours of its last visit
-     * @param list<MadeOfView>     $made
-     * @param list<VisitView>      $visits  the last first
-     * @param list<CareDueView>    $cares   the soonest first
-     * @param list<PotRowView>     $pots    that were mixed for it
-     * @param string|null          $address of its care page; null while nobody is to see it
+     * @param list<ColourReadView>  $read    colours, the last first
+     * @param list<PartColoursView> $colours of its last visit
+     * @param list<MadeOfView>      $made
+     * @param list<VisitView>       $visits  the last first
+     * @param list<CareDueView>     $cares   the soonest first
+     * @param list<PotRowView>      $pots    that were mixed for it
+     * @param string|null           $address of its care page; null while nobody is to see it
      */
     public function __construct(
         public int $id,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Plan;
 
-use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\DBAL\Connection;
 use KindHeel\App\Colour\DyeChoices;
 use KindHeel\App\Colour\PotCover;
+use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StoredPiece;
-use KindHeel\App\Settings\WorkshopSchool;
 use KindHeel\Core\Treatment\Wish\School;
 use KindHeel\Core\Treatment\Wish\Schools;
 use KindHeel\Core\Treatment\Wish\Wishes;
@@ -17,7 +17,7 @@ use Psr\Clock\ClockInterface;
 /** What a plan is asked for: the workshop's schools, those of the piece over them, what is not wanted, the hour. */
 final readonly class PlanTerms
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private PotCover $cover, private DyeChoices $dyes)
+    public function __construct(private Connection $connection, private ClockInterface $clock, private PotCover $cover, private DyeChoices $dyes)
     {
     }
 
@@ -25,8 +25,8 @@ final readonly class PlanTerms
     public function workshop(): array
     {
         $sides = [];
-        foreach ($this->entities->getRepository(WorkshopSchool::class)->findAll() as $school) {
-            $sides[$school->school()->value] = $school->side();
+        foreach (Row::all($this->connection, 'SELECT school, side FROM workshop_school ORDER BY school') as $row) {
+            $sides[$row->text('school')] = $row->text('side');
         }
 
         return $sides;

@@ -38,6 +38,28 @@ final class CounterTest extends ApiTestCase
         self::assertSame(Certainty::Guess, array_values(array_filter($piece->parts, static fn ($p): bool => PartName::Vamp === $p->part))[0]->certainty);
     }
 
+    public function testOnTheCounterAPieceIsDrawnWithEveryPartOnceTheLeftHalfFirst(): void
+    {
+        $this->signIn();
+        $id = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody('low-shoe/brogue'), 201)->pieces[0]->id;
+        $piece = $this->must(PieceView::class, 'PUT', "/api/pieces/$id/parts", [
+            'version' => 1,
+            'places' => [['part' => 'vamp', 'half' => 'right']],
+            'shade' => 'navy',
+        ]);
+        $row = $this->must(TicketsView::class, 'GET', '/api/tickets')->tickets[0]->pieces[0];
+        $drawn = [];
+        foreach ($row->colours as $colour) {
+            foreach ($colour->parts as $part) {
+                $drawn[] = "{$colour->half->value} {$part->value} {$colour->hex}";
+            }
+        }
+        $seen = array_map(static fn ($p): string => "{$p->half->value} {$p->part->value} {$p->hex}", $piece->parts);
+        self::assertEqualsCanonicalizing($seen, $drawn);
+        self::assertStringStartsWith('left', $drawn[0]);
+        self::assertLessThan(\count($drawn), 2 * \count($row->colours), 'what is of one colour is said together');
+    }
+
     public function testWhatIsSeenIsKeptForBothHalvesOrOne(): void
     {
         $this->signIn();

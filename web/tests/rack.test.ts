@@ -120,7 +120,7 @@ describe('how a piece is arranged for the work', () => {
   })
 
   it('leaves what is off out of what can be seen of it', () => {
-    const colours: RackPieceView['colours'] = [{ half: 'left', part: 'laces', hex: '#112233' }, { half: 'left', part: 'vamp', hex: '#553311' }]
+    const colours: RackPieceView['colours'] = [{ half: 'left', hex: '#112233', parts: ['laces'] }, { half: 'left', hex: '#553311', parts: ['vamp'] }]
     expect(rack(rackPiece({ colours })).html()).toContain('#112233')
     expect(rack(rackPiece({ colours, arranged })).html()).not.toContain('#112233')
     expect(rack(rackPiece({ colours, arranged })).html()).toContain('#553311')
@@ -173,8 +173,8 @@ describe('today as a tape', () => {
   })
 
   it('takes the colour of the piece for its stretch', () => {
-    const colours = [['toe', '#111111'], ['vamp', '#aa5500'], ['quarter', '#aa5500']].map(([part, hex]) => ({ half: 'left', part, hex }))
-    const it = tape({ tapes: [one([block(0, 60)])], rack: [rackPiece({ piece: 1, colours: colours as RackPieceView['colours'] })] })
+    const colours: RackPieceView['colours'] = [{ half: 'left', hex: '#111111', parts: ['toe'] }, { half: 'left', hex: '#aa5500', parts: ['vamp', 'quarter'] }]
+    const it = tape({ tapes: [one([block(0, 60)])], rack: [rackPiece({ piece: 1, colours })] })
     expect(it.find('.stretch > span:last-child').attributes('style')).toContain('#aa5500')
   })
 

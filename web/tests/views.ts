@@ -27,7 +27,7 @@ export const coat = (more: Partial<CoatView> = {}): CoatView => ({
 
 export const rackPiece = (more: Partial<RackPieceView> = {}): RackPieceView => ({
   piece: 1, name: 'The derbies', customer: 'Mirela', kind: 'low-shoe/derby', place: 'rack', promisedAt: at(600), promised: true, stepsDone: 3, stepsAll: 12,
-  colours: [{ half: 'left', part: 'vamp', hex: '#553311' }, { half: 'right', part: 'vamp', hex: '#553311' }], coats: [], atWork: [], opensAt: null,
+  colours: [{ half: 'left', hex: '#553311', parts: ['vamp'] }, { half: 'right', hex: '#553311', parts: ['vamp'] }], coats: [], atWork: [], opensAt: null,
   closesAt: null, next: null, standing: null, bells: [], arranged: [], ...more,
 })
 

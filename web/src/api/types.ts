@@ -269,7 +269,7 @@ export interface CarePageView {
   readonly workshop: string;
   readonly name: string;
   readonly kind: Kind;
-  readonly colours: readonly PartColourView[];
+  readonly colours: readonly PartColoursView[];
   readonly leftAt: string | null;
   readonly done: readonly string[];
   readonly shows: readonly string[];
@@ -1611,10 +1611,10 @@ export interface PartAreaView {
   readonly outline: readonly (readonly number[])[];
 }
 
-export interface PartColourView {
+export interface PartColoursView {
   readonly half: Half;
-  readonly part: PartName;
   readonly hex: string;
+  readonly parts: readonly PartName[];
 }
 
 export type PartName =
@@ -1687,7 +1687,7 @@ export interface PassportView {
   readonly ownerName: string;
   readonly code: string;
   readonly since: string;
-  readonly colours: readonly PartColourView[];
+  readonly colours: readonly PartColoursView[];
   readonly made: readonly MadeOfView[];
   readonly visits: readonly VisitView[];
   readonly use: CareUseView | null;
@@ -1823,7 +1823,7 @@ export interface PieceRowView {
   readonly hasPlan: boolean;
   readonly stepsDone: number;
   readonly stepsAll: number;
-  readonly colours: readonly PartColourView[];
+  readonly colours: readonly PartColoursView[];
   readonly readyAt: string | null;
   readonly shelf: string;
   readonly sizeEu: number | null;
@@ -2284,7 +2284,7 @@ export interface RackPieceView {
   readonly promised: boolean;
   readonly stepsDone: number;
   readonly stepsAll: number;
-  readonly colours: readonly PartColourView[];
+  readonly colours: readonly PartColoursView[];
   readonly coats: readonly CoatView[];
   readonly atWork: readonly string[];
   readonly opensAt: string | null;

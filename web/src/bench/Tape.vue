@@ -32,8 +32,9 @@ const LEAST = 0.5
 const MAIN = '#8a8a8a'
 const rack = computed(() => new Map(props.bench.rack.map((p) => [p.piece, p])))
 const colour = (piece: number): string => {
-  const hexes = (rack.value.get(piece)?.colours ?? []).map((c) => c.hex)
-  return [...hexes].sort((a, b) => hexes.filter((h) => h === b).length - hexes.filter((h) => h === a).length)[0] ?? MAIN
+  const parts = new Map<string, number>()
+  for (const c of rack.value.get(piece)?.colours ?? []) parts.set(c.hex, (parts.get(c.hex) ?? 0) + c.parts.length)
+  return [...parts].sort(([, a], [, b]) => b - a)[0]?.[0] ?? MAIN
 }
 interface Drawn extends Sitting {
   readonly person: string, readonly x: number, readonly w: number, readonly piece: number, readonly done: boolean, readonly hex: string

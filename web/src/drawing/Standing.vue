@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Kind, PartColourView } from '../api/types'
-import { colourMap, halvesOf } from './colours'
+import type { Kind } from '../api/types'
+import { colourMap, halvesOf, type Coloured } from './colours'
 import Silhouette from './Silhouette.vue'
 
 /** A piece as it stands on a shelf: both halves side by side, or the one that it is. */
-const props = withDefaults(defineProps<{ kind: Kind, colours: readonly PartColourView[], weight?: number }>(), { weight: 1.5 })
+const props = withDefaults(defineProps<{ kind: Kind, colours: readonly Coloured[], weight?: number }>(), { weight: 1.5 })
 const halves = computed(() => halvesOf(props.colours))
 </script>
 
