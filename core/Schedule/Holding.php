@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace KindHeel\Core\Schedule;
 
-/** What a piece holds for longer than a step: a tree of its size, clamps. Taken as one of its steps begins, free again as another ends. A value. */
+/**
+ * What a piece holds for longer than a step: a tree of its size, clamps, a slot of the rack. Taken as one of its steps begins, free again as another ends.
+ * A value.
+ */
 final readonly class Holding
 {
     /**

@@ -11,6 +11,7 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PartColoursView;
 use KindHeel\App\Job\PieceColours;
+use KindHeel\App\Job\PieceMove;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Learning\Learning;
@@ -229,7 +230,7 @@ final readonly class BenchReader
         foreach (Row::all(
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.ticket_id, p.planned_from, t.customer, t.promised_at, t.promised,
-                    COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), \'rack\') AS place,
+                    '.PieceMove::PLACE.' AS place,
                     '.SettlingBells::COLUMN.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL ORDER BY t.promised_at, p.id',

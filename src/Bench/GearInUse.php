@@ -6,9 +6,9 @@ namespace KindHeel\App\Bench;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Http\Refused;
+use KindHeel\App\Job\PieceMove;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StoredStep;
 use KindHeel\App\Settings\Gear;
@@ -45,14 +45,14 @@ final readonly class GearInUse
     public function mustHaveSlot(int $piece): void
     {
         $slots = $this->settings->gear()[Gear::Rack->value];
-        $there = \count(
-            Row::all(
-                $this->connection,
-                'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id '
-                    .'= p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), ?) = ?',
-                [$piece, AirHistory::USUAL->value, DryingPlace::Rack->value],
-            ),
-        );
+        // What nobody has begun with and nobody put there does not stand there yet.
+        $there = Row::first(
+            $this->connection,
+            'SELECT COUNT(*) AS n FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND '.PieceMove::PLACE.' = ?
+                AND (EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> ?)
+                     OR EXISTS (SELECT 1 FROM piece_move m WHERE m.piece_id = p.id))',
+            [$piece, DryingPlace::Rack->value, Steps::OPEN],
+        )?->int('n') ?? 0;
         if ($there >= $slots) {
             throw Refused::now(\sprintf('The rack is full: %d pieces stand on its %d slots. Put one of them elsewhere first.', $there, $slots));
         }

@@ -13,6 +13,9 @@ use KindHeel\Core\Drying\DryingPlace;
 #[ORM\Index(columns: ['piece_id', 'at'])]
 class PieceMove
 {
+    /** Where a piece `p` stands: as a value in SQL. */
+    public const PLACE = "COALESCE((SELECT m.place FROM piece_move m WHERE m.piece_id = p.id ORDER BY m.at DESC, m.id DESC LIMIT 1), 'rack')";
+
     #[ORM\Id, ORM\Column, ORM\GeneratedValue]
     private ?int $id = null;
 

@@ -8,18 +8,19 @@ use KindHeel\App\Settings\Gear;
 use KindHeel\Core\Schedule\Holding;
 use KindHeel\Core\Treatment\Action;
 
-/** What a piece holds of the workshop’s trees and clamps, and between which of its steps. */
+/** What a piece holds of the workshop’s trees, clamps and rack, and between which of its steps. */
 final class GearHeld
 {
     /**
      * @param array<string, Action> $acts   of its steps, in their order, by key
      * @param float|null            $sizeEu that its trees would have
+     * @param bool                  $onRack whether it has a slot there from its first step to its last, and does not stand elsewhere
      *
      * @return list<Holding>
      */
-    public static function by(array $acts, ?float $sizeEu): array
+    public static function by(array $acts, ?float $sizeEu, bool $onRack): array
     {
-        $holdings = [];
+        $holdings = $onRack && [] !== $acts ? [new Holding(Gear::Rack->value, array_key_first($acts), array_key_last($acts))] : [];
         foreach (Gear::LENT as [$takes, $gives]) {
             $gear = Gear::of($takes, $sizeEu);
             $from = array_search($takes, $acts, true);

@@ -21,9 +21,16 @@ final class JobBuilder
      * @param list<StepRecord> $steps   of one piece, in their order
      * @param Factors          $factors what has been learned of minutes and of drying
      * @param float|null       $sizeEu  of its trees
+     * @param bool             $onRack  whether it stands there while it is at work
      */
-    public static function stored(int $piece, \DateTimeImmutable $due, array $steps, Factors $factors = new Factors(), ?float $sizeEu = null): Job
-    {
+    public static function stored(
+        int $piece,
+        \DateTimeImmutable $due,
+        array $steps,
+        Factors $factors = new Factors(),
+        ?float $sizeEu = null,
+        bool $onRack = true,
+    ): Job {
         $drying = $acts = [];
         foreach ($steps as $step) {
             $drying[$step->key] = $factors->drying($step->dryingFamily, $step->applicator);
@@ -31,7 +38,7 @@ final class JobBuilder
         }
         $tasks = array_map(static fn (StepRecord $s): Task => self::task($s, $factors, $drying), $steps);
 
-        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu));
+        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu, $onRack));
     }
 
     /**
@@ -67,7 +74,7 @@ final class JobBuilder
             );
         }
 
-        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu));
+        return new Job($piece, $due, $tasks, GearHeld::by($acts, $sizeEu, true));
     }
 
     /** @param array<string, float> $drying factor by step */

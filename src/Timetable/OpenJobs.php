@@ -6,10 +6,12 @@ namespace KindHeel\App\Timetable;
 
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\PieceMove;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Learning\Factors;
 use KindHeel\App\Settings\Gear;
+use KindHeel\Core\Drying\DryingPlace;
 use KindHeel\Core\Schedule\Job;
 
 /** Every planned piece that has not been handed over, as the scheduling core sees it. */
@@ -50,17 +52,18 @@ final readonly class OpenJobs
      */
     public function all(Factors $factors, ?array $only = null): array
     {
-        $due = $size = [];
-        foreach (Row::all($this->connection, 'SELECT p.id, p.size_eu, t.promised_at'.self::OPEN) as $row) {
+        $due = $size = $onRack = [];
+        foreach (Row::all($this->connection, 'SELECT p.id, p.size_eu, t.promised_at, '.PieceMove::PLACE.' AS place'.self::OPEN) as $row) {
             if (null === $only || \in_array($row->int('id'), $only, true)) {
                 $due[$row->int('id')] = $row->time('promised_at');
                 $size[$row->int('id')] = $row->floatOrNull('size_eu');
+                $onRack[$row->int('id')] = DryingPlace::Rack === $row->enum('place', DryingPlace::class);
             }
         }
         $steps = $this->steps->ofPieces(array_keys($due));
         $jobs = [];
         foreach (array_intersect_key($due, $steps) as $piece => $at) {
-            $jobs[] = JobBuilder::stored($piece, $at, $steps[$piece], $factors, $size[$piece] ?? null);
+            $jobs[] = JobBuilder::stored($piece, $at, $steps[$piece], $factors, $size[$piece], $onRack[$piece]);
         }
 
         return $jobs;
@@ -75,7 +78,7 @@ final readonly class OpenJobs
      */
     public function shortOf(array $gear): array
     {
-        $wanted = [];
+        $wanted = [Gear::Rack->value => $this->onRack()];
         foreach (Gear::LENT as [$takes, $gives]) {
             $rows = Row::all(
                 $this->connection,
@@ -93,6 +96,16 @@ final readonly class OpenJobs
         }
 
         return array_keys(array_filter($wanted, static fn (int $n, string $name): bool => $n > $gear[$name], \ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** How many stand on the rack, or will once they are begun with. */
+    private function onRack(): int
+    {
+        return Row::first(
+            $this->connection,
+            'SELECT COUNT(*) AS n FROM piece p WHERE p.finished_at IS NULL AND p.planned_from IS NOT NULL AND '.PieceMove::PLACE.' = ?',
+            [DryingPlace::Rack->value],
+        )?->int('n') ?? 0;
     }
 
     /** @return array<int, float> what a late minute weighs, by piece, where it is not 1 */

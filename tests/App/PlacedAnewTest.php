@@ -124,6 +124,37 @@ final class PlacedAnewTest extends ApiTestCase
         self::assertLessThan($turns[1][0], $this->turnsAtTheTrees()[1][0], 'with more trees nobody waits');
     }
 
+    public function testNoMorePiecesAreAtWorkAtOnceThanTheRackHasSlotsForUnlessTheyStandElsewhere(): void
+    {
+        $this->signIn('ida');
+        $this->set('/stations', ['station' => 'rack', 'places' => 2]);
+        $pieces = [];
+        for ($n = 0; $n < 3; ++$n) {
+            $pieces[] = $this->plannedPair();
+        }
+        $spans = $this->spans();
+        self::assertCount(3, $spans);
+        self::assertLessThan($spans[0][1], $spans[1][0], 'two share the days');
+        self::assertGreaterThanOrEqual(min($spans[0][1], $spans[1][1]), $spans[2][0], 'the third begins when one has left');
+        $this->must(BenchView::class, 'POST', '/api/pieces/'.$pieces[0].'/place', ['place' => 'box']);
+        // Looked at as a whole once more, as whenever there is another number of something.
+        $this->set('/stations', ['station' => 'clamps', 'places' => 5]);
+        $spans = $this->spans();
+        self::assertLessThan(min($spans[0][1], $spans[1][1]), $spans[2][0], 'what stands in the box takes no slot');
+    }
+
+    /** @return list<array{int, int}> from when until when each piece is at work, the first first */
+    private function spans(): array
+    {
+        $spans = [];
+        foreach ($this->table()->blocks as [, , $start, $end, $piece]) {
+            $spans[$piece] = [min($start, $spans[$piece][0] ?? \PHP_INT_MAX), max($end, $spans[$piece][1] ?? 0)];
+        }
+        sort($spans);
+
+        return $spans;
+    }
+
     /** @return list<array{int, int}> from when until when each piece has its trees, the first first */
     private function turnsAtTheTrees(): array
     {

@@ -240,9 +240,14 @@ final class WorkshopTest extends ApiTestCase
 
     public function testAFullRackTakesNoMore(): void
     {
-        [$one] = [$this->plannedPair(), $this->plannedPair()];
-        $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'box']);
+        [$one, $other] = [$this->plannedPair(), $this->plannedPair()];
         $this->set('/stations', ['station' => 'rack', 'places' => 1]);
+        $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'box']);
+        // What nobody has begun with takes no slot yet.
+        $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack']);
+        $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'box']);
+        $step = Row::first($this->connection(), 'SELECT id FROM plan_step WHERE piece_id = ? ORDER BY position LIMIT 1', [$other])?->int('id') ?? 0;
+        $this->must(BenchView::class, 'POST', "/api/steps/$step/start", ['version' => 1]);
         self::assertStringContainsString('The rack is full', $this->refused(409, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->detail);
         $this->set('/stations', ['station' => 'rack', 'places' => 2]);
         $rack = $this->must(BenchView::class, 'POST', "/api/pieces/$one/place", ['place' => 'rack'])->rack;

@@ -15,6 +15,7 @@ const hand = (one: CallView | null, more: { busy?: boolean, rack?: RackPieceView
   shown(Hand, {
     call: one, following: more.following ?? [], now: ms(more.minutes ?? 0), busy: more.busy ?? false, rack: more.rack ?? [],
     ahead: '40 min by hand until 18:00', helpers: [{ person: 3, name: 'Wren' }], goesOn: more.goesOn ?? null,
+    last: null, locked: false,
   })
 
 describe('the one thing to do', () => {
