@@ -601,6 +601,11 @@ describe('the ledger', () => {
     expect(lines(it).map((l) => /Under way|Done|Once more/.exec(l)?.[0])).toEqual(['Done', 'Once more', 'Under way'])
   })
 
+  it('says of each line what it is of, money too', async () => {
+    const it = await ledger([entry({ event: 'offered' }), entry({ event: 'supplement' }), entry({ event: 'invoiced' })])
+    expect(it.findAll('li').map((l) => /Offer|Found beside|Invoice/.exec(l.text())?.[0])).toEqual(['Offer', 'Found beside', 'Invoice'])
+  })
+
   it('is by days, with minutes against the plan and the air where it was known', async () => {
     const it = await ledger([entry({ at: at(0), tempC: 21, humidity: 48 }), entry({ at: at(10), text: 'Buff' }), entry({ at: at(24 * 60) })])
     expect(it.findAll('h2').map((h) => h.text())).toEqual(['Tuesday 3 March', 'Wednesday 4 March'])

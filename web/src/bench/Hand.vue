@@ -94,8 +94,8 @@ const opens = computed(
 <template>
   <template v-if="call">
     <div
-      class="grow min-h-0 lg:overflow-y-auto grid grid-cols-[minmax(0,1fr)] content-start gap-2.5" role="region" :aria-label="t('bench.Hand.whatToDo')"
-      tabindex="0"
+      class="grow min-h-0 lg:overflow-y-auto lg:pb-5 lg:mask-b-from-[calc(100%-1.25rem)] grid grid-cols-[minmax(0,1fr)] content-start gap-2.5"
+      role="region" :aria-label="t('bench.Hand.whatToDo')" tabindex="0"
     >
       <div class="flex flex-wrap items-baseline gap-x-4">
         <p class="text-bench grow"><strong>{{ call.pieceName }}</strong></p>

@@ -44,7 +44,7 @@ const days = computed(() => {
 const LONG = 40
 const handsOn = (list: readonly EntryView[]): number => list.reduce((sum, e) => sum + (e.event === 'done' ? e.realMinutes ?? 0 : 0), 0)
 const isLong = computed(() => entries.value.length > LONG)
-const WORDS: Readonly<Partial<Record<Event, string>>> = {
+const WORDS: Readonly<Record<Event, string>> = {
   'opened': t('ledger.Ledger.counter'),
   'agreed': t('ledger.Ledger.agreed'),
   'planned': t('ledger.Ledger.plan'),
@@ -72,8 +72,10 @@ const WORDS: Readonly<Partial<Record<Event, string>>> = {
   'spoiled': t('ledger.Ledger.spoiled'),
   'keyed': t('ledger.Ledger.windowMissed'),
   'promised': t('ledger.Ledger.promised'),
+  'offered': t('ledger.Ledger.offer'),
+  'supplement': t('ledger.Ledger.foundBeside'),
+  'invoiced': t('ledger.Ledger.invoice'),
 }
-const word = (event: Event): string => WORDS[event] ?? event
 </script>
 
 <template>
@@ -134,7 +136,7 @@ const word = (event: Event): string => WORDS[event] ?? event
                 <circle v-else cx="8" cy="8" r="4.5" class="fill-room" stroke="currentColor" stroke-width="2" />
               </svg>
               <span class="font-semibold">{{ time(e.at) }}</span>
-              <span class="text-soft">{{ word(e.event) }}</span>
+              <span class="text-soft">{{ WORDS[e.event] }}</span>
               <span class="max-lg:col-span-2">{{ e.text }}<span v-if="e.half && e.half !== 'whole'" class="text-soft"> · {{ e.half }}</span></span>
               <span class="lg:text-right text-[.95rem] max-lg:col-span-2">
                 <template v-if="e.event === 'done'"><strong>{{ e.realMinutes }}</strong> {{ t('ledger.Ledger.ofMin', [e.plannedMinutes]) }}</template>
