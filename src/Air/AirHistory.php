@@ -18,7 +18,7 @@ use Psr\Clock\ClockInterface;
 /** The air as it was read, at each place. A place without an instrument has the air of the bench. */
 final readonly class AirHistory
 {
-    private const COLUMNS = 'SELECT at, temp_c, rh, speed_ms, source, place FROM air_reading';
+    private const COLUMNS = 'SELECT id, at, temp_c, rh, speed_ms, source, place FROM air_reading';
     /** What stands about stands there. */
     public const USUAL = DryingPlace::Rack;
 
@@ -127,12 +127,14 @@ final readonly class AirHistory
     /** @return array<string, AirRecord> by place, from the last reading before a moment on */
     private function records(\DateTimeImmutable $moment): array
     {
-        $at = Iso::toRow($moment);
         $spans = [];
+        // Place by place: what was read for years before the moment is not gone through to find the last of it.
+        $ofPlace = static fn (DryingPlace $p): string => '('.self::COLUMNS." WHERE place = '$p->value'
+            AND at >= COALESCE((SELECT MAX(at) FROM air_reading WHERE place = '$p->value' AND at <= ?), ?))";
         foreach (Row::all(
             $this->connection,
-            self::COLUMNS.' r WHERE r.at >= COALESCE((SELECT MAX(b.at) FROM air_reading b WHERE b.place = r.place AND b.at <= ?), ?) ORDER BY r.at, r.id',
-            [$at, $at],
+            implode(' UNION ALL ', array_map($ofPlace, DryingPlace::cases())).' ORDER BY at, id',
+            array_fill(0, 2 * \count(DryingPlace::cases()), Iso::toRow($moment)),
         ) as $row) {
             $known = self::known($row);
             // Two readings of one second: the later one holds.

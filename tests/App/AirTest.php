@@ -71,6 +71,18 @@ final class AirTest extends ApiTestCase
         self::assertEquals($start->modify('-1 day'), $before[0]->from);
     }
 
+    public function testYearsOfReadingsAreNotGoneThroughForTheAirOfToday(): void
+    {
+        $this->connection()->executeStatement(
+            "INSERT INTO air_reading (place, at, temp_c, rh, speed_ms, source)
+                SELECT IF(seq % 2, 'bench', 'rack'), '2026-01-01' + INTERVAL seq MINUTE, 20, 0.5, 0.1, 'instrument' FROM seq_1_to_5000",
+        );
+        $before = $this->rowsRead();
+        $spans = $this->history()->since($this->clock->now()->modify('-1 hour'))->spans;
+        self::assertSame([20.0, 20.0], array_map(static fn ($s): float => $s->air->tempC, $spans), 'the last of January, and what is usual here since');
+        self::assertLessThan(60, $this->rowsRead() - $before);
+    }
+
     public function testTheStandInReadsTheSameAtTheSameMomentAndStaysInARoomWherePeopleWork(): void
     {
         $instrument = new SimulatedThermoHygrometer();

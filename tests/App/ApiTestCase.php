@@ -68,6 +68,12 @@ abstract class ApiTestCase extends WebTestCase
         return self::getContainer()->get(Connection::class);
     }
 
+    /** How many rows, and entries of an index, the database has read until now. */
+    protected function rowsRead(): int
+    {
+        return (int) array_sum($this->connection()->fetchAllKeyValue("SHOW SESSION STATUS LIKE 'Handler_read%'"));
+    }
+
     protected function signIn(string $login = 'tomas', string $password = 'open sesame'): int
     {
         $this->client->getCookieJar()->clear();
