@@ -84,6 +84,15 @@ enum Shade: string
         };
     }
 
+    /** As a screen shows it by daylight, #rrggbb. A shelf or a counter asks for the same few hundreds of times. */
+    public function hex(): string
+    {
+        /** @var array<string, string> $known */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->lab()->toSrgbHex();
+    }
+
     /** Yellows, reds, oranges and clean greens cover badly: told by a chroma (CIE 15:2004) of 45 and more. */
     public function hidesWeakly(): bool
     {

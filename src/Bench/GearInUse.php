@@ -49,9 +49,8 @@ final readonly class GearInUse
         $there = Row::first(
             $this->connection,
             'SELECT COUNT(*) AS n FROM piece p WHERE p.finished_at IS NULL AND p.id <> ? AND '.PieceMove::PLACE.' = ?
-                AND (EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> ?)
-                     OR EXISTS (SELECT 1 FROM piece_move m WHERE m.piece_id = p.id))',
-            [$piece, DryingPlace::Rack->value, Steps::OPEN],
+                AND ('.Steps::BEGUN.' OR EXISTS (SELECT 1 FROM piece_move m WHERE m.piece_id = p.id))',
+            [$piece, DryingPlace::Rack->value],
         )?->int('n') ?? 0;
         if ($there >= $slots) {
             throw Refused::now(\sprintf('The rack is full: %d pieces stand on its %d slots. Put one of them elsewhere first.', $there, $slots));

@@ -16,7 +16,7 @@ final readonly class Tone
 
     public static function of(Shade $shade): self
     {
-        $hex = ltrim($shade->lab()->toSrgbHex(), '#');
+        $hex = ltrim($shade->hex(), '#');
 
         return new self([(int) hexdec(substr($hex, 0, 2)), (int) hexdec(substr($hex, 2, 2)), (int) hexdec(substr($hex, 4, 2))]);
     }

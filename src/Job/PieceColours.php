@@ -63,6 +63,6 @@ final readonly class PieceColours
     /** @param list<PartName> $parts */
     private static function view(Row $of, array $parts): PartColoursView
     {
-        return new PartColoursView($of->enum('half', Half::class), $of->enum('shade', Shade::class)->lab()->toSrgbHex(), $parts);
+        return new PartColoursView($of->enum('half', Half::class), $of->enum('shade', Shade::class)->hex(), $parts);
     }
 }

@@ -29,7 +29,7 @@ final readonly class Steps
     /** Conditions on a piece `p`: it has steps, and one of them was begun. */
     public const EXIST = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id)';
     public const BEGUN = 'EXISTS (SELECT 1 FROM plan_step s WHERE s.piece_id = p.id AND s.status <> \''.self::OPEN.'\')';
-    public const OPEN = 'open';
+    private const OPEN = 'open';
     private const RUNNING = 'running';
     private const DONE = 'done';
     private const DRIES = 's.status = \''.self::DONE.'\' AND s.drying_family IS NOT NULL';

@@ -29,7 +29,7 @@ final readonly class LedgerReader
             $r->text('customer'),
             $r->enum('kind', Kind::class),
             Iso::fromRow($r->textOrNull('finished_at')),
-            Shade::from($r->text('shade'))->lab()->toSrgbHex(),
+            Shade::from($r->text('shade'))->hex(),
         ), Row::all(
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade

@@ -100,7 +100,7 @@ final readonly class OwnerReader
                 $passport->id(),
                 $passport->name(),
                 $passport->kind(),
-                (Shade::tryFrom($row?->textOrNull('shade') ?? '') ?? Shade::Chestnut)->lab()->toSrgbHex(),
+                (Shade::tryFrom($row?->textOrNull('shade') ?? '') ?? Shade::Chestnut)->hex(),
                 $row?->int('visits') ?? 0,
                 Iso::of($row?->timeOrNull('last') ?? $passport->since()) ?? '',
                 ($row?->int('here') ?? 0) > 0,

@@ -111,7 +111,7 @@ final readonly class PieceReader
                 certainty: $part->certainty,
                 dryness: $part->dryness,
                 shade: $part->shade,
-                hex: $part->shade->lab()->toSrgbHex(),
+                hex: $part->shade->hex(),
                 flags: $part->flags,
                 wishes: $part->wishes,
                 mayWish: array_values(array_filter(Wish::cases(), static fn (Wish $w): bool => $w->suits($part))),

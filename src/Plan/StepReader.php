@@ -48,7 +48,7 @@ final class StepReader
             gate: $step->coat->gate,
             because: array_map(static fn (string $rule): RemarkView => new RemarkView($rule, RuleBook::because($rule)), $detail->rules),
             cautions: self::cautions($detail),
-            hex: $detail->shade?->lab()->toSrgbHex(),
+            hex: $detail->shade?->hex(),
             brush: $step->brush,
             startedAt: Iso::of($step->work->startedAt),
             startedBy: $step->work->startedByName,

@@ -145,7 +145,7 @@ final readonly class JobSearch
                 Tag::of($row->int('ticket'), $row->int('place')),
                 $row->text('name'),
                 $row->enum('kind', Kind::class),
-                (Shade::tryFrom($row->textOrNull('shade') ?? '') ?? Shade::Chestnut)->lab()->toSrgbHex(),
+                (Shade::tryFrom($row->textOrNull('shade') ?? '') ?? Shade::Chestnut)->hex(),
                 $row->text('customer'),
                 Iso::always($row->text('opened_at')),
                 Iso::fromRow($row->textOrNull('finished_at')),

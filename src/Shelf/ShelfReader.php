@@ -193,7 +193,7 @@ final readonly class ShelfReader
             $product->family,
             $product->family?->family()->phase,
             $product->kind,
-            ProductKind::Plain === $product->kind ? $product->shade?->lab()->toSrgbHex() : $product->hex,
+            ProductKind::Plain === $product->kind ? $product->shade?->hex() : $product->hex,
             $product->unit,
             $product->pack,
             round($product->left, 1),

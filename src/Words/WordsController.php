@@ -62,7 +62,7 @@ final readonly class WordsController
             severities: self::each(Severity::cases(), static fn (Severity $s): string => $s->label()),
             aims: self::each(Aim::cases(), static fn (Aim $a): string => $a->label(), static fn (Aim $a): string => $a->meaning()),
             glosses: self::each(Gloss::cases(), static fn (Gloss $g): string => $g->value),
-            shades: array_map(static fn (Shade $s): ShadeView => new ShadeView($s, $s->label(), $s->lab()->toSrgbHex()), Shade::cases()),
+            shades: array_map(static fn (Shade $s): ShadeView => new ShadeView($s, $s->label(), $s->hex()), Shade::cases()),
             flags: self::each(Flag::cases(), static fn (Flag $f): string => $f->label()),
             patinas: self::each(Patina::cases(), static fn (Patina $p): string => $p->value),
             wishes: self::each(Wish::cases(), static fn (Wish $w): string => $w->label()),

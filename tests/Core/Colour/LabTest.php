@@ -24,6 +24,9 @@ final class LabTest extends TestCase
     {
         $hexes = array_map(static fn (Shade $s): string => $s->lab()->toSrgbHex(), Shade::cases());
         self::assertSame($hexes, array_unique($hexes));
+        for ($asked = 0; $asked < 2; ++$asked) {
+            self::assertSame($hexes, array_map(static fn (Shade $s): string => $s->hex(), Shade::cases()));
+        }
     }
 
     public function testWhatIsNoColourIsRefused(): void
