@@ -32,8 +32,9 @@ final readonly class LedgerReader
             Shade::from($r->text('shade'))->hex(),
         ), Row::all(
             $this->connection,
+            // By the newest lines: with two thousand pieces the database would go from one to the next, which takes three times as long.
             'SELECT p.id, p.name, p.kind, p.finished_at, t.customer, v.shade
-             FROM (SELECT piece_id, MAX(id) AS last FROM ledger_entry WHERE id > (SELECT MAX(id) FROM ledger_entry) - 4000
+             FROM (SELECT piece_id, MAX(id) AS last FROM ledger_entry FORCE INDEX (PRIMARY) WHERE id > (SELECT MAX(id) FROM ledger_entry) - 4000
                    GROUP BY piece_id ORDER BY last DESC LIMIT 60) e
              JOIN piece p ON p.id = e.piece_id JOIN ticket t ON t.id = p.ticket_id
              JOIN piece_part v ON v.id = (SELECT MIN(f.id) FROM piece_part f WHERE f.piece_id = p.id) ORDER BY e.last DESC',
