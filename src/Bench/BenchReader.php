@@ -9,11 +9,11 @@ use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Job\PartColoursView;
 use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\PieceMove;
 use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StepsAtWork;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Running\Heartbeat;
 use KindHeel\App\Settings\WorkshopSettings;
@@ -32,7 +32,7 @@ use KindHeel\Core\Schedule\Readiness;
 use KindHeel\Core\Schedule\Task;
 use Psr\Clock\ClockInterface;
 
-/** Reads the bench in nine queries, however many pieces are on it. */
+/** Reads the bench in ten queries, however many pieces are on it. */
 final readonly class BenchReader
 {
     public function __construct(
@@ -45,7 +45,6 @@ final readonly class BenchReader
         private TimetableStore $timetable,
         private OpenJobs $openJobs,
         private Learning $learning,
-        private PieceColours $colours,
         private Heartbeat $heartbeat,
         private WorkshopSettings $settings,
         private CallReader $calls,
@@ -56,21 +55,14 @@ final readonly class BenchReader
     public function forPerson(int $person, ?\Closure $mend = null): BenchView
     {
         $now = $this->clock->now();
-        [$pieces, $rows, $jobs] = $this->open($now, $mend);
-        $colours = $this->colours->of(array_keys($jobs));
-        $ahead = $this->timetable->read();
         [$from, $until] = $this->tape->day($now);
+        [$pieces, $atWork, $jobs] = $this->open($now, $from, $mend);
+        $ahead = $this->timetable->read();
         $crew = $this->crew->of($person, $now, $from);
-        $steps = [];
-        foreach ($rows as $ofPiece) {
-            foreach ($ofPiece as $step) {
-                $steps[$step->id] = $step;
-            }
-        }
-        $calls = CallReader::order(array_values($jobs), $rows, $person, $ahead, $now);
+        $calls = CallReader::order(array_values($jobs), $atWork, $person, $ahead, $now);
         $rack = [];
         foreach ($jobs as $id => $job) {
-            $rack[] = $this->rackPiece($pieces[$id], $job, $rows[$id], $colours[$id] ?? [], SettlingBells::of($pieces[$id]), $now);
+            $rack[] = $this->rackPiece($pieces[$id], $job, $atWork[$id], $now);
         }
 
         return new BenchView(
@@ -81,11 +73,11 @@ final readonly class BenchReader
                 $pieces,
                 $jobs,
                 $ahead->minutesFor($person),
-                CallReader::goesTo($calls, $rows, $ahead, $crew->names, $person, $now),
+                CallReader::goesTo($calls, $atWork, $ahead, $crew->names, $person, $now),
             ),
             rack: $rack,
-            tapes: $this->tape->tapes($ahead, $steps, $pieces, $crew, $now, $from, $until),
-            threads: $this->tape->threads($steps, $pieces, $now, $from, $until),
+            tapes: $this->tape->tapes($ahead, $atWork, $pieces, $crew, $now, $from, $until),
+            threads: $this->tape->threads($atWork, $pieces, $now, $from, $until),
             dayFrom: Iso::of($from) ?? '',
             dayUntil: Iso::of($until) ?? '',
             late: self::late($ahead, $pieces, $now),
@@ -107,35 +99,36 @@ final readonly class BenchReader
     public function callsFor(int $person, \Closure $mend): array
     {
         $now = $this->clock->now();
-        [$pieces, $rows, $jobs] = $this->open($now, $mend);
+        [$pieces, $atWork, $jobs] = $this->open($now, $now, $mend);
         $ahead = $this->timetable->read();
 
-        return $this->calls->views(CallReader::order(array_values($jobs), $rows, $person, $ahead, $now), $pieces, $jobs, $ahead->minutesFor($person), []);
+        return $this->calls->views(CallReader::order(array_values($jobs), $atWork, $person, $ahead, $now), $pieces, $jobs, $ahead->minutesFor($person), []);
     }
 
     /**
+     * @param \DateTimeImmutable      $day  when it began: what was done since is shown
      * @param (\Closure(): void)|null $mend what is done when the window of a coat is found to have been missed
      *
-     * @return array{array<int, Row>, array<int, list<StepRecord>>, array<int, Job>} pieces that are not done, their steps and jobs where they are planned
+     * @return array{array<int, Row>, array<int, StepsAtWork>, array<int, Job>} pieces that are not done, their steps and jobs where they are planned
      */
-    private function open(\DateTimeImmutable $now, ?\Closure $mend): array
+    private function open(\DateTimeImmutable $now, \DateTimeImmutable $day, ?\Closure $mend): array
     {
         $pieces = $this->pieces();
-        $rows = $this->steps->ofPieces(array_keys($pieces));
+        $atWork = $this->steps->atWork(array_keys($pieces), $now, $day);
         $jobs = [];
         foreach ($pieces as $id => $piece) {
-            if (isset($rows[$id])) {
-                $jobs[$id] = JobBuilder::stored($id, $piece->time('promised_at'), $rows[$id]);
+            if (isset($atWork[$id])) {
+                $jobs[$id] = JobBuilder::stored($id, $piece->time('promised_at'), $atWork[$id]->steps);
             }
         }
 
         if (null !== $mend && [] !== array_filter($jobs, static fn (Job $j): bool => [] !== $j->missedWindows($now))) {
             $mend();
 
-            return $this->open($now, null);
+            return $this->open($now, $day, null);
         }
 
-        return [$pieces, $rows, $jobs];
+        return [$pieces, $atWork, $jobs];
     }
 
     /** @return list<AirView> the air of each place that has been read, the bench first */
@@ -231,7 +224,7 @@ final readonly class BenchReader
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.ticket_id, p.planned_from, t.customer, t.promised_at, t.promised,
                     '.PieceMove::PLACE.' AS place,
-                    '.SettlingBells::COLUMN.'
+                    '.SettlingBells::COLUMN.', '.PieceColours::COLUMN.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL ORDER BY t.promised_at, p.id',
             [SettlingBells::since($this->clock->now())],
@@ -242,15 +235,11 @@ final readonly class BenchReader
         return $pieces;
     }
 
-    /**
-     * @param list<StepRecord>      $steps
-     * @param list<PartColoursView> $colours
-     * @param list<BellView>        $bells   of places that come back
-     */
-    private function rackPiece(Row $piece, Job $job, array $steps, array $colours, array $bells, \DateTimeImmutable $now): RackPieceView
+    private function rackPiece(Row $piece, Job $job, StepsAtWork $atWork, \DateTimeImmutable $now): RackPieceView
     {
         $coats = [];
-        foreach ($steps as $step) {
+        $bells = SettlingBells::of($piece);
+        foreach ($atWork->steps as $step) {
             $full = $step->coat->at(Stage::Full);
             if ($step->dries() && (null === $full || $full > $now->getTimestamp())) {
                 array_unshift($coats, self::coat($step, $job->tasks[$step->key]));
@@ -267,14 +256,14 @@ final readonly class BenchReader
             place: $piece->enum('place', DryingPlace::class),
             promisedAt: Iso::always($piece->text('promised_at')),
             promised: $piece->flag('promised'),
-            stepsDone: \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone())),
-            stepsAll: \count($steps),
-            colours: $colours,
+            stepsDone: $atWork->done,
+            stepsAll: $atWork->all,
+            colours: PieceColours::of($piece),
             coats: $coats,
             atWork: array_values(
                 array_map(
                     static fn (StepRecord $s): string => $s->work->startedByName ?? '',
-                    array_filter($steps, static fn (StepRecord $s): bool => $s->isRunning()),
+                    array_filter($atWork->steps, static fn (StepRecord $s): bool => $s->isRunning()),
                 ),
             ),
             opensAt: Iso::of($readiness?->opensAt),
@@ -282,7 +271,7 @@ final readonly class BenchReader
             next: $next?->title,
             standing: $readiness?->standing,
             bells: $bells,
-            arranged: ArrangedView::of($steps, $piece->enum('kind', Kind::class)),
+            arranged: ArrangedView::of($atWork->steps, $piece->enum('kind', Kind::class)),
         );
     }
 

@@ -8,8 +8,8 @@ use KindHeel\App\Clock\Iso;
 use KindHeel\App\Colour\PotCoats;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\StepDetail;
-use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StepsAtWork;
 use KindHeel\App\Plan\StepReader;
 use KindHeel\App\Plan\StepView;
 use KindHeel\App\Shelf\OnShelf;
@@ -35,16 +35,16 @@ final readonly class CallReader
     /**
      * What calls for this person: their own running step, not those of others.
      *
-     * @param list<Job>                    $jobs
-     * @param array<int, list<StepRecord>> $rows
+     * @param list<Job>               $jobs
+     * @param array<int, StepsAtWork> $atWork
      *
      * @return list<Call>
      */
-    public static function order(array $jobs, array $rows, int $person, CurrentTimetable $ahead, \DateTimeImmutable $now): array
+    public static function order(array $jobs, array $atWork, int $person, CurrentTimetable $ahead, \DateTimeImmutable $now): array
     {
         $others = [];
-        foreach ($rows as $steps) {
-            foreach ($steps as $step) {
+        foreach ($atWork as $ofPiece) {
+            foreach ($ofPiece->steps as $step) {
                 if ($step->isRunning() && $step->work->startedBy !== $person) {
                     $others[$step->id] = true;
                 }
@@ -127,28 +127,27 @@ final readonly class CallReader
     /**
      * Where the step of a piece after the one that calls is meant for somebody else.
      *
-     * @param list<Call>                   $calls
-     * @param array<int, list<StepRecord>> $rows
-     * @param array<int, string>           $people
+     * @param list<Call>              $calls
+     * @param array<int, StepsAtWork> $atWork
+     * @param array<int, string>      $people
      *
      * @return array<int, GoesToView> by piece
      */
-    public static function goesTo(array $calls, array $rows, CurrentTimetable $ahead, array $people, int $person, \DateTimeImmutable $now): array
+    public static function goesTo(array $calls, array $atWork, CurrentTimetable $ahead, array $people, int $person, \DateTimeImmutable $now): array
     {
+        // Of each piece that calls the first two: one of them may be the step that calls.
+        $next = array_fill_keys(array_map(static fn (Call $c): int => $c->task->piece, $calls), []);
+        foreach ($ahead->blocks as [$step, $whose, $start, , $piece]) {
+            if (\count($next[$piece] ?? [0, 0]) < 2 && $atWork[$piece]->isOpen($step)) {
+                $next[$piece][$step] = [$whose, $start];
+            }
+        }
         $goes = [];
         foreach ($calls as $call) {
-            $open = [];
-            foreach ($rows[$call->task->piece] ?? [] as $step) {
-                $open[$step->id] = !$step->isDone() && $step->id !== $call->task->id;
-            }
-            foreach ($ahead->blocks as [$step, $whose, $start]) {
-                if ($open[$step] ?? false) {
-                    if ($whose !== $person && isset($people[$whose])) {
-                        $goes[$call->task->piece] ??= new GoesToView($people[$whose], Iso::of($now->setTimestamp($start)) ?? '');
-                    }
-
-                    break;
-                }
+            $piece = $call->task->piece;
+            [$whose, $start] = current(array_diff_key($next[$piece], [$call->task->id => true])) ?: [$person, 0];
+            if ($whose !== $person && isset($people[$whose])) {
+                $goes[$piece] ??= new GoesToView($people[$whose], Iso::of($now->setTimestamp($start)) ?? '');
             }
         }
 

@@ -6,7 +6,7 @@ namespace KindHeel\App\Bench;
 
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Job\StepRecord;
+use KindHeel\App\Job\StepsAtWork;
 use KindHeel\App\Timetable\CurrentTimetable;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Schedule\Calendar\Hours;
@@ -35,14 +35,14 @@ final readonly class DayTape
     }
 
     /**
-     * @param array<int, StepRecord> $steps  all on the bench, by id
-     * @param array<int, Row>        $pieces
+     * @param array<int, StepsAtWork> $atWork
+     * @param array<int, Row>         $pieces
      *
      * @return list<TapeView> one for each person
      */
     public function tapes(
         CurrentTimetable $ahead,
-        array $steps,
+        array $atWork,
         array $pieces,
         Crew $crew,
         \DateTimeImmutable $now,
@@ -52,20 +52,29 @@ final readonly class DayTape
         $next = [];
         [$endOfDay, $endOfNext] = [$until->getTimestamp(), $until->modify('+1 day')->getTimestamp()];
         $blocks = $later = array_fill_keys(array_keys($crew->names), []);
-        foreach ($steps as $step) {
-            $work = $step->work;
-            if (null !== $work->startedBy && null !== $work->startedAt && ($work->endedAt ?? $now) >= $from) {
-                $blocks[$work->startedBy][] = $this->block($step, $pieces, $work->startedAt, $work->endedAt ?? $now, true);
+        $titles = $isRunning = [];
+        foreach ($atWork as $piece => $ofPiece) {
+            $titles += $ofPiece->later;
+            foreach ($ofPiece->steps as $step) {
+                $work = $step->work;
+                if (null !== $work->startedBy && null !== $work->startedAt && ($work->endedAt ?? $now) >= $from) {
+                    $name = $pieces[$piece]->text('name');
+                    $blocks[$work->startedBy][] = self::block($step->id, $step->title, $piece, $name, $work->startedAt, $work->endedAt ?? $now, true);
+                }
+                if (!$step->isDone()) {
+                    $titles[$step->id] = $step->title;
+                    $isRunning[$step->id] = $step->isRunning();
+                }
             }
         }
-        foreach ($ahead->blocks as [$id, $person, $start, $end]) {
-            $step = $steps[$id] ?? null;
-            if (null === $step || $step->isDone() || !isset($blocks[$person]) || $start >= $endOfNext && isset($next[$person])) {
+        foreach ($ahead->blocks as [$id, $person, $start, $end, $piece]) {
+            if (!isset($titles[$id], $blocks[$person]) || $start >= $endOfNext && isset($next[$person])) {
                 continue;
             }
             // What was to be over by now and is not goes on.
-            $shift = $step->isRunning() ? max(0, $now->getTimestamp() - $start) : 0;
-            $block = $this->block($step, $pieces, self::at($start + $shift), self::at(max($end, $start + $shift + 60)), false);
+            $shift = $isRunning[$id] ?? false ? max(0, $now->getTimestamp() - $start) : 0;
+            $over = self::at(max($end, $start + $shift + 60));
+            $block = self::block($id, $titles[$id], $piece, $pieces[$piece]->text('name'), self::at($start + $shift), $over, false);
             $next[$person] ??= $block;
             if ($start < $endOfDay) {
                 $blocks[$person][] = $block;
@@ -100,33 +109,41 @@ final readonly class DayTape
     }
 
     /**
-     * @param array<int, StepRecord> $steps
-     * @param array<int, Row>        $pieces
+     * @param array<int, StepsAtWork> $atWork
+     * @param array<int, Row>         $pieces
      *
      * @return list<ThreadView>
      */
-    public function threads(array $steps, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    public function threads(array $atWork, array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $from, \DateTimeImmutable $until): array
     {
         $threads = [];
-        foreach ($steps as $step) {
-            $next = $step->coat->at(Stage::Next);
-            if ($step->dries() && $next > $now->getTimestamp()) {
-                $threads[] = new ThreadView(
-                    max(Iso::of($step->work->endedAt) ?? '', Iso::of($from) ?? ''),
-                    min(Iso::of(self::at($next)) ?? '', Iso::of($until) ?? ''),
-                    $step->title,
-                    $pieces[$step->piece]->text('name'),
-                );
+        foreach ($atWork as $piece => $ofPiece) {
+            foreach ($ofPiece->steps as $step) {
+                $next = $step->coat->at(Stage::Next);
+                if ($step->dries() && $next > $now->getTimestamp()) {
+                    $threads[] = new ThreadView(
+                        max(Iso::of($step->work->endedAt) ?? '', Iso::of($from) ?? ''),
+                        min(Iso::of(self::at($next)) ?? '', Iso::of($until) ?? ''),
+                        $step->title,
+                        $pieces[$piece]->text('name'),
+                    );
+                }
             }
         }
 
         return $threads;
     }
 
-    /** @param array<int, Row> $pieces */
-    private function block(StepRecord $step, array $pieces, \DateTimeImmutable $from, \DateTimeImmutable $until, bool $done): BlockView
-    {
-        return new BlockView($step->id, Iso::of($from) ?? '', Iso::of($until) ?? '', $step->title, $step->piece, $pieces[$step->piece]->text('name'), $done);
+    private static function block(
+        int $step,
+        string $title,
+        int $piece,
+        string $name,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $until,
+        bool $done,
+    ): BlockView {
+        return new BlockView($step, Iso::of($from) ?? '', Iso::of($until) ?? '', $title, $piece, $name, $done);
     }
 
     private static function at(int $seconds): \DateTimeImmutable

@@ -33,7 +33,6 @@ final readonly class TicketReader
 
     public function __construct(
         private Connection $connection,
-        private PieceColours $colours,
         private WorkshopSettings $settings,
         private PieceWords $words,
         private ClockInterface $clock,
@@ -125,12 +124,11 @@ final readonly class TicketReader
             $this->connection,
             'SELECT t.id AS ticket, t.customer, t.contact, t.wish, t.promised_at, t.promised, t.opened_at,
                     p.id, p.name, p.kind, '.Tag::PLACE.' AS place, p.aim, p.assessed, p.planned_from, p.finished_at,
-                    p.collected_at, p.called_off, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED."
+                    p.collected_at, p.called_off, p.shelf, p.size_eu, p.length_mm, t.told_at, '.Steps::COUNTED.', '.PieceColours::COLUMN."
                 FROM ticket t JOIN piece p ON p.ticket_id = t.id WHERE t.id IN (?) AND $where ORDER BY p.finished_at IS NOT NULL, p.id",
             [$tickets, ...$values],
             [ArrayParameterType::INTEGER],
         );
-        $colours = $this->colours->of(array_map(static fn (Row $r): int => $r->int('id'), $rows));
         $heads = $pieces = array_fill_keys($tickets, []);
         foreach ($rows as $row) {
             $heads[$row->int('ticket')] = $row;
@@ -144,7 +142,7 @@ final readonly class TicketReader
                 hasPlan: $progress->hasPlan(),
                 stepsDone: $row->int('done'),
                 stepsAll: $row->int('steps'),
-                colours: $colours[$row->int('id')] ?? [],
+                colours: PieceColours::of($row),
                 readyAt: Iso::fromRow($row->textOrNull('finished_at')),
                 shelf: $row->text('shelf'),
                 sizeEu: $row->floatOrNull('size_eu'),

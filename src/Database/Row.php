@@ -16,8 +16,8 @@ final readonly class Row
     }
 
     /**
-     * @param list<mixed>              $values
-     * @param list<ArrayParameterType> $types
+     * @param list<mixed>                            $values
+     * @param array<int<0, max>, ArrayParameterType> $types  of those that are lists, by their place among the values
      *
      * @return list<self>
      */

@@ -4,43 +4,28 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Job;
 
-use Doctrine\DBAL\ArrayParameterType;
-use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\PartName;
 use KindHeel\Core\Colour\Shade;
 
-/** In which colours the parts of pieces are drawn. */
-final readonly class PieceColours
+/** In which colours the parts of a piece are drawn. */
+final class PieceColours
 {
-    public function __construct(private Connection $connection)
-    {
-    }
+    /** Of a piece `p`: half, shade and name of each part. It comes with the pieces, in one statement. */
+    public const COLUMN = '(SELECT GROUP_CONCAT(CONCAT_WS(\' \', c.half, c.shade, c.part) ORDER BY c.half, c.shade)
+        FROM piece_part c WHERE c.piece_id = p.id) AS colours';
 
     /**
-     * @param list<int> $pieces
+     * @param Row $piece with {@see COLUMN}
      *
-     * @return array<int, list<PartColoursView>> by piece; left before right
+     * @return list<PartColoursView> left before right
      */
-    public function of(array $pieces): array
+    public static function of(Row $piece): array
     {
-        if ([] === $pieces) {
-            return [];
-        }
-        // A full counter has thousands of parts of a few colours: the database puts together what is of one.
-        $found = [];
-        foreach (Row::all(
-            $this->connection,
-            'SELECT piece_id, half, shade, GROUP_CONCAT(part) AS parts FROM piece_part WHERE piece_id IN (?)
-                GROUP BY piece_id, half, shade ORDER BY piece_id, half, shade',
-            [$pieces],
-            [ArrayParameterType::INTEGER],
-        ) as $row) {
-            $found[$row->int('piece_id')][] = self::view($row, array_map(PartName::from(...), explode(',', $row->text('parts'))));
-        }
+        $parts = $piece->textOrNull('colours');
 
-        return $found;
+        return null === $parts ? [] : self::sorted(array_map(static fn (string $part): array => explode(' ', $part), explode(',', $parts)));
     }
 
     /**
@@ -50,19 +35,27 @@ final readonly class PieceColours
      */
     public static function among(array $parts): array
     {
-        $sorted = [];
-        foreach ($parts as $row) {
-            $sorted[$row->text('half').' '.$row->text('shade')][] = $row;
-        }
-
-        $part = static fn (Row $r): PartName => $r->enum('part', PartName::class);
-
-        return array_map(static fn (array $same): PartColoursView => self::view($same[0], array_map($part, $same)), array_values($sorted));
+        return self::sorted(array_map(static fn (Row $r): array => [$r->text('half'), $r->text('shade'), $r->text('part')], $parts));
     }
 
-    /** @param list<PartName> $parts */
-    private static function view(Row $of, array $parts): PartColoursView
+    /**
+     * @param list<list<string>> $parts half, shade and name of each
+     *
+     * @return list<PartColoursView>
+     */
+    private static function sorted(array $parts): array
     {
-        return new PartColoursView($of->enum('half', Half::class), $of->enum('shade', Shade::class)->hex(), $parts);
+        $same = [];
+        foreach ($parts as [$half, $shade, $part]) {
+            $same[$half][$shade][] = PartName::from($part);
+        }
+        $views = [];
+        foreach ($same as $half => $shades) {
+            foreach ($shades as $shade => $names) {
+                $views[] = new PartColoursView(Half::from($half), Shade::from($shade)->hex(), $names);
+            }
+        }
+
+        return $views;
     }
 }

@@ -68,6 +68,18 @@ final class StepRows
         );
     }
 
+    public static function glance(Row $row): StepGlance
+    {
+        return new StepGlance(
+            $row->int('id'),
+            $row->text('step_key'),
+            $row->text('title'),
+            $row->enum('status', StepStatus::class),
+            1 === $row->int('shown'),
+            $row->text('waits'),
+        );
+    }
+
     public static function detail(Row $row): StepDetail
     {
         /** @var list<array{name: string, amount: float|int|null, unit: string, detail: string}> $supplies */

@@ -57,6 +57,10 @@ final readonly class Steps
         (SELECT JSON_ARRAYAGG(CONCAT(n.name, \': \', e.text) ORDER BY e.id) FROM ledger_entry e JOIN person n ON n.id = e.person_id
          WHERE e.piece_id = s.piece_id AND e.step_key = s.step_key AND e.event = \'noted\') AS notes';
 
+    /** Seen of a piece whatever comes next: under way, worked on since the day began, drying or arranging it. */
+    private const SHOWN = 's.started_at IS NOT NULL AND (s.ended_at IS NULL OR s.ended_at >= ?) OR '.self::ARRANGES.' OR '.self::DRIES
+        .' AND (s.full_at IS NULL OR s.full_at + INTERVAL s.added_minutes MINUTE > ?)';
+
     public function __construct(private Connection $connection)
     {
     }
@@ -80,6 +84,46 @@ final readonly class Steps
         }
 
         return $steps;
+    }
+
+    /**
+     * What the bench needs of pieces. Most of a plan waits for what has not been done: of that only the titles are read.
+     *
+     * @param list<int>          $pieces
+     * @param \DateTimeImmutable $day    when the day began of which what was done is shown
+     *
+     * @return array<int, StepsAtWork> by piece
+     */
+    public function atWork(array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $day): array
+    {
+        $glances = $needed = $records = $atWork = [];
+        foreach ([] === $pieces ? [] : Row::all(
+            $this->connection,
+            'SELECT s.piece_id, s.id, s.step_key, s.title, s.status, '.self::SHOWN.' AS shown,
+                CASE WHEN s.status = \''.self::OPEN.'\' THEN s.waits ELSE \'[]\' END AS waits
+             FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
+            [Iso::toRow($day), Iso::toRow($now), $pieces],
+            [2 => ArrayParameterType::INTEGER],
+        ) as $row) {
+            $glances[$row->int('piece_id')][] = StepRows::glance($row);
+        }
+        foreach ($glances as $ofPiece) {
+            $needed += StepGlance::needed($ofPiece);
+        }
+        foreach ($this->all(self::IN_PASSING, 's.id IN (?) ORDER BY s.piece_id, s.position', array_keys($needed)) as $row) {
+            $records[$row->int('piece_id')][] = StepRows::record($row);
+        }
+        foreach ($glances as $piece => $ofPiece) {
+            $open = array_filter($ofPiece, static fn (StepGlance $g): bool => StepStatus::Done !== $g->status);
+            $atWork[$piece] = new StepsAtWork(
+                $records[$piece] ?? [],
+                array_diff_key(array_column($open, 'title', 'id'), $needed),
+                \count($ofPiece) - \count($open),
+                \count($ofPiece),
+            );
+        }
+
+        return $atWork;
     }
 
     /**

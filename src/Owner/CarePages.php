@@ -24,7 +24,6 @@ final readonly class CarePages
         private CareFacts $care,
         private Outside $outside,
         private PassportReader $passports,
-        private PieceColours $colours,
         private WorkshopSettings $settings,
         private ClockInterface $clock,
     ) {
@@ -34,7 +33,8 @@ final readonly class CarePages
     {
         $last = Row::first(
             $this->connection,
-            'SELECT p.id, p.remarks, p.collected_at FROM piece p WHERE p.passport_id = ? AND p.called_off IS NULL ORDER BY p.id DESC LIMIT 1',
+            'SELECT p.id, p.remarks, p.collected_at, '.PieceColours::COLUMN.'
+             FROM piece p WHERE p.passport_id = ? AND p.called_off IS NULL ORDER BY p.id DESC LIMIT 1',
             [$passport->id()],
         );
         $piece = $last?->int('id') ?? 0;
@@ -43,7 +43,7 @@ final readonly class CarePages
             $this->settings->identity()->name,
             $passport->name(),
             $passport->kind(),
-            $this->colours->of([$piece])[$piece] ?? [],
+            null === $last ? [] : PieceColours::of($last),
             Iso::of($last?->timeOrNull('collected_at')),
             $this->passports->done([$piece])[$piece] ?? [],
             PlanRemarks::told($last),

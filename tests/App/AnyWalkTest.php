@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use KindHeel\App\Bench\ArrangedView;
 use KindHeel\App\Bench\BenchView;
+use KindHeel\App\Bench\CallReader;
+use KindHeel\App\Bench\CallView;
 use KindHeel\App\Database\Row;
+use KindHeel\App\Job\StepRecord;
+use KindHeel\App\Job\Steps;
+use KindHeel\App\Job\StepsAtWork;
 use KindHeel\App\Plan\PlanView;
+use KindHeel\App\Timetable\JobBuilder;
+use KindHeel\App\Timetable\TimetableStore;
+use KindHeel\Core\Drying\Stage;
+use KindHeel\Core\Schedule\Call;
 use KindHeel\Core\Schedule\Urgency;
 use KindHeel\Core\Treatment\Action;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -60,7 +70,9 @@ final class AnyWalkTest extends ApiTestCase
     /** What calls, and whether something did. */
     private function work(int $piece): bool
     {
-        $call = $this->must(BenchView::class, 'GET', '/api/bench')->calls[0] ?? null;
+        $bench = $this->must(BenchView::class, 'GET', '/api/bench');
+        $this->calledOfTheWholePlan($bench, $piece);
+        $call = $bench->calls[0] ?? null;
         if (null === $call) {
             return false;
         }
@@ -70,13 +82,41 @@ final class AnyWalkTest extends ApiTestCase
                 Action::Compare === $call->step->action => [$call->step->id, 'compare', ['version' => $call->step->version, 'answer' => 'same']],
                 default => [$call->step->id, 'done', ['version' => $call->step->version, 'why' => 'There is none.']],
             },
-            Urgency::Test => [$call->step->id, 'gate', ['version' => $call->step->version, 'answer' => 'passed', 'why' => 'It is dry.']],
+            Urgency::Test => [$call->step->id, 'gate', [
+                'version' => $call->step->version,
+                'answer' => $this->any->getInt(0, 3) > 0 ? 'passed' : 'not-yet',
+                'why' => 'It is dry.',
+            ]],
             default => null === $call->again
                 ? [$call->step->id, 'start', ['version' => $call->step->version, 'why' => 'It will do.']]
                 : [$call->again->id, 'again', ['version' => $call->again->version]],
         };
 
         return $this->did("$act “{$call->step->title}”", 'POST', "/api/steps/$id/$act", $body);
+    }
+
+    /** The bench reads little of a plan: what it calls and counts is what it would be with every step read. */
+    private function calledOfTheWholePlan(BenchView $bench, int $piece): void
+    {
+        $steps = self::getContainer()->get(Steps::class)->ofPiece($piece);
+        $done = \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone()));
+        $whole = new StepsAtWork($steps, [], $done, \count($steps));
+        $ahead = self::getContainer()->get(TimetableStore::class)->read();
+        $tomas = Row::first($this->connection(), "SELECT id FROM person WHERE login = 'tomas'")?->int('id') ?? 0;
+        $job = JobBuilder::stored($piece, $this->clock->now(), $steps);
+        $calls = CallReader::order([$job], [$piece => $whole], $tomas, $ahead, $this->clock->now());
+        $called = static fn (int $step, Urgency $urgency): string => $step.' '.$urgency->value;
+        self::assertSame(
+            array_map(static fn (Call $c): string => $called($c->task->id, $c->urgency), $calls),
+            array_map(static fn (CallView $c): string => $called($c->step->id, $c->urgency), $bench->calls),
+        );
+        foreach ($bench->rack as $shown) {
+            self::assertSame([$done, \count($steps)], [$shown->stepsDone, $shown->stepsAll]);
+            self::assertEquals(ArrangedView::of($steps, $shown->kind), $shown->arranged);
+            $now = $this->clock->now()->getTimestamp();
+            $drying = array_filter($steps, static fn (StepRecord $s): bool => $s->dries() && ($s->coat->at(Stage::Full) ?? \PHP_INT_MAX) > $now);
+            self::assertEqualsCanonicalizing(array_column($drying, 'id'), array_column($shown->coats, 'step'));
+        }
     }
 
     private function undo(int $piece): bool
