@@ -105,9 +105,17 @@ final readonly class CurrentTimetable
     {
         $but = array_flip($pieces);
         $stays = array_filter($this->blocks, static fn (array $b): bool => !isset($but[$b[4]]) && isset($marks[$b[4]]));
-        $blocks = [...array_values($stays), ...$anew->blocks];
-        usort($blocks, static fn (array $a, array $b): int => [$a[2], $a[0]] <=> [$b[2], $b[0]]);
-
+        // Both are in the order of their start.
+        $blocks = [];
+        $placed = $anew->blocks;
+        $k = 0;
+        foreach ($stays as $block) {
+            while (isset($placed[$k]) && ($placed[$k][2] < $block[2] || $placed[$k][2] === $block[2] && $placed[$k][0] < $block[0])) {
+                $blocks[] = $placed[$k++];
+            }
+            $blocks[] = $block;
+        }
+        array_push($blocks, ...\array_slice($placed, $k));
         $ends = $anew->ends + array_diff_key(array_intersect_key($this->ends, $marks), $but);
 
         return new self($blocks, $ends, $anew->changes, $anew->paces, $marks, $anew->hours);

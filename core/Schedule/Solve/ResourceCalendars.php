@@ -68,8 +68,9 @@ final class ResourceCalendars
             static fn (Activity $w): int => null === $w->station || isset($ample[$w->station]) ? -1 : $people + $w->station,
             $problem->steps,
         );
+        // Nobody is looked for who does what is fixed.
         $this->able = array_map(
-            static fn (Activity $w): array => array_values(array_intersect($skilled, $problem->able($w))),
+            static fn (Activity $w): array => $w->isFixed() ? [] : array_values(array_intersect($skilled, $problem->able($w))),
             $problem->steps,
         );
     }
@@ -180,21 +181,29 @@ final class ResourceCalendars
      */
     public function takeAll(array $starts, array $workers): void
     {
-        // In their order, so that little has to be moved along.
+        // In their order: what follows without a gap is taken in one stretch.
         asort($starts);
-        $steps = [];
+        $steps = $stretches = [];
         foreach ($starts as $step => $start) {
-            $place = $this->place[$step];
-            if ($place >= 0 && isset($this->times[$place]) && $this->minutes[$step] > 0) {
-                $steps[$place][$start] = ($steps[$place][$start] ?? 0) + 1;
-                $end = $start + $this->minutes[$step];
-                $steps[$place][$end] = ($steps[$place][$end] ?? 0) - 1;
-            } elseif ($place >= 0 && $this->minutes[$step] > 0) {
-                $this->cut($place, $start, $start + $this->minutes[$step]);
+            $minutes = $this->minutes[$step];
+            if (0 === $minutes) {
+                continue;
             }
-            if ($workers[$step] >= 0 && $this->minutes[$step] > 0) {
-                $this->cut($workers[$step], $start, $start + $this->minutes[$step]);
+            $place = $this->place[$step];
+            if ($place >= 0 && isset($this->times[$place])) {
+                $steps[$place][$start] = ($steps[$place][$start] ?? 0) + 1;
+                $steps[$place][$start + $minutes] = ($steps[$place][$start + $minutes] ?? 0) - 1;
+            } elseif ($place >= 0) {
+                self::lengthen($stretches[$place], $start, $start + $minutes);
+            }
+            if ($workers[$step] >= 0) {
+                self::lengthen($stretches[$workers[$step]], $start, $start + $minutes);
                 $this->setUps?->take($step, $start, $workers[$step]);
+            }
+        }
+        foreach ($stretches as $resource => $ofResource) {
+            foreach ($ofResource as [$start, $end]) {
+                $this->cut($resource, $start, $end);
             }
         }
         foreach ($steps as $place => $changes) {
@@ -205,6 +214,23 @@ final class ResourceCalendars
                 $this->times[$place][] = $minute;
                 $this->taken[$place][] = $taken;
             }
+        }
+    }
+
+    /**
+     * Takes one more into stretches that rise: into the last of them where they touch.
+     *
+     * @param list<array{int, int}>|null $stretches
+     *
+     * @param-out non-empty-list<array{int, int}> $stretches
+     */
+    private static function lengthen(?array &$stretches, int $start, int $end): void
+    {
+        $last = null === $stretches ? -1 : \count($stretches) - 1;
+        if ($last >= 0 && $start <= $stretches[$last][1]) {
+            $stretches[$last][1] = max($stretches[$last][1], $end);
+        } else {
+            $stretches[] = [$start, $end];
         }
     }
 
