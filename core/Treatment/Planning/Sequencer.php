@@ -6,7 +6,6 @@ namespace KindHeel\Core\Treatment\Planning;
 
 use KindHeel\Core\Anatomy\Half;
 use KindHeel\Core\Anatomy\Place;
-use KindHeel\Core\Assessment\Flag;
 use KindHeel\Core\Drying\After;
 use KindHeel\Core\Drying\Stage;
 use KindHeel\Core\Product\Effect;
@@ -21,11 +20,7 @@ use KindHeel\Core\Treatment\Need\Brief;
 use KindHeel\Core\Treatment\Need\Need;
 use KindHeel\Core\Treatment\Need\Needs;
 use KindHeel\Core\Treatment\Need\Rank;
-use KindHeel\Core\Treatment\PieceRule;
 use KindHeel\Core\Treatment\PieceState;
-use KindHeel\Core\Treatment\Rule\MaskBesideRunning;
-use KindHeel\Core\Treatment\Rule\MetalCovered;
-use KindHeel\Core\Treatment\Rule\PrintedCanvasIsLeftAlone;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Violation;
 use KindHeel\Core\Treatment\Wish\School;
@@ -40,8 +35,6 @@ final class Sequencer
 
     private Checker $checker;
     private PrecedenceBinder $binder;
-    /** @var list<PieceRule> those that ask for a mask */
-    private array $masking;
     private bool $overnight;
     private PieceState $state;
     /** @var array<int, list<Need>> by rank */
@@ -61,14 +54,13 @@ final class Sequencer
         $this->overnight = 'overnight' === $brief->wishes->schools->side(School::Pace, 'one-go');
         $this->checker = Checker::standard();
         $this->binder = new PrecedenceBinder();
-        $this->masking = [new MaskBesideRunning(), new MetalCovered(), new PrintedCanvasIsLeftAlone()];
     }
 
     /**
      * @param array<string, true> $banned
      * @param list<Refusal>       $refused
      * @param list<Need>          $done    that have been worked already, in their order
-     * @param array<string, true> $idle    what is not prepared, by the keys of {@see idle()}
+     * @param array<string, true> $idle    what is not prepared, by the keys of {@see VainSteps}
      */
     public static function of(Brief $brief, array $banned, array $refused, array $done = [], array $idle = []): self
     {
@@ -89,7 +81,7 @@ final class Sequencer
             $sequencer->place($need);
         }
         $sequencer->placeAll();
-        $sequencer->dropVainTrials();
+        $sequencer->keep((new VainSteps($brief->piece, $sequencer->placed, $sequencer->worked))->withoutTrials());
 
         return $sequencer;
     }
@@ -237,7 +229,9 @@ final class Sequencer
             if (null !== $settled) {
                 $this->place($settled);
                 if (Action::Mask === $settled->step->action) {
-                    $this->unmaskLater($settled->step, $need);
+                    foreach ($this->taping()->off($settled->step, $need) as $off) {
+                        $this->pool[$off->rank][] = $off;
+                    }
                 }
             }
         }
@@ -246,80 +240,32 @@ final class Sequencer
     }
 
     /**
-     * What was prepared for nothing, as a product was refused after all: places degreased for no film, or roughened for no cement.
+     * What was prepared for nothing.
      *
-     * @return list<string> as {@see idleKey()}
+     * @return list<string> as {@see VainSteps::key()}
      */
     public function idle(): array
     {
-        $filmed = $bonded = $idle = [];
-        foreach (array_reverse($this->placed) as $need) {
-            $step = $need->step;
-            foreach (isset($this->worked[$step->id]) ? [] : $step->on as $place) {
-                $isKeyed = Phase::Repair === $step->phase && Action::Sand === $step->action;
-                if (Phase::Degrease === $step->phase && !isset($filmed[$place->key]) || $isKeyed && !isset($bonded[$place->key])) {
-                    $idle[] = self::idleKey($step, $place->key);
-                }
-            }
-            foreach ($step->on as $place) {
-                $filmed += $step->laysFilm() ? [$place->key => true] : [];
-                $bonded += Action::Bond === $step->action ? [$place->key => true] : [];
-            }
-        }
-
-        return $idle;
+        return (new VainSteps($this->brief->piece, $this->placed, $this->worked))->prepared();
     }
 
-    /** What is never laid after all was tried for nothing. */
-    private function dropVainTrials(): void
+    /** @param list<Need> $placed */
+    private function keep(array $placed): void
     {
-        $laid = $gone = $kept = [];
-        foreach (array_reverse($this->placed) as $need) {
-            $step = $need->step;
-            if (Action::Trial !== $step->action || [] === $step->tries || isset($this->worked[$step->id])) {
-                foreach ($step->on as $place) {
-                    $laid[$step->family?->value.$this->skin($place)] = true;
-                }
-                $kept[] = $need;
-                continue;
-            }
-            $used = array_values(array_filter($step->on, fn (Place $p): bool => [] !== array_filter(
-                $step->tries,
-                fn (FamilyId $tried): bool => isset($laid[$tried->value.$this->skin($p)]),
-            )));
-            if ([] === $used) {
-                $gone[$step->id] = true;
-            } else {
-                $kept[] = $need->with($step->onto($used));
-            }
-        }
-        $this->placed = $this->position = [];
-        foreach (array_reverse($kept) as $at => $need) {
-            $this->position[$need->step->id] = $at;
-            $this->placed[] = $need->with($need->step->bonds(array_values(array_filter(
-                $need->step->after,
-                static fn (After $a): bool => !isset($gone[$a->step]),
-            ))));
-        }
+        $this->placed = $placed;
+        $this->position = array_flip(array_map(static fn (Need $n): string => $n->step->id, $placed));
+    }
+
+    private function taping(): Taping
+    {
+        return new Taping($this->brief->piece, $this->state, $this->pool);
     }
 
     private function unlessIdle(Need $need): ?Need
     {
-        $on = array_values(array_filter($need->step->on, fn (Place $p): bool => !isset($this->unprepared[self::idleKey($need->step, $p->key)])));
+        $on = array_values(array_filter($need->step->on, fn (Place $p): bool => !isset($this->unprepared[VainSteps::key($need->step, $p->key)])));
 
         return [] === $on ? null : $need->with($need->step->onto($on));
-    }
-
-    private static function idleKey(Step $step, string $place): string
-    {
-        return $step->phase->value.'/'.$step->what().'@'.$place;
-    }
-
-    private function skin(Place $place): string
-    {
-        $part = $this->brief->piece->part($place);
-
-        return '/'.$part?->material->value.'/'.$part?->shade->value;
     }
 
     /** @return list<Need> what belongs together now, left before right, darker before paler, the tape last */
@@ -492,7 +438,7 @@ final class Sequencer
             }
         }
         if (Action::Mask === $asked->action) {
-            foreach ($this->masksOfTheSession($for) as $place) {
+            foreach ($this->taping()->masks($for) as $place) {
                 $on[$place->key] = $place;
             }
         }
@@ -519,93 +465,6 @@ final class Sequencer
             },
             Action::Mask === $s->action ? [...$rules, 'S-2'] : $rules,
         ), $steps);
-    }
-
-    /**
-     * What has to be masked for the coats that follow in the same stretch, on either half, so that it is taped once; not what is itself laid before them.
-     *
-     * @return list<Place>
-     */
-    private function masksOfTheSession(Need $for): array
-    {
-        $session = $for->step->phase->session() ?? Phase::Polish;
-        $masks = [];
-        /** @var array<string, int> rank of its own first coat, by place */
-        $laid = [];
-        foreach ($this->pool as $rank => $group) {
-            foreach ($group as $need) {
-                if ($this->brief->piece->goesOneHalfFirst && $need->step->halves() !== $for->step->halves()) {
-                    continue;
-                }
-                if ($session !== ($need->step->phase->session() ?? (Phase::Condition === $need->step->phase ? Phase::Polish : $need->step->phase))) {
-                    continue;
-                }
-                foreach ($need->step->on as $place) {
-                    $laid[$place->key] = min($laid[$place->key] ?? $rank, $rank);
-                }
-                foreach ($this->masking as $rule) {
-                    $first = $rule->concerns($need->step) ? $rule->judge($this->state, $need->step)?->remedy?->first : null;
-                    foreach ($first->on ?? [] as $place) {
-                        $masks[] = [$place, $rank];
-                    }
-                }
-            }
-        }
-
-        return array_column(array_filter(
-            $masks,
-            fn (array $mask): bool => ($laid[$mask[0]->key] ?? \PHP_INT_MAX) > $mask[1]
-                || true === $this->brief->piece->part($mask[0])?->has(Flag::ContrastStitching)
-        ), 0);
-    }
-
-    /** The tape stays until the last coat of its session, and is pulled while that is soft. */
-    private function unmaskLater(Step $mask, Need $for): void
-    {
-        foreach ($mask->halves() as $half) {
-            $this->unmaskHalfLater($half, array_values(array_filter($mask->on, static fn (Place $p): bool => $p->half === $half)), $for);
-        }
-    }
-
-    /** @param list<Place> $masked */
-    private function unmaskHalfLater(Half $half, array $masked, Need $for): void
-    {
-        $session = $for->step->phase->session();
-        $coats = [];
-        foreach ($this->pool as $rank => $group) {
-            foreach ($group as $need) {
-                $belongs = null === $session
-                    // Until the last brush has gone past.
-                    ? \in_array($need->step->phase, [Phase::Condition, Phase::Polish], true) && ($need->step->laysFat() || Action::Buff === $need->step->action)
-                    : $need->step->coats() && $need->step->phase->session() === $session;
-                if ($rank >= $for->rank && $belongs && \in_array($half, $need->step->halves(), true)) {
-                    $coats[$rank][] = $need;
-                }
-            }
-        }
-        ksort($coats);
-        $groups = [];
-        foreach ($masked as $place) {
-            [$last, $order] = [$for->rank, $for->order];
-            foreach ($coats as $rank => $group) {
-                if ([] !== array_filter($group, static fn (Need $w): bool => $w->step->touches($place))) {
-                    // Its own coats follow: the tape goes with the last of those before.
-                    break;
-                }
-                [$last, $order] = [$rank, max($order, ...array_map(static fn (Need $w): int => $w->order, $group))];
-            }
-            $groups[$last.'/'.$order][] = $place;
-        }
-        foreach ($groups as $when => $places) {
-            [$last, $order] = array_map(intval(...), explode('/', $when));
-            $this->pool[$last][] = new Need(
-                Step::act(Phase::Unmask, Action::Unmask, $places),
-                $last,
-                null === $session ? Message::of('Nothing is laid or brushed past it any more.') : Message::of('The tape comes off while the edge is soft.'),
-                ['O-27'],
-                order: $order,
-            );
-        }
     }
 
     private function place(Need $need): void
