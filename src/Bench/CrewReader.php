@@ -37,7 +37,7 @@ final readonly class CrewReader
                 WHERE p.collected_at IS NULL AND a.person_id = w.id AND a.taken_back = 0 AND a.at > ? AND a.stays IS NULL AND a.event <> ?
                 AND NOT EXISTS (SELECT 1 FROM step_act l WHERE l.step_id = a.step_id AND l.taken_back = 0 AND l.id > a.id) ORDER BY a.id DESC LIMIT 1
              ) END AS last,
-             (SELECT COALESCE(MAX(b.at), (SELECT MIN(t.opened_at) FROM ticket t)) FROM backup_made b WHERE b.failure IS NULL) AS backed_up
+             (SELECT COALESCE(MAX(b.at), (SELECT t.opened_at FROM ticket t ORDER BY t.id LIMIT 1)) FROM backup_made b WHERE b.failure IS NULL) AS backed_up
              FROM person w WHERE '.WorkingHours::HANDS.' ORDER BY w.id = ? DESC, w.id',
             [$date, $person, Iso::toRow($now->modify(\sprintf('-%d hours', self::TAKE_BACK_HOURS))), Event::Started->value, $person],
         ) as $row) {

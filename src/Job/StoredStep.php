@@ -32,8 +32,8 @@ use KindHeel\Core\Treatment\WorkKey;
 #[ORM\Table(name: 'plan_step')]
 #[ORM\UniqueConstraint(columns: ['piece_id', 'step_key'])]
 #[ORM\Index(columns: ['piece_id', 'position'])]
-// The whole of what is counted over a year stands in the index.
-#[ORM\Index(columns: ['piece_id', 'status', 'phase', 'family'])]
+// The whole of what is counted over a year, and of what is still to be laid, stands in the index.
+#[ORM\Index(columns: ['piece_id', 'status', 'phase', 'family', 'shade', 'applicator', 'amount'])]
 #[ORM\Index(columns: ['status', 'drying_family'])]
 #[ORM\Index(columns: ['full_at', 'drying_family'])]
 #[ORM\Index(columns: ['ended_at', 'status', 'phase', 'started_by_id', 'minutes', 'worked_seconds', 'started_at', 'piece_id'])]

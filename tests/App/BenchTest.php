@@ -359,6 +359,25 @@ final class BenchTest extends ApiTestCase
         self::assertGreaterThan(5, $this->statements(static fn () => $look()), 'what was read by a clock that was wrong is not shown');
     }
 
+    public function testTicketsOfYearsAgoAreNotGoneThroughForTheBench(): void
+    {
+        $this->plannedPair();
+        $read = function (): int {
+            $before = $this->rowsRead();
+            $this->must(BenchView::class, 'GET', '/api/bench');
+
+            return $this->rowsRead() - $before;
+        };
+        $read();
+        $few = $read();
+        $columns = implode(', ', array_map(
+            static fn (Row $r): string => $r->text('Field'),
+            array_filter(Row::all($this->connection(), 'SHOW COLUMNS FROM ticket'), static fn (Row $r): bool => 'id' !== $r->text('Field')),
+        ));
+        $this->connection()->executeStatement("INSERT INTO ticket ($columns) SELECT $columns FROM ticket, seq_1_to_2000");
+        self::assertLessThan($few + 100, $read());
+    }
+
     public function testWhatNobodyHasPlannedStandsOnTheBenchUntilItIs(): void
     {
         $this->signIn();
