@@ -99,8 +99,7 @@ final readonly class Steps
         $glances = $needed = $records = $atWork = [];
         foreach ([] === $pieces ? [] : Row::all(
             $this->connection,
-            'SELECT s.piece_id, s.id, s.step_key, s.title, s.status, '.self::SHOWN.' AS shown,
-                CASE WHEN s.status = \''.self::OPEN.'\' THEN s.waits ELSE \'[]\' END AS waits
+            'SELECT s.piece_id, s.id, s.step_key, s.title, s.status, s.waits, '.self::SHOWN.' AS shown
              FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
             [Iso::toRow($day), Iso::toRow($now), $pieces],
             [2 => ArrayParameterType::INTEGER],
