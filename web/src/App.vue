@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import { useKeys } from './kit/keys'
 import TopBar from './kit/TopBar.vue'
@@ -24,6 +25,13 @@ const FirstPair = defineAsyncComponent(() => import('./kit/FirstPair.vue'))
 const Help = defineAsyncComponent(() => import('./help/Help.vue'))
 const asking = ref(false)
 const inside = computed(() => route.meta['open'] !== true)
+/** Screens that fill the page are lower by as much as stands above them is high. */
+const { height } = useElementSize(useTemplateRef('above'), undefined, { box: 'border-box' })
+watch(height, (px) => {
+  if (px > 0) {
+    document.documentElement.style.setProperty('--above', `${px}px`)
+  }
+})
 /** For whoever goes by keyboard or by ear: past the rooms, and past the rack. */
 const straight = (): void => {
   const first = document.querySelector<HTMLElement>('[data-first]') ?? document.querySelector('main')
@@ -48,12 +56,16 @@ useKeys((event) => {
     <a
       v-if="inside" class="no-print do fixed -top-24 left-2 z-50 focus:top-2" href="#page" @click.prevent="straight"
     >{{ t('app.App.straight') }}</a>
-    <TopBar v-if="inside" class="no-print" @another="another = true" @ask="asking = true" />
-    <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
-      <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
+    <div ref="above">
+      <TopBar v-if="inside" class="no-print" @another="another = true" @ask="asking = true" />
+      <p v-if="isOld" class="no-print caution border-x-0! flex flex-wrap items-center gap-x-4" role="status">{{ t('app.App.kindHeelIsNewerThan') }}
+        <button class="quiet" type="button" @click="again">{{ t('app.App.loadThePageAnew') }}</button></p>
+      <template v-if="inside">
+        <FirstPair v-if="person && !demo" />
+        <ItWasMe />
+      </template>
+    </div>
     <template v-if="inside">
-      <FirstPair v-if="person && !demo" />
-      <ItWasMe />
       <SureDialog />
       <TakeOver :open="another" @close="another = false" />
       <Help v-if="asking" :path="route.path" @leave="asking = false" />

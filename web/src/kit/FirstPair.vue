@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useElementSize, useLocalStorage } from '@vueuse/core'
-import { computed, onUnmounted, ref, useTemplateRef, watch } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api } from '../api/client'
 import type { FirstPairView, PieceProgress } from '../api/types'
@@ -44,21 +44,12 @@ const next = computed((): Next | null => {
     default: return null
   }
 })
-/** Screens that fill the page are lower by as much as this is high. */
-const { height } = useElementSize(useTemplateRef('strip'), undefined, { box: 'border-box' })
-const above = (more: number): void => {
-  document.documentElement.style.setProperty('--above', `calc(4rem + ${more}px)`)
-}
-watch(height, above)
-onUnmounted(() => {
-  above(0)
-})
 const isHere = computed(() => next.value !== null && route.path === next.value.to)
 </script>
 
 <template>
   <aside
-    v-if="led && next" ref="strip"
+    v-if="led && next"
     class="no-print bg-raised border-b border-line px-4 sm:px-6 py-2 grid lg:grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-8 gap-y-1"
     :aria-label="t('kit.FirstPair.theFirstPair')"
   >
