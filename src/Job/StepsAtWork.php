@@ -17,8 +17,12 @@ final readonly class StepsAtWork
 
     public function isOpen(int $step): bool
     {
-        $is = array_filter($this->steps, static fn (StepRecord $s): bool => $s->id === $step && !$s->isDone());
+        foreach ($this->steps as $one) {
+            if ($one->id === $step) {
+                return !$one->isDone();
+            }
+        }
 
-        return isset($this->later[$step]) || [] !== $is;
+        return isset($this->later[$step]);
     }
 }

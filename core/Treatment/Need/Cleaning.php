@@ -18,7 +18,7 @@ use KindHeel\Core\Treatment\Action;
 use KindHeel\Core\Treatment\Step;
 use KindHeel\Core\Treatment\Wish\School;
 
-/** Dirt, salt, grease, stains and residue, each on the lowest rung of its ladder that can work (O-5). */
+/** What cleaning begins with: mould, dust, trees, nap and the damp cloth; then dirt up its ladder, and stains. */
 final readonly class Cleaning
 {
     private DirtLadder $ladder;
