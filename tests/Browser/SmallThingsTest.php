@@ -104,6 +104,20 @@ final class SmallThingsTest extends StoryTestCase
         $this->seeText('Piece 2');
     }
 
+    public function testAWordOnASignInPushesNothingOfTheBenchOutOfTheWindow(): void
+    {
+        $this->signIn();
+        $this->driver->manage()->deleteAllCookies();
+        $this->browser->devTools('Network.setUserAgentOverride', ['userAgent' => 'Mozilla/5.0 (Android 14; Tablet) Firefox/140.0']);
+        $this->signIn();
+        $this->seeText('You signed in with a browser that is new here.');
+        $fits = fn (): bool => true === $this->driver->executeScript('return document.documentElement.scrollHeight <= innerHeight');
+        $this->wait(static fn (): ?bool => $fits() ? true : null, 'a bench as high as the window');
+        $this->says('That was me')->click();
+        $this->wait(fn (): ?bool => str_contains($this->text(), 'new here') ? null : true, 'the word taken away');
+        self::assertTrue($fits());
+    }
+
     public function testAStepIsPutDownWithEscapeAndGoneOnWithAgainstARefusalWithAWordWhy(): void
     {
         $this->signIn('ida');

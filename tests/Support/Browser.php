@@ -60,6 +60,7 @@ final class Browser
             'Network.emulateNetworkConditions' => ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
             'Network.clearBrowserCookies' => [], 'Storage.clearDataForOrigin' => ['origin' => $address, 'storageTypes' => 'all'],
             'Emulation.setEmulatedMedia' => ['media' => '', 'features' => []], 'Emulation.setCPUThrottlingRate' => ['rate' => 1],
+            'Network.setUserAgentOverride' => ['userAgent' => ''],
         ] as $command => $params) {
             $this->devTools($command, $params);
         }
