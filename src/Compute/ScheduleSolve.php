@@ -32,7 +32,7 @@ final readonly class ScheduleSolve implements Computation
         $tables = SideBySide::run(static function (int $number) use ($problem, $read, $goOn): Timetable {
             $random = new Randomizer(new Mt19937($read->seed() + 7919 * $number));
 
-            return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn))->solve();
+            return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), $goOn, $number))->solve();
         });
         $table = $tables[0];
         foreach ($tables as $other) {

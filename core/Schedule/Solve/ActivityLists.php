@@ -87,17 +87,41 @@ final class ActivityLists
     }
 
     /**
+     * A timetable again, or what has been begun of one and the rest of another.
+     *
+     * @param array<int, int> $starts  by step
+     * @param array<int, int> $workers by step, -1 for nobody
+     * @param PlacedList|null $rest    the order of what is not among them, and who is asked there
+     *
+     * @return PlacedList|null the better of asking those who did it there, and anybody
+     */
+    public function placeLike(array $starts, array $workers, ?PlacedList $rest = null): ?PlacedList
+    {
+        $order = $this->inTime($starts);
+        foreach ($rest->order ?? [] as $i) {
+            if (!isset($starts[$i])) {
+                $order[] = $i;
+            }
+        }
+        $free = $this->place($order, $rest->asked ?? []);
+        $asked = $this->place($order, array_filter($workers, static fn (int $p): bool => $p >= 0) + ($rest->asked ?? []));
+
+        return null === $asked || null !== $free && $free->cost <= $asked->cost ? $free : $asked;
+    }
+
+    /**
      * @param list<int>       $order steps that are not fixed, each after those it waits for
      * @param array<int, int> $asked person by step
+     * @param array<int, int> $floor by step: before which it does not begin
      *
      * @return PlacedList|null null where a step finds no place in its window
      */
-    public function place(array $order, array $asked): ?PlacedList
+    public function place(array $order, array $asked, array $floor = []): ?PlacedList
     {
         ++$this->evaluations;
         $starts = $this->fixed->starts;
         $workers = $this->fixed->workers;
-        $before = $floor = $pulledBy = [];
+        $before = $pulledBy = [];
         $calendars = clone $this->fixed->calendars;
         $pulls = self::PULLS;
         $rank = null;
@@ -106,7 +130,7 @@ final class ActivityLists
             if (isset($this->pullable[$i])) {
                 $before[$i] = clone $calendars;
             }
-            $at = $floor[$i] ?? $this->fixed->release[$i];
+            $at = max($floor[$i] ?? 0, $this->fixed->release[$i]);
             foreach ($this->waits[$i] as [$j, $min]) {
                 $ready = $starts[$j] + $this->minutes[$j] + $min;
                 if ($ready > $at) {

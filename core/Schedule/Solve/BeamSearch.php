@@ -40,6 +40,7 @@ final class BeamSearch
     {
         $this->outlook->byHands = $beam->byHands;
         $this->outlook->weights = $this->weights($beam->noise);
+        $this->outlook->keep($beam->dates);
         $root = $this->root();
         if (!$this->outlook->assess($root)) {
             return;
@@ -61,10 +62,23 @@ final class BeamSearch
             }
             usort($next, static fn (BeamNode $a, BeamNode $b): int => $a->guess <=> $b->guess);
             $nodes = \array_slice($next, 0, $beam->width);
-            if ($level === $levels || $level >= self::FINISH_EVERY && 0 === $level % self::FINISH_EVERY) {
+            if ($level === $levels || null === $beam->dates && 0 === $level % self::FINISH_EVERY) {
                 array_map($finish, \array_slice($nodes, 0, self::FINISHED));
             }
         }
+    }
+
+    /**
+     * How pressed everything is if dates are to be kept, before anything has been placed; null where they cannot be.
+     *
+     * @param array<int, int> $dates by job
+     */
+    public function pressure(array $dates): ?float
+    {
+        $this->outlook->keep($dates);
+        $root = $this->root();
+
+        return $this->outlook->assess($root) ? $root->guess : null;
     }
 
     /** @return array<int, float> */

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * The search where there is time to look closely: beams from the beginning, and walks from a good activity list to another, in which the jobs' weights are
- * changed for a while so that a valley is left (iterated local search; noising, Charon and Hudry 1993).
+ * The search where there is time to look closely. While something is late it goes by dates: lists aimed at others than those that are kept, a walk from the
+ * best of them, and timetables that keep others still ({@see DateSearch}); of two that search side by side the second has beams between. Now and then, and where
+ * nothing is late, it walks from a good activity list to another, the jobs' weights changed for a while so that a valley is left (noising, Charon and Hudry
+ * 1993).
  */
 final class FewSteps
 {
-    private const PERCENT_BEAMS = 60;
+    /** Lists aimed at dates, one after the other without anything better. */
+    private const AIMED = 250;
+    /** By how many minutes the dates that are thrown are later than the jobs' own. */
+    private const LATER = 1500;
+    private const KEPT = 40;
+    private const AFTER_AIMED = 300;
+    private const AFTER_KEPT = 60;
     private const ASTRAY = 100;
     private const HOME = 400;
     private const HOT = 0.1;
@@ -22,18 +30,29 @@ final class FewSteps
     private readonly ActivityLists $lists;
     private readonly ListNeighbours $neighbours;
     private readonly BeamSearch $beams;
+    private readonly DateSearch $dates;
+    private readonly LatestStart $latest;
     private PlacedList $best;
     private int $idle = 0;
+    /** @var list<Beam>|null those that are left of the first */
+    private ?array $plans = null;
 
     /**
      * @param \Closure(int): int $random
      * @param \Closure(): bool   $goOn
+     * @param int                $number of those that search side by side: every second begins with beams
      */
-    public function __construct(private readonly Problem $problem, private readonly \Closure $random, private readonly \Closure $goOn)
-    {
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly \Closure $random,
+        private readonly \Closure $goOn,
+        private readonly int $number,
+    ) {
         $this->lists = new ActivityLists($problem);
         $this->neighbours = new ListNeighbours($this->lists, $random);
         $this->beams = new BeamSearch($this->lists, $random, $goOn);
+        $this->latest = new LatestStart($problem);
+        $this->dates = new DateSearch($this->lists, $this->beams, $random);
     }
 
     public function evaluations(): int
@@ -49,41 +68,72 @@ final class FewSteps
      */
     public function improve(Timetable $table, float $bound): Timetable
     {
-        $home = $this->placedAs($table->starts, $table->workers);
+        $home = $this->lists->placeLike($table->starts, $table->workers);
         if (null === $home || \count($home->order) < 2) {
             return $table;
         }
         $this->best = $home;
-        $plans = self::plans(($this->random)(2));
         $patience = self::PATIENCE * \count($home->order);
-        while ($this->idle < $patience && ($this->goOn)()) {
-            $home = $this->best->worth[0] > $bound && ($this->random)(100) < self::PERCENT_BEAMS
-                ? $this->fromABeam(array_shift($plans) ?? $this->anyBeam(), $home)
-                : $this->fromAstray($home);
+        for ($round = 0; $this->idle < $patience && ($this->goOn)(); ++$round) {
+            ++$this->idle;
+            $home = match (true) {
+                $this->best->worth[0] <= $bound, 2 === $round % 3 => $this->fromAstray($home),
+                0 === $round % 3 && 1 === $this->number % 2 => $this->fromABeam($this->beam(), $home),
+                default => $this->byDates($round - $this->number % 2),
+            };
         }
         $found = Timetable::of($this->problem, $this->best->starts, $this->best->workers);
 
         return $found->isBetterThan($table) ? $found : $table;
     }
 
-    /**
-     * From coarse to fine, by different guesses; two that search side by side do not look at the same.
-     *
-     * @return list<Beam>
-     */
-    private static function plans(int $which): array
+    /** From lists that aim at dates to timetables that keep others. */
+    private function byDates(int $round): PlacedList
     {
-        return 0 === $which ? [
+        $dues = array_map(fn (DueJob $job): int => $job->due + (0 === $round ? 0 : ($this->random)(self::LATER)), $this->problem->jobs);
+        $now = $this->lists->place($this->latest->order($dues), []) ?? $this->best;
+        $this->compare($now);
+        for ($idle = 0; $idle < self::AIMED && ($this->goOn)(); ++$idle) {
+            $list = $this->dates->aimed($now);
+            if (null !== $list) {
+                $this->compare($list);
+                [$now, $idle] = $list->cost < $now->cost ? [$list, 0] : [$now, $idle];
+            }
+        }
+        $now = $this->walk($now, self::AFTER_AIMED);
+        for ($idle = 0; $idle < self::KEPT && ($this->goOn)(); ++$idle) {
+            $list = $this->keepingDates($now->cost < $this->best->cost || 0 === ($this->random)(2) ? $now : $this->best);
+            [$now, $idle] = null !== $list && $list->cost < $now->cost ? [$list, 0] : [$now, $idle];
+        }
+
+        return $now;
+    }
+
+    /** Null where none was found that is less late. */
+    private function keepingDates(PlacedList $home): ?PlacedList
+    {
+        $list = $this->dates->kept($home);
+        if (null === $list) {
+            return null;
+        }
+        $this->compare($list);
+        $list = $this->walk($list, self::AFTER_KEPT);
+
+        return $list->cost < $home->cost ? $list : null;
+    }
+
+    /** The first are from coarse to fine, by different guesses. */
+    private function beam(): Beam
+    {
+        $this->plans ??= [
             new Beam(60, 2, false, 0.7, 0),
             new Beam(100, 2, false, 0.5, 0),
+            new Beam(120, 2, false, 0.6, 15),
             new Beam(200, 2, false, 0.7, 0),
             new Beam(300, 3, true, 0.2, 0),
-        ] : [
-            new Beam(60, 2, true, 0.2, 0),
-            new Beam(120, 2, false, 0.6, 15),
-            new Beam(150, 3, true, 0.3, 0),
-            new Beam(300, 2, false, 0.85, 0),
         ];
+
+        return array_shift($this->plans) ?? $this->anyBeam();
     }
 
     private function anyBeam(): Beam
@@ -105,7 +155,7 @@ final class FewSteps
     {
         $found = [];
         $this->beams->run($beam, $this->best->worth[0], function (BeamNode $node) use ($home, &$found): void {
-            $list = $this->placedAs($node->starts, $node->workers, $home);
+            $list = $this->lists->placeLike($node->starts, $node->workers, $home);
             if (null !== $list) {
                 $found[(string) $list->cost] = $list;
             }
@@ -179,24 +229,5 @@ final class FewSteps
         $worth = $this->best->worth;
 
         return self::HOT * max(1.0, $worth[0] > 0.0 ? $worth[0] : 0.02 * $worth[1]) / max(2.0, sqrt(\count($this->best->order)));
-    }
-
-    /**
-     * @param array<int, int> $starts
-     * @param array<int, int> $workers
-     * @param PlacedList|null $rest    the order of what is not among them, and who is asked there
-     */
-    private function placedAs(array $starts, array $workers, ?PlacedList $rest = null): ?PlacedList
-    {
-        $order = $this->lists->inTime($starts);
-        foreach ($rest->order ?? [] as $i) {
-            if (!isset($starts[$i])) {
-                $order[] = $i;
-            }
-        }
-        $free = $this->lists->place($order, $rest->asked ?? []);
-        $asked = $this->lists->place($order, array_filter($workers, static fn (int $p): bool => $p >= 0) + ($rest->asked ?? []));
-
-        return null === $asked || null !== $free && $free->cost <= $asked->cost ? $free : $asked;
     }
 }

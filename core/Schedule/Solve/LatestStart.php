@@ -48,14 +48,8 @@ final readonly class LatestStart
     public function order(array $dues, array $later = []): array
     {
         $steps = $this->problem->steps;
-        $latest = $keys = [];
-        foreach (array_reverse($this->topological) as $i) {
-            $end = $dues[$steps[$i]->job];
-            foreach ($this->followers[$i] as [$k, $min]) {
-                $end = min($end, $latest[$k] - $min);
-            }
-            $latest[$i] = $steps[$i]->fixedStart ?? $this->start($i, $end);
-        }
+        $latest = $this->starts($dues);
+        $keys = [];
         foreach ($this->topological as $i) {
             $key = self::PLACES * ($latest[$i] + ($later[$i] ?? 0));
             foreach ($steps[$i]->after as $lag) {
@@ -66,6 +60,26 @@ final readonly class LatestStart
         asort($keys);
 
         return array_values(array_filter(array_keys($keys), static fn (int $i): bool => !$steps[$i]->isFixed()));
+    }
+
+    /**
+     * @param array<int, int> $dues by job, in minutes from now
+     *
+     * @return array<int, int> latest start by step
+     */
+    public function starts(array $dues): array
+    {
+        $steps = $this->problem->steps;
+        $latest = [];
+        foreach (array_reverse($this->topological) as $i) {
+            $end = $dues[$steps[$i]->job];
+            foreach ($this->followers[$i] as [$k, $min]) {
+                $end = min($end, $latest[$k] - $min);
+            }
+            $latest[$i] = $steps[$i]->fixedStart ?? $this->start($i, $end);
+        }
+
+        return $latest;
     }
 
     /** The last start from which a step ends by then while somebody is here; where nobody is any more, as if somebody were. */

@@ -40,16 +40,12 @@ final readonly class OtherDates
     }
 
     /**
-     * @param array<int, int> $ends by job, as they are
+     * @param array<int, int> $dates by job
      *
-     * @return list<int>|null steps by when they would have to begin at the latest; null where no job that is late could end a stretch earlier
+     * @return list<int> steps by when they would have to begin at the latest, some of them a little later than that
      */
-    public function order(array $ends): ?array
+    public function order(array $dates): array
     {
-        $dates = $this->dates($ends);
-        if (null === $dates) {
-            return null;
-        }
         $later = [];
         $most = self::LESS_PRESSING[($this->random)(\count(self::LESS_PRESSING))];
         foreach ($most > 0 ? $this->problem->steps : [] as $i => $_) {

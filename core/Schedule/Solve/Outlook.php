@@ -41,6 +41,8 @@ final class Outlook
     /** @var list<int> */
     private readonly array $job;
     private readonly bool $hasSetUp;
+    private ?LatestStart $latest = null;
+    private ?Deadlines $deadlines = null;
     /** @var array<int, array<int, int>> by step and minute: when its job ends at the earliest */
     private array $tails = [];
 
@@ -75,13 +77,26 @@ final class Outlook
         $this->hasSetUp = $problem->hasSetUp();
     }
 
-    /** Fills in what could come next, the bound and the guess; false where a step has missed its window. */
+    /** @param array<int, int>|null $dates by job: what cannot keep them any more is dropped; null for none */
+    public function keep(?array $dates): void
+    {
+        $this->deadlines = null === $dates ? null : new Deadlines(
+            $this->lists->problem,
+            $this->able,
+            $this->hours,
+            $this->together,
+            $dates,
+            ($this->latest ??= new LatestStart($this->lists->problem))->starts($dates),
+        );
+    }
+
+    /** Fills in what could come next, the bound and the guess; false where a step has missed its window, or a date is missed that is to be kept. */
     public function assess(BeamNode $node): bool
     {
         $minutes = $this->minutes;
         $starts = $node->starts;
         $ends = $node->ends;
-        $next = [];
+        $next = $tight = [];
         $people = \count($this->hours) + 1;
         foreach ($node->ready as $i) {
             [$from, $until] = [0, self::NEVER];
@@ -118,14 +133,48 @@ final class Outlook
             if (self::NEVER === $soonest || $soonest > $until) {
                 return false;
             }
+            if ($place >= 0 && $until < self::UNBOUNDED && 1 === \count($node->places[$place])) {
+                $tight[$place][] = [$until + $minutes[$i], $minutes[$i], $soonest];
+            }
             $job = $this->job[$i];
             $end = $this->tails[$i][$soonest] ?? $this->tail($i, $soonest);
             if ($end > $ends[$job]) {
                 $ends[$job] = $end;
             }
         }
+        foreach ($tight as $steps) {
+            if (\count($steps) > 1 && !self::fit($steps)) {
+                return false;
+            }
+        }
         $node->next = $next;
         $this->judge($node, $ends);
+        if (null !== $this->deadlines) {
+            $pressure = $this->deadlines->pressure($node, $ends);
+            if (null === $pressure) {
+                return false;
+            }
+            $node->guess = $pressure;
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether steps can follow each other at one place, whichever way, so that each ends in time: the most pressing first, all from when the first can begin.
+     *
+     * @param non-empty-list<array{int, int, int}> $steps by when each ends at the latest, its minutes, and its earliest start
+     */
+    private static function fit(array $steps): bool
+    {
+        sort($steps);
+        $at = min(array_column($steps, 2));
+        foreach ($steps as [$by, $minutes]) {
+            $at += $minutes;
+            if ($at > $by) {
+                return false;
+            }
+        }
 
         return true;
     }

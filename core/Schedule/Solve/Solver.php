@@ -35,9 +35,14 @@ final class Solver
     /**
      * @param \Closure(int): int $random throws a number from 0 to one below what it is given; core has no chance of its own
      * @param \Closure(): bool   $goOn
+     * @param int                $number of those that search side by side: they do not all look in the same way
      */
-    public function __construct(private readonly Problem $problem, private readonly \Closure $random, private readonly \Closure $goOn)
-    {
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly \Closure $random,
+        private readonly \Closure $goOn,
+        private readonly int $number = 0,
+    ) {
         $this->placer = new ScheduleGenerator($problem);
         $this->plain = new PriorityRules($problem, $this->placer->blocks);
         $this->few = \count(array_filter($problem->steps, static fn (Activity $w): bool => !$w->isFixed())) <= self::FEW_STEPS;
@@ -119,11 +124,11 @@ final class Solver
     private function byOtherDates(Timetable $best, Candidate $candidate, int $patience): array
     {
         for ($idle = 0; 0 === $best->worth[0] && $idle < $patience && ($this->goOn)(); ++$idle) {
-            $order = ($this->dates ??= new OtherDates($this->problem, $this->random))->order($best->ends);
-            if (null === $order) {
+            $dates = ($this->dates ??= new OtherDates($this->problem, $this->random))->dates($best->ends);
+            if (null === $dates) {
                 break;
             }
-            $next = new Candidate($this->plain->asBefore(array_flip($order)));
+            $next = new Candidate($this->plain->asBefore(array_flip($this->dates->order($dates))));
             $table = $this->placer->place($next);
             if ($table->isBetterThan($best)) {
                 [$best, $candidate, $idle] = [$table, $next, 0];
@@ -146,7 +151,7 @@ final class Solver
 
     private function closely(Timetable $table, float $bound): Timetable
     {
-        $this->closely = new FewSteps($this->problem, $this->random, $this->goOn);
+        $this->closely = new FewSteps($this->problem, $this->random, $this->goOn, $this->number);
 
         return $this->closely->improve($table, $bound);
     }

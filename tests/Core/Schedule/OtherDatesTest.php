@@ -126,7 +126,7 @@ final class OtherDatesTest extends TestCase
         self::assertNotNull((new OtherDates($of(219), self::random(1)))->dates([220]));
         self::assertNull((new OtherDates($of(10), self::random(1)))->dates([20]), 'late in the first stretch');
         $lamp = new Problem([new Activity('cure', 0, 20, false, null, null, [], null)], [new DueJob('a', 5, 1.0, [0])], [], []);
-        self::assertNull((new OtherDates($lamp, self::random(1)))->order([20]), 'nobody is ever here');
+        self::assertNull((new OtherDates($lamp, self::random(1)))->dates([20]), 'nobody is ever here');
     }
 
     /** Sole and heel of one piece with twenty minutes between them, and something else of another. */

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KindHeel\Core\Schedule\Solve;
+
+/**
+ * Timetables for other dates than a known one keeps ({@see OtherDates}): by lists made for them, which only aim at them, or built so that each of them is kept.
+ * Nothing is looked at twice.
+ */
+final class DateSearch
+{
+    private const TRIES = 10;
+    /** Of a beam that keeps dates: narrow at first, each time wider. */
+    private const NARROW = 10;
+    private const WIDER = 2.5;
+    private const WIDEST = 100;
+
+    private readonly OtherDates $dates;
+    private readonly BackwardLists $backwards;
+    /** @var array<string, true> orders that have been placed */
+    private array $placed = [];
+    /** @var array<string, int> how wide dates have been tried */
+    private array $tried = [];
+    /** @var array<string, float> how pressed everything is for dates, before anything has been placed */
+    private array $pressures = [];
+
+    /** @param \Closure(int): int $random */
+    public function __construct(private readonly ActivityLists $lists, private readonly BeamSearch $beams, private readonly \Closure $random)
+    {
+        $this->dates = new OtherDates($lists->problem, $random);
+        $this->backwards = new BackwardLists($lists);
+    }
+
+    /** A list in the order in which other dates press, or in which it would be placed backwards from them; null where there was no new one. */
+    public function aimed(PlacedList $now): ?PlacedList
+    {
+        $ends = $this->ends($now);
+        for ($n = 0; $n < self::TRIES; ++$n) {
+            $dates = $this->dates->dates($ends);
+            if (null === $dates) {
+                return null;
+            }
+            $way = ($this->random)(4);
+            $order = 0 === $way ? $now->order : $this->dates->order($dates);
+            if ($way < 3) {
+                $order = $this->isNew([...$order, ...$dates]) ? $this->backwards->order($order, $dates) : null;
+            }
+            if (null !== $order && $this->isNew($order)) {
+                return $this->lists->place($order, []);
+            }
+        }
+
+        return null;
+    }
+
+    /** One that keeps other dates, and so is less late than `$now`; null where none was found for those that were tried. */
+    public function kept(PlacedList $now): ?PlacedList
+    {
+        $ends = $this->ends($now);
+        $chosen = null;
+        $best = [self::WIDEST + 1, \INF];
+        for ($n = 0; $n < self::TRIES; ++$n) {
+            $dates = $this->dates->dates($ends);
+            if (null === $dates) {
+                return null;
+            }
+            $key = implode(' ', $dates);
+            $pressure = $this->pressures[$key] ??= $this->beams->pressure($dates) ?? \INF;
+            $rank = [$this->tried[$key] ?? 0, $pressure];
+            if ($pressure < \INF && $rank < $best) {
+                [$chosen, $best] = [$dates, $rank];
+            }
+        }
+        $width = 0 === $best[0] ? self::NARROW : (int) (self::WIDER * $best[0]);
+        if (null === $chosen || $width > self::WIDEST) {
+            return null;
+        }
+        $this->tried[implode(' ', $chosen)] = $width;
+        $best = null;
+        $this->beams->run(new Beam($width, 2, false, 0.5, 0, 0.0, $chosen), \INF, function (BeamNode $node) use (&$best): void {
+            $list = $this->lists->placeLike($node->starts, $node->workers);
+            $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
+        });
+
+        return $best;
+    }
+
+    /** @return array<int, int> by job */
+    private function ends(PlacedList $now): array
+    {
+        $steps = $this->lists->problem->steps;
+
+        return array_map(
+            static fn (DueJob $job): int => max(array_map(static fn (int $i): int => $now->starts[$i] + $steps[$i]->minutes, $job->steps)),
+            $this->lists->problem->jobs,
+        );
+    }
+
+    /** @param array<int> $numbers */
+    private function isNew(array $numbers): bool
+    {
+        $key = hash('xxh3', implode(' ', $numbers));
+        $isNew = !isset($this->placed[$key]);
+        $this->placed[$key] = true;
+
+        return $isNew;
+    }
+}
