@@ -6,9 +6,10 @@ namespace KindHeel\Core\Schedule\Solve;
 
 /**
  * The search where there is time to look closely. While something is late it goes by dates: lists aimed at others than those that are kept, a walk from the
- * best of them, and timetables that keep others still ({@see DateSearch}); of two that search side by side the second has beams between. Now and then, and where
- * nothing is late, it walks from a good activity list to another, the jobs' weights changed for a while so that a valley is left (noising, Charon and Hudry
- * 1993).
+ * best of them, and timetables that keep others still ({@see DateSearch}); of two that search side by side the second has beams between.
+ *
+ * Now and then, and where nothing is late, it walks from a good activity list to another, the jobs' weights changed for a while so that a valley is left
+ * (noising, Charon and Hudry 1993).
  */
 final class FewSteps
 {
