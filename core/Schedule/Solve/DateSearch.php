@@ -10,7 +10,7 @@ namespace KindHeel\Core\Schedule\Solve;
  */
 final class DateSearch
 {
-    private const TRIES = 10;
+    private const TRIES = 30;
     /** Of a beam that keeps dates: narrow at first, each time wider. */
     private const NARROW = 10;
     private const WIDER = 2.5;
@@ -54,7 +54,7 @@ final class DateSearch
         return null;
     }
 
-    /** One that keeps other dates, and so is less late than `$now`; null where none was found for those that were tried. */
+    /** One in which a late job ends a stretch earlier than in `$now` and the others keep their dates; null where none was found for those that were tried. */
     public function kept(PlacedList $now): ?PlacedList
     {
         $ends = $this->ends($now);
