@@ -10,6 +10,7 @@ namespace KindHeel\Core\Schedule\Solve;
  */
 final readonly class BackwardLists
 {
+    /** Minutes before now in which somebody is always there, the other way round. */
     private const LONG = 100_000;
 
     /** The same work with time running the other way. */
@@ -71,7 +72,7 @@ final readonly class BackwardLists
         return null === $placed ? null : $this->lists->inTime($starts);
     }
 
-    /** What does not fit is put before now, where somebody is always there: its place in the order is what counts. */
+    /** What does not fit is put before now: its place in the order is what counts. */
     private function mirror(Worker $worker): Worker
     {
         $shifts = array_map(fn (array $shift): array => [$this->end - $shift[1], $this->end - $shift[0]], array_reverse($worker->shifts));

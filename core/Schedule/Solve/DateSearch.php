@@ -6,10 +6,11 @@ namespace KindHeel\Core\Schedule\Solve;
 
 /**
  * Timetables for other dates than a known one keeps ({@see OtherDates}): by lists made for them, which only aim at them, or built so that each of them is kept.
- * Nothing is looked at twice.
+ * No order is placed twice, and dates are tried again only by a wider beam.
  */
 final class DateSearch
 {
+    /** Dates that are thrown for each timetable that is asked for. */
     private const TRIES = 30;
     /** Of a beam that keeps dates: narrow at first, each time wider. */
     private const NARROW = 10;
@@ -78,7 +79,7 @@ final class DateSearch
         }
         $this->tried[implode(' ', $chosen)] = $width;
         $best = null;
-        $this->beams->run(new Beam($width, 2, false, 0.5, 0, 0.0, $chosen), \INF, function (BeamNode $node) use (&$best): void {
+        $this->beams->run(new Beam($width, 2, false, 0.5, 0, dates: $chosen), \INF, function (BeamNode $node) use (&$best): void {
             $list = $this->lists->placeLike($node->starts, $node->workers);
             $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
         });

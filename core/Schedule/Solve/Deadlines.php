@@ -23,6 +23,7 @@ final readonly class Deadlines
     /**
      * @param list<list<int>> $able   by step: who can do it, nobody where nobody has to
      * @param list<Capacity>  $hours  by person
+     * @param Capacity        $all    hands together
      * @param array<int, int> $dates  by job
      * @param array<int, int> $latest start by step for them
      */

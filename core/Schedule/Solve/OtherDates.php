@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\Core\Schedule\Solve;
 
 /**
- * Orders of all steps for other dates to end by: one late job is to end a stretch of work earlier than it does, and some that cost less in all may end a
- * stretch later. Who ends in which stretch is most of what lateness costs, and no move of single steps leads from one such answer to another: each on the
+ * Other dates to end by, and orders of all steps for them: one late job is to end a stretch of work earlier than it does, and some that cost less in all may
+ * end a stretch later. Who ends in which stretch is most of what lateness costs, and no move of single steps leads from one such answer to another: each on the
  * way is worse.
  */
 final readonly class OtherDates
