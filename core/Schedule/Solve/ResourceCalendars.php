@@ -129,8 +129,10 @@ final class ResourceCalendars
         }
         $best = self::NEVER;
         foreach ($only < 0 ? $this->able[$step] : [$only] as $worker) {
-            $at = $this->hand($step, $worker, $from, $minutes, $best);
-            while ($at < $best) {
+            // Of two who could begin at once it stays with the one who had the piece before.
+            $before = self::NEVER !== $best && $this->setUps?->hand($step, $best) === $worker ? $best + 1 : $best;
+            $at = $this->hand($step, $worker, $from, $minutes, $before);
+            while ($at < $before) {
                 $next = $place < 0 ? $at : $this->room($place, $at, $minutes);
                 if ($next === $at) {
                     $best = $at;
@@ -138,7 +140,7 @@ final class ResourceCalendars
 
                     break;
                 }
-                $at = $this->hand($step, $worker, $next, $minutes, $best);
+                $at = $this->hand($step, $worker, $next, $minutes, $before);
             }
         }
 

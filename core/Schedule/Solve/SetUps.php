@@ -41,9 +41,16 @@ final class SetUps
     {
         $row = self::position($this->starts[$worker] ?? [], $start) - 1;
         $need = $row >= 0 && $this->job[$this->steps[$worker][$row]] !== $this->job[$step] ? $this->problem->switchMinutes : 0;
-        $line = self::position($this->jobStarts[$this->job[$step]] ?? [], $start) - 1;
 
-        return $need + ($line >= 0 && $this->worker[$this->jobSteps[$this->job[$step]][$line]] !== $worker ? $this->problem->handoverMinutes : 0);
+        return $need + (($this->hand($step, $start) ?? $worker) !== $worker ? $this->problem->handoverMinutes : 0);
+    }
+
+    /** Who had the piece in hand last before this minute; null where nobody had. */
+    public function hand(int $step, int $minute): ?int
+    {
+        $line = self::position($this->jobStarts[$this->job[$step]] ?? [], $minute) - 1;
+
+        return $line >= 0 ? $this->worker[$this->jobSteps[$this->job[$step]][$line]] : null;
     }
 
     /** The person's next step still has the free minutes that it needs then. */

@@ -76,6 +76,29 @@ final class SolverTest extends TestCase
         }
     }
 
+    /** Handing over costs nobody anything here, as the coat dries for longer. */
+    public function testOfTwoWhoCouldBeginAtOnceAPieceStaysWithTheOneWhoHadIt(): void
+    {
+        // Ada, who can do more than Ben, is free when the second coat may be laid, or has another piece in hand.
+        foreach ([[60, 0], [30, 1]] as [$other, $who]) {
+            $problem = new Problem(
+                [
+                    new Activity('coat 1', 0, 10, true, 'colour', null, [], null),
+                    new Activity('coat 2', 0, 10, true, 'clean', null, [new Lag(0, 30, null)], null),
+                    new Activity('other', 1, 20, true, 'colour', null, [], null, $other, 0),
+                ],
+                [new DueJob('a', 0, 1.0, [0, 1]), new DueJob('b', 0, 1.0, [2])],
+                [new Worker('ada', ['colour', 'clean'], [[0, 200]]), new Worker('ben', ['clean'], [[0, 200]])],
+                [],
+                0,
+                5,
+            );
+            $placer = new ScheduleGenerator($problem);
+            $table = $placer->place(new Candidate(array_keys($placer->blocks->steps)));
+            self::assertSame([40, $who], [$table->starts[1], $table->workers[1]]);
+        }
+    }
+
     public function testMoreCostsNeverGiveABetterAnswer(): void
     {
         foreach ([[1, 2], [2, 3], [3, 5]] as [$seed, $minutes]) {
