@@ -154,18 +154,13 @@ final readonly class Backups
             $tables = (new DatabaseDump($this->databaseUrl))->take($to);
             fclose($to);
             $digests = ['database.sql.gz' => (string) hash_file('sha256', $folder.'/database.sql.gz')];
-            $list = '';
-            foreach ($this->store->names() as $name) {
-                $path = $this->store->at($name) ?? throw new \RuntimeException($name.' has gone meanwhile.');
-                $digests['pictures/'.$name] = (string) hash_file('sha256', $path);
-                $list .= 'pictures/'.$name."\0";
+            foreach (FileSnapshot::take($this->store, $this->store->names(), $folder.'/pictures') as $name => $digest) {
+                $digests['pictures/'.$name] = $digest;
             }
             $files->dumpFile($folder.'/manifest.json', (new Manifest($at->format(\DATE_ATOM), $tables, $digests))->json());
-            $files->dumpFile($folder.'/pictures.list', $list);
-            $files->symlink($this->store->folder(), $folder.'/pictures');
+            $files->dumpFile($folder.'/list', implode("\0", ['manifest.json', ...array_keys($digests)]));
             $tar = proc_open(
-                ['tar', '-C', $folder, '-cf', '-', 'manifest.json', 'database.sql.gz', '--null', '--no-recursion', '--verbatim-files-from',
-                    '--files-from', $folder.'/pictures.list'],
+                ['tar', '-C', $folder, '-cf', '-', '--null', '--no-recursion', '--verbatim-files-from', '--files-from', $folder.'/list'],
                 [1 => ['pipe', 'w'], 2 => ['file', $folder.'/said', 'w']],
                 $pipes,
             ) ?: throw new \RuntimeException('tar could not be begun.');

@@ -7,12 +7,14 @@ namespace KindHeel\Tests\App;
 use KindHeel\App\Backup\BackupKey;
 use KindHeel\App\Backup\Backups;
 use KindHeel\App\Backup\ClosedFile;
+use KindHeel\App\Backup\FileSnapshot;
 use KindHeel\App\Backup\Generations;
 use KindHeel\App\Backup\NightlyBackup;
 use KindHeel\App\Backup\Rehearsal;
 use KindHeel\App\Backup\Restore;
 use KindHeel\App\Bench\BenchView;
 use KindHeel\App\Counter\TicketView;
+use KindHeel\App\Files\FileStore;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Filesystem\Filesystem;
@@ -82,6 +84,23 @@ final class BackupTest extends ApiTestCase
         $this->fails('no key', fn () => $this->backups()->unpack($path, $this->folder.'/backups/.test'), 'no key');
         self::getContainer()->get(BackupKey::class)->make();
         $this->fails('another key', fn () => $this->backups()->unpack($path, $this->folder.'/backups/.test'), 'another key');
+    }
+
+    public function testWhatIsForgottenWhileItIsMadeDoesNotStopIt(): void
+    {
+        $store = self::getContainer()->get(FileStore::class);
+        foreach (['before', 'while', 'kept'] as $name) {
+            $store->write("snapshot/$name", "seen $name");
+        }
+        $names = $store->names();
+        $store->forget('snapshot/before');
+        $digests = FileSnapshot::take($store, $names, $this->folder.'/snapshot');
+        $store->forget('snapshot/while');
+        self::assertEqualsCanonicalizing(['snapshot/kept', 'snapshot/while'], preg_grep('~^snapshot/~', array_keys($digests)) ?: []);
+        self::assertSame(hash('sha256', 'seen while'), $digests['snapshot/while']);
+        self::assertStringEqualsFile($this->folder.'/snapshot/snapshot/while', 'seen while', 'it stays until all has been read');
+        $store->forget('snapshot/kept');
+        (new Filesystem())->remove($this->folder.'/snapshot');
     }
 
     public function testTheBenchSaysWhenTheLastGoodOneIsTooOld(): void
