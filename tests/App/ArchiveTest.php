@@ -109,7 +109,7 @@ final class ArchiveTest extends ApiTestCase
     {
         $this->aDayOfWork();
         $made = null;
-        $pictures = new FileStore((string) realpath(\dirname(__DIR__, 2).'/var/pictures'));
+        $pictures = self::getContainer()->get(FileStore::class);
         // A file at a time, so that it can be cut off between two.
         $file = new ArchiveFile($pictures, \dirname(__DIR__, 2).'/var/test-run', 1);
         $write = new WriteWorkshop(
