@@ -27,7 +27,7 @@ final readonly class DryForecast implements Computation
         'hazards',
     ];
 
-    public function __construct(private Forecaster $forecaster)
+    public function __construct(private Forecaster $forecaster = new Forecaster())
     {
     }
 

@@ -94,11 +94,12 @@ final class ComputeTest extends TestCase
         foreach ((new Finder())->files()->in(\dirname(__DIR__, 2).'/src/Compute')->name('*.php')->contains('implements Computation') as $file) {
             $there[] = 'KindHeel\App\Compute\\'.str_replace('/', '\\', substr($file->getRelativePathname(), 0, -4));
         }
-        self::assertEqualsCanonicalizing($there, array_map(static fn (Computation $c): string => $c::class, Computations::all()));
+        $named = array_map(Computations::named(...), Computations::names());
+        self::assertEqualsCanonicalizing($there, array_map(static fn (?Computation $c): string => $c instanceof Computation ? $c::class : '', $named));
         self::assertCount(15, $there);
         $said = $this->compute('dry.prophecy', '{}')->getErrorOutput();
-        foreach (Computations::all() as $computation) {
-            self::assertStringContainsString($computation::name(), $said);
+        foreach (Computations::names() as $name) {
+            self::assertStringContainsString($name, $said);
         }
     }
 

@@ -54,8 +54,11 @@ final class BeamSearch
                     return;
                 }
                 foreach ($this->choices($node, $beam->idle) as [$i, $p, $at]) {
+                    if (!$this->outlook->isInTime($i, $at)) {
+                        continue;
+                    }
                     $child = $this->with($node, $i, $p, $at);
-                    if ($this->outlook->assess($child) && $child->bound < $bound) {
+                    if ($this->outlook->assess($child, $i) && $child->bound < $bound) {
                         $this->keep($child, $next, $seen, $beam);
                     }
                 }
@@ -200,7 +203,9 @@ final class BeamSearch
         $place = $this->outlook->place[$i];
         if ($place >= 0) {
             $node->places[$place][0] = max($until, $node->places[$place][0]);
-            sort($node->places[$place]);
+            if (isset($node->places[$place][1])) {
+                sort($node->places[$place]);
+            }
         }
     }
 

@@ -23,6 +23,8 @@ final class DateSearch
     private array $placed = [];
     /** @var array<string, int> how wide dates have been tried */
     private array $tried = [];
+    /** @var list<array{array<int, int>, int}> dates by job that were not kept, and how wide that was tried: no earlier ones are then */
+    private array $missed = [];
     /** @var array<string, float> how pressed everything is for dates, before anything has been placed */
     private array $pressures = [];
 
@@ -68,8 +70,8 @@ final class DateSearch
             }
             $key = implode(' ', $dates);
             $pressure = $this->pressures[$key] ??= $this->beams->pressure($dates) ?? \INF;
-            $rank = [$this->tried[$key] ?? 0, $pressure];
-            if ($pressure < \INF && $rank < $best) {
+            $rank = $pressure < \INF ? [max($this->tried[$key] ?? 0, $this->missed($dates)), $pressure] : [self::WIDEST + 1, \INF];
+            if ($rank < $best) {
                 [$chosen, $best] = [$dates, $rank];
             }
         }
@@ -84,7 +86,34 @@ final class DateSearch
             $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
         });
 
+        if (null === $best) {
+            $this->missed[] = [$chosen, $width];
+        }
+
         return $best;
+    }
+
+    /**
+     * How wide dates were tried and not kept of which none was earlier; 0 where there were none.
+     *
+     * @param array<int, int> $dates by job
+     */
+    private function missed(array $dates): int
+    {
+        $widest = 0;
+        foreach ($this->missed as [$missed, $width]) {
+            if ($width <= $widest) {
+                continue;
+            }
+            foreach ($dates as $j => $date) {
+                if ($date > $missed[$j]) {
+                    continue 2;
+                }
+            }
+            $widest = $width;
+        }
+
+        return $widest;
     }
 
     /** @return array<int, int> by job */

@@ -43,6 +43,8 @@ final class Outlook
     private readonly bool $hasSetUp;
     private ?LatestStart $latest = null;
     private ?Deadlines $deadlines = null;
+    /** @var array<int, int> by job: those that are to be kept */
+    private array $dates = [];
     /** @var array<int, array<int, int>> by step and minute: when its job ends at the earliest */
     private array $tails = [];
 
@@ -80,6 +82,7 @@ final class Outlook
     /** @param array<int, int>|null $dates by job: what cannot keep them any more is dropped; null for none */
     public function keep(?array $dates): void
     {
+        $this->dates = $dates ?? [];
         $this->deadlines = null === $dates ? null : new Deadlines(
             $this->lists->problem,
             $this->able,
@@ -90,14 +93,25 @@ final class Outlook
         );
     }
 
-    /** Fills in what could come next, the bound and the guess; false where a step has missed its window, or a date is missed that is to be kept. */
-    public function assess(BeamNode $node): bool
+    /**
+     * Fills in what could come next, the bound and the guess, where dates are to be kept only that.
+     *
+     * @param int $placed the step by which it is more than what its `next` was found for, -1 for none
+     *
+     * @return bool false where a step has missed its window, or a date is missed that is to be kept
+     */
+    public function assess(BeamNode $node, int $placed = -1): bool
     {
         $minutes = $this->minutes;
         $starts = $node->starts;
         $ends = $node->ends;
+        $dates = $this->dates;
+        $known = $node->next;
         $next = $tight = [];
         $people = \count($this->hours) + 1;
+        $placedBy = $node->workers[$placed] ?? -1;
+        $placedAt = $this->place[$placed] ?? -1;
+        $placedOf = $this->hasSetUp ? $this->job[$placed] ?? -1 : -1;
         foreach ($node->ready as $i) {
             [$from, $until] = [0, self::NEVER];
             foreach ($this->waits[$i] as [$j, $min, $max]) {
@@ -118,13 +132,25 @@ final class Outlook
                 $soonest = $this->reaching($node, $i, -1, $from);
                 $next[$people * $i] = [$i, -1, $soonest];
             }
+            $isTied = [] !== $this->tied[$i];
+            // Nothing has changed but for the one who did what was placed, where it was, and with set-ups for its piece.
+            $asBefore = !$isTied && ($place < 0 || $place !== $placedAt) && $this->job[$i] !== $placedOf;
             foreach ($this->able[$i] as $p) {
+                $key = $people * $i + 1 + $p;
+                if ($asBefore && $p !== $placedBy && isset($known[$key])) {
+                    $next[$key] = $known[$key];
+                    if ($known[$key][2] < $soonest) {
+                        $soonest = $known[$key][2];
+                    }
+
+                    continue;
+                }
                 $at = $this->at($node, $i, $p, $from);
-                if (self::NEVER !== $at && [] !== $this->tied[$i]) {
+                if ($isTied && self::NEVER !== $at) {
                     $at = $this->reaching($node, $i, $p, $at);
                 }
                 if ($at <= $until && self::NEVER !== $at) {
-                    $next[$people * $i + 1 + $p] = [$i, $p, $at];
+                    $next[$key] = [$i, $p, $at];
                     if ($at < $soonest) {
                         $soonest = $at;
                     }
@@ -139,6 +165,9 @@ final class Outlook
             $job = $this->job[$i];
             $end = $this->tails[$i][$soonest] ?? $this->tail($i, $soonest);
             if ($end > $ends[$job]) {
+                if (isset($dates[$job]) && $end > $dates[$job]) {
+                    return false;
+                }
                 $ends[$job] = $end;
             }
         }
@@ -148,16 +177,15 @@ final class Outlook
             }
         }
         $node->next = $next;
-        $this->judge($node, $ends);
-        if (null !== $this->deadlines) {
-            $pressure = $this->deadlines->pressure($node, $ends);
-            if (null === $pressure) {
-                return false;
-            }
-            $node->guess = $pressure;
-        }
+        if (null === $this->deadlines) {
+            $this->judge($node, $ends);
 
-        return true;
+            return true;
+        }
+        $pressure = $this->deadlines->pressure($node, $ends);
+        $node->guess = $pressure ?? \INF;
+
+        return null !== $pressure;
     }
 
     /**
@@ -271,6 +299,12 @@ final class Outlook
         }
 
         return $at;
+    }
+
+    /** Whether the step can begin then if the dates that are to be kept are. */
+    public function isInTime(int $i, int $at): bool
+    {
+        return [] === $this->dates || ($this->tails[$i][$at] ?? $this->tail($i, $at)) <= $this->dates[$this->job[$i]];
     }
 
     /** When the step's job ends if it may begin from then on and nothing else stands in its way. */

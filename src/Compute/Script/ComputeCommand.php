@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\App\Compute\Script;
 
-use KindHeel\App\Compute\Computation;
 use KindHeel\App\Compute\InputErrors;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -19,17 +18,12 @@ final readonly class ComputeCommand
     public function __invoke(#[Argument('Such as dry.forecast.')] string $name): int
     {
         try {
-            foreach (Computations::all() as $computation) {
-                if ($computation::name() === $name) {
-                    $json = json_encode($computation->compute($this->input()), self::FLAGS);
-                    fwrite(\STDOUT, $json."\n");
+            $computation = Computations::named($name) ?? throw new InputErrors([
+                ['path' => '', 'message' => \sprintf('there is no computation “%s”; there are %s', $name, implode(', ', Computations::names()))],
+            ]);
+            fwrite(\STDOUT, json_encode($computation->compute($this->input()), self::FLAGS)."\n");
 
-                    return 0;
-                }
-            }
-            $names = array_map(static fn (Computation $c): string => $c::name(), Computations::all());
-            sort($names);
-            throw new InputErrors([['path' => '', 'message' => \sprintf('there is no computation “%s”; there are %s', $name, implode(', ', $names))]]);
+            return 0;
         } catch (InputErrors $wrong) {
             fwrite(\STDERR, json_encode(['errors' => $wrong->errors], self::FLAGS)."\n");
 
