@@ -19,12 +19,11 @@ final class DateSearch
 
     private readonly OtherDates $dates;
     private readonly BackwardLists $backwards;
+    private readonly MissedDates $missed;
     /** @var array<string, true> orders that have been placed */
     private array $placed = [];
     /** @var array<string, int> how wide dates have been tried */
     private array $tried = [];
-    /** @var list<array{array<int, int>, int}> dates by job that were not kept, and how wide that was tried: no earlier ones are then */
-    private array $missed = [];
     /** @var array<string, float> how pressed everything is for dates, before anything has been placed */
     private array $pressures = [];
 
@@ -33,6 +32,7 @@ final class DateSearch
     {
         $this->dates = new OtherDates($lists->problem, $random);
         $this->backwards = new BackwardLists($lists);
+        $this->missed = new MissedDates();
     }
 
     /** A list in the order in which other dates press, or in which it would be placed backwards from them; null where there was no new one. */
@@ -70,7 +70,7 @@ final class DateSearch
             }
             $key = implode(' ', $dates);
             $pressure = $this->pressures[$key] ??= $this->beams->pressure($dates) ?? \INF;
-            $rank = $pressure < \INF ? [max($this->tried[$key] ?? 0, $this->missed($dates)), $pressure] : [self::WIDEST + 1, \INF];
+            $rank = $pressure < \INF ? [max($this->tried[$key] ?? 0, $this->missed->widest($dates)), $pressure] : [self::WIDEST + 1, \INF];
             if ($rank < $best) {
                 [$chosen, $best] = [$dates, $rank];
             }
@@ -85,35 +85,11 @@ final class DateSearch
             $list = $this->lists->placeLike($node->starts, $node->workers);
             $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
         });
-
         if (null === $best) {
-            $this->missed[] = [$chosen, $width];
+            $this->missed->add($chosen, $width);
         }
 
         return $best;
-    }
-
-    /**
-     * How wide dates were tried and not kept of which none was earlier; 0 where there were none.
-     *
-     * @param array<int, int> $dates by job
-     */
-    private function missed(array $dates): int
-    {
-        $widest = 0;
-        foreach ($this->missed as [$missed, $width]) {
-            if ($width <= $widest) {
-                continue;
-            }
-            foreach ($dates as $j => $date) {
-                if ($date > $missed[$j]) {
-                    continue 2;
-                }
-            }
-            $widest = $width;
-        }
-
-        return $widest;
     }
 
     /** @return array<int, int> by job */

@@ -15,6 +15,8 @@ use KindHeel\Core\Schedule\Solve\DateSearch;
 use KindHeel\Core\Schedule\Solve\DueJob;
 use KindHeel\Core\Schedule\Solve\Lag;
 use KindHeel\Core\Schedule\Solve\LatestStart;
+use KindHeel\Core\Schedule\Solve\MissedDates;
+use KindHeel\Core\Schedule\Solve\Outlook;
 use KindHeel\Core\Schedule\Solve\PlacedList;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Solver;
@@ -173,6 +175,68 @@ final class DateSearchTest extends TestCase
         }
         self::assertGreaterThan(5, $kept);
         self::assertGreaterThan(150, $aimed);
+    }
+
+    public function testWhatWasMissedIsMissedForEarlierDatesToo(): void
+    {
+        $missed = new MissedDates();
+        self::assertSame(0, $missed->widest([100, 100]));
+        $missed->add([100, 200], 25);
+        $missed->add([150, 150], 10);
+        self::assertSame(25, $missed->widest([100, 200]), 'the same');
+        self::assertSame(25, $missed->widest([90, 150]), 'earlier than both: the wider of them');
+        self::assertSame(10, $missed->widest([150, 150]), 'the first may end too late for the other');
+        self::assertSame(0, $missed->widest([150, 151]), 'later than each of them somewhere');
+    }
+
+    public function testDatesThatWereMissedAreTriedWiderNextTime(): void
+    {
+        ['seed' => $seed, 'steps' => $steps] = SmallShop::proved()[1];
+        $problem = self::week($seed, $steps);
+        $lists = new ActivityLists($problem);
+        $random = self::random(2);
+        $looks = 0;
+        $search = new DateSearch($lists, new BeamSearch($lists, $random, static function () use (&$looks): bool {
+            ++$looks;
+
+            return true;
+        }), $random);
+        $now = $lists->place((new LatestStart($problem))->order(array_map(static fn (DueJob $j): int => $j->due, $problem->jobs)), []);
+        self::assertInstanceOf(PlacedList::class, $now);
+        $built = 0;
+        for ($n = 0; $n < 100; ++$n) {
+            $before = $looks;
+            $search->kept($now);
+            $built += $looks > $before ? 1 : 0;
+        }
+        self::assertGreaterThan(5, $built);
+        self::assertLessThan(40, $built, 'in the end nothing is left that was not tried as widely as it is worth');
+    }
+
+    public function testWhatCouldComeNextIsTheSameWhereverItIsFound(): void
+    {
+        $compared = 0;
+        foreach ([[0, 0], [2, 5]] as [$switch, $handover]) {
+            foreach ([3, 17, 38] as $number) {
+                ['seed' => $seed, 'steps' => $steps] = SmallShop::proved()[$number];
+                $week = self::week($seed, $steps);
+                $problem = new Problem($week->steps, $week->jobs, $week->workers, $week->places, $switch, $handover);
+                $lists = new ActivityLists($problem);
+                $outlook = new Outlook($lists);
+                (new BeamSearch($lists, self::random(1), static fn (): bool => true))->run(
+                    new Beam(20, 2, false, 0.5, 0),
+                    \INF,
+                    static function (BeamNode $node) use ($outlook, &$compared): void {
+                        $compared += [] === $node->next ? 0 : 1;
+                        $anew = clone $node;
+                        $anew->next = [];
+                        self::assertTrue($outlook->assess($anew));
+                        self::assertSame($anew->next, $node->next, 'found from nothing, and from what was known one step before');
+                    },
+                );
+            }
+        }
+        self::assertGreaterThan(300, $compared);
     }
 
     public function testPlacedBackwardsTheOrderCountsTheOnePress(): void
