@@ -23,10 +23,11 @@ final class FileSnapshot
     public static function take(FileStore $store, array $names, string $folder): array
     {
         $digests = [];
+        $files = new Filesystem();
         foreach ($names as $name) {
             $path = $store->at($name);
             $here = $folder.'/'.$name;
-            (new Filesystem())->mkdir(\dirname($here), 0o700);
+            $files->mkdir(\dirname($here), 0o700);
             if (null !== $path && (@link($path, $here) || @copy($path, $here))) {
                 $digests[$name] = (string) hash_file('sha256', $here);
             } elseif (null !== $store->at($name)) {

@@ -94,13 +94,12 @@ final class BackupTest extends ApiTestCase
         }
         $names = $store->names();
         $store->forget('snapshot/before');
-        $digests = FileSnapshot::take($store, $names, $this->folder.'/snapshot');
+        $digests = FileSnapshot::take($store, $names, $this->folder.'/backups/snapshot');
         $store->forget('snapshot/while');
         self::assertEqualsCanonicalizing(['snapshot/kept', 'snapshot/while'], preg_grep('~^snapshot/~', array_keys($digests)) ?: []);
         self::assertSame(hash('sha256', 'seen while'), $digests['snapshot/while']);
-        self::assertStringEqualsFile($this->folder.'/snapshot/snapshot/while', 'seen while', 'it stays until all has been read');
+        self::assertStringEqualsFile($this->folder.'/backups/snapshot/snapshot/while', 'seen while', 'it stays until all has been read');
         $store->forget('snapshot/kept');
-        (new Filesystem())->remove($this->folder.'/snapshot');
     }
 
     public function testTheBenchSaysWhenTheLastGoodOneIsTooOld(): void

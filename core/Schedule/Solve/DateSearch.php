@@ -60,36 +60,47 @@ final class DateSearch
     /** One in which a late job ends a stretch earlier than in `$now` and the others keep their dates; null where none was found for those that were tried. */
     public function kept(PlacedList $now): ?PlacedList
     {
-        $ends = $this->ends($now);
-        $chosen = null;
-        $best = [self::WIDEST + 1, \INF];
-        for ($n = 0; $n < self::TRIES; ++$n) {
-            $dates = $this->dates->dates($ends);
-            if (null === $dates) {
-                return null;
-            }
-            $key = implode(' ', $dates);
-            $pressure = $this->pressures[$key] ??= $this->beams->pressure($dates) ?? \INF;
-            $rank = $pressure < \INF ? [max($this->tried[$key] ?? 0, $this->missed->widest($dates)), $pressure] : [self::WIDEST + 1, \INF];
-            if ($rank < $best) {
-                [$chosen, $best] = [$dates, $rank];
-            }
-        }
-        $width = 0 === $best[0] ? self::NARROW : (int) (self::WIDER * $best[0]);
-        if (null === $chosen || $width > self::WIDEST) {
+        [$dates, $tried] = $this->leastPressing($now);
+        if (null === $dates) {
             return null;
         }
-        $this->tried[implode(' ', $chosen)] = $width;
+        $width = 0 === $tried ? self::NARROW : (int) (self::WIDER * $tried);
+        if ($width > self::WIDEST) {
+            return null;
+        }
+        $this->tried[implode(' ', $dates)] = $width;
         $best = null;
-        $this->beams->run(new Beam($width, 2, false, 0.5, 0, dates: $chosen), \INF, function (BeamNode $node) use (&$best): void {
+        $this->beams->run(new Beam($width, 2, false, 0.5, 0, dates: $dates), \INF, function (BeamNode $node) use (&$best): void {
             $list = $this->lists->placeLike($node->starts, $node->workers);
             $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
         });
         if (null === $best) {
-            $this->missed->add($chosen, $width);
+            $this->missed->add($dates, $width);
         }
 
         return $best;
+    }
+
+    /**
+     * Of some dates that are thrown, those that have been tried the least widely, and of them the least pressing.
+     *
+     * @return array{array<int, int>|null, int} by job, null where none can be kept; and how wide they have been tried
+     */
+    private function leastPressing(PlacedList $now): array
+    {
+        $ends = $this->ends($now);
+        $chosen = null;
+        $least = [\PHP_INT_MAX, \INF];
+        for ($n = 0; $n < self::TRIES && null !== $dates = $this->dates->dates($ends); ++$n) {
+            $key = implode(' ', $dates);
+            $pressure = $this->pressures[$key] ??= $this->beams->pressure($dates) ?? \INF;
+            if ($pressure < \INF) {
+                $rank = [max($this->tried[$key] ?? 0, $this->missed->widest($dates)), $pressure];
+                [$chosen, $least] = $rank < $least ? [$dates, $rank] : [$chosen, $least];
+            }
+        }
+
+        return [$chosen, $least[0]];
     }
 
     /** @return array<int, int> by job */

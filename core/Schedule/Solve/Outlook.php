@@ -94,9 +94,9 @@ final class Outlook
     }
 
     /**
-     * Fills in what could come next, the bound and the guess, where dates are to be kept only that.
+     * Fills in what could come next, the guess and, unless dates are to be kept, the bound.
      *
-     * @param int $placed the step by which it is more than what its `next` was found for, -1 for none
+     * @param int $placed the one step that was placed since `next` was filled in; -1 where it is to be found from nothing
      *
      * @return bool false where a step has missed its window, or a date is missed that is to be kept
      */
@@ -106,7 +106,7 @@ final class Outlook
         $starts = $node->starts;
         $ends = $node->ends;
         $dates = $this->dates;
-        $known = $node->next;
+        $known = $placed < 0 ? [] : $node->next;
         $next = $tight = [];
         $people = \count($this->hours) + 1;
         $placedBy = $node->workers[$placed] ?? -1;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
-use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\ActivityLists;
 use KindHeel\Core\Schedule\Solve\BackwardLists;
@@ -23,15 +22,16 @@ use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\ScheduleCheck;
+use KindHeel\Tests\Support\SearchedWeeks;
 use KindHeel\Tests\Support\SmallShop;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** Timetables for other dates: those that aim at them, and those in which each is kept. */
 final class DateSearchTest extends TestCase
 {
+    use SearchedWeeks;
+
     /** @return array<string, array{array<int, int>, bool}> dates of sole, heel and press, and whether they can be kept */
     public static function dates(): array
     {
@@ -229,7 +229,6 @@ final class DateSearchTest extends TestCase
                     static function (BeamNode $node) use ($outlook, &$compared): void {
                         $compared += [] === $node->next ? 0 : 1;
                         $anew = clone $node;
-                        $anew->next = [];
                         self::assertTrue($outlook->assess($anew));
                         self::assertSame($anew->next, $node->next, 'found from nothing, and from what was known one step before');
                     },
@@ -305,24 +304,5 @@ final class DateSearchTest extends TestCase
             self::assertNotNull($list);
             self::assertSame([], ScheduleCheck::faults($problem, Timetable::of($problem, $list->starts, $list->workers)), 'seed '.$seed);
         }
-    }
-
-    private static function week(int $seed, int $steps): Problem
-    {
-        return self::problem(SmallShop::week($seed, $steps));
-    }
-
-    /** @param array<string, mixed> $week */
-    private static function problem(array $week): Problem
-    {
-        return (new ScheduleReader())->problem(json_decode(json_encode($week, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
-    }
-
-    /** @return \Closure(int): int */
-    private static function random(int $seed): \Closure
-    {
-        $random = new Randomizer(new Mt19937($seed));
-
-        return static fn (int $sides): int => $random->getInt(0, $sides - 1);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
-use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\ActivityLists;
 use KindHeel\Core\Schedule\Solve\Beam;
@@ -22,14 +21,15 @@ use KindHeel\Core\Schedule\Solve\Solver;
 use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\ScheduleCheck;
+use KindHeel\Tests\Support\SearchedWeeks;
 use KindHeel\Tests\Support\SmallShop;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** The close search, on made-up weeks whose optima a constraint solver proved. */
 final class FewStepsTest extends TestCase
 {
+    use SearchedWeeks;
+
     /** Counted in looks at the clock, so that a slow machine finds the same. */
     public function testMostOfTheSeededWeeksReachWhatWasProved(): void
     {
@@ -206,17 +206,6 @@ final class FewStepsTest extends TestCase
         return true;
     }
 
-    private static function week(int $seed, int $steps): Problem
-    {
-        return self::problem(SmallShop::week($seed, $steps));
-    }
-
-    /** @param array<string, mixed> $week */
-    private static function problem(array $week): Problem
-    {
-        return (new ScheduleReader())->problem(json_decode(json_encode($week, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
-    }
-
     /** @param array<mixed> $week */
     private static function text(array $week, string|int ...$path): string
     {
@@ -226,14 +215,6 @@ final class FewStepsTest extends TestCase
         }
 
         return \is_string($value) ? $value : throw new \LogicException('There is no text.');
-    }
-
-    /** @return \Closure(int): int */
-    private static function random(int $seed): \Closure
-    {
-        $random = new Randomizer(new Mt19937($seed));
-
-        return static fn (int $sides): int => $random->getInt(0, $sides - 1);
     }
 
     private static function solve(Problem $problem, int $looks): Timetable

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
-use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\Assignment;
 use KindHeel\Core\Schedule\Solve\Capacity;
@@ -14,11 +13,14 @@ use KindHeel\Core\Schedule\Solve\LowerBound;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\RandomShop;
+use KindHeel\Tests\Support\SearchedWeeks;
 use KindHeel\Tests\Support\SmallShop;
 use PHPUnit\Framework\TestCase;
 
 final class LowerBoundTest extends TestCase
 {
+    use SearchedWeeks;
+
     public function testOnePairOfHandsCannotDoTwoThingsAtOnce(): void
     {
         // Two jobs of 30 minutes, both due after 30: alone neither is late; one of them must be, and it will be the one that weighs less.
@@ -104,11 +106,5 @@ final class LowerBoundTest extends TestCase
         }
 
         return new Problem($steps, $jobs, [new Worker('ada', [], [[0, 1000]])], []);
-    }
-
-    /** @param array<string, mixed> $week */
-    private static function problem(array $week): Problem
-    {
-        return (new ScheduleReader())->problem(json_decode(json_encode($week, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
     }
 }

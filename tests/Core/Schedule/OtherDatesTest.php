@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
-use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\ActivityLists;
 use KindHeel\Core\Schedule\Solve\DueJob;
@@ -13,15 +12,16 @@ use KindHeel\Core\Schedule\Solve\LatestStart;
 use KindHeel\Core\Schedule\Solve\OtherDates;
 use KindHeel\Core\Schedule\Solve\Problem;
 use KindHeel\Core\Schedule\Solve\Worker;
+use KindHeel\Tests\Support\SearchedWeeks;
 use KindHeel\Tests\Support\SmallShop;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** Lists by the latest start, and the other dates that they are made for. */
 final class OtherDatesTest extends TestCase
 {
+    use SearchedWeeks;
+
     /** @return array<string, array{int, int}> by when the pair is due, and the latest start of its first step */
     public static function dues(): array
     {
@@ -142,18 +142,5 @@ final class OtherDatesTest extends TestCase
             [new Worker('ada', [], [[0, 100], [200, 300]])],
             [],
         );
-    }
-
-    private static function week(int $seed, int $steps): Problem
-    {
-        return (new ScheduleReader())->problem(json_decode(json_encode(SmallShop::week($seed, $steps), \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
-    }
-
-    /** @return \Closure(int): int */
-    private static function random(int $seed): \Closure
-    {
-        $random = new Randomizer(new Mt19937($seed));
-
-        return static fn (int $sides): int => $random->getInt(0, $sides - 1);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\Core\Schedule;
 
-use KindHeel\App\Compute\ScheduleReader;
 use KindHeel\Core\Schedule\Solve\Activity;
 use KindHeel\Core\Schedule\Solve\Candidate;
 use KindHeel\Core\Schedule\Solve\DueJob;
@@ -20,6 +19,7 @@ use KindHeel\Core\Schedule\Solve\Timetable;
 use KindHeel\Core\Schedule\Solve\Worker;
 use KindHeel\Tests\Support\RandomShop;
 use KindHeel\Tests\Support\ScheduleCheck;
+use KindHeel\Tests\Support\SearchedWeeks;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -27,6 +27,8 @@ use Random\Randomizer;
 
 final class SolverTest extends TestCase
 {
+    use SearchedWeeks;
+
     /** @return iterable<string, array{string, int, int}> */
     public static function proved(): iterable
     {
@@ -252,12 +254,6 @@ final class SolverTest extends TestCase
         return (new Solver($problem, static fn (int $sides): int => $random->getInt(0, $sides - 1), static function () use (&$evaluations): bool {
             return --$evaluations > 0;
         }))->solve($before->starts ?? [], $before->workers ?? []);
-    }
-
-    /** @param mixed $input as a script gives it */
-    private static function problem(mixed $input): Problem
-    {
-        return (new ScheduleReader())->problem(json_decode(json_encode($input, \JSON_THROW_ON_ERROR), flags: \JSON_THROW_ON_ERROR));
     }
 
     /**
