@@ -49,8 +49,9 @@ final readonly class Rehearsal
                 'bytes' => (int) filesize($path),
             ];
         } finally {
-            $server->executeStatement('DROP DATABASE IF EXISTS '.self::BESIDE);
+            // First: who may lay out no database may drop none either, and what was opened is not to lie about.
             (new Filesystem())->remove($folder);
+            $server->executeStatement('DROP DATABASE IF EXISTS '.self::BESIDE);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KindHeel\Tests\App;
 
+use Doctrine\DBAL\Exception as DatabaseError;
 use KindHeel\App\Backup\BackupKey;
 use KindHeel\App\Backup\Backups;
 use KindHeel\App\Backup\ClosedFile;
@@ -84,6 +85,19 @@ final class BackupTest extends ApiTestCase
         $this->fails('no key', fn () => $this->backups()->unpack($path, $this->folder.'/backups/.test'), 'no key');
         self::getContainer()->get(BackupKey::class)->make();
         $this->fails('another key', fn () => $this->backups()->unpack($path, $this->folder.'/backups/.test'), 'another key');
+    }
+
+    public function testARehearsalBySomebodyWhoMayNotLeavesNothingOpenBehind(): void
+    {
+        $path = $this->backups()->make();
+        $before = glob($this->folder.'/rehearsal-*') ?: [];
+        try {
+            self::getContainer()->get(Rehearsal::class)->of($path, (string) getenv('DATABASE_URL'));
+            self::fail('It took place.');
+        } catch (DatabaseError $error) {
+            self::assertStringContainsString('denied', $error->getMessage());
+        }
+        self::assertSame($before, glob($this->folder.'/rehearsal-*') ?: []);
     }
 
     public function testWhatIsForgottenWhileItIsMadeDoesNotStopIt(): void
