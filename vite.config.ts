@@ -57,5 +57,5 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rollupOptions: { input: 'web/src/main.ts' },
   },
-  test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], setupFiles: ['web/tests/allWords.ts'], mockReset: true },
+  test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], setupFiles: ['web/tests/allWords.ts'], mockReset: true, testTimeout: 60_000 },
 })

@@ -16,6 +16,8 @@ final class DateSearch
     private const NARROW = 10;
     private const WIDER = 2.5;
     private const WIDEST = 100;
+    /** Minutes for which it lets somebody stand idle, every other time: what is tight is not always kept by those who never wait. */
+    private const IDLE = 45;
 
     private readonly OtherDates $dates;
     private readonly BackwardLists $backwards;
@@ -70,7 +72,8 @@ final class DateSearch
         }
         $this->tried[implode(' ', $dates)] = $width;
         $best = null;
-        $this->beams->run(new Beam($width, 2, false, 0.5, 0, dates: $dates), \INF, function (BeamNode $node) use (&$best): void {
+        $idle = self::IDLE * ($this->random)(2);
+        $this->beams->run(new Beam($width, 2, false, 0.5, $idle, dates: $dates), \INF, function (BeamNode $node) use (&$best): void {
             $list = $this->lists->placeLike($node->starts, $node->workers);
             $best = null !== $list && (null === $best || $list->cost < $best->cost) ? $list : $best;
         });

@@ -6,7 +6,8 @@ namespace KindHeel\Core\Schedule\Solve;
 
 /**
  * Whether dates can still be kept, as far as can be told: the steps that are left, the one that must end first before the others (earliest due date, Jackson
- * 1955), by all hands together, by the one who alone can do them, and at each station with one place; and how little time that leaves.
+ * 1955), by all hands together, by the one who alone can do them, and at each station with one place; and how little time that leaves. What has been placed
+ * counts with the time that it left: otherwise whoever has done what pressed looks better than whoever did what had to be done first.
  */
 final readonly class Deadlines
 {
@@ -19,6 +20,8 @@ final readonly class Deadlines
     private array $alone;
     /** @var array<int, non-empty-list<array{int, int, int}>> by station: step, minutes, latest end */
     private array $atPlaces;
+    /** @var array<int, int> latest start by step that is not fixed */
+    private array $latest;
 
     /**
      * @param list<list<int>> $able   by step: who can do it, nobody where nobody has to
@@ -36,6 +39,7 @@ final readonly class Deadlines
             }
         }
         asort($ends);
+        $this->latest = array_intersect_key($latest, $ends);
         $together = $alone = $atPlaces = [];
         foreach ($ends as $i => $end) {
             $work = $problem->steps[$i];
@@ -79,6 +83,12 @@ final readonly class Deadlines
             $lists[] = [$steps, $node->places[$place][0]];
         }
         $starts = $node->starts;
+        foreach ($this->latest as $i => $latest) {
+            if (isset($starts[$i])) {
+                $slack = $latest - $starts[$i];
+                $pressure += 1.0 / (self::SLACK + ($slack > 0 ? $slack : 0));
+            }
+        }
         foreach ($lists as [$steps, $at]) {
             foreach ($steps as [$i, $minutes, $latest]) {
                 if (isset($starts[$i])) {

@@ -86,14 +86,15 @@ final readonly class LatestStart
     private function start(int $step, int $end): int
     {
         $minutes = $this->problem->steps[$step]->minutes;
-        $start = $end - $minutes;
+        $start = null;
         foreach ($this->shifts[$step] ?? [] as [$from, $until]) {
             if ($from > $end - $minutes) {
                 break;
             }
-            $start = min($until, $end) - $minutes;
+            // Of several who are here the one who stays the longest, not the one who came last.
+            $start = max($start ?? $from, min($until, $end) - $minutes);
         }
 
-        return $start;
+        return $start ?? $end - $minutes;
     }
 }

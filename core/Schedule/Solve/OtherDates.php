@@ -78,7 +78,7 @@ final readonly class OtherDates
         $dates[$earlier] = max($this->problem->jobs[$earlier]->due, $this->stretches[$in[$earlier] - 1]);
         for ($n = ($this->random)(1 + self::MOST_LATER); $n > 0; --$n) {
             $j = ($this->random)(\count($dates));
-            $later = $this->stretches[$in[$j] + 1] ?? null;
+            $later = $this->endOfStretchAfter($dates[$j]);
             if ($j === $earlier || null === $later) {
                 continue;
             }
@@ -91,6 +91,18 @@ final readonly class OtherDates
         }
 
         return $dates;
+    }
+
+    /** When the first stretch of work ends that ends later; null after the last. */
+    private function endOfStretchAfter(int $date): ?int
+    {
+        foreach ($this->stretches as $end) {
+            if ($end > $date) {
+                return $end;
+            }
+        }
+
+        return null;
     }
 
     /** The stretch of work in which something ends, or the last. */

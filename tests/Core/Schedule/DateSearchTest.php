@@ -71,6 +71,25 @@ final class DateSearchTest extends TestCase
         self::assertSame($can, $kept > 0, 'what is refused at once is never built, what is not can be here');
     }
 
+    public function testTheDatesOfATimetableThatIsThereAreNeverSaidToBeOutOfReach(): void
+    {
+        $random = self::random(4);
+        foreach (SmallShop::proved() as ['seed' => $seed, 'steps' => $steps]) {
+            $problem = self::week($seed, $steps);
+            $lists = new ActivityLists($problem);
+            $beams = new BeamSearch($lists, $random, static fn (): bool => true);
+            $latest = new LatestStart($problem);
+            for ($n = 0; $n < 5; ++$n) {
+                $list = $lists->place($latest->order(array_map(static fn (DueJob $j): int => $j->due + $random(3000), $problem->jobs)), []);
+                $ends = null === $list ? [] : array_map(
+                    static fn (DueJob $job): int => max(array_map(static fn (int $i): int => $list->starts[$i] + $problem->steps[$i]->minutes, $job->steps)),
+                    $problem->jobs,
+                );
+                self::assertTrue([] === $ends || null !== $beams->pressure($ends), 'seed '.$seed);
+            }
+        }
+    }
+
     public function testWhatOnePersonAloneCanDoCountsForThemAlone(): void
     {
         $problem = static fn (string $skill): Problem => new Problem(
@@ -122,10 +141,34 @@ final class DateSearchTest extends TestCase
         // Walks end 1 475 above the optimum of this week, from wherever they begin: two jobs would have to end in other stretches at once.
         ['seed' => $seed, 'steps' => $steps, 'weighted_tardiness' => $best] = SmallShop::proved()[27];
         $problem = self::week($seed, $steps);
-        $dates = [1770, 1590, 330, 1770];
+        self::assertSame((float) $best, self::leastLate($problem, [1770, 1590, 330, 1770], 0));
+        $looks = 4000;
+        $table = (new Solver($problem, self::random(1), static function () use (&$looks): bool {
+            return --$looks >= 0;
+        }))->solve();
+        self::assertSame((float) $best, $table->worth[2], 'the search comes to those dates by itself');
+    }
+
+    public function testWhatIsTightIsKeptOnlyWhereSomebodyMayWaitForSomethingBetter(): void
+    {
+        // One job ends after its date that could be done long before it, so that another ends a stretch earlier.
+        ['seed' => $seed, 'steps' => $steps, 'weighted_tardiness' => $best] = SmallShop::proved()[51];
+        $problem = self::week($seed, $steps);
+        $dates = [1620, 1620, 4500, 6465, 3060, 3920, 1620];
+        self::assertSame(\INF, self::leastLate($problem, $dates, 0));
+        self::assertSame((float) $best, self::leastLate($problem, $dates, 45));
+    }
+
+    /**
+     * The least weighted tardiness of what a narrow beam finds that keeps these dates.
+     *
+     * @param array<int, int> $dates by job
+     */
+    private static function leastLate(Problem $problem, array $dates, int $idle): float
+    {
         $found = \INF;
         (new BeamSearch(new ActivityLists($problem), self::random(1), static fn (): bool => true))->run(
-            new Beam(10, 2, false, 0.5, 0, 0.0, $dates),
+            new Beam(10, 2, false, 0.5, $idle, 0.0, $dates),
             \INF,
             static function (BeamNode $node) use ($problem, $dates, &$found): void {
                 $table = Timetable::of($problem, $node->starts, $node->workers);
@@ -136,12 +179,8 @@ final class DateSearchTest extends TestCase
                 $found = min($found, $table->worth[2]);
             },
         );
-        self::assertSame((float) $best, $found);
-        $looks = 4000;
-        $table = (new Solver($problem, self::random(1), static function () use (&$looks): bool {
-            return --$looks >= 0;
-        }))->solve();
-        self::assertSame((float) $best, $table->worth[2], 'the search comes to those dates by itself');
+
+        return $found;
     }
 
     public function testWhatKeepsOtherDatesIsMostlyLessLateAndEachIsPlacedOnce(): void

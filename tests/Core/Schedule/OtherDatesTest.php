@@ -68,6 +68,18 @@ final class OtherDatesTest extends TestCase
         self::assertSame([2, 0], (new LatestStart($before))->order([300, 29]));
     }
 
+    public function testOfTwoWhoAreHereTheOneWhoStaysLongerSaysHowLateAStepMayBegin(): void
+    {
+        // Ben comes later than Ada and leaves before her.
+        $people = [new Worker('ada', [], [[0, 180]]), new Worker('ben', [], [[60, 150]])];
+        $starts = static fn (Worker ...$people): array => (new LatestStart(
+            new Problem([new Activity('sole', 0, 30, true, null, null, [], null)], [new DueJob('a', 0, 1.0, [0])], array_values($people), []),
+        ))->starts([400]);
+        self::assertSame([150], $starts(...$people));
+        self::assertSame([150], $starts(...array_reverse($people)));
+        self::assertSame([120], $starts($people[1]));
+    }
+
     public function testInEverySeededWeekEachStepComesAfterWhatItWaitsFor(): void
     {
         $random = self::random(3);
@@ -112,6 +124,20 @@ final class OtherDatesTest extends TestCase
             // The third by the end of the first stretch; what the first would lose is more than that gains.
             '300 400 100 100', '300 500 100 100',
         ], array_keys($seen));
+    }
+
+    public function testWhatIsDoneLongBeforeItsDateMayComeAfterItForWhatPressesMore(): void
+    {
+        $jobs = [new DueJob('a', 50, 5.0, [0]), new DueJob('b', 310, 1.0, [1])];
+        $steps = array_map(static fn (int $j): Activity => new Activity('s'.$j, $j, 20, true, null, null, [], null), array_keys($jobs));
+        $dates = new OtherDates(new Problem($steps, $jobs, [new Worker('ada', [], [[0, 100], [200, 300], [400, 500]])], []), self::random(1));
+        $seen = [];
+        for ($n = 0; $n < 100; ++$n) {
+            $seen[implode(' ', $dates->dates([220, 20]) ?? [])] = true;
+        }
+        ksort($seen);
+        // The second was done in the first stretch; its own date lies between the second and the third.
+        self::assertSame(['100 310', '100 500'], array_keys($seen));
     }
 
     public function testWhereNobodyIsLateOrAllIsOneStretchThereIsNothingToTry(): void
