@@ -57,5 +57,6 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rollupOptions: { input: 'web/src/main.ts' },
   },
+  // A minute for each: machines that others use are slow at times, and no test is about seconds.
   test: { environment: 'happy-dom', include: ['web/tests/**/*.test.ts'], setupFiles: ['web/tests/allWords.ts'], mockReset: true, testTimeout: 60_000 },
 })

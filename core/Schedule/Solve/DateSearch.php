@@ -16,7 +16,7 @@ final class DateSearch
     private const NARROW = 10;
     private const WIDER = 2.5;
     private const WIDEST = 100;
-    /** Minutes for which it lets somebody stand idle, every other time: what is tight is not always kept by those who never wait. */
+    /** Minutes for which it lets somebody stand idle, as often as not: what is tight is not always kept by those who never wait. */
     private const IDLE = 45;
 
     private readonly OtherDates $dates;

@@ -86,7 +86,10 @@ final readonly class Deadlines
         foreach ($this->latest as $i => $latest) {
             if (isset($starts[$i])) {
                 $slack = $latest - $starts[$i];
-                $pressure += 1.0 / (self::SLACK + ($slack > 0 ? $slack : 0));
+                if ($slack < 0) {
+                    return null;
+                }
+                $pressure += 1.0 / (self::SLACK + $slack);
             }
         }
         foreach ($lists as [$steps, $at]) {
