@@ -16,7 +16,7 @@ final class Kinds
     /** What is reckoned anew, holds for the moment, or opens a door. */
     private const LEFT_OUT = [
         'sessions', 'sign_in', 'sign_in_failure', 'calendar_feed', 'remembered_answer', 'bench_shown', 'shelf_shown', 'write_probe', 'timetable', 'piece_mark',
-        'piece_text', 'backup_made', 'air_fault', 'account_note', 'archive_made', 'archive_taken', 'lock_keys',
+        'piece_text', 'plan_mark', 'backup_made', 'air_fault', 'account_note', 'archive_made', 'archive_taken', 'lock_keys',
     ];
     /** Whoever has an archive is not to sign in by it. */
     private const SECRET = ['person' => ['password_hash', 'one_time_until', 'pin_hash', 'pin_tries', 'second_factor', 'second_factor_step']];

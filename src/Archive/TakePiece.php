@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Colour\PotReader;
 use KindHeel\App\Http\Refused;
 use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\PlanMarks;
 use KindHeel\App\Job\StoredPiece;
 use KindHeel\App\Ledger\Event;
 use KindHeel\App\Ledger\Ledger;
@@ -44,6 +45,7 @@ final readonly class TakePiece
         private PlanReader $plans,
         private LedgerReader $ledgers,
         private PotReader $pots,
+        private PlanMarks $marks,
     ) {
     }
 
@@ -99,6 +101,7 @@ final readonly class TakePiece
         }
         $come = new PieceComes($this->connection, $this->kinds, $rows, $manifest->workshop);
         $visits = $come->write();
+        $this->marks->changed($visits);
         if ([] !== $visits) {
             $newest = $this->entities->find(StoredPiece::class, max($visits)) ?? throw new \LogicException('It was written this moment.');
             $from = '' === $manifest->workshop ? 'another workshop' : $manifest->workshop;

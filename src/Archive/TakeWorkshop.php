@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KindHeel\App\Backup\DatabaseDump;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Files\FileStore;
+use KindHeel\App\Job\PlanMarks;
 use KindHeel\App\People\Passwords;
 use KindHeel\App\People\Person;
 use KindHeel\App\People\Role;
@@ -32,6 +33,7 @@ final readonly class TakeWorkshop
         private ArchiveFile $file,
         private Passwords $passwords,
         private FileStore $store,
+        private PlanMarks $marks,
         private string $databaseUrl,
     ) {
     }
@@ -234,6 +236,7 @@ final readonly class TakeWorkshop
             ?? throw new BadArchive('There is no owner in it who could sign in.');
         $word = $this->passwords->giveOneTimeWord($owner);
         $this->entities->flush();
+        $this->marks->allChanged();
         $this->connection->executeStatement('UPDATE timetable SET asked = 1, solved = 0, blocks = \'[]\', ends = \'[]\', paces = \'[]\', marks = \'[]\'');
         $this->connection->executeStatement('UPDATE archive_taken SET ended_at = UTC_TIMESTAMP() WHERE digest = ?', [$digest]);
 

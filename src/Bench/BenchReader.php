@@ -9,10 +9,9 @@ use KindHeel\App\Air\AirHistory;
 use KindHeel\App\Air\AirView;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
-use KindHeel\App\Job\PieceColours;
 use KindHeel\App\Job\PieceMove;
+use KindHeel\App\Job\PlansAtWork;
 use KindHeel\App\Job\StepRecord;
-use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StepsAtWork;
 use KindHeel\App\Learning\Learning;
 use KindHeel\App\Running\Heartbeat;
@@ -41,7 +40,7 @@ final readonly class BenchReader
         private ClockInterface $clock,
         private DayTape $tape,
         private CrewReader $crew,
-        private Steps $steps,
+        private PlansAtWork $plans,
         private TimetableStore $timetable,
         private OpenJobs $openJobs,
         private Learning $learning,
@@ -114,7 +113,7 @@ final readonly class BenchReader
     private function open(\DateTimeImmutable $now, \DateTimeImmutable $day, ?\Closure $mend): array
     {
         $pieces = $this->pieces();
-        $atWork = $this->steps->atWork(array_keys($pieces), $now, $day);
+        $atWork = $this->plans->of(array_keys($pieces), $now, $day);
         $jobs = [];
         foreach ($pieces as $id => $piece) {
             if (isset($atWork[$id])) {
@@ -224,7 +223,7 @@ final readonly class BenchReader
             $this->connection,
             'SELECT p.id, p.name, p.kind, p.ticket_id, p.planned_from, t.customer, t.promised_at, t.promised,
                     '.PieceMove::PLACE.' AS place,
-                    '.SettlingBells::COLUMN.', '.PieceColours::COLUMN.'
+                    '.SettlingBells::COLUMN.'
              FROM piece p JOIN ticket t ON t.id = p.ticket_id
              WHERE p.finished_at IS NULL ORDER BY t.promised_at, p.id',
             [SettlingBells::since($this->clock->now())],
@@ -258,7 +257,7 @@ final readonly class BenchReader
             promised: $piece->flag('promised'),
             stepsDone: $atWork->done,
             stepsAll: $atWork->all,
-            colours: PieceColours::of($piece),
+            colours: $atWork->colours,
             coats: $coats,
             atWork: array_values(
                 array_map(

@@ -145,8 +145,10 @@ final readonly class DemoHands
     public function act(\Closure $act): bool
     {
         try {
-            $act();
-            $this->entities->flush();
+            $this->connection->transactional(function () use ($act): void {
+                $act();
+                $this->entities->flush();
+            });
 
             return true;
         } catch (Refused|AccessDeniedException) {

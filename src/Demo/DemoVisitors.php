@@ -75,7 +75,7 @@ final readonly class DemoVisitors
     /** @param \Closure(): mixed $act */
     private function act(\Closure $act): void
     {
-        $this->hands->act(fn () => $this->entities->wrapInTransaction($act));
+        $this->hands->act($act);
     }
 
     private function bring(int $seed, \DateTimeImmutable $now): void

@@ -14,10 +14,12 @@ use KindHeel\App\Air\ThermoHygrometer;
 use KindHeel\App\Clock\Iso;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\BenchChanged;
+use KindHeel\App\Job\StepRecord;
 use KindHeel\App\Job\Steps;
 use KindHeel\Core\Drying\Air;
 use KindHeel\Core\Drying\AirSpan;
 use KindHeel\Core\Drying\DryingPlace;
+use KindHeel\Core\Drying\Forecast;
 use KindHeel\Core\Drying\SensorFault;
 use KindHeel\Core\Drying\Stage;
 use Psr\Clock\ClockInterface;
@@ -138,10 +140,23 @@ final readonly class RecordAir
     /** Every coat that is on its way is forecast once more; those of one piece alone where only that one has met another air. */
     public function moveWaits(?int $piece = null): void
     {
-        $coats = $this->steps->drying(Stage::Full, $this->clock->now(), finishedToo: true, piece: $piece);
+        $move = function () use ($piece): void {
+            $coats = $this->steps->drying(Stage::Full, $this->clock->now(), finishedToo: true, piece: $piece);
+            $this->steps->keepForecasts($this->anew($coats));
+            $this->events->dispatch([] === $coats ? BenchChanged::inLooks() : BenchChanged::inTime());
+        };
+        $this->connection->isTransactionActive() ? $move() : $this->connection->transactional($move);
+    }
+
+    /**
+     * @param list<StepRecord> $coats
+     *
+     * @return iterable<array{StepRecord, Forecast}> each in the air that it has met
+     */
+    private function anew(array $coats): iterable
+    {
         foreach ($this->forecasts->each($coats) as [$step, $air, $in]) {
-            $this->steps->keepForecast($step->id, $in($air));
+            yield [$step, $in($air)];
         }
-        $this->events->dispatch([] === $coats ? BenchChanged::inLooks() : BenchChanged::inTime());
     }
 }

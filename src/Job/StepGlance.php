@@ -8,22 +8,26 @@ namespace KindHeel\App\Job;
 final readonly class StepGlance
 {
     /**
-     * @param bool   $shown it is under way, or is seen of the piece or of the day, whatever comes next
-     * @param string $waits before it, as its column keeps them
+     * @param bool   $arranges   it was done, and the piece is without, under or in something since
+     * @param int    $endedAt    in seconds since 1970; 0 where it has not ended
+     * @param int    $driesUntil in seconds since 1970; 0 where no coat of it lies, {@see PHP_INT_MAX} where nobody knows
+     * @param string $waits      before it, as its column keeps them
      */
     public function __construct(
         public int $id,
         public string $key,
         public string $title,
         public StepStatus $status,
-        private bool $shown,
+        private bool $arranges,
+        public int $endedAt,
+        public int $driesUntil,
         private string $waits,
     ) {
     }
 
     /**
-     * Those of which all is needed: what is shown; what may be begun, or waits for something that is done, with what it waits for; and what is next in any
-     * case. The rest waits for what has not been done.
+     * Those of which all is needed whatever the time is: what is under way or arranges the piece; what may be begun, or waits for something that is done, with
+     * what it waits for; and what is next in any case. The rest waits for what has not been done.
      *
      * @param list<self> $steps of one piece, in their order
      *
@@ -33,7 +37,7 @@ final readonly class StepGlance
     {
         $done = $open = $needed = [];
         foreach ($steps as $step) {
-            if ($step->shown) {
+            if ($step->arranges || StepStatus::Running === $step->status) {
                 $needed[$step->id] = true;
             }
             match ($step->status) {

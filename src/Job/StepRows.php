@@ -75,7 +75,9 @@ final class StepRows
             $row->text('step_key'),
             $row->text('title'),
             $row->enum('status', StepStatus::class),
-            1 === $row->int('shown'),
+            $row->flag('arranges'),
+            $row->intOrNull('ended') ?? 0,
+            $row->int('dries_until'),
             $row->text('waits'),
         );
     }

@@ -40,10 +40,6 @@ final readonly class Steps
         UNIX_TIMESTAMP(s.touch_at) + 60 * s.added_minutes AS touch, UNIX_TIMESTAMP(s.recoat_from_at) + 60 * s.added_minutes AS recoat_from,
         UNIX_TIMESTAMP(s.recoat_until_at) + 60 * s.added_minutes AS recoat_until, UNIX_TIMESTAMP(s.next_at) + 60 * s.added_minutes AS next,
         UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes AS full, ';
-    /** What times hang on, each beside its number, so that what is not there is told from what comes next. */
-    private const TIMED = 's.id, s.version, s.position, s.status, s.minutes, s.station, s.brush, s.waits, s.worked_seconds, s.added_minutes, s.gate_from,
-        \'s\', s.started_at, s.started_by_id, \'e\', s.ended_at, \'t\', s.touch_at, \'f\', s.recoat_from_at, \'u\', s.recoat_until_at, \'n\', s.next_at,
-        \'l\', s.full_at, \'g\', s.gate_passed_at';
     /** What a piece is without, under or in while it is worked on: {@see Arrangement::isChangedBy()}. */
     private const ARRANGES = 's.status = \''.self::DONE.'\' AND s.action IN (\'take-apart\', \'put-together\', \'mask\', \'unmask\', \'bond\',
         \'unclamp\', \'tree\', \'tree-out\')';
@@ -57,11 +53,7 @@ final readonly class Steps
         (SELECT JSON_ARRAYAGG(CONCAT(n.name, \': \', e.text) ORDER BY e.id) FROM ledger_entry e JOIN person n ON n.id = e.person_id
          WHERE e.piece_id = s.piece_id AND e.step_key = s.step_key AND e.event = \'noted\') AS notes';
 
-    /** Seen of a piece whatever comes next: under way, worked on since the day began, drying or arranging it. */
-    private const SHOWN = 's.started_at IS NOT NULL AND (s.ended_at IS NULL OR s.ended_at >= ?) OR '.self::ARRANGES.' OR '.self::DRIES
-        .' AND (s.full_at IS NULL OR s.full_at + INTERVAL s.added_minutes MINUTE > ?)';
-
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private PlanMarks $marks)
     {
     }
 
@@ -78,74 +70,39 @@ final readonly class Steps
      */
     public function ofPieces(array $pieces): array
     {
-        $steps = [];
-        foreach ($this->all(self::IN_PASSING, 's.piece_id IN (?) ORDER BY s.piece_id, s.position', $pieces) as $row) {
-            $steps[$row->int('piece_id')][] = StepRows::record($row);
-        }
-
-        return $steps;
+        return $this->byPiece('s.piece_id', $pieces);
     }
 
     /**
-     * What the bench needs of pieces. Most of a plan waits for what has not been done: of that only the titles are read.
+     * @param list<int> $ids
      *
-     * @param list<int>          $pieces
-     * @param \DateTimeImmutable $day    when the day began of which what was done is shown
-     *
-     * @return array<int, StepsAtWork> by piece
+     * @return array<int, list<StepRecord>> by piece, each in its order
      */
-    public function atWork(array $pieces, \DateTimeImmutable $now, \DateTimeImmutable $day): array
+    public function some(array $ids): array
     {
-        $glances = $needed = $records = $atWork = [];
-        foreach ([] === $pieces ? [] : Row::all(
-            $this->connection,
-            'SELECT s.piece_id, s.id, s.step_key, s.title, s.status, s.waits, '.self::SHOWN.' AS shown
-             FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
-            [Iso::toRow($day), Iso::toRow($now), $pieces],
-            [2 => ArrayParameterType::INTEGER],
-        ) as $row) {
-            $glances[$row->int('piece_id')][] = StepRows::glance($row);
-        }
-        foreach ($glances as $ofPiece) {
-            $needed += StepGlance::needed($ofPiece);
-        }
-        foreach ($this->all(self::IN_PASSING, 's.id IN (?) ORDER BY s.piece_id, s.position', array_keys($needed)) as $row) {
-            $records[$row->int('piece_id')][] = StepRows::record($row);
-        }
-        foreach ($glances as $piece => $ofPiece) {
-            $open = array_filter($ofPiece, static fn (StepGlance $g): bool => StepStatus::Done !== $g->status);
-            $atWork[$piece] = new StepsAtWork(
-                $records[$piece] ?? [],
-                array_diff_key(array_column($open, 'title', 'id'), $needed),
-                \count($ofPiece) - \count($open),
-                \count($ofPiece),
-            );
-        }
-
-        return $atWork;
+        return $this->byPiece('s.id', $ids);
     }
 
     /**
-     * A mark of the steps of each piece, which is another as soon as anything of them is that times hang on.
-     *
      * @param list<int> $pieces
      *
-     * @return array<int, string> by piece
+     * @return array<int, list<StepGlance>> by piece, each in its order
      */
-    public function marks(array $pieces): array
+    public function glances(array $pieces): array
     {
-        $marks = [];
+        $glances = [];
         foreach ([] === $pieces ? [] : Row::all(
             $this->connection,
-            'SELECT s.piece_id, COUNT(*) AS steps, BIT_XOR(CRC32(CONCAT_WS(\'|\', '.self::TIMED.'))) AS mark FROM plan_step s WHERE s.piece_id IN (?)
-             GROUP BY s.piece_id',
+            'SELECT s.piece_id, s.id, s.step_key, s.title, s.status, s.waits, '.self::ARRANGES.' AS arranges, UNIX_TIMESTAMP(s.ended_at) AS ended,
+                CASE WHEN '.self::DRIES.' THEN COALESCE(UNIX_TIMESTAMP(s.full_at) + 60 * s.added_minutes, '.\PHP_INT_MAX.') ELSE 0 END AS dries_until
+             FROM plan_step s WHERE s.piece_id IN (?) ORDER BY s.piece_id, s.position',
             [$pieces],
             [ArrayParameterType::INTEGER],
         ) as $row) {
-            $marks[$row->int('piece_id')] = $row->int('steps').'-'.dechex($row->int('mark'));
+            $glances[$row->int('piece_id')][] = StepRows::glance($row);
         }
 
-        return $marks;
+        return $glances;
     }
 
     /** @return list<StepDetail> in their order */
@@ -229,15 +186,25 @@ final readonly class Steps
         ));
     }
 
-    /** Past the database's entities: a forecast is not a change by somebody, so it must not count up a version. */
-    public function keepForecast(int $id, Forecast $forecast): void
+    /**
+     * Past the database's entities: a forecast is not a change by somebody, so it must not count up a version.
+     *
+     * @param iterable<array{StepRecord, Forecast}> $forecasts
+     */
+    public function keepForecasts(iterable $forecasts): void
     {
-        $columns = ['air_warnings' => json_encode(Moments::warnings($forecast), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)];
-        foreach (Stage::cases() as $stage) {
-            $at = $forecast->at($stage);
-            $columns[$stage->value.'_at'] = null === $at ? null : Iso::toRow($at);
+        $pieces = [];
+        foreach ($forecasts as [$step, $forecast]) {
+            $columns = ['air_warnings' => json_encode(Moments::warnings($forecast), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)];
+            foreach (Stage::cases() as $stage) {
+                $at = $forecast->at($stage);
+                $columns[$stage->value.'_at'] = null === $at ? null : Iso::toRow($at);
+            }
+            if ($this->connection->update('plan_step', $columns, ['id' => $step->id]) > 0) {
+                $pieces[] = $step->piece;
+            }
         }
-        $this->connection->update('plan_step', $columns, ['id' => $id]);
+        $this->marks->changed(array_values(array_unique($pieces)));
     }
 
     /** Something has been laid on a place that hides what it is made of. */
@@ -278,6 +245,21 @@ final readonly class Steps
             static fn (Row $r): int => $r->int('id'),
             Row::all($this->connection, 'SELECT p.id FROM piece p WHERE p.finished_at IS NULL AND '.$where.' ORDER BY p.id', $values),
         );
+    }
+
+    /**
+     * @param list<int> $in
+     *
+     * @return array<int, list<StepRecord>>
+     */
+    private function byPiece(string $column, array $in): array
+    {
+        $steps = [];
+        foreach ($this->all(self::IN_PASSING, $column.' IN (?) ORDER BY s.piece_id, s.position', $in) as $row) {
+            $steps[$row->int('piece_id')][] = StepRows::record($row);
+        }
+
+        return $steps;
     }
 
     /**

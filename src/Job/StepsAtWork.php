@@ -8,10 +8,11 @@ namespace KindHeel\App\Job;
 final readonly class StepsAtWork
 {
     /**
-     * @param list<StepRecord>   $steps in their order: what is under way, may be begun, was done today, dries or arranges the piece
-     * @param array<int, string> $later titles by id of those that wait for what has not been done
+     * @param list<StepRecord>      $steps   in their order: what is under way, may be begun, was done today, dries or arranges the piece
+     * @param array<int, string>    $later   titles by id of those that wait for what has not been done
+     * @param list<PartColoursView> $colours in which its parts are drawn
      */
-    public function __construct(public array $steps, public array $later, public int $done, public int $all)
+    public function __construct(public array $steps, public array $later, public int $done, public int $all, public array $colours)
     {
     }
 

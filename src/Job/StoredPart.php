@@ -93,6 +93,11 @@ class StoredPart
         $this->update($part);
     }
 
+    public function piece(): StoredPiece
+    {
+        return $this->piece;
+    }
+
     public function update(Part $part): void
     {
         $this->material = $part->material;

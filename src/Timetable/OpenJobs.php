@@ -7,6 +7,7 @@ namespace KindHeel\App\Timetable;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceMove;
+use KindHeel\App\Job\PlanMark;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Learning\Factors;
@@ -27,16 +28,18 @@ final readonly class OpenJobs
     }
 
     /**
-     * The mark of the steps of each, which is another as soon as anything of them is that times hang on.
+     * The mark of the steps of each ({@see PlanMark}), which is another as soon as they are.
      *
      * @return array<int, string> by piece, the first promised first
      */
     public function marks(): array
     {
-        $pieces = array_map(static fn (Row $r): int => $r->int('id'), Row::all($this->connection, 'SELECT p.id'.self::OPEN));
-        $marks = $this->steps->marks($pieces);
+        $marks = [];
+        foreach (Row::all($this->connection, 'SELECT p.id, (SELECT m.mark FROM plan_mark m WHERE m.piece_id = p.id) AS mark'.self::OPEN) as $row) {
+            $marks[$row->int('id')] = $row->textOrNull('mark') ?? '';
+        }
 
-        return array_replace(array_intersect_key(array_fill_keys($pieces, ''), $marks), $marks);
+        return $marks;
     }
 
     /** How many there are. */

@@ -100,7 +100,7 @@ final class AnyWalkTest extends ApiTestCase
     {
         $steps = self::getContainer()->get(Steps::class)->ofPiece($piece);
         $done = \count(array_filter($steps, static fn (StepRecord $s): bool => $s->isDone()));
-        $whole = new StepsAtWork($steps, [], $done, \count($steps));
+        $whole = new StepsAtWork($steps, [], $done, \count($steps), []);
         $ahead = self::getContainer()->get(TimetableStore::class)->read();
         $tomas = Row::first($this->connection(), "SELECT id FROM person WHERE login = 'tomas'")?->int('id') ?? 0;
         $job = JobBuilder::stored($piece, $this->clock->now(), $steps);
