@@ -19,8 +19,12 @@ final class PlanGlances
     /** @var array<string, array{string, PlanGlance}> */
     private array $here = [];
 
-    public function __construct(private readonly Connection $connection, private readonly Steps $steps, private readonly PlanMarks $marks)
+    /** Of each workshop that these workers serve its own. */
+    private readonly string $key;
+
+    public function __construct(private readonly Connection $connection, private readonly Steps $steps, private readonly PlanMarks $marks, string $databaseUrl)
     {
+        $this->key = self::KEY.hash('xxh3', $databaseUrl).'.';
     }
 
     /**
@@ -73,11 +77,11 @@ final class PlanGlances
      */
     private function known(array $marks): array
     {
-        $keys = array_map(static fn (int $piece): string => self::KEY.$piece, array_keys($marks));
+        $keys = array_map(fn (int $piece): string => $this->key.$piece, array_keys($marks));
         $found = apcu_enabled() ? apcu_fetch($keys) : $this->here;
         $known = [];
         foreach ($marks as $piece => $mark) {
-            $kept = \is_array($found) ? $found[self::KEY.$piece] ?? null : null;
+            $kept = \is_array($found) ? $found[$this->key.$piece] ?? null : null;
             if (\is_array($kept) && $mark === $kept[0] && $kept[1] instanceof PlanGlance) {
                 $known[$piece] = $kept[1];
             }
@@ -94,7 +98,7 @@ final class PlanGlances
     {
         $keep = [];
         foreach (array_intersect_key($glances, $marks) as $piece => $glance) {
-            $keep[self::KEY.$piece] = [$marks[$piece], $glance];
+            $keep[$this->key.$piece] = [$marks[$piece], $glance];
         }
         if (apcu_enabled()) {
             apcu_store($keep);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace KindHeel\App\Security;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Driver\PDO\Exception as DriverError;
+use Doctrine\DBAL\Exception\DriverException;
 use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
 
 /**
@@ -14,7 +16,7 @@ use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
  */
 final class DatabaseSessionHandler extends PdoSessionHandler
 {
-    public function __construct(Connection $connection)
+    public function __construct(private readonly Connection $connection)
     {
         $pdo = $connection->getNativeConnection();
         \assert($pdo instanceof \PDO);
@@ -25,5 +27,40 @@ final class DatabaseSessionHandler extends PdoSessionHandler
     public function updateTimestamp(string $sessionId, string $data): bool
     {
         return true;
+    }
+
+    protected function doRead(#[\SensitiveParameter] string $sessionId): string
+    {
+        return $this->told(fn (): string => parent::doRead($sessionId));
+    }
+
+    protected function doWrite(#[\SensitiveParameter] string $sessionId, string $data): bool
+    {
+        return $this->told(fn (): bool => parent::doWrite($sessionId, $data));
+    }
+
+    protected function doDestroy(#[\SensitiveParameter] string $sessionId): bool
+    {
+        return $this->told(fn (): bool => parent::doDestroy($sessionId));
+    }
+
+    /**
+     * What the database refuses, or that it is gone, is told here as everywhere: it is no fault.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $ask
+     *
+     * @return T
+     *
+     * @throws DriverException
+     */
+    private function told(\Closure $ask): mixed
+    {
+        try {
+            return $ask();
+        } catch (\PDOException $error) {
+            throw $this->connection->getDriver()->getExceptionConverter()->convert(DriverError::new($error), null);
+        }
     }
 }
