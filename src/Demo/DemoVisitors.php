@@ -63,19 +63,13 @@ final readonly class DemoVisitors
         $now = $this->clock->now();
         $seed = crc32('counter'.$now->format('YmdHi'));
         if ($seed % 100 < self::BRINGS && self::FULL > $this->open()) {
-            $this->act(fn () => $this->bring($seed, $now));
+            $this->hands->act(fn () => $this->bring($seed, $now));
         }
         if (0 === $seed % 3) {
             foreach ($this->ready($now) as $ticket => $pieces) {
-                $this->act(fn () => ($this->collect)($ticket, $this->fetched($pieces), $this->counter()));
+                $this->hands->act(fn () => ($this->collect)($ticket, $this->fetched($pieces), $this->counter()));
             }
         }
-    }
-
-    /** @param \Closure(): mixed $act */
-    private function act(\Closure $act): void
-    {
-        $this->hands->act($act);
     }
 
     private function bring(int $seed, \DateTimeImmutable $now): void

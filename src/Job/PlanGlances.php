@@ -39,7 +39,7 @@ final class PlanGlances
         $known = $this->known($marks);
         $glances = $this->read(array_values(array_diff($pieces, array_keys($known))));
         $this->keep($marks, $glances);
-        $all = $known + $glances;
+        $all = array_filter($known + $glances, static fn (PlanGlance $g): bool => $g->all > 0);
         ksort($all);
 
         return $all;
@@ -48,7 +48,7 @@ final class PlanGlances
     /**
      * @param list<int> $pieces
      *
-     * @return array<int, PlanGlance> by piece
+     * @return array<int, PlanGlance> by piece, of what has no steps too: that nothing is planned is known as well
      */
     private function read(array $pieces): array
     {
@@ -63,8 +63,8 @@ final class PlanGlances
             $parts[$row->int('piece_id')][] = $row;
         }
         $glances = [];
-        foreach ($steps as $piece => $ofPiece) {
-            $glances[$piece] = PlanGlance::of($ofPiece, PieceColours::among($parts[$piece] ?? []));
+        foreach ($pieces as $piece) {
+            $glances[$piece] = PlanGlance::of($steps[$piece] ?? [], PieceColours::among($parts[$piece] ?? []));
         }
 
         return $glances;

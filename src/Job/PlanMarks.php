@@ -24,6 +24,9 @@ use KindHeel\App\Database\Row;
 #[AsDoctrineListener(Events::postFlush)]
 final class PlanMarks
 {
+    /** Of a piece `p`: null where nothing of it has changed since it came. */
+    public const COLUMN = '(SELECT m.mark FROM plan_mark m WHERE m.piece_id = p.id) AS mark';
+
     /** @var array<int, true> by piece, since the flush began */
     private array $changed = [];
 
@@ -34,7 +37,7 @@ final class PlanMarks
     /**
      * @param list<int> $pieces
      *
-     * @return array<int, string> by piece; none where it has no steps
+     * @return array<int, string> by piece; none where nothing of it has changed since it came
      */
     public function of(array $pieces): array
     {

@@ -7,7 +7,7 @@ namespace KindHeel\App\Timetable;
 use Doctrine\DBAL\Connection;
 use KindHeel\App\Database\Row;
 use KindHeel\App\Job\PieceMove;
-use KindHeel\App\Job\PlanMark;
+use KindHeel\App\Job\PlanMarks;
 use KindHeel\App\Job\Steps;
 use KindHeel\App\Job\StepStatus;
 use KindHeel\App\Learning\Factors;
@@ -28,14 +28,14 @@ final readonly class OpenJobs
     }
 
     /**
-     * The mark of the steps of each ({@see PlanMark}), which is another as soon as they are.
+     * The mark of the steps and parts of each, which is another as soon as they are.
      *
      * @return array<int, string> by piece, the first promised first
      */
     public function marks(): array
     {
         $marks = [];
-        foreach (Row::all($this->connection, 'SELECT p.id, (SELECT m.mark FROM plan_mark m WHERE m.piece_id = p.id) AS mark'.self::OPEN) as $row) {
+        foreach (Row::all($this->connection, 'SELECT p.id, '.PlanMarks::COLUMN.self::OPEN) as $row) {
             $marks[$row->int('id')] = $row->textOrNull('mark') ?? '';
         }
 

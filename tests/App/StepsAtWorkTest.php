@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KindHeel\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KindHeel\App\Counter\TicketView;
 use KindHeel\App\Job\PlanGlance;
 use KindHeel\App\Job\PlanMarks;
 use KindHeel\App\Job\PlansAtWork;
@@ -104,6 +105,15 @@ final class StepsAtWorkTest extends ApiTestCase
         $this->connection()->transactional(static fn () => self::getContainer()->get(PlanMarks::class)->changed([$piece]));
         self::assertSame(4, $this->statements($look), 'its steps and its parts too');
         self::assertSame(2, $this->statements($look));
+    }
+
+    public function testThatNothingIsPlannedIsReadOnceToo(): void
+    {
+        $this->signIn();
+        $piece = $this->must(TicketView::class, 'POST', '/api/tickets', $this->ticketBody(), 201)->pieces[0]->id;
+        $look = static fn (): array => self::getContainer()->get(PlansAtWork::class)->of([$piece], $now = new \DateTimeImmutable(), $now);
+        self::assertSame([], $look());
+        self::assertSame(1, $this->statements($look), 'its mark');
     }
 
     public function testAPartOfAnotherColourIsDrawnInIt(): void
